@@ -1,0 +1,9 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import laravel from 'laravel-vite-plugin';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+    plugins: [laravel({ input: 'resources/js/main.tsx', refresh: true }), react(), tailwindcss()],
+    build: { chunkSizeWarningLimit: 900 },
+});
