@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Action;
+
+/** Looks closely at one station of a channel. */
+final readonly class LookAt implements CarAction
+{
+    public function __construct(public string $channel, public Sight $at) {}
+
+    public function name(): string
+    {
+        return 'look';
+    }
+
+    public function rate(): string
+    {
+        return 'look.'.$this->at->value;
+    }
+
+    public function question(): string
+    {
+        return "look {$this->channel} {$this->at->value}";
+    }
+}

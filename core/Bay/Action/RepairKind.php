@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Action;
+
+enum RepairKind: string
+{
+    case CleanPlug = 'clean-plug';
+    case RepairLoom = 'repair-loom';
+    case SetGap = 'set-gap';
+    case ReplaceSensor = 'replace-sensor';
+    case ReplaceHub = 'replace-hub';
+    case ReplaceModule = 'replace-module';
+
+    /** Whether the wheel has to come off for it. */
+    public function needsFreeWheel(): bool
+    {
+        return in_array($this, [self::SetGap, self::ReplaceSensor, self::ReplaceHub], true);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Action;
+
+/** Where one can look. */
+enum Sight: string
+{
+    case Ring = 'ring';
+    case Gap = 'gap';
+    case Cable = 'cable';
+    case SensorPlug = 'sensor-plug';
+    case ModulePlug = 'module-plug';
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Action;
+
+/** Opens a plug. */
+final readonly class Unplug implements CarAction
+{
+    public function __construct(public string $plug) {}
+
+    public function name(): string
+    {
+        return 'unplug';
+    }
+
+    public function rate(): string
+    {
+        return 'unplug';
+    }
+
+    public function question(): string
+    {
+        return 'unplug';
+    }
+}

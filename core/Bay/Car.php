@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+use Lernfall\Chance\Deviations;
+use Lernfall\Chance\DrawnDeviations;
+use Lernfall\Chance\OpenDeviations;
+use Lernfall\Chance\ShiftedDeviations;
+use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\ModuleInput;
+use Lernfall\Module\SpeedInput;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * A car in the bay: the vehicle as it is now, the parts it could be given, its deviations and its state.
+ *
+ * A true car has drawn deviations; a hypothesis car leaves them open.
+ */
+final readonly class Car
+{
+    private function __construct(
+        public Vehicle $vehicle,
+        public Vehicle $sound,
+        public Deviations $deviations,
+        public CarState $state,
+    ) {}
+
+    /** The one car an apprentice works on; the seed fixes every deviation of its parts. */
+    public static function true(Vehicle $vehicle, Vehicle $sound, string $seed): self
+    {
+        return new self($vehicle, $sound, new DrawnDeviations($seed), CarState::parked());
+    }
+
+    /** A car that could be standing there instead. */
+    public static function hypothesis(Vehicle $vehicle, Vehicle $sound): self
+    {
+        return new self($vehicle, $sound, new OpenDeviations, CarState::parked());
+    }
+
+    public function isHypothesis(): bool
+    {
+        return $this->deviations instanceof OpenDeviations;
+    }
+
+    public function in(CarState $state): self
+    {
+        return new self($this->vehicle, $this->sound, $this->deviations, $state);
+    }
+
+    public function withVehicle(Vehicle $vehicle): self
+    {
+        return new self($vehicle, $this->sound, $this->deviations, $this->state);
+    }
+
+    /** The same car with one deviation a standard deviation further out. */
+    public function shifted(string $deviation): self
+    {
+        return new self($this->vehicle, $this->sound, new ShiftedDeviations($this->deviations, $deviation), $this->state);
+    }
+
+    /** The channel as it really is: nominal parts, faults, and this car's deviations. */
+    public function channel(string $id): Channel
+    {
+        $channel = $this->vehicle->channel($id);
+        $tolerances = $this->vehicle->tolerances;
+
+        return $channel
+            ->withSensor($channel->sensor->scaled(
+                1.0 + $tolerances->coilOhms * $this->deviations->standard($this->deviation("$id.coil.resistance")),
+                1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$id.sensor.signal")),
+            ))
+            ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))));
+    }
+
+    /** The name of a deviation, told apart by how often the part has been renewed. */
+    public function deviation(string $name): string
+    {
+        $times = $this->state->renewed[$name] ?? 0;
+
+        return $times === 0 ? $name : "$name#$times";
+    }
+
+    /** @return list<string> what can make two sound channels of this kind differ */
+    public function deviationsOf(string $channelId): array
+    {
+        return array_map($this->deviation(...), ["$channelId.coil.resistance", "$channelId.sensor.signal", "$channelId.gap"]);
+    }
+
+    public function electrical(): ElectricalState
+    {
+        return $this->state->electrical($this->vehicle->ambientCelsius);
+    }
+
+    public function modulePowered(): bool
+    {
+        return $this->state->isPowered() && ! $this->state->isOpen($this->vehicle->module->plugId);
+    }
+
+    /** @param float $deviation of this module's threshold, in standard deviations */
+    public function speedInput(string $channelId, float $deviation): SpeedInput
+    {
+        $module = $this->vehicle->module;
+        $channel = $this->channel($channelId);
+
+        return new SpeedInput(
+            $module->input,
+            $channel->ring,
+            $this->modulePowered() ? ModuleInput::inputPeakVoltSeconds($channel, $module->input, $this->electrical()) : 0.0,
+            1.0 + $module->monitors->thresholdSpread * $deviation,
+        );
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+use Lernfall\Circuit\ElectricalState;
+use Lernfall\Module\Memory;
+
+/** Everything about a car that a person at work changes, parts left aside. */
+final readonly class CarState
+{
+    /**
+     * @param  list<string>  $openPlugs
+     * @param  string  $turningChannel  the channel whose wheel a helper turns, or ""
+     * @param  float  $hubRiseKelvin  how much warmer than the surroundings the hubs are
+     * @param  array<string, int>  $renewed  how often a part has been renewed, by deviation name
+     * @param  array<string, int>  $asked  how often a question has been put to an instrument
+     * @param  array<string, bool>  $settled  outcomes that a hypothesis car has been given
+     */
+    private function __construct(
+        public Ignition $ignition,
+        public int $keyCycles,
+        public array $openPlugs,
+        public Footing $footing,
+        public string $turningChannel,
+        public float $turnsPerSecond,
+        public float $hubRiseKelvin,
+        public Memory $memory,
+        public array $renewed,
+        public array $asked,
+        public array $settled,
+    ) {}
+
+    public static function parked(): self
+    {
+        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], []);
+    }
+
+    public function keyAt(Ignition $ignition): self
+    {
+        $cycle = $this->ignition === Ignition::Off && $ignition !== Ignition::Off ? 1 : 0;
+
+        return $this->but(ignition: $ignition, keyCycles: $this->keyCycles + $cycle);
+    }
+
+    public function isPowered(): bool
+    {
+        return $this->ignition !== Ignition::Off;
+    }
+
+    public function isOpen(string $plugId): bool
+    {
+        return in_array($plugId, $this->openPlugs, true);
+    }
+
+    public function plugOpened(string $plugId): self
+    {
+        $plugs = array_values(array_unique([...$this->openPlugs, $plugId]));
+        sort($plugs);
+
+        return $this->but(openPlugs: $plugs);
+    }
+
+    public function plugJoined(string $plugId): self
+    {
+        return $this->but(openPlugs: array_values(array_diff($this->openPlugs, [$plugId])));
+    }
+
+    /** A car that comes down stops turning its wheels. */
+    public function standing(Footing $footing): self
+    {
+        return $footing->isSecured()
+            ? $this->but(footing: $footing)
+            : $this->but(footing: $footing, turningChannel: '', turnsPerSecond: 0.0);
+    }
+
+    public function turning(string $channel, float $turnsPerSecond): self
+    {
+        return $turnsPerSecond > 0.0
+            ? $this->but(turningChannel: $channel, turnsPerSecond: $turnsPerSecond)
+            : $this->but(turningChannel: '', turnsPerSecond: 0.0);
+    }
+
+    public function remembering(Memory $memory): self
+    {
+        return $this->but(memory: $memory);
+    }
+
+    public function warmedBy(float $kelvin): self
+    {
+        return $this->but(hubRiseKelvin: max($this->hubRiseKelvin, $kelvin));
+    }
+
+    /**
+     * Hubs cool exponentially (Newton's law of cooling).
+     *
+     * @param  float  $halfLifeMinutes  the time in which half the excess is gone
+     */
+    public function cooled(float $minutes, float $halfLifeMinutes): self
+    {
+        return $this->hubRiseKelvin === 0.0
+            ? $this
+            : $this->but(hubRiseKelvin: $this->hubRiseKelvin * 0.5 ** ($minutes / $halfLifeMinutes));
+    }
+
+    public function withRenewed(string ...$deviations): self
+    {
+        $renewed = $this->renewed;
+        foreach ($deviations as $name) {
+            $renewed[$name] = ($renewed[$name] ?? 0) + 1;
+        }
+
+        return $this->but(renewed: $renewed);
+    }
+
+    public function withAsked(string $question): self
+    {
+        return $this->but(asked: [$question => ($this->asked[$question] ?? 0) + 1] + $this->asked);
+    }
+
+    /** @param array<string, bool> $outcomes */
+    public function withSettled(array $outcomes): self
+    {
+        return $outcomes === [] ? $this : $this->but(settled: $outcomes + $this->settled);
+    }
+
+    public function electrical(float $ambientCelsius): ElectricalState
+    {
+        return new ElectricalState(
+            $this->isPowered(),
+            $this->ignition === Ignition::Running,
+            $this->openPlugs,
+            $ambientCelsius + $this->hubRiseKelvin,
+        );
+    }
+
+    /**
+     * @param  ?list<string>  $openPlugs
+     * @param  ?array<string, int>  $renewed
+     * @param  ?array<string, int>  $asked
+     * @param  ?array<string, bool>  $settled
+     */
+    private function but(
+        ?Ignition $ignition = null,
+        ?int $keyCycles = null,
+        ?array $openPlugs = null,
+        ?Footing $footing = null,
+        ?string $turningChannel = null,
+        ?float $turnsPerSecond = null,
+        ?float $hubRiseKelvin = null,
+        ?Memory $memory = null,
+        ?array $renewed = null,
+        ?array $asked = null,
+        ?array $settled = null,
+    ): self {
+        return new self(
+            $ignition ?? $this->ignition,
+            $keyCycles ?? $this->keyCycles,
+            $openPlugs ?? $this->openPlugs,
+            $footing ?? $this->footing,
+            $turningChannel ?? $this->turningChannel,
+            $turnsPerSecond ?? $this->turnsPerSecond,
+            $hubRiseKelvin ?? $this->hubRiseKelvin,
+            $memory ?? $this->memory,
+            $renewed ?? $this->renewed,
+            $asked ?? $this->asked,
+            $settled ?? $this->settled,
+        );
+    }
+}

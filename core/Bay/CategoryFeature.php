@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+/** A word out of several, each with its chance. */
+final readonly class CategoryFeature implements Feature
+{
+    /** @param array<array-key, float> $chances by word, together 1 */
+    public function __construct(public array $chances) {}
+
+    public static function certain(string $word): self
+    {
+        return new self([$word => 1.0]);
+    }
+
+    /** One word with a chance, else the other. */
+    public static function either(string $word, float $chance, string $otherwise): self
+    {
+        return new self([$word => $chance, $otherwise => 1.0 - $chance]);
+    }
+}

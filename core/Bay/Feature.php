@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+/** One thing a person can take from an observation, as it is predicted. */
+interface Feature {}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+/** A number on a display: its mean, what the instrument adds to it, and what this car's deviations do to it. */
+final readonly class NumberFeature implements Feature
+{
+    /**
+     * @param  string  $unit  SI unit: "ohms", "volts" or "metresPerSecond"
+     * @param  bool  $overload  the display shows overload instead of a number
+     * @param  float  $resolution  one step of the display
+     * @param  float  $noise  standard deviation of one repetition
+     * @param  array<string, float>  $sensitivities  change by one standard deviation of each named deviation
+     */
+    private function __construct(
+        public string $unit,
+        public float $mean,
+        public bool $overload,
+        public float $resolution,
+        public float $noise,
+        public array $sensitivities,
+    ) {}
+
+    /** @param array<string, float> $sensitivities */
+    public static function reading(string $unit, float $mean, float $resolution, float $noise, array $sensitivities = []): self
+    {
+        return new self($unit, $mean, false, $resolution, $noise, $sensitivities);
+    }
+
+    public static function overload(string $unit): self
+    {
+        return new self($unit, 0.0, true, 0.0, 0.0, []);
+    }
+
+    /** Standard deviation of a reading on a car of this kind, the display's own step included. */
+    public function spread(): float
+    {
+        $squares = array_map(static fn (float $one): float => $one ** 2, $this->sensitivities);
+
+        return sqrt(array_sum($squares) + $this->noise ** 2 + $this->resolution ** 2 / 12.0);
+    }
+}

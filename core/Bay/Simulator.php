@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\Join;
+use Lernfall\Bay\Action\LiveSpeeds;
+use Lernfall\Bay\Action\LookAt;
+use Lernfall\Bay\Action\LookAtLamps;
+use Lernfall\Bay\Action\LookUpDataSheet;
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Action\TurnWheel;
+use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Work\DrivingWork;
+use Lernfall\Bay\Work\EyeWork;
+use Lernfall\Bay\Work\HandWork;
+use Lernfall\Bay\Work\KeyWork;
+use Lernfall\Bay\Work\MeterWork;
+use Lernfall\Bay\Work\RepairWork;
+use Lernfall\Bay\Work\ScanWork;
+use Lernfall\Chance\Draw;
+use LogicException;
+
+/**
+ * The one way to learn anything about a car: predict() for what an action would show, perform() for what it shows on
+ * one true car.
+ */
+final readonly class Simulator
+{
+    public function __construct(public Workshop $workshop) {}
+
+    /**
+     * Every way the action can turn out, without noise.
+     *
+     * @return non-empty-list<Branch> weights add up to 1
+     */
+    public function predict(Car $car, CarAction $action): array
+    {
+        $branches = match (true) {
+            $action instanceof Measure => (new MeterWork($this->workshop->meter))->measure($car, $action),
+            $action instanceof TurnKey => (new KeyWork)->turn($car, $action->to),
+            $action instanceof LookAtLamps => (new ScanWork)->lamps($car),
+            $action instanceof ReadCodes => (new ScanWork)->read($car),
+            $action instanceof ClearCodes => (new ScanWork)->clear($car),
+            $action instanceof LookAt => (new EyeWork($this->workshop->eyes))->look($car, $action),
+            $action instanceof LookUpDataSheet => Branch::only($car, Prediction::of('data-sheet')),
+            $action instanceof Secure => (new HandWork)->secure($car, $action->step),
+            $action instanceof Unplug => (new HandWork)->unplug($car, $action->plug),
+            $action instanceof Join => (new HandWork)->join($car, $action->plug),
+            $action instanceof TurnWheel => (new HandWork)->turnWheel($car, $action),
+            $action instanceof LiveSpeeds => (new DrivingWork)->liveSpeeds($car, $action->metresPerSecond),
+            $action instanceof RoadTest => (new DrivingWork)->roadTest($car),
+            $action instanceof Repair => (new RepairWork)->repair($car, $action),
+            default => throw new LogicException($action->name().' is not something done to a car'),
+        };
+
+        return $branches === [] ? throw new LogicException($action->name().' has no outcome') : $this->cooled($branches, $action);
+    }
+
+    /**
+     * What the action shows on a true car, its noise drawn from the seed.
+     *
+     * @return array{Car, Observation}
+     */
+    public function perform(Car $car, CarAction $action, Draw $noise): array
+    {
+        $branch = $this->predict($car, $action)[0];
+        $prediction = $branch->prediction;
+        $repetition = $car->state->asked[$action->question()] ?? 0;
+        $values = [];
+        foreach ($prediction->features as $name => $feature) {
+            $draw = $action->question()."|$repetition|$name";
+            $values[$name] = match (true) {
+                $feature instanceof NumberFeature => $this->shown($feature, $noise->normal($draw)),
+                $feature instanceof CategoryFeature => (string) array_search(max($feature->chances), $feature->chances, true),
+                default => throw new LogicException('a feature of a kind nobody can perceive'),
+            };
+        }
+        $after = $prediction->refusal === '' ? $branch->car->in($branch->car->state->withAsked($action->question())) : $car;
+
+        return [$after, new Observation($prediction->kind, $values, $prediction->refusal, $prediction->notes)];
+    }
+
+    private function shown(NumberFeature $feature, float $standardNoise): ObservedNumber
+    {
+        return $feature->overload
+            ? ObservedNumber::overload($feature->unit)
+            : ObservedNumber::shown($feature->unit, $feature->mean + $feature->noise * $standardNoise, $feature->resolution);
+    }
+
+    /**
+     * @param  non-empty-list<Branch>  $branches
+     * @return non-empty-list<Branch>
+     */
+    private function cooled(array $branches, CarAction $action): array
+    {
+        $minutes = $this->workshop->rate($action)->minutes;
+
+        return array_map(fn (Branch $branch): Branch => $branch->prediction->refusal !== '' ? $branch : new Branch(
+            $branch->weight,
+            $branch->car->in($branch->car->state->cooled($minutes, $this->workshop->hubHalfLifeMinutes)),
+            $branch->prediction,
+        ), $branches);
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Feature;
+use Lernfall\Bay\Ignition;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Prediction;
+use Lernfall\Drive\Drive;
+use Lernfall\Drive\DrivingMonitors;
+use Lernfall\Module\Failure;
+use Lernfall\Module\SpeedInput;
+use Lernfall\Signal\Rotation;
+
+/** Driving, and reading the wheel speeds as the module counts them. */
+final readonly class DrivingWork
+{
+    /** How long a speed is held while the live values are read. */
+    private const READING_SECONDS = 20.0;
+
+    /** One step of the displayed speed: a tenth of a kilometre an hour. */
+    private const SPEED_STEP = 0.1 / 3.6;
+
+    /** @return list<Branch> */
+    public function roadTest(Car $car): array
+    {
+        $refusal = $this->refusal($car);
+
+        return $refusal === '' ? $this->driven($car, Drive::roadTest(), Prediction::of('driven')) : Branch::refused($car, $refusal);
+    }
+
+    /** @return list<Branch> */
+    public function liveSpeeds(Car $car, float $metresPerSecond): array
+    {
+        if (! $car->modulePowered()) {
+            return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
+        }
+        if ($metresPerSecond <= 0.0) {
+            return Branch::only($car, Prediction::of('speeds', $this->speeds($car, 0.0)));
+        }
+        $refusal = $this->refusal($car);
+
+        return $refusal === ''
+            ? $this->driven($car, Drive::straight($metresPerSecond, self::READING_SECONDS), Prediction::of('speeds', $this->speeds($car, $metresPerSecond)))
+            : Branch::refused($car, $refusal);
+    }
+
+    private function refusal(Car $car): string
+    {
+        return match (true) {
+            $car->state->footing->raised => 'raised',
+            $car->state->footing->chocked => 'chocks-in',
+            $car->state->ignition !== Ignition::Running => 'engine-off',
+            default => '',
+        };
+    }
+
+    /** @return array<string, Feature> */
+    private function speeds(Car $car, float $metresPerSecond): array
+    {
+        $circumference = $car->vehicle->tyre->rollingCircumferenceMetres();
+        $features = [];
+        foreach ($car->vehicle->channelIds() as $id) {
+            $turns = match (true) {
+                $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond),
+                $car->state->turningChannel === $id => $car->state->turnsPerSecond,
+                default => 0.0,
+            };
+            $input = $car->speedInput($id, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
+            $counted = $input->countedTurnsPerSecond($turns) * $circumference;
+            $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0);
+            $features["$id.run"] = CategoryFeature::certain($counted > 0.0 && $input->hasGaps() ? 'dips' : 'steady');
+        }
+
+        return $features;
+    }
+
+    /** @return list<Branch> */
+    private function driven(Car $car, Drive $drive, Prediction $prediction): array
+    {
+        $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin));
+        if (! $car->modulePowered()) {
+            return Branch::only($warm, $prediction);
+        }
+        $monitors = new DrivingMonitors($car->vehicle->module->monitors, $car->vehicle->tyre->rollingCircumferenceMetres());
+        $chances = [];
+        foreach ($car->vehicle->channelIds() as $id) {
+            if ($car->state->memory->hasPresentElectrical($id)) {
+                continue; // a channel found broken is not watched any further
+            }
+            $input = $car->speedInput($id, 0.0);
+            foreach ([Failure::NoSignal, Failure::Erratic] as $failure) {
+                $chances[$this->event($id, $failure, $input, $drive)] = $this->chance($car, $id, $failure, $input, $drive, $monitors);
+            }
+        }
+
+        return $this->remembered($warm, $chances, $drive, $monitors, $prediction);
+    }
+
+    /**
+     * @param  array<string, float>  $chances
+     * @return list<Branch>
+     */
+    private function remembered(Car $car, array $chances, Drive $drive, DrivingMonitors $monitors, Prediction $prediction): array
+    {
+        $branches = [];
+        foreach (Crossroads::of($car, $chances) as [$weight, $state, $outcomes]) {
+            $memory = $state->memory;
+            foreach ($outcomes as $event => $found) {
+                [$id, $name] = explode('/', $event);
+                $failure = Failure::from($name);
+                $memory = match (true) {
+                    $found => $memory->set($id, $failure),
+                    $monitors->tests($failure, $drive) => $memory->passed($id, $failure),
+                    default => $memory,
+                };
+            }
+            $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $prediction);
+        }
+
+        return $branches;
+    }
+
+    private function chance(Car $car, string $id, Failure $failure, SpeedInput $input, Drive $drive, DrivingMonitors $monitors): float
+    {
+        $spread = $car->vehicle->module->monitors->thresholdSpread;
+
+        return $car->deviations->chanceThat(
+            $car->deviation("module.$id.signal-limit"),
+            static fn (float $deviation): bool => $monitors->finds(
+                $failure,
+                $input->withThresholdFactor(1.0 + $spread * $deviation),
+                $drive,
+                $deviation,
+            ),
+        );
+    }
+
+    private function event(string $id, Failure $failure, SpeedInput $input, Drive $drive): string
+    {
+        return sprintf('%s/%s/%.3f/%.1f', $id, $failure->value, $input->leastTurnsPerSecond(), $drive->greatestSpeed());
+    }
+}

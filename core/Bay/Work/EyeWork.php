@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Action\LookAt;
+use Lernfall\Bay\Action\Sight;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Eyes;
+use Lernfall\Bay\Prediction;
+use Lernfall\Vehicle\Cable;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Contact;
+
+/** Looking closely. What is overlooked once stays overlooked until something has changed. */
+final readonly class EyeWork
+{
+    public function __construct(private Eyes $eyes) {}
+
+    /** @return list<Branch> */
+    public function look(Car $car, LookAt $look): array
+    {
+        if (! $car->state->footing->isSafeBeside()) {
+            return Branch::refused($car, 'unsecured');
+        }
+        $channel = $car->channel($look->channel);
+        [$sight, $otherwise, $chance] = match ($look->at) {
+            Sight::Ring => ['tooth-missing', 'teeth-even', $this->ring($car, $channel)],
+            Sight::Gap => ['gap-wide', 'gap-usual', $this->gap($car, $channel)],
+            Sight::Cable => ['chafed', 'sheath-sound', $this->cable($car, $channel)],
+            Sight::SensorPlug => $this->plug($car, $channel, 'sensor-plug'),
+            Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
+        };
+        $event = "eye.$look->channel.{$look->at->value}.$sight@".sprintf('%.3f', $chance);
+        $branches = [];
+        foreach (Crossroads::of($car, [$event => $chance]) as [$weight, $state, $outcomes]) {
+            $seen = CategoryFeature::certain($outcomes[$event] ? $sight : $otherwise);
+            $branches[] = new Branch($weight, $car->in($state), Prediction::of('sight', ['sight' => $seen]));
+        }
+
+        return $branches;
+    }
+
+    private function ring(Car $car, Channel $channel): float
+    {
+        $raised = $car->state->footing->raised;
+
+        return $channel->ring->missingTeeth === 0 ? 0.0 : $this->notices(
+            $car,
+            "$channel->id.ring.".($raised ? 'raised' : 'floor'),
+            $raised ? $this->eyes->ringRaised : $this->eyes->ringOnTheFloor,
+        );
+    }
+
+    private function gap(Car $car, Channel $channel): float
+    {
+        $limit = $car->vehicle->dataSheet[$channel->axle]->greatestGapMetres * $this->eyes->gapStrikesAbove;
+
+        return $car->deviations->chanceThat(
+            $car->deviation("eye.$channel->id.gap"),
+            fn (float $deviation): bool => $channel->gapMetres > $limit * (1.0 + $this->eyes->gapSpread * $deviation),
+        );
+    }
+
+    private function cable(Car $car, Channel $channel): float
+    {
+        $chafed = false;
+        foreach ($channel->links as $link) {
+            if ($link instanceof Cable) {
+                foreach ($link->wires as $wire) {
+                    $chafed = $chafed || $wire->leaks !== [];
+                }
+            }
+        }
+
+        return $chafed ? $this->notices($car, "$channel->id.cable", $this->eyes->chafe) : 0.0;
+    }
+
+    /** @return array{string, string, float} */
+    private function plug(Car $car, Channel $channel, string $name): array
+    {
+        $plug = $channel->plug($name);
+        if (! $car->state->isOpen($plug->plugId)) {
+            return ['plug-joined-sound', 'plug-joined-sound', 1.0];
+        }
+        $corroded = array_filter($plug->contacts, static fn (Contact $contact): bool => $contact->corroded);
+        if ($corroded === []) {
+            return ['pins-green', 'pins-clean', 0.0];
+        }
+        $worst = max(array_map(static fn (Contact $contact): float => $contact->ohms, $corroded));
+
+        return ['pins-green', 'pins-clean', $this->notices(
+            $car,
+            "$channel->id.$name",
+            $worst < $this->eyes->faintBelowOhms ? $this->eyes->faintCorrosion : $this->eyes->corrosion,
+        )];
+    }
+
+    private function notices(Car $car, string $what, float $probability): float
+    {
+        return $car->deviations->chance($car->deviation("eye.$what"), $probability);
+    }
+}

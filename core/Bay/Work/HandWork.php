@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Action\SecureStep;
+use Lernfall\Bay\Action\TurnWheel;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\CarState;
+use Lernfall\Bay\Footing;
+use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Prediction;
+
+/** What hands do that is no measuring and no repair. */
+final readonly class HandWork
+{
+    /** @return list<Branch> */
+    public function secure(Car $car, SecureStep $step): array
+    {
+        $footing = $car->state->footing;
+        $refusal = match ($step) {
+            SecureStep::Raise => $this->raising($car),
+            SecureStep::Stand => $footing->raised ? '' : 'not-raised',
+            SecureStep::Unchock => $footing->raised ? 'unsecured' : '',
+            SecureStep::Chock, SecureStep::Lower => '',
+        };
+
+        return $refusal === ''
+            ? $this->done($car, $car->state->standing($this->after($footing, $step)))
+            : Branch::refused($car, $refusal);
+    }
+
+    /** @return list<Branch> */
+    public function unplug(Car $car, string $plug): array
+    {
+        $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? ['module-plug-live'] : [];
+
+        return $this->done($car, $car->state->plugOpened($plug), $notes);
+    }
+
+    /** @return list<Branch> */
+    public function join(Car $car, string $plug): array
+    {
+        $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? ['module-plug-live'] : [];
+
+        return $this->done($car, $car->state->plugJoined($plug), $notes);
+    }
+
+    /** @return list<Branch> */
+    public function turnWheel(Car $car, TurnWheel $turn): array
+    {
+        return match (true) {
+            $turn->turnsPerSecond > 0.0 && ! $car->state->footing->isSecured() => Branch::refused($car, 'unsecured'),
+            $turn->turnsPerSecond > 0.0 && $car->state->ignition === Ignition::Running => Branch::refused($car, 'engine-running'),
+            default => $this->done($car, $car->state->turning($turn->channel, $turn->turnsPerSecond)),
+        };
+    }
+
+    private function raising(Car $car): string
+    {
+        return match (true) {
+            ! $car->state->footing->chocked => 'unsecured',
+            $car->state->ignition === Ignition::Running => 'engine-running',
+            default => '',
+        };
+    }
+
+    private function after(Footing $footing, SecureStep $step): Footing
+    {
+        return match ($step) {
+            SecureStep::Chock => $footing->chocked(true),
+            SecureStep::Unchock => $footing->chocked(false),
+            SecureStep::Raise => $footing->raised(),
+            SecureStep::Stand => $footing->onStands(),
+            SecureStep::Lower => $footing->lowered(),
+        };
+    }
+
+    /**
+     * @param  list<string>  $notes
+     * @return list<Branch>
+     */
+    private function done(Car $car, CarState $state, array $notes = []): array
+    {
+        return Branch::only($car->in($state), Prediction::of('done', [], $notes));
+    }
+}

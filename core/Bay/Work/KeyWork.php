@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Prediction;
+use Lernfall\Circuit\InputVoltages;
+use Lernfall\Circuit\ModuleInput;
+use Lernfall\Module\Failure;
+use Lernfall\Module\KeyOnCheck;
+
+/** Turning the key. Coming from off, the module checks its circuits. */
+final readonly class KeyWork
+{
+    /** @return list<Branch> */
+    public function turn(Car $car, Ignition $to): array
+    {
+        $wasOff = ! $car->state->isPowered();
+        $turned = $car->in($car->state->keyAt($to));
+        $done = Prediction::of('done');
+        if (! $wasOff || ! $turned->modulePowered()) {
+            return Branch::only($turned, $done);
+        }
+
+        return $this->checked($turned, $done);
+    }
+
+    /** @return list<Branch> */
+    private function checked(Car $car, Prediction $done): array
+    {
+        $chances = [];
+        foreach ($car->vehicle->channelIds() as $id) {
+            $input = ModuleInput::inputAtRest($car->channel($id), $car->vehicle->module->input, $car->electrical());
+            foreach ([Failure::Open, Failure::ShortToGround] as $failure) {
+                $chances[$this->event($id, $failure, $input)] = $this->chance($car, $id, $failure, $input);
+            }
+        }
+        $branches = [];
+        foreach (Crossroads::of($car, $chances) as [$weight, $state, $outcomes]) {
+            $memory = $state->memory;
+            foreach ($outcomes as $event => $seen) {
+                [$id, $failure] = explode('/', $event);
+                $memory = $seen ? $memory->set($id, Failure::from($failure)) : $memory->passed($id, Failure::from($failure));
+            }
+            $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $done);
+        }
+
+        return $branches;
+    }
+
+    private function chance(Car $car, string $channel, Failure $failure, InputVoltages $input): float
+    {
+        $check = new KeyOnCheck($car->vehicle->module->monitors);
+
+        return $car->deviations->chanceThat(
+            $car->deviation("module.$channel.bias-limit"),
+            static fn (float $deviation): bool => $check->sees($failure, $input, $deviation),
+        );
+    }
+
+    /** Names the event with the state that decides it. */
+    private function event(string $channel, Failure $failure, InputVoltages $input): string
+    {
+        return sprintf('%s/%s/%.3f/%.3f', $channel, $failure->value, $input->firstVolts, $input->secondVolts);
+    }
+}

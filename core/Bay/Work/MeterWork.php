@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\Meter;
+use Lernfall\Bay\MeterRange;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Prediction;
+use Lernfall\Circuit\Probe;
+use Lernfall\Signal\PassiveSignal;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\PadSide;
+
+/** Measuring with the meter's two leads on two pads. */
+final readonly class MeterWork
+{
+    public function __construct(private Meter $meter) {}
+
+    /** @return list<Branch> */
+    public function measure(Car $car, Measure $measure): array
+    {
+        $first = Pads::find($car->vehicle, $measure->first);
+        $second = Pads::find($car->vehicle, $measure->second);
+        if (! $this->reachable($car, $first) || ! $this->reachable($car, $second)) {
+            return Branch::refused($car, 'pad-out-of-reach');
+        }
+
+        return Branch::only($car, Prediction::of(
+            'reading',
+            ['reading' => $this->feature($car, $measure->function, $first, $second)],
+            $this->notes($car, $measure->function, $first, $second),
+        ));
+    }
+
+    /** The module's own pins lie inside the housing while its plug is joined. Everything else can be back-probed. */
+    private function reachable(Car $car, Pad $pad): bool
+    {
+        if (! $pad->onPlug || $pad->side === PadSide::Wheel) {
+            return true;
+        }
+        $plugId = $car->vehicle->channel($pad->channel)->plug($pad->plugName)->plugId;
+
+        return $plugId !== $car->vehicle->module->plugId || $car->state->isOpen($plugId);
+    }
+
+    private function feature(Car $car, MeterFunction $function, Pad $first, Pad $second): NumberFeature
+    {
+        [$mean, $range] = $this->reading($car, $function, $first, $second);
+        if ($range === null) {
+            return NumberFeature::overload($function->unit());
+        }
+        $sensitivities = [];
+        if ($car->isHypothesis()) {
+            foreach ($this->deviations($car, $function, $first, $second) as $name) {
+                $change = $this->reading($car->shifted($name), $function, $first, $second)[0] - $mean;
+                if (abs($change) > $range->resolution * 0.01) {
+                    $sensitivities[$name] = $change;
+                }
+            }
+        }
+
+        return NumberFeature::reading($function->unit(), $mean, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities);
+    }
+
+    /** @return array{float, ?MeterRange} the reading and its range; no range means overload */
+    private function reading(Car $car, MeterFunction $function, Pad $first, Pad $second): array
+    {
+        $probe = $this->probe($car, $first, $second);
+        $scale = 1.0 + $this->meter->scaleSpread($function) * $car->deviations->standard("meter.$function->value");
+        if ($function === MeterFunction::Ohms) {
+            return $this->ohms($probe, $scale);
+        }
+        $volts = $probe->volts($this->meter->inputOhms);
+        $reading = $scale * ($function === MeterFunction::VoltsDc
+            ? $volts->standingVolts
+            : $volts->alternatingPeakVolts * $this->rmsPerPeak($car));
+        foreach ($this->meter->ranges($function) as $range) {
+            if (abs($reading) <= $range->fullScale) {
+                return [$reading, $range];
+            }
+        }
+
+        return [0.0, null];
+    }
+
+    /** @return array{float, ?MeterRange} */
+    private function ohms(Probe $probe, float $scale): array
+    {
+        foreach ($this->meter->ranges(MeterFunction::Ohms) as $range) {
+            $reading = $scale * $probe->ohmmeter($range->testAmperes) + $this->meter->leadOhms;
+            if (abs($reading) <= $range->fullScale) {
+                return [$reading, $range];
+            }
+        }
+
+        return [0.0, null];
+    }
+
+    private function probe(Car $car, Pad $first, Pad $second): Probe
+    {
+        $channels = [];
+        foreach (array_unique([$first->channel, $second->channel]) as $id) {
+            if ($id !== '') {
+                $channels[$id] = $car->channel($id);
+            }
+        }
+        $turning = $channels[$car->state->turningChannel] ?? null;
+        $peaks = $turning === null ? [] : [$turning->id => $this->signal($turning, $car->state->turnsPerSecond)->peakVolts];
+
+        return Probe::between($first, $second, $car->vehicle, $channels, $peaks, $car->electrical());
+    }
+
+    /** A true-RMS meter: what it shows for each volt of peak depends on the shape, missing teeth included. */
+    private function rmsPerPeak(Car $car): float
+    {
+        if ($car->state->turningChannel === '') {
+            return M_SQRT1_2;
+        }
+        $signal = $this->signal($car->channel($car->state->turningChannel), $car->state->turnsPerSecond);
+
+        return $signal->rmsVolts() / $signal->peakVolts;
+    }
+
+    private function signal(Channel $channel, float $turnsPerSecond): PassiveSignal
+    {
+        return PassiveSignal::of($channel->sensor, $channel->ring, $channel->gapMetres, $turnsPerSecond);
+    }
+
+    /** @return list<string> */
+    private function deviations(Car $car, MeterFunction $function, Pad $first, Pad $second): array
+    {
+        $names = ["meter.$function->value"];
+        foreach (array_unique([$first->channel, $second->channel]) as $id) {
+            if ($id !== '') {
+                $names = [...$names, ...$car->deviationsOf($id)];
+            }
+        }
+
+        return $names;
+    }
+
+    /** @return list<string> */
+    private function notes(Car $car, MeterFunction $function, Pad $first, Pad $second): array
+    {
+        if ($function !== MeterFunction::Ohms) {
+            return $function === MeterFunction::VoltsAc && $car->state->turningChannel === '' ? ['volts-ac-wheel-still'] : [];
+        }
+        $connected = array_filter([$first, $second], static fn (Pad $pad): bool => $pad->onPlug && self::reachesModule($car, $pad));
+
+        return match (true) {
+            $connected !== [] && $car->state->isPowered() => ['ohms-on-live-circuit'],
+            $connected !== [] => ['ohms-through-module'],
+            default => [],
+        };
+    }
+
+    /** Whether every plug from this pad to the module is joined, so that the module is measured too. */
+    private static function reachesModule(Car $car, Pad $pad): bool
+    {
+        $reached = false;
+        foreach ($car->vehicle->channel($pad->channel)->plugs() as $plug) {
+            if ($plug->name() === $pad->plugName) {
+                $reached = true;
+                if ($pad->side === PadSide::Module) {
+                    continue;
+                }
+            }
+            if ($reached && $car->state->isOpen($plug->plugId)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\Prediction;
+use Lernfall\Module\Memory;
+
+/** Repairs put parts back to how they were built. They never ask what is wrong, and never say whether it helped. */
+final readonly class RepairWork
+{
+    /** @return list<Branch> */
+    public function repair(Car $car, Repair $repair): array
+    {
+        if ($repair->kind->needsFreeWheel() && ! $car->state->footing->isSecured()) {
+            return Branch::refused($car, 'unsecured');
+        }
+        $repaired = match ($repair->kind) {
+            RepairKind::CleanPlug => $this->cleanPlug($car, $repair->channel),
+            RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel),
+            RepairKind::SetGap => $this->setGap($car, $repair->channel),
+            RepairKind::ReplaceSensor => $this->replaceSensor($car, $repair->channel),
+            RepairKind::ReplaceHub => $this->replaceHub($car, $repair->channel),
+            RepairKind::ReplaceModule => $this->replaceModule($car),
+        };
+
+        return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []));
+    }
+
+    private function cleanPlug(Car $car, string $channel): Car
+    {
+        $sound = $car->sound->channel($channel)->plug('sensor-plug');
+
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($sound)))
+            ->in($car->state->plugJoined($sound->plugId)->withRenewed("eye.$channel.sensor-plug"));
+    }
+
+    private function repairLoom(Car $car, string $channel): Car
+    {
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($car->sound->channel($channel)->cable('loom'))))
+            ->in($car->state->withRenewed("eye.$channel.cable"));
+    }
+
+    private function setGap(Car $car, string $channel): Car
+    {
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withGap($car->sound->channel($channel)->gapMetres)))
+            ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap"));
+    }
+
+    private function replaceSensor(Car $car, string $channel): Car
+    {
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withSensor($car->sound->channel($channel)->sensor)))
+            ->in($car->state->plugJoined("$channel.sensor-plug")->withRenewed("$channel.coil.resistance", "$channel.sensor.signal"));
+    }
+
+    /** A new hub brings its ring, and the sensor is set to it. */
+    private function replaceHub(Car $car, string $channel): Car
+    {
+        $sound = $car->sound->channel($channel);
+
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withRing($sound->ring)->withGap($sound->gapMetres)))
+            ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap", "eye.$channel.ring.raised", "eye.$channel.ring.floor"));
+    }
+
+    private function replaceModule(Car $car): Car
+    {
+        $limits = [];
+        foreach ($car->vehicle->channelIds() as $id) {
+            array_push($limits, "module.$id.bias-limit", "module.$id.signal-limit");
+        }
+
+        return $car->in($car->state->remembering(Memory::empty())->withRenewed(...$limits));
+    }
+}

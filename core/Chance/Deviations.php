@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Chance;
+
+/**
+ * How one car differs from the mean of its kind.
+ *
+ * A true car holds its drawn deviations, a hypothesis car holds their distributions. Both answer the same
+ * questions: a true car with a drawn number and a certain outcome, a hypothesis car with the mean and a chance.
+ */
+interface Deviations
+{
+    /** The deviation of this name in standard deviations; 0 where it is not drawn. */
+    public function standard(string $name): float;
+
+    /**
+     * The chance that something happens which depends on one deviation.
+     *
+     * @param  callable(float): bool  $happens  told the deviation, in standard deviations
+     * @return float 0 or 1 where the deviation is drawn, anything between where it is not
+     */
+    public function chanceThat(string $name, callable $happens): float;
+
+    /** A plain chance: 0 or 1 where it is drawn, else the probability itself. */
+    public function chance(string $name, float $probability): float;
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Fault;
+
+use Lernfall\Fault\Kind\CoilOpen;
+use Lernfall\Fault\Kind\GapTooLarge;
+use Lernfall\Fault\Kind\LoomGrounded;
+use Lernfall\Fault\Kind\LoomOpen;
+use Lernfall\Fault\Kind\PlugCorroded;
+use Lernfall\Fault\Kind\ToothMissing;
+use Lernfall\Vehicle\Vehicle;
+
+/** Every kind of fault that can be set, and every place it applies to. */
+final readonly class Catalogue
+{
+    /** @param array<string, CatalogueEntry> $entries by kind id */
+    public function __construct(public array $entries) {}
+
+    /** @return list<FaultKind> */
+    public static function kinds(): array
+    {
+        return [new CoilOpen, new LoomOpen, new LoomGrounded, new PlugCorroded, new GapTooLarge, new ToothMissing];
+    }
+
+    /** @throws InvalidFault */
+    public function entry(string $kindId): CatalogueEntry
+    {
+        return $this->entries[$kindId] ?? throw InvalidFault::unknownKind($kindId);
+    }
+
+    /**
+     * A fault after checking that it fits this vehicle.
+     *
+     * @param  ?float  $strength  in the unit of the kind; left out, the middle strength of the catalogue
+     *
+     * @throws InvalidFault
+     */
+    public function fault(Vehicle $vehicle, string $kindId, string $channel, string $conductor = '', ?float $strength = null): Fault
+    {
+        $entry = $this->entry($kindId);
+        $strength ??= $entry->strengths[intdiv(count($entry->strengths), 2)];
+        if (! $vehicle->hasChannel($channel)) {
+            throw InvalidFault::unknownChannel($channel, $vehicle->channelIds());
+        }
+        $conductors = array_map(static fn ($one): string => $one->id, $vehicle->channel($channel)->conductors);
+        if ($entry->kind->onConductor() && ! in_array($conductor, $conductors, true)) {
+            throw InvalidFault::needsConductor($kindId, $conductors);
+        }
+        if ($strength < $entry->least || $strength > $entry->greatest) {
+            throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->strengthUnit());
+        }
+
+        return new Fault($entry->kind, $channel, $entry->kind->onConductor() ? $conductor : '', $strength);
+    }
+
+    /** @return list<Fault> every kind at every place of this vehicle, in each of its strengths */
+    public function everyFault(Vehicle $vehicle): array
+    {
+        $faults = [];
+        foreach ($this->entries as $entry) {
+            foreach ($vehicle->channels as $channel) {
+                $places = $entry->kind->onConductor() ? array_map(static fn ($one): string => $one->id, $channel->conductors) : [''];
+                foreach ($places as $conductor) {
+                    foreach ($entry->strengths as $strength) {
+                        $faults[] = new Fault($entry->kind, $channel->id, $conductor, $strength);
+                    }
+                }
+            }
+        }
+
+        return $faults;
+    }
+}

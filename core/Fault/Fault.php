@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Fault;
+
+use Lernfall\Vehicle\Vehicle;
+
+/** A kind of fault at a place, with its strength: it turns one vehicle into another. */
+final readonly class Fault
+{
+    public function __construct(
+        public FaultKind $kind,
+        public string $channel,
+        public string $conductor,
+        public float $strength,
+    ) {}
+
+    public function applyTo(Vehicle $vehicle): Vehicle
+    {
+        return $vehicle->withChannel(
+            $this->kind->applyTo($vehicle->channel($this->channel), $this->conductor, $this->strength),
+        );
+    }
+
+    /** Names the fault among all of a vehicle's. */
+    public function key(): string
+    {
+        return implode(':', [$this->kind->id(), $this->channel, $this->conductor, $this->strength]);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** What the module looks for, with its limits. */
+final readonly class Monitors
+{
+    /**
+     * @param  float  $openAboveVolts  key-on: more than this between the two conductors means an open circuit
+     * @param  float  $groundBelowVolts  key-on: their mean below this means a short to ground
+     * @param  float  $missingAboveMetresPerSecond  driving: a channel without signal is noticed above this speed
+     * @param  float  $missingSeconds  and when that lasts this long
+     * @param  float  $patternAboveMetresPerSecond  driving: once-per-turn gaps are noticed above this speed
+     * @param  float  $patternTurns  and when they come back in this many turns
+     * @param  float  $thresholdSpread  standard deviation of each limit from module to module, relative
+     */
+    public function __construct(
+        public float $openAboveVolts,
+        public float $groundBelowVolts,
+        public float $missingAboveMetresPerSecond,
+        public float $missingSeconds,
+        public float $patternAboveMetresPerSecond,
+        public float $patternTurns,
+        public float $thresholdSpread,
+    ) {}
+}

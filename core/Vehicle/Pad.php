@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** A place a meter lead can touch: a pin on one side of a plug, the body, or a battery pole. */
+final readonly class Pad
+{
+    private function __construct(
+        public string $id,
+        public string $channel,
+        public string $plugName,
+        public PadSide $side,
+        public string $conductor,
+        public bool $onPlug,
+    ) {}
+
+    public static function onPlug(string $channel, string $plugName, PadSide $side, string $conductor): self
+    {
+        return new self("$channel.$plugName.$side->value.$conductor", $channel, $plugName, $side, $conductor, true);
+    }
+
+    public static function fixed(string $id): self
+    {
+        return new self($id, '', '', PadSide::Wheel, '', false);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** A plug on the way from sensor to module. */
+final readonly class Plug implements Link
+{
+    /**
+     * @param  string  $plugId  the housing a hand opens; several channels may share one
+     * @param  array<array-key, Contact>  $contacts  by conductor
+     */
+    public function __construct(private string $name, public string $plugId, public array $contacts) {}
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function withContact(string $conductor, Contact $contact): self
+    {
+        return new self($this->name, $this->plugId, [$conductor => $contact] + $this->contacts);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** How much sound parts of one kind differ: standard deviations relative to the nominal value. */
+final readonly class Tolerances
+{
+    public function __construct(
+        public float $coilOhms,
+        public float $signal,
+        public float $gap,
+    ) {}
+}

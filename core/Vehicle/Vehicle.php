@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** A vehicle as it stands there: sound, or changed by faults and repairs. */
+final readonly class Vehicle
+{
+    /**
+     * @param  list<Channel>  $channels
+     * @param  list<string>  $lamps  the lamps the driver has
+     * @param  array<array-key, NominalValues>  $dataSheet  by axle, as the maker gives them
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $layout,
+        public Tyre $tyre,
+        public Supply $supply,
+        public float $ambientCelsius,
+        public float $hubRiseKelvin,
+        public array $channels,
+        public ModuleSpecification $module,
+        public array $lamps,
+        public Tolerances $tolerances,
+        public array $dataSheet,
+    ) {}
+
+    /** @throws UnknownPart */
+    public function channel(string $id): Channel
+    {
+        foreach ($this->channels as $channel) {
+            if ($channel->id === $id) {
+                return $channel;
+            }
+        }
+
+        throw UnknownPart::channel($id);
+    }
+
+    /** @return list<string> */
+    public function channelIds(): array
+    {
+        return array_map(static fn (Channel $channel): string => $channel->id, $this->channels);
+    }
+
+    public function hasChannel(string $id): bool
+    {
+        return in_array($id, $this->channelIds(), true);
+    }
+
+    /** The channel of the same id is exchanged for this one. */
+    public function withChannel(Channel $changed): self
+    {
+        $channels = array_map(
+            static fn (Channel $channel): Channel => $channel->id === $changed->id ? $changed : $channel,
+            $this->channels,
+        );
+
+        return new self(
+            $this->id, $this->name, $this->layout, $this->tyre, $this->supply, $this->ambientCelsius,
+            $this->hubRiseKelvin, $channels, $this->module, $this->lamps, $this->tolerances, $this->dataSheet,
+        );
+    }
+
+    /** @return list<string> every plug a hand can open, each once */
+    public function plugIds(): array
+    {
+        $ids = [];
+        foreach ($this->channels as $channel) {
+            foreach ($channel->plugs() as $plug) {
+                $ids[$plug->plugId] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($ids));
+    }
+}
