@@ -23,7 +23,7 @@ namespace Symfony\Component\Clock {
 
 namespace {
     if (! function_exists('array_first')) {
-        /** @param array<array-key, mixed> $array */
+        /** @param  array<array-key, mixed>  $array */
         function array_first(array $array): mixed
         {
             return $array === [] ? null : $array[array_key_first($array)];
@@ -31,7 +31,7 @@ namespace {
     }
 
     if (! function_exists('array_last')) {
-        /** @param array<array-key, mixed> $array */
+        /** @param  array<array-key, mixed>  $array */
         function array_last(array $array): mixed
         {
             return $array === [] ? null : $array[array_key_last($array)];

@@ -1,8 +1,5 @@
 # Installs what is missing, each part only when its stamp is out of date. Sourced by ./lernfall.
 
-readonly SERVE_PACKAGES=(php8.2-cli php8.2-sqlite3 php8.2-mbstring php8.2-xml php8.2-intl composer nodejs npm unzip curl)
-readonly TEST_PACKAGES=(chromium chromium-driver ngspice)
-
 say() { printf '· %s\n' "$1"; }
 
 missing_packages() {
@@ -23,7 +20,6 @@ missing_packages() {
     if [ "$mode" = test ]; then
         command -v chromium >/dev/null || echo chromium
         command -v chromedriver >/dev/null || echo chromium-driver
-        command -v ngspice >/dev/null || echo ngspice
     fi
 }
 
@@ -68,7 +64,8 @@ set_up() {
     mark=$(fingerprint package-lock.json)
     if ! up_to_date node_modules/.stamp "$mark"; then
         say 'installing front-end packages'
-        npm ci --no-audit --no-fund --loglevel=error
+        # not `npm ci`: it wants the optional builds of every platform in the lock file, and not all are to be had
+        npm install --no-save --no-audit --no-fund --loglevel=error
         echo "$mark" >node_modules/.stamp
     fi
 
@@ -88,7 +85,7 @@ set_up() {
 # Creates and seeds the database on the first run; later runs only bring its tables up to date.
 prepare_database() {
     if [ ! -f database/lernfall.sqlite ]; then
-        say 'creating the demo school'
+        say 'creating the database'
         touch database/lernfall.sqlite
         php artisan migrate --force --quiet
         php artisan db:seed --force --quiet

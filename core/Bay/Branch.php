@@ -7,7 +7,9 @@ namespace Lernfall\Bay;
 /** One way an action can turn out: how likely, the car afterwards, and what it shows. */
 final readonly class Branch
 {
-    public function __construct(public float $weight, public Car $car, public Prediction $prediction) {}
+    public function __construct(public float $weight, public Car $car, public Prediction $prediction)
+    {
+    }
 
     /** @return list<self> */
     public static function only(Car $car, Prediction $prediction): array

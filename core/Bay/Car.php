@@ -26,7 +26,8 @@ final readonly class Car
         public Vehicle $sound,
         public Deviations $deviations,
         public CarState $state,
-    ) {}
+    ) {
+    }
 
     /** The one car an apprentice works on; the seed fixes every deviation of its parts. */
     public static function true(Vehicle $vehicle, Vehicle $sound, string $seed): self
@@ -99,7 +100,7 @@ final readonly class Car
         return $this->state->isPowered() && ! $this->state->isOpen($this->vehicle->module->plugId);
     }
 
-    /** @param float $deviation of this module's threshold, in standard deviations */
+    /** @param  float  $deviation of this module's threshold, in standard deviations */
     public function speedInput(string $channelId, float $deviation): SpeedInput
     {
         $module = $this->vehicle->module;

@@ -30,7 +30,8 @@ final readonly class CarState
         public array $renewed,
         public array $asked,
         public array $settled,
-    ) {}
+    ) {
+    }
 
     public static function parked(): self
     {
@@ -119,7 +120,7 @@ final readonly class CarState
         return $this->but(asked: [$question => ($this->asked[$question] ?? 0) + 1] + $this->asked);
     }
 
-    /** @param array<string, bool> $outcomes */
+    /** @param  array<string, bool>  $outcomes */
     public function withSettled(array $outcomes): self
     {
         return $outcomes === [] ? $this : $this->but(settled: $outcomes + $this->settled);

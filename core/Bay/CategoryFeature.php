@@ -7,8 +7,10 @@ namespace Lernfall\Bay;
 /** A word out of several, each with its chance. */
 final readonly class CategoryFeature implements Feature
 {
-    /** @param array<array-key, float> $chances by word, together 1 */
-    public function __construct(public array $chances) {}
+    /** @param  array<array-key, float>  $chances by word, together 1 */
+    public function __construct(public array $chances)
+    {
+    }
 
     public static function certain(string $word): self
     {
@@ -19,5 +21,13 @@ final readonly class CategoryFeature implements Feature
     public static function either(string $word, float $chance, string $otherwise): self
     {
         return new self([$word => $chance, $otherwise => 1.0 - $chance]);
+    }
+
+    public function likeliest(): string
+    {
+        $chances = $this->chances;
+        arsort($chances);
+
+        return (string) array_key_first($chances);
     }
 }

@@ -20,5 +20,6 @@ final readonly class Eyes
         public float $faintBelowOhms,
         public float $gapStrikesAbove,
         public float $gapSpread,
-    ) {}
+    ) {
+    }
 }

@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace Lernfall\Bay;
 
 /** One thing a person can take from an observation, as it is predicted. */
-interface Feature {}
+interface Feature
+{
+}

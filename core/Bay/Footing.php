@@ -7,7 +7,9 @@ namespace Lernfall\Bay;
 /** How the car stands. */
 final readonly class Footing
 {
-    private function __construct(public bool $chocked, public bool $raised, public bool $onStands) {}
+    private function __construct(public bool $chocked, public bool $raised, public bool $onStands)
+    {
+    }
 
     public static function onTheFloor(): self
     {

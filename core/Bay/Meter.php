@@ -19,7 +19,8 @@ final readonly class Meter
         public float $noiseDigits,
         private array $ranges,
         private array $accuracy,
-    ) {}
+    ) {
+    }
 
     /** @return non-empty-list<MeterRange> smallest first */
     public function ranges(MeterFunction $function): array

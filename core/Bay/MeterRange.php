@@ -12,5 +12,7 @@ final readonly class MeterRange
      * @param  float  $resolution  one digit, same unit
      * @param  float  $testAmperes  the current fed on a resistance range; 0 on a voltage range
      */
-    public function __construct(public float $fullScale, public float $resolution, public float $testAmperes = 0.0) {}
+    public function __construct(public float $fullScale, public float $resolution, public float $testAmperes = 0.0)
+    {
+    }
 }

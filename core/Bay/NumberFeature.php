@@ -21,9 +21,10 @@ final readonly class NumberFeature implements Feature
         public float $resolution,
         public float $noise,
         public array $sensitivities,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, float> $sensitivities */
+    /** @param  array<string, float>  $sensitivities */
     public static function reading(string $unit, float $mean, float $resolution, float $noise, array $sensitivities = []): self
     {
         return new self($unit, $mean, false, $resolution, $noise, $sensitivities);

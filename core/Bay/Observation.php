@@ -16,7 +16,8 @@ final readonly class Observation
         public array $values,
         public string $refusal,
         public array $notes,
-    ) {}
+    ) {
+    }
 
     /** Something written on the card: the card itself shows it. */
     public static function written(): self

@@ -12,7 +12,8 @@ final readonly class ObservedNumber
         public float $si,
         public float $resolution,
         public bool $overload,
-    ) {}
+    ) {
+    }
 
     public static function shown(string $unit, float $si, float $resolution): self
     {

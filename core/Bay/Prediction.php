@@ -18,7 +18,8 @@ final readonly class Prediction
         public array $features,
         public string $refusal,
         public array $notes,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<array-key, Feature>  $features

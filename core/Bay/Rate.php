@@ -7,5 +7,7 @@ namespace Lernfall\Bay;
 /** What an action costs. */
 final readonly class Rate
 {
-    public function __construct(public float $minutes, public float $money) {}
+    public function __construct(public float $minutes, public float $money)
+    {
+    }
 }

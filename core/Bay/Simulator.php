@@ -35,7 +35,9 @@ use LogicException;
  */
 final readonly class Simulator
 {
-    public function __construct(public Workshop $workshop) {}
+    public function __construct(public Workshop $workshop)
+    {
+    }
 
     /**
      * Every way the action can turn out, without noise.
@@ -80,7 +82,7 @@ final readonly class Simulator
             $draw = $action->question()."|$repetition|$name";
             $values[$name] = match (true) {
                 $feature instanceof NumberFeature => $this->shown($feature, $noise->normal($draw)),
-                $feature instanceof CategoryFeature => (string) array_search(max($feature->chances), $feature->chances, true),
+                $feature instanceof CategoryFeature => $feature->likeliest(),
                 default => throw new LogicException('a feature of a kind nobody can perceive'),
             };
         }

@@ -9,14 +9,15 @@ use Lernfall\Bay\Action\Action;
 /** The workshop a job is done in: its meter, the eyes that look, its times and prices. */
 final readonly class Workshop
 {
-    /** @param array<string, Rate> $rates by rate name of the actions */
+    /** @param  array<string, Rate>  $rates by rate name of the actions */
     public function __construct(
         public Meter $meter,
         public Eyes $eyes,
         public float $hubHalfLifeMinutes,
         public float $costPerMinute,
         private array $rates,
-    ) {}
+    ) {
+    }
 
     public function rate(Action $action): Rate
     {

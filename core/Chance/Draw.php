@@ -7,7 +7,9 @@ namespace Lernfall\Chance;
 /** Repeatable draws: each is a hash of a seed and the name of the draw, never a position in a stream. */
 final readonly class Draw
 {
-    public function __construct(private string $seed) {}
+    public function __construct(private string $seed)
+    {
+    }
 
     /** Uniform in the open interval (0, 1). */
     public function uniform(string $name): float

@@ -7,7 +7,9 @@ namespace Lernfall\Chance;
 /** Deviations with a single one moved by one standard deviation: what a sensitivity is measured with. */
 final readonly class ShiftedDeviations implements Deviations
 {
-    public function __construct(private Deviations $base, private string $shifted) {}
+    public function __construct(private Deviations $base, private string $shifted)
+    {
+    }
 
     public function standard(string $name): float
     {

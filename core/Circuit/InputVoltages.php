@@ -7,7 +7,9 @@ namespace Lernfall\Circuit;
 /** The two conductors at the module's pins, against ground. */
 final readonly class InputVoltages
 {
-    public function __construct(public float $firstVolts, public float $secondVolts) {}
+    public function __construct(public float $firstVolts, public float $secondVolts)
+    {
+    }
 
     public function acrossVolts(): float
     {

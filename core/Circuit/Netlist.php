@@ -28,7 +28,8 @@ final readonly class Netlist
         public array $nodes,
         public array $conductances,
         public array $currents,
-    ) {}
+    ) {
+    }
 
     public static function empty(): self
     {

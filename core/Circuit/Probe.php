@@ -14,7 +14,9 @@ final readonly class Probe
 {
     private const TEST = 'test';
 
-    private function __construct(private Netlist $netlist, private string $first, private string $second) {}
+    private function __construct(private Netlist $netlist, private string $first, private string $second)
+    {
+    }
 
     /**
      * @param  array<array-key, Channel>  $channels  the channels as they really are, by id

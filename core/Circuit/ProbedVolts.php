@@ -7,5 +7,7 @@ namespace Lernfall\Circuit;
 /** Voltage between two leads, split into what stands and what alternates. */
 final readonly class ProbedVolts
 {
-    public function __construct(public float $standingVolts, public float $alternatingPeakVolts) {}
+    public function __construct(public float $standingVolts, public float $alternatingPeakVolts)
+    {
+    }
 }

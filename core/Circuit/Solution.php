@@ -11,7 +11,9 @@ final readonly class Solution
      * @param  array<string, int>  $nodes
      * @param  array<string, array<int, float>>  $voltages
      */
-    public function __construct(private array $nodes, private array $voltages) {}
+    public function __construct(private array $nodes, private array $voltages)
+    {
+    }
 
     /** Voltage between two nodes, the first against the second; 0 where nothing excites. A node without parts floats. */
     public function voltsBetween(string $first, string $second, string $excitation): float

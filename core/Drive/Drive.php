@@ -11,8 +11,10 @@ final readonly class Drive
 
     private const STOP_METRES_PER_SECOND_SQUARED = 2.0;
 
-    /** @param list<Stretch> $stretches */
-    private function __construct(public array $stretches) {}
+    /** @param  list<Stretch>  $stretches */
+    private function __construct(public array $stretches)
+    {
+    }
 
     /** Pulls away, holds a speed, stops. */
     public static function straight(float $metresPerSecond, float $holdSeconds): self

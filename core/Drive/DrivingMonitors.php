@@ -11,7 +11,9 @@ use Lernfall\Vehicle\Monitors;
 /** What the module's monitors make of a whole drive, worked out stretch by stretch. */
 final readonly class DrivingMonitors
 {
-    public function __construct(private Monitors $monitors, private float $circumferenceMetres) {}
+    public function __construct(private Monitors $monitors, private float $circumferenceMetres)
+    {
+    }
 
     /**
      * Whether this failure is found.

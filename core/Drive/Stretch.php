@@ -11,7 +11,8 @@ final readonly class Stretch
         public float $fromMetresPerSecond,
         public float $toMetresPerSecond,
         public float $seconds,
-    ) {}
+    ) {
+    }
 
     /** How long the speed lies between two limits. */
     public function secondsBetween(float $lower, float $upper): float

@@ -15,8 +15,10 @@ use Lernfall\Vehicle\Vehicle;
 /** Every kind of fault that can be set, and every place it applies to. */
 final readonly class Catalogue
 {
-    /** @param array<string, CatalogueEntry> $entries by kind id */
-    public function __construct(public array $entries) {}
+    /** @param  array<string, CatalogueEntry>  $entries by kind id */
+    public function __construct(public array $entries)
+    {
+    }
 
     /** @return list<FaultKind> */
     public static function kinds(): array

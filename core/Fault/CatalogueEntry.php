@@ -17,5 +17,6 @@ final readonly class CatalogueEntry
         public float $least,
         public float $greatest,
         public array $strengths,
-    ) {}
+    ) {
+    }
 }

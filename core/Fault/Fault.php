@@ -14,7 +14,8 @@ final readonly class Fault
         public string $channel,
         public string $conductor,
         public float $strength,
-    ) {}
+    ) {
+    }
 
     public function applyTo(Vehicle $vehicle): Vehicle
     {

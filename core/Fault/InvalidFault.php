@@ -19,13 +19,13 @@ final class InvalidFault extends InvalidArgumentException
         return new self('kind', "no fault of the kind '$kind' is known");
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function unknownChannel(string $channel, array $known): self
     {
         return new self('channel', "this vehicle has no channel '$channel', only ".implode(', ', $known));
     }
 
-    /** @param list<string> $conductors */
+    /** @param  list<string>  $conductors */
     public static function needsConductor(string $kind, array $conductors): self
     {
         return new self('conductor', "'$kind' sits on one conductor: ".implode(' or ', $conductors));

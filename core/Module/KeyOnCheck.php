@@ -10,7 +10,9 @@ use Lernfall\Vehicle\Monitors;
 /** The check of the bias voltages when the ignition is switched on. */
 final readonly class KeyOnCheck
 {
-    public function __construct(private Monitors $monitors) {}
+    public function __construct(private Monitors $monitors)
+    {
+    }
 
     /**
      * Whether this failure is seen in these voltages.

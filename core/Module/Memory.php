@@ -7,8 +7,10 @@ namespace Lernfall\Module;
 /** The codes a module holds. */
 final readonly class Memory
 {
-    /** @param array<string, CodeStatus> $entries by "channel/failure" */
-    private function __construct(private array $entries) {}
+    /** @param  array<string, CodeStatus>  $entries by "channel/failure" */
+    private function __construct(private array $entries)
+    {
+    }
 
     public static function empty(): self
     {

@@ -19,7 +19,8 @@ final readonly class SpeedInput
         private ToothedRing $ring,
         private float $peakVoltSeconds,
         private float $thresholdFactor,
-    ) {}
+    ) {
+    }
 
     public function withThresholdFactor(float $factor): self
     {

@@ -22,7 +22,8 @@ final readonly class PassiveSignal
         public float $peakVolts,
         public int $teeth,
         public int $missingTeeth,
-    ) {}
+    ) {
+    }
 
     public static function of(PassiveSensor $sensor, ToothedRing $ring, float $gapMetres, float $turnsPerSecond): self
     {

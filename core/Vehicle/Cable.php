@@ -7,8 +7,10 @@ namespace Lernfall\Vehicle;
 /** A cable on the way from sensor to module. */
 final readonly class Cable implements Link
 {
-    /** @param array<array-key, Wire> $wires by conductor */
-    public function __construct(private string $name, public array $wires, public bool $twisted = true) {}
+    /** @param  array<array-key, Wire>  $wires by conductor */
+    public function __construct(private string $name, public array $wires, public bool $twisted = true)
+    {
+    }
 
     public function name(): string
     {

@@ -24,7 +24,8 @@ final readonly class Channel
         public PassiveSensor $sensor,
         public array $conductors,
         public array $links,
-    ) {}
+    ) {
+    }
 
     public function withRing(ToothedRing $ring): self
     {

@@ -12,5 +12,6 @@ final readonly class Conductor
         public string $colour,
         public string $sensorPin,
         public string $modulePin,
-    ) {}
+    ) {
+    }
 }

@@ -20,5 +20,6 @@ final readonly class InputStage
         public float $pullDownOhms,
         public float $acrossOhms,
         public float $thresholdPeakVolts,
-    ) {}
+    ) {
+    }
 }

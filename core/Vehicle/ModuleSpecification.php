@@ -20,5 +20,6 @@ final readonly class ModuleSpecification
         public array $codes,
         public array $failureTypes,
         public array $lampsOnFault,
-    ) {}
+    ) {
+    }
 }

@@ -24,5 +24,6 @@ final readonly class Monitors
         public float $patternAboveMetresPerSecond,
         public float $patternTurns,
         public float $thresholdSpread,
-    ) {}
+    ) {
+    }
 }

@@ -14,5 +14,6 @@ final readonly class NominalValues
         public float $atTurnsPerSecond,
         public float $leastGapMetres,
         public float $greatestGapMetres,
-    ) {}
+    ) {
+    }
 }

@@ -14,7 +14,8 @@ final readonly class Pad
         public PadSide $side,
         public string $conductor,
         public bool $onPlug,
-    ) {}
+    ) {
+    }
 
     public static function onPlug(string $channel, string $plugName, PadSide $side, string $conductor): self
     {

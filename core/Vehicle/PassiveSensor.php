@@ -18,7 +18,8 @@ final readonly class PassiveSensor
         public float $signalVoltSeconds,
         public float $gapDecayMetres,
         public bool $coilBroken = false,
-    ) {}
+    ) {
+    }
 
     public function broken(): self
     {

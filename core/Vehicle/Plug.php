@@ -11,7 +11,9 @@ final readonly class Plug implements Link
      * @param  string  $plugId  the housing a hand opens; several channels may share one
      * @param  array<array-key, Contact>  $contacts  by conductor
      */
-    public function __construct(private string $name, public string $plugId, public array $contacts) {}
+    public function __construct(private string $name, public string $plugId, public array $contacts)
+    {
+    }
 
     public function name(): string
     {

@@ -11,5 +11,6 @@ final readonly class Supply
         public float $batteryVolts,
         public float $chargingVolts,
         public float $internalOhms,
-    ) {}
+    ) {
+    }
 }

@@ -11,5 +11,6 @@ final readonly class Tolerances
         public float $coilOhms,
         public float $signal,
         public float $gap,
-    ) {}
+    ) {
+    }
 }

@@ -11,7 +11,9 @@ final readonly class ToothedRing
      * @param  int  $teeth  teeth as the ring was made
      * @param  int  $missingTeeth  how many of them are gone
      */
-    public function __construct(public int $teeth, public int $missingTeeth = 0) {}
+    public function __construct(public int $teeth, public int $missingTeeth = 0)
+    {
+    }
 
     public function withMissingTeeth(int $count): self
     {

@@ -13,7 +13,8 @@ final readonly class Tyre
         public string $size,
         public float $outerDiameterMetres,
         private float $rollingFactor,
-    ) {}
+    ) {
+    }
 
     /**
      * The outer diameter follows from the marking: rim diameter in inches plus twice the section height, which is

@@ -25,7 +25,8 @@ final readonly class Vehicle
         public array $lamps,
         public Tolerances $tolerances,
         public array $dataSheet,
-    ) {}
+    ) {
+    }
 
     /** @throws UnknownPart */
     public function channel(string $id): Channel

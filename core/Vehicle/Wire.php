@@ -7,13 +7,14 @@ namespace Lernfall\Vehicle;
 /** One wire of a cable. A break or leak sits in the middle of its length. */
 final readonly class Wire
 {
-    /** @param list<Leak> $leaks */
+    /** @param  list<Leak>  $leaks */
     public function __construct(
         public float $lengthMetres,
         public float $ohmsPerMetre,
         public bool $broken = false,
         public array $leaks = [],
-    ) {}
+    ) {
+    }
 
     public function ohms(): float
     {

@@ -8,5 +8,7 @@ use Illuminate\Database\Seeder;
 
 final class DatabaseSeeder extends Seeder
 {
-    public function run(): void {}
+    public function run(): void
+    {
+    }
 }

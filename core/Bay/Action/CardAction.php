@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Action;
 
 /** Written on the job card; the car is not touched. */
-interface CardAction extends Action {}
+interface CardAction extends Action
+{
+}

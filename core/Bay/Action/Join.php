@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Joins a plug. */
 final readonly class Join implements CarAction
 {
-    public function __construct(public string $plug) {}
+    public function __construct(public string $plug)
+    {
+    }
 
     public function name(): string
     {

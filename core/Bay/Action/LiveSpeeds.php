@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Reads the wheel speeds as the module sees them: standing, or driving straight at a speed. */
 final readonly class LiveSpeeds implements CarAction
 {
-    public function __construct(public float $metresPerSecond) {}
+    public function __construct(public float $metresPerSecond)
+    {
+    }
 
     public function name(): string
     {

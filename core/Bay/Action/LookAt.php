@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Looks closely at one station of a channel. */
 final readonly class LookAt implements CarAction
 {
-    public function __construct(public string $channel, public Sight $at) {}
+    public function __construct(public string $channel, public Sight $at)
+    {
+    }
 
     public function name(): string
     {

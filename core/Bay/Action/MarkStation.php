@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Marks a station of the path on the card. */
 final readonly class MarkStation implements CardAction
 {
-    public function __construct(public string $channel, public string $station, public StationMark $mark) {}
+    public function __construct(public string $channel, public string $station, public StationMark $mark)
+    {
+    }
 
     public function name(): string
     {

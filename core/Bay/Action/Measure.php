@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Reads the meter with its leads on two pads. */
 final readonly class Measure implements CarAction
 {
-    public function __construct(public MeterFunction $function, public string $first, public string $second) {}
+    public function __construct(public MeterFunction $function, public string $first, public string $second)
+    {
+    }
 
     public function name(): string
     {

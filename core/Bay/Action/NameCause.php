@@ -7,13 +7,14 @@ namespace Lernfall\Bay\Action;
 /** Names the cause before a repair: place and defect, the written readings that support it, and what should change. */
 final readonly class NameCause implements CardAction
 {
-    /** @param list<int> $supports steps at which the supporting readings were written down */
+    /** @param  list<int>  $supports steps at which the supporting readings were written down */
     public function __construct(
         public string $channel,
         public string $defect,
         public array $supports,
         public string $expects,
-    ) {}
+    ) {
+    }
 
     public function name(): string
     {

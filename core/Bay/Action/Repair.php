@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Carries out a repair at a channel. */
 final readonly class Repair implements CarAction
 {
-    public function __construct(public RepairKind $kind, public string $channel) {}
+    public function __construct(public RepairKind $kind, public string $channel)
+    {
+    }
 
     public function name(): string
     {

@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Chocks, lifts, sets on stands, lowers. */
 final readonly class Secure implements CarAction
 {
-    public function __construct(public SecureStep $step) {}
+    public function __construct(public SecureStep $step)
+    {
+    }
 
     public function name(): string
     {

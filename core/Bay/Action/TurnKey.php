@@ -9,7 +9,9 @@ use Lernfall\Bay\Ignition;
 /** Turns the key. */
 final readonly class TurnKey implements CarAction
 {
-    public function __construct(public Ignition $to) {}
+    public function __construct(public Ignition $to)
+    {
+    }
 
     public function name(): string
     {

@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** A helper turns a wheel by hand, evenly, until told to stop; 0 stops it. */
 final readonly class TurnWheel implements CarAction
 {
-    public function __construct(public string $channel, public float $turnsPerSecond) {}
+    public function __construct(public string $channel, public float $turnsPerSecond)
+    {
+    }
 
     public function name(): string
     {

@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Opens a plug. */
 final readonly class Unplug implements CarAction
 {
-    public function __construct(public string $plug) {}
+    public function __construct(public string $plug)
+    {
+    }
 
     public function name(): string
     {

@@ -7,7 +7,9 @@ namespace Lernfall\Bay\Action;
 /** Writes a code down, as the apprentice read it. */
 final readonly class WriteCode implements CardAction
 {
-    public function __construct(public string $code, public string $status) {}
+    public function __construct(public string $code, public string $status)
+    {
+    }
 
     public function name(): string
     {

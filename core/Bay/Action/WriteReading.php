@@ -21,7 +21,8 @@ final readonly class WriteReading implements CardAction
         public string $word,
         public Judgement $judgement,
         public string $comparedWith,
-    ) {}
+    ) {
+    }
 
     public function name(): string
     {

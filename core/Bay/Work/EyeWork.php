@@ -18,7 +18,9 @@ use Lernfall\Vehicle\Contact;
 /** Looking closely. What is overlooked once stays overlooked until something has changed. */
 final readonly class EyeWork
 {
-    public function __construct(private Eyes $eyes) {}
+    public function __construct(private Eyes $eyes)
+    {
+    }
 
     /** @return list<Branch> */
     public function look(Car $car, LookAt $look): array

@@ -22,7 +22,9 @@ use Lernfall\Vehicle\PadSide;
 /** Measuring with the meter's two leads on two pads. */
 final readonly class MeterWork
 {
-    public function __construct(private Meter $meter) {}
+    public function __construct(private Meter $meter)
+    {
+    }
 
     /** @return list<Branch> */
     public function measure(Car $car, Measure $measure): array

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Format;
+
+use RuntimeException;
+
+/** A file that cannot be read; the pointer (RFC 6901) says where in it. */
+final class InvalidDocument extends RuntimeException
+{
+    private function __construct(public readonly string $pointer, string $message)
+    {
+        parent::__construct(($pointer === '' ? 'the document' : $pointer).': '.$message);
+    }
+
+    public static function expected(string $pointer, string $what, mixed $found): self
+    {
+        return new self($pointer, "expected $what, found ".(is_scalar($found) ? var_export($found, true) : get_debug_type($found)));
+    }
+
+    public static function missing(string $pointer, string $what): self
+    {
+        return new self($pointer, "expected $what, found nothing");
+    }
+}

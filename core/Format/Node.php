@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Format;
+
+/** One place in a decoded JSON document, read with its type and complaining with its path. */
+final readonly class Node
+{
+    private function __construct(private mixed $value, private string $pointer)
+    {
+    }
+
+    public static function root(mixed $document): self
+    {
+        return new self($document, '');
+    }
+
+    public function has(string|int $name): bool
+    {
+        return is_array($this->value) && array_key_exists($name, $this->value);
+    }
+
+    public function at(string|int $name): self
+    {
+        $pointer = $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $name);
+        if (! is_array($this->value) || ! array_key_exists($name, $this->value)) {
+            throw InvalidDocument::missing($pointer, 'an entry');
+        }
+
+        return new self($this->value[$name], $pointer);
+    }
+
+    public function float(string|int $name): float
+    {
+        $node = $this->at($name);
+
+        return is_int($node->value) || is_float($node->value)
+            ? (float) $node->value
+            : throw InvalidDocument::expected($node->pointer, 'a number', $node->value);
+    }
+
+    public function int(string|int $name): int
+    {
+        $node = $this->at($name);
+
+        return is_int($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'a whole number', $node->value);
+    }
+
+    public function text(string|int $name): string
+    {
+        $node = $this->at($name);
+
+        return is_string($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'a text', $node->value);
+    }
+
+    /** @return array<array-key, self> the entries of an object or list */
+    public function entries(string|int $name): array
+    {
+        $node = $this->at($name);
+        if (! is_array($node->value)) {
+            throw InvalidDocument::expected($node->pointer, 'a list or an object', $node->value);
+        }
+        $entries = [];
+        foreach (array_keys($node->value) as $key) {
+            $entries[$key] = $node->at($key);
+        }
+
+        return $entries;
+    }
+
+    /** @return list<string> */
+    public function texts(string|int $name): array
+    {
+        $list = $this->at($name);
+
+        return array_map(static fn ($key): string => $list->text($key), array_keys(array_values($this->entries($name))));
+    }
+
+    /** @return array<array-key, string> */
+    public function textsByName(string|int $name): array
+    {
+        $object = $this->at($name);
+        $texts = [];
+        foreach (array_keys($this->entries($name)) as $key) {
+            $texts[$key] = $object->text($key);
+        }
+
+        return $texts;
+    }
+
+    /** What is wrong with the value here, as an error. */
+    public function wrong(string $expected): InvalidDocument
+    {
+        return InvalidDocument::expected($this->pointer, $expected, $this->value);
+    }
+}

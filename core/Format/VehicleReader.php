@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Format;
+
+use Lernfall\Vehicle\Cable;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Conductor;
+use Lernfall\Vehicle\Contact;
+use Lernfall\Vehicle\InputStage;
+use Lernfall\Vehicle\InvalidTyreSize;
+use Lernfall\Vehicle\Link;
+use Lernfall\Vehicle\ModuleSpecification;
+use Lernfall\Vehicle\Monitors;
+use Lernfall\Vehicle\NominalValues;
+use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\Plug;
+use Lernfall\Vehicle\Supply;
+use Lernfall\Vehicle\Tolerances;
+use Lernfall\Vehicle\ToothedRing;
+use Lernfall\Vehicle\Tyre;
+use Lernfall\Vehicle\Vehicle;
+use Lernfall\Vehicle\Wire;
+use Lernfall\Vehicle\WireGauge;
+
+/** Reads a vehicle from its decoded JSON. Lengths there are in millimetres, speeds in kilometres an hour. */
+final readonly class VehicleReader
+{
+    /** @throws InvalidDocument */
+    public static function read(mixed $document): Vehicle
+    {
+        $root = Node::root($document);
+        if ($root->text('format') !== 'lernfall-vehicle/1') {
+            throw $root->at('format')->wrong('"lernfall-vehicle/1"');
+        }
+        $channels = [];
+        foreach ($root->entries('channels') as $id => $node) {
+            $channels[] = self::channel((string) $id, $node);
+        }
+        $sheet = [];
+        foreach ($root->entries('dataSheet') as $axle => $node) {
+            $sheet[$axle] = self::nominal($node);
+        }
+        $supply = $root->at('supply');
+        $tolerances = $root->at('tolerances');
+
+        return new Vehicle(
+            $root->text('id'),
+            $root->text('name'),
+            $root->text('layout'),
+            self::tyre($root->at('tyre')),
+            new Supply($supply->float('batteryVolts'), $supply->float('chargingVolts'), $supply->float('internalOhms')),
+            $root->float('ambientCelsius'),
+            $root->float('hubRiseKelvin'),
+            $channels,
+            self::module($root->at('module')),
+            $root->texts('lamps'),
+            new Tolerances($tolerances->float('coilOhms'), $tolerances->float('signal'), $tolerances->float('gap')),
+            $sheet,
+        );
+    }
+
+    private static function tyre(Node $node): Tyre
+    {
+        try {
+            return Tyre::fromSize($node->text('size'), $node->float('rollingFactor'));
+        } catch (InvalidTyreSize) {
+            throw $node->at('size')->wrong('a tyre size such as 195/55 R15');
+        }
+    }
+
+    private static function channel(string $id, Node $node): Channel
+    {
+        $conductors = [];
+        foreach ($node->entries('conductors') as $one) {
+            $conductors[] = new Conductor($one->text('id'), $one->text('colour'), $one->text('sensorPin'), $one->text('modulePin'));
+        }
+        if (count($conductors) !== 2) {
+            throw $node->at('conductors')->wrong('two conductors');
+        }
+        $links = [];
+        foreach ($node->entries('links') as $one) {
+            $links[] = self::link($id, $one, $conductors);
+        }
+        $sensor = $node->at('sensor');
+
+        return new Channel(
+            $id,
+            $node->texts('wheels'),
+            $node->text('axle'),
+            $node->text('side'),
+            new ToothedRing($node->at('ring')->int('teeth')),
+            $node->float('gapMillimetres') / 1000.0,
+            new PassiveSensor($sensor->float('coilOhmsAt20Celsius'), $sensor->float('signalVoltSeconds'), $sensor->float('gapDecayMillimetres') / 1000.0),
+            $conductors,
+            $links,
+        );
+    }
+
+    /** @param  list<Conductor>  $conductors */
+    private static function link(string $channel, Node $node, array $conductors): Link
+    {
+        $ids = array_map(static fn (Conductor $one): string => $one->id, $conductors);
+        $name = $node->text('name');
+        if ($node->text('kind') === 'plug') {
+            $contact = new Contact($node->float('contactOhms'));
+
+            return new Plug($name, $node->has('plugId') ? $node->text('plugId') : "$channel.$name", array_fill_keys($ids, $contact));
+        }
+        if ($node->text('kind') !== 'cable') {
+            throw $node->at('kind')->wrong('"plug" or "cable"');
+        }
+        $gauge = $node->float('crossSectionSquareMillimetres');
+        if (! in_array($gauge, WireGauge::knownSquareMillimetres(), true)) {
+            throw $node->at('crossSectionSquareMillimetres')->wrong('a cross-section of '.implode(', ', WireGauge::knownSquareMillimetres()));
+        }
+        $wire = new Wire($node->float('lengthMetres'), WireGauge::ohmsPerMetre($gauge));
+
+        return new Cable($name, array_fill_keys($ids, $wire));
+    }
+
+    private static function module(Node $node): ModuleSpecification
+    {
+        $input = $node->at('input');
+        $limits = $node->at('monitors');
+
+        return new ModuleSpecification(
+            $node->text('plugId'),
+            new InputStage(
+                $input->float('biasVolts'), $input->float('railOhmsOn'), $input->float('railOhmsOff'), $input->float('pullUpOhms'),
+                $input->float('pullDownOhms'), $input->float('acrossOhms'), $input->float('thresholdPeakVolts'),
+            ),
+            new Monitors(
+                $limits->float('openAboveVolts'), $limits->float('groundBelowVolts'),
+                $limits->float('missingAboveKilometresPerHour') / 3.6, $limits->float('missingSeconds'),
+                $limits->float('patternAboveKilometresPerHour') / 3.6, $limits->float('patternTurns'),
+                $limits->float('thresholdSpread'),
+            ),
+            $node->textsByName('codes'),
+            $node->textsByName('failureTypes'),
+            $node->texts('lampsOnFault'),
+        );
+    }
+
+    private static function nominal(Node $node): NominalValues
+    {
+        $ohms = $node->at('coilOhms');
+        $gap = $node->at('gapMillimetres');
+
+        return new NominalValues(
+            $ohms->float(0), $ohms->float(1),
+            $node->float('leastAcMillivolts') / 1000.0, $node->float('atTurnsPerSecond'),
+            $gap->float(0) / 1000.0, $gap->float(1) / 1000.0,
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Format;
+
+use Lernfall\Format\InvalidDocument;
+use Lernfall\Format\VehicleReader;
+use PHPUnit\Framework\TestCase;
+
+final class VehicleReaderTest extends TestCase
+{
+    public function test_an_error_names_the_path_and_what_was_expected(): void
+    {
+        $document = $this->document();
+        $document['channels']['FR']['ring']['teeth'] = 'many';
+
+        $this->expectExceptionObject(InvalidDocument::expected('/channels/FR/ring/teeth', 'a whole number', 'many'));
+        VehicleReader::read($document);
+    }
+
+    public function test_an_unknown_tyre_marking_is_refused(): void
+    {
+        $document = $this->document();
+        $document['tyre']['size'] = 'wide';
+
+        $this->expectExceptionMessage('/tyre/size: expected a tyre size such as 195/55 R15');
+        VehicleReader::read($document);
+    }
+
+    /** @return array<string, mixed> */
+    private function document(): array
+    {
+        return json_decode((string) file_get_contents(dirname(__DIR__, 3).'/core/Vehicle/BuiltIn/harl-13.json'), true, 64, JSON_THROW_ON_ERROR);
+    }
+}

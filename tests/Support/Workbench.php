@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Action\SecureStep;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\Observation;
+use Lernfall\Bay\Simulator;
+use Lernfall\Chance\Draw;
+use Lernfall\Fault\Catalogue;
+use Lernfall\Format\CatalogueReader;
+use Lernfall\Format\VehicleReader;
+use Lernfall\Format\WorkshopReader;
+use Lernfall\Vehicle\Vehicle;
+
+/** A true car and the tools to work on it, for tests: each do() moves the car on. */
+final class Workbench
+{
+    private function __construct(public Car $car, public readonly Simulator $simulator, private readonly string $seed)
+    {
+    }
+
+    public static function vehicle(): Vehicle
+    {
+        return VehicleReader::read(self::json('core/Vehicle/BuiltIn/harl-13.json'));
+    }
+
+    public static function catalogue(): Catalogue
+    {
+        return CatalogueReader::read(self::json('core/Fault/catalogue.json'));
+    }
+
+    public static function simulator(): Simulator
+    {
+        return new Simulator(WorkshopReader::read(self::json('core/Bay/training-workshop.json')));
+    }
+
+    public static function healthy(string $seed = 'a'): self
+    {
+        return new self(Car::true(self::vehicle(), self::vehicle(), $seed), self::simulator(), $seed);
+    }
+
+    public static function withFault(string $kind, string $channel, string $conductor = '', ?float $strength = null, string $seed = 'a'): self
+    {
+        $fault = self::catalogue()->fault(self::vehicle(), $kind, $channel, $conductor, $strength);
+
+        return new self(Car::true($fault->applyTo(self::vehicle()), self::vehicle(), $seed), self::simulator(), $seed);
+    }
+
+    public function do(CarAction ...$actions): Observation
+    {
+        $observation = new Observation('nothing', [], '', []);
+        foreach ($actions as $action) {
+            [$this->car, $observation] = $this->simulator->perform($this->car, $action, new Draw($this->seed));
+        }
+
+        return $observation;
+    }
+
+    public function secured(): self
+    {
+        $this->do(new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand));
+
+        return $this;
+    }
+
+    /** The SI value on the meter; INF for overload. */
+    public function meter(MeterFunction $function, string $first, string $second): float
+    {
+        $number = $this->do(new Measure($function, $first, $second))->number('reading');
+
+        return $number === null ? NAN : ($number->overload ? INF : $number->si);
+    }
+
+    /** @return array<string, string> code => status, absent ones left out */
+    public static function codes(Observation $observation): array
+    {
+        $codes = array_filter($observation->values, static fn ($word): bool => in_array($word, ['present', 'history'], true));
+        ksort($codes);
+
+        return array_map(strval(...), $codes);
+    }
+
+    private static function json(string $path): mixed
+    {
+        return json_decode((string) file_get_contents(dirname(__DIR__, 2).'/'.$path), true, 64, JSON_THROW_ON_ERROR);
+    }
+}
