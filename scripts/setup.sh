@@ -11,6 +11,8 @@ missing_packages() {
         grep -qx mbstring <<<"$modules" || echo php8.2-mbstring
         grep -qx dom <<<"$modules" || echo php8.2-xml
         grep -qx intl <<<"$modules" || echo php8.2-intl
+        grep -qx curl <<<"$modules" || echo php8.2-curl
+        grep -qx zip <<<"$modules" || echo php8.2-zip
     fi
     command -v composer >/dev/null || echo composer
     command -v node >/dev/null || echo nodejs
@@ -20,6 +22,7 @@ missing_packages() {
     if [ "$mode" = test ]; then
         command -v chromium >/dev/null || echo chromium
         command -v chromedriver >/dev/null || echo chromium-driver
+        command -v ngspice >/dev/null || echo ngspice
     fi
 }
 

@@ -23,6 +23,6 @@ final readonly class Unplug implements CarAction
 
     public function question(): string
     {
-        return 'unplug';
+        return 'unplug '.$this->plug;
     }
 }
