@@ -15,6 +15,9 @@ interface FaultKind
     /** The station of the path where it sits, for example "sensor". */
     public function station(): string;
 
+    /** What it is called when the cause is named, for example "open". */
+    public function defect(): string;
+
     /** Whether it sits on one of the conductors, which then has to be named. */
     public function onConductor(): bool;
 

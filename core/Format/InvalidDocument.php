@@ -23,4 +23,9 @@ final class InvalidDocument extends RuntimeException
     {
         return new self($pointer, "expected $what, found nothing");
     }
+
+    public static function because(string $pointer, string $message): self
+    {
+        return new self($pointer, $message);
+    }
 }

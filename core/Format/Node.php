@@ -16,6 +16,17 @@ final readonly class Node
         return new self($document, '');
     }
 
+    /** A document that stands inside another, at this pointer. */
+    public static function within(mixed $document, string $pointer): self
+    {
+        return new self($document, $pointer);
+    }
+
+    public function pointer(): string
+    {
+        return $this->pointer;
+    }
+
     public function has(string|int $name): bool
     {
         return is_array($this->value) && array_key_exists($name, $this->value);
@@ -87,6 +98,24 @@ final readonly class Node
         }
 
         return $texts;
+    }
+
+    /** @return list<int> */
+    public function ints(string|int $name): array
+    {
+        $list = $this->at($name);
+
+        return array_map(static fn ($key): int => $list->int($key), array_keys(array_values($this->entries($name))));
+    }
+
+    public function isNull(string|int $name): bool
+    {
+        return $this->at($name)->value === null;
+    }
+
+    public function value(): mixed
+    {
+        return $this->value;
     }
 
     /** What is wrong with the value here, as an error. */

@@ -30,7 +30,12 @@ final readonly class VehicleReader
     /** @throws InvalidDocument */
     public static function read(mixed $document): Vehicle
     {
-        $root = Node::root($document);
+        return self::from(Node::root($document));
+    }
+
+    /** @throws InvalidDocument */
+    public static function from(Node $root): Vehicle
+    {
         if ($root->text('format') !== 'lernfall-vehicle/1') {
             throw $root->at('format')->wrong('"lernfall-vehicle/1"');
         }

@@ -10,6 +10,7 @@ final readonly class NameCause implements CardAction
     /** @param  list<int>  $supports steps at which the supporting readings were written down */
     public function __construct(
         public string $channel,
+        public string $station,
         public string $defect,
         public array $supports,
         public string $expects,

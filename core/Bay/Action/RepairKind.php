@@ -18,4 +18,17 @@ enum RepairKind: string
     {
         return in_array($this, [self::SetGap, self::ReplaceSensor, self::ReplaceHub], true);
     }
+
+    /** @return list<string> the stations of the path it makes good */
+    public function stations(): array
+    {
+        return match ($this) {
+            self::CleanPlug => ['sensor-plug'],
+            self::RepairLoom => ['loom'],
+            self::SetGap => ['gap'],
+            self::ReplaceSensor => ['sensor'],
+            self::ReplaceHub => ['ring', 'gap'],
+            self::ReplaceModule => ['module'],
+        };
+    }
 }

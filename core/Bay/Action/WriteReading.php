@@ -9,6 +9,7 @@ final readonly class WriteReading implements CardAction
 {
     /**
      * @param  int  $of  the step that showed it
+     * @param  string  $feature  which of the things it showed, for example "reading" or "FL.speed"
      * @param  ?float  $value  the number in the unit given, or null where a word was written
      * @param  string  $unit  as written, for example "kΩ"; "" beside a word
      * @param  string  $word  "open" for an overload, or what was seen; "" beside a number
@@ -16,6 +17,7 @@ final readonly class WriteReading implements CardAction
      */
     public function __construct(
         public int $of,
+        public string $feature,
         public ?float $value,
         public string $unit,
         public string $word,

@@ -24,6 +24,8 @@ final readonly class ScanWork
             $features[$lamp] = CategoryFeature::certain($lit ? 'on' : 'off');
         }
 
+        $features['message'] = CategoryFeature::certain($warning ? 'systems-off' : 'none');
+
         return Branch::only($car, Prediction::of('lamps', $features, $car->state->isPowered() ? [] : ['lamps-ignition-off']));
     }
 

@@ -20,6 +20,11 @@ final readonly class CoilOpen implements FaultKind
         return 'sensor';
     }
 
+    public function defect(): string
+    {
+        return 'open';
+    }
+
     public function onConductor(): bool
     {
         return false;

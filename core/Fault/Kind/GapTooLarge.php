@@ -20,6 +20,11 @@ final readonly class GapTooLarge implements FaultKind
         return 'gap';
     }
 
+    public function defect(): string
+    {
+        return 'too-large';
+    }
+
     public function onConductor(): bool
     {
         return false;

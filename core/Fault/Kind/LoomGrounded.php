@@ -21,6 +21,11 @@ final readonly class LoomGrounded implements FaultKind
         return 'loom';
     }
 
+    public function defect(): string
+    {
+        return 'to-ground';
+    }
+
     public function onConductor(): bool
     {
         return true;

@@ -20,6 +20,11 @@ final readonly class LoomOpen implements FaultKind
         return 'loom';
     }
 
+    public function defect(): string
+    {
+        return 'open';
+    }
+
     public function onConductor(): bool
     {
         return true;

@@ -21,6 +21,11 @@ final readonly class PlugCorroded implements FaultKind
         return 'sensor-plug';
     }
 
+    public function defect(): string
+    {
+        return 'corroded';
+    }
+
     public function onConductor(): bool
     {
         return true;

@@ -20,6 +20,11 @@ final readonly class ToothMissing implements FaultKind
         return 'ring';
     }
 
+    public function defect(): string
+    {
+        return 'tooth-missing';
+    }
+
     public function onConductor(): bool
     {
         return false;

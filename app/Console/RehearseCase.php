@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Documents\BuiltIn;
+use App\Documents\JsonFile;
+use App\Documents\SchemaCheck;
+use App\Strings;
+use Illuminate\Console\Command;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Step;
+use Lernfall\Bay\UnfitAction;
+use Lernfall\Format\InvalidDocument;
+use Lernfall\Format\MarkSheetFormat;
+use Lernfall\Format\ObservationFormat;
+use Lernfall\Format\Script;
+use Lernfall\Marking\Marker;
+
+/** Plays a script of actions against a case file, without a database, and prints what it showed and the marks. */
+final class RehearseCase extends Command
+{
+    protected $signature = 'case:rehearse {case : a case file} {script : a script of actions} {--json : print JSON}';
+
+    protected $description = 'Play a script against a case and print every observation and the marks';
+
+    private const INVALID_INPUT = 2;
+
+    public function handle(BuiltIn $builtIn, SchemaCheck $schemas): int
+    {
+        $file = (string) $this->argument('case');
+        try {
+            $caseDocument = JsonFile::read($file);
+            $document = $builtIn->caseReader()->read($caseDocument);
+            $schemas->check($caseDocument, 'case');
+            $file = (string) $this->argument('script');
+            $scriptDocument = JsonFile::read($file);
+            $script = Script::read($scriptDocument);
+            $schemas->check($scriptDocument, 'script');
+        } catch (InvalidDocument $invalid) {
+            return $this->refuse("$file: ".$invalid->getMessage());
+        }
+        $simulator = $builtIn->simulator();
+        $job = Job::begin($document->case, $script->seed);
+        foreach ($script->actions as $position => $action) {
+            try {
+                $job = $job->do($action, $simulator);
+            } catch (UnfitAction $unfit) {
+                return $this->refuse("$file: /actions/$position/{$unfit->field}: ".Strings::text($unfit->messageKey, $unfit->parameters));
+            }
+        }
+        $sheet = MarkSheetFormat::write((new Marker($simulator, $builtIn->catalogue()))->mark($job, $document->policy));
+        $this->option('json') ? $this->printJson($job, $scriptDocument['actions'], $sheet) : $this->printText($job, $sheet);
+
+        return self::SUCCESS;
+    }
+
+    private function refuse(string $message): int
+    {
+        $this->getOutput()->getErrorStyle()->writeln($message);
+
+        return self::INVALID_INPUT;
+    }
+
+    /**
+     * @param  array<int, mixed>  $actions
+     * @param  array<string, mixed>  $sheet
+     */
+    private function printJson(Job $job, array $actions, array $sheet): void
+    {
+        $steps = array_map(static fn (Step $step): array => [
+            'number' => $step->number,
+            'action' => $actions[$step->number - 1],
+            'observation' => ObservationFormat::write($step->observation),
+            'minutes' => $step->cost->minutes,
+            'money' => $step->cost->money,
+        ], $job->steps);
+        $this->line(json_encode(['steps' => $steps, 'marks' => $sheet], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+    }
+
+    /** @param  array{points: float, outOf: int, marks: list<array<string, mixed>>}  $sheet */
+    private function printText(Job $job, array $sheet): void
+    {
+        foreach ($job->steps as $step) {
+            $this->line(sprintf('%3d  %5.1f min  %-22s %s', $step->number, $step->cost->minutes, $step->action->name(), SpokenObservation::of($step->observation)));
+        }
+        $this->newLine();
+        foreach ($sheet['marks'] as $mark) {
+            $this->line(sprintf('%5.1f of %2d  %-10s %s', $mark['points'], $mark['outOf'], $mark['criterion'], Strings::text($mark['reason'], (array) $mark['parameters'])));
+        }
+        $this->line(sprintf('%5.1f of %d in %.1f min', $sheet['points'], $sheet['outOf'], $job->minutes()));
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\Action\Join;
+use Lernfall\Bay\Action\LiveSpeeds;
+use Lernfall\Bay\Action\LookAt;
+use Lernfall\Bay\Action\MarkStation;
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\NameCause;
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\TurnWheel;
+use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Action\WriteCode;
+use Lernfall\Bay\Action\WriteReading;
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\UnknownPart;
+use Lernfall\Vehicle\Vehicle;
+
+/** Whether an action makes sense on this car and card. A clumsy action does; one at a pad that does not exist does not. */
+final readonly class ActionCheck
+{
+    private const GREATEST_METRES_PER_SECOND = 25.0;
+
+    private const GREATEST_TURNS_PER_SECOND = 3.0;
+
+    private const CODE = '~^[PCBU][0-3][0-9A-F]{3}-[0-9A-F]{2}$~';
+
+    /** @throws UnfitAction */
+    public static function check(Job $job, Action $action): void
+    {
+        if ($job->isConcluded()) {
+            throw UnfitAction::concluded();
+        }
+        $vehicle = $job->case->sound;
+        match (true) {
+            $action instanceof Measure => self::pads($vehicle, $action),
+            $action instanceof Unplug, $action instanceof Join => self::known('plug', $action->plug, $vehicle->plugIds()),
+            $action instanceof LookAt, $action instanceof Repair => self::known('channel', $action->channel, $vehicle->channelIds()),
+            $action instanceof TurnWheel => self::turning($vehicle, $action),
+            $action instanceof LiveSpeeds => self::within('kilometresPerHour', $action->metresPerSecond, self::GREATEST_METRES_PER_SECOND, 3.6),
+            $action instanceof MarkStation => self::station($vehicle, $action->channel, $action->station),
+            $action instanceof NameCause => self::cause($job, $action),
+            $action instanceof WriteCode => self::code($action),
+            $action instanceof WriteReading => self::written($job, $action),
+            default => null,
+        };
+    }
+
+    private static function pads(Vehicle $vehicle, Measure $measure): void
+    {
+        foreach (['first' => $measure->first, 'second' => $measure->second] as $field => $pad) {
+            try {
+                Pads::find($vehicle, $pad);
+            } catch (UnknownPart) {
+                throw UnfitAction::unknown($field, $pad);
+            }
+        }
+        if ($measure->first === $measure->second) {
+            throw UnfitAction::samePad();
+        }
+    }
+
+    private static function turning(Vehicle $vehicle, TurnWheel $turn): void
+    {
+        self::known('channel', $turn->channel, $vehicle->channelIds());
+        self::within('turnsPerSecond', $turn->turnsPerSecond, self::GREATEST_TURNS_PER_SECOND, 1.0);
+    }
+
+    private static function station(Vehicle $vehicle, string $channel, string $station): void
+    {
+        self::known('channel', $channel, $vehicle->channelIds());
+        self::known('station', $station, array_keys(Vocabulary::DEFECTS));
+    }
+
+    private static function cause(Job $job, NameCause $cause): void
+    {
+        self::station($job->case->sound, $cause->channel, $cause->station);
+        self::known('defect', $cause->defect, Vocabulary::DEFECTS[$cause->station] ?? []);
+        self::known('expects', $cause->expects, Vocabulary::EXPECTATIONS);
+        foreach ($cause->supports as $number) {
+            $step = $job->step($number);
+            if ($step === null || ! ($step->action instanceof WriteReading || $step->action instanceof WriteCode)) {
+                throw UnfitAction::notWrittenDown($number);
+            }
+        }
+    }
+
+    private static function code(WriteCode $write): void
+    {
+        if ($write->code !== Vocabulary::NO_CODE && preg_match(self::CODE, $write->code) !== 1) {
+            throw UnfitAction::notACode($write->code);
+        }
+    }
+
+    private static function written(Job $job, WriteReading $write): void
+    {
+        $step = $job->step($write->of);
+        if ($step === null || ! array_key_exists($write->feature, $step->observation->values)) {
+            throw UnfitAction::showedNothing('of');
+        }
+        if ($write->value === null && $write->word === '') {
+            throw UnfitAction::nothingWritten();
+        }
+        $shown = $step->observation->number($write->feature);
+        if ($write->value !== null && ($shown === null || WrittenUnit::tryFrom($write->unit)?->quantity() !== $shown->unit)) {
+            throw UnfitAction::wrongUnit($write->unit);
+        }
+    }
+
+    /** @param  list<string>  $known */
+    private static function known(string $field, string $value, array $known): void
+    {
+        if (! in_array($value, $known, true)) {
+            throw UnfitAction::unknown($field, $value);
+        }
+    }
+
+    /** @param  float  $perUnit  how many of the field's unit make one of the value's */
+    private static function within(string $field, float $value, float $greatest, float $perUnit): void
+    {
+        if (! is_finite($value) || $value < 0.0 || $value > $greatest) {
+            throw UnfitAction::outOfRange($field, 0.0, $greatest * $perUnit);
+        }
+    }
+}

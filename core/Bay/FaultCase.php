@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+use Lernfall\Fault\Fault;
+use Lernfall\Vehicle\Vehicle;
+
+/** A car with something wrong, and what the customer says about it. */
+final readonly class FaultCase
+{
+    /**
+     * @param  string  $name  the instructor's name for it; may give the fault away
+     * @param  string  $jobTitle  what the apprentice sees instead
+     * @param  non-empty-list<Fault>  $faults
+     */
+    public function __construct(
+        public string $name,
+        public string $jobTitle,
+        public string $complaint,
+        public Vehicle $sound,
+        public array $faults,
+    ) {
+    }
+
+    /** The one car that stands in the bay; the seed fixes its deviations. */
+    public function car(string $seed): Car
+    {
+        return Car::true($this->faultyVehicle(), $this->sound, $seed);
+    }
+
+    public function faultyVehicle(): Vehicle
+    {
+        $vehicle = $this->sound;
+        foreach ($this->faults as $fault) {
+            $vehicle = $fault->applyTo($vehicle);
+        }
+
+        return $vehicle;
+    }
+}

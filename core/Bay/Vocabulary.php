@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+/** The words a cause is named with. They are the same in every case, so they tell nothing about this one. */
+final readonly class Vocabulary
+{
+    /** Defects by station of the path, in the order of the signal. */
+    public const DEFECTS = [
+        'ring' => ['tooth-missing', 'dirty', 'loose'],
+        'gap' => ['too-large', 'too-small'],
+        'sensor' => ['open', 'shorted', 'to-ground', 'weak'],
+        'sensor-plug' => ['corroded', 'not-latched', 'pins-swapped'],
+        'loom' => ['open', 'to-ground', 'wires-together'],
+        'module-plug' => ['corroded', 'not-latched', 'pins-swapped'],
+        'module' => ['input-dead', 'no-supply'],
+    ];
+
+    /** What a repair should change. */
+    public const EXPECTATIONS = ['code-stays-away', 'reading-in-range', 'speed-shown', 'signal-even'];
+
+    /** What can be seen at each place one can look at. */
+    public const SIGHTS = [
+        'ring' => ['teeth-even', 'tooth-missing'],
+        'gap' => ['gap-usual', 'gap-wide'],
+        'cable' => ['sheath-sound', 'chafed'],
+        'sensor-plug' => ['pins-clean', 'pins-green', 'plug-joined-sound'],
+        'module-plug' => ['pins-clean', 'pins-green', 'plug-joined-sound'],
+    ];
+
+    /** The word written for a display that shows overload. */
+    public const OVERLOAD = 'open';
+
+    /** The entry written where no code is stored. */
+    public const NO_CODE = 'none';
+}

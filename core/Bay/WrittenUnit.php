@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+/** A unit as it is written on the card. */
+enum WrittenUnit: string
+{
+    case Ohm = 'Ω';
+    case Kiloohm = 'kΩ';
+    case Megaohm = 'MΩ';
+    case Volt = 'V';
+    case Millivolt = 'mV';
+    case KilometresPerHour = 'km/h';
+
+    public function si(float $value): float
+    {
+        return $value * match ($this) {
+            self::Ohm, self::Volt => 1.0,
+            self::Kiloohm => 1e3,
+            self::Megaohm => 1e6,
+            self::Millivolt => 1e-3,
+            self::KilometresPerHour => 1.0 / 3.6,
+        };
+    }
+
+    /** The unit of the observed number it can stand for. */
+    public function quantity(): string
+    {
+        return match ($this) {
+            self::Ohm, self::Kiloohm, self::Megaohm => 'ohms',
+            self::Volt, self::Millivolt => 'volts',
+            self::KilometresPerHour => 'metresPerSecond',
+        };
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence;
+
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Feature;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Observation;
+use Lernfall\Bay\ObservedNumber;
+
+/** Whether two predictions, or a prediction and what was shown, lie further apart than chance explains. */
+final readonly class Apart
+{
+    /** This many standard deviations are no chance any more. */
+    private const DEVIATIONS = 3.0;
+
+    /** Words that two cars share with less than this chance tell them apart. */
+    private const SHARED_CHANCE = 0.5;
+
+    /** A word less likely than this does not fit. */
+    private const FITTING_CHANCE = 0.1;
+
+    public static function predictions(Feature $one, Feature $other): bool
+    {
+        if ($one instanceof NumberFeature && $other instanceof NumberFeature) {
+            return $one->overload || $other->overload
+                ? $one->overload !== $other->overload
+                : abs($one->mean - $other->mean) > self::DEVIATIONS * hypot($one->spread(), $other->spread());
+        }
+        if ($one instanceof CategoryFeature && $other instanceof CategoryFeature) {
+            $shared = 0.0;
+            foreach ($one->chances as $word => $chance) {
+                $shared += min($chance, $other->chances[$word] ?? 0.0);
+            }
+
+            return $shared < self::SHARED_CHANCE;
+        }
+
+        return true;
+    }
+
+    /** Whether what was shown fits what was predicted. */
+    public static function fits(Feature $predicted, Observation $shown, string $name): bool
+    {
+        if ($predicted instanceof CategoryFeature) {
+            return ($predicted->chances[$shown->word($name)] ?? 0.0) >= self::FITTING_CHANCE;
+        }
+        $number = $shown->number($name);
+
+        return $predicted instanceof NumberFeature && $number !== null && self::numberFits($predicted, $number);
+    }
+
+    private static function numberFits(NumberFeature $predicted, ObservedNumber $shown): bool
+    {
+        return $predicted->overload || $shown->overload
+            ? $predicted->overload === $shown->overload
+            : abs($shown->si - $predicted->mean) <= self::DEVIATIONS * hypot($predicted->spread(), $shown->resolution);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence;
+
+use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Step;
+use Lernfall\Fault\Fault;
+
+/** A car that could be standing there instead: what it would have shown at each step. */
+final readonly class Hypothesis
+{
+    /** @param  array<int, Prediction>  $predictions by step number */
+    private function __construct(public Fault $fault, private array $predictions)
+    {
+    }
+
+    /**
+     * Folds the steps over the car with this fault. Where an outcome is uncertain, the likeliest is followed.
+     *
+     * @param  list<Step>  $steps
+     */
+    public static function through(array $steps, Fault $fault, Car $car, Simulator $simulator): self
+    {
+        $predictions = [];
+        foreach ($steps as $step) {
+            if ($step->action instanceof CarAction) {
+                $branch = self::likeliest($simulator->predict($car, $step->action));
+                $car = $branch->car;
+                $predictions[$step->number] = $branch->prediction;
+            }
+        }
+
+        return new self($fault, $predictions);
+    }
+
+    public function at(int $step): ?Prediction
+    {
+        return $this->predictions[$step] ?? null;
+    }
+
+    /** @param  non-empty-list<Branch>  $branches */
+    private static function likeliest(array $branches): Branch
+    {
+        usort($branches, static fn (Branch $one, Branch $other): int => $other->weight <=> $one->weight);
+
+        return $branches[0];
+    }
+}

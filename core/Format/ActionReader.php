@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Format;
+
+use BackedEnum;
+use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\Conclude;
+use Lernfall\Bay\Action\Join;
+use Lernfall\Bay\Action\Judgement;
+use Lernfall\Bay\Action\LiveSpeeds;
+use Lernfall\Bay\Action\LookAt;
+use Lernfall\Bay\Action\LookAtLamps;
+use Lernfall\Bay\Action\LookUpDataSheet;
+use Lernfall\Bay\Action\MarkStation;
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Action\NameCause;
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Action\SecureStep;
+use Lernfall\Bay\Action\Sight;
+use Lernfall\Bay\Action\StationMark;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Action\TurnWheel;
+use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Action\WriteCode;
+use Lernfall\Bay\Action\WriteReading;
+use Lernfall\Bay\Ignition;
+
+/** Reads an action from its decoded JSON; docs/schemas/action.schema.json describes it. */
+final readonly class ActionReader
+{
+    /** Permanent names, as they stand in "do". */
+    public const NAMES = [
+        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure',
+        'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
+    ];
+
+    /** @throws InvalidDocument */
+    public static function read(mixed $document): Action
+    {
+        return self::from(Node::root($document));
+    }
+
+    /** @throws InvalidDocument */
+    public static function from(Node $node): Action
+    {
+        return match ($node->text('do')) {
+            'look-up-data-sheet' => new LookUpDataSheet,
+            'secure' => new Secure(self::choice($node, 'step', SecureStep::class)),
+            'ignition' => new TurnKey(self::choice($node, 'to', Ignition::class)),
+            'look-at-lamps' => new LookAtLamps,
+            'read-codes' => new ReadCodes,
+            'clear-codes' => new ClearCodes,
+            'look' => new LookAt($node->text('channel'), self::choice($node, 'at', Sight::class)),
+            'unplug' => new Unplug($node->text('plug')),
+            'join' => new Join($node->text('plug')),
+            'measure' => new Measure(self::choice($node, 'function', MeterFunction::class), $node->text('first'), $node->text('second')),
+            'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
+            'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),
+            'repair' => new Repair(self::choice($node, 'kind', RepairKind::class), $node->text('channel')),
+            'road-test' => new RoadTest,
+            'write-code' => new WriteCode($node->text('code'), self::word($node, 'status', ['present', 'history', ''])),
+            'write-reading' => self::reading($node),
+            'mark-station' => new MarkStation($node->text('channel'), $node->text('station'), self::choice($node, 'mark', StationMark::class)),
+            'name-cause' => new NameCause($node->text('channel'), $node->text('station'), $node->text('defect'), $node->ints('supports'), $node->text('expects')),
+            'conclude' => new Conclude,
+            default => throw $node->at('do')->wrong('one of '.implode(', ', self::NAMES)),
+        };
+    }
+
+    private static function reading(Node $node): WriteReading
+    {
+        return new WriteReading(
+            $node->int('of'),
+            $node->text('feature'),
+            $node->isNull('value') ? null : $node->float('value'),
+            $node->text('unit'),
+            $node->text('word'),
+            self::choice($node, 'judgement', Judgement::class),
+            $node->text('comparedWith'),
+        );
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    private static function choice(Node $node, string $name, string $enum): BackedEnum
+    {
+        return $enum::tryFrom($node->text($name)) ?? throw $node->at($name)->wrong(
+            'one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases())),
+        );
+    }
+
+    /** @param  list<string>  $words */
+    private static function word(Node $node, string $name, array $words): string
+    {
+        $text = $node->text($name);
+
+        return in_array($text, $words, true) ? $text : throw $node->at($name)->wrong('one of '.implode(', ', array_filter($words)));
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Format;
+
+use Lernfall\Bay\FaultCase;
+use Lernfall\Fault\Catalogue;
+use Lernfall\Fault\Fault;
+use Lernfall\Fault\InvalidFault;
+use Lernfall\Vehicle\Vehicle;
+
+/** Reads a case file from its decoded JSON; docs/case-format.md describes it. */
+final readonly class CaseReader
+{
+    public const FORMAT = 'lernfall-case/1';
+
+    /**
+     * @param  array<string, array<array-key, mixed>>  $vehicles  decoded vehicle files by id
+     * @param  array<array-key, mixed>  $policy  the decoded policy that holds where the case brings none
+     */
+    public function __construct(private array $vehicles, private Catalogue $catalogue, private array $policy)
+    {
+    }
+
+    /** @throws InvalidDocument */
+    public function read(mixed $document): CaseDocument
+    {
+        $root = Node::root($document);
+        if ($root->text('format') !== self::FORMAT) {
+            throw $root->at('format')->wrong('"'.self::FORMAT.'"');
+        }
+        $vehicle = VehicleReader::from(Node::within($this->vehicleDocument($root), '/vehicle'));
+
+        return new CaseDocument(
+            new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle)),
+            $root->has('policy') ? PolicyReader::read($root->at('policy')) : PolicyReader::read(Node::root($this->policy)),
+        );
+    }
+
+    /**
+     * The same case with everything it refers to inside it, so that later changes of the built-in files cannot reach it.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     *
+     * @throws InvalidDocument
+     */
+    public function frozen(array $document): array
+    {
+        $this->read($document);
+        $document['vehicle'] = $this->vehicleDocument(Node::root($document));
+        $document['policy'] ??= $this->policy;
+        unset($document['car'], $document['carValues']);
+
+        return $document;
+    }
+
+    /** @return array<array-key, mixed> */
+    private function vehicleDocument(Node $root): array
+    {
+        if ($root->has('vehicle')) {
+            $vehicle = $root->at('vehicle')->value();
+
+            return is_array($vehicle) ? $vehicle : throw $root->at('vehicle')->wrong('a vehicle');
+        }
+        $document = $this->vehicles[$root->text('car')] ?? throw $root->at('car')->wrong('one of '.implode(', ', array_keys($this->vehicles)));
+        foreach ($root->has('carValues') ? $root->entries('carValues') : [] as $pointer => $value) {
+            $document = Pointer::replaced($document, (string) $pointer, $value);
+        }
+
+        return $document;
+    }
+
+    /** @return non-empty-list<Fault> */
+    private function faults(Node $root, Vehicle $vehicle): array
+    {
+        $faults = [];
+        foreach ($root->entries('faults') as $node) {
+            try {
+                $faults[] = $this->catalogue->fault(
+                    $vehicle,
+                    $node->text('kind'),
+                    $node->text('channel'),
+                    $node->has('conductor') ? $node->text('conductor') : '',
+                    $node->has('strength') ? $node->float('strength') : null,
+                );
+            } catch (InvalidFault $invalid) {
+                throw InvalidDocument::because($node->pointer().'/'.$invalid->field, $invalid->getMessage());
+            }
+        }
+
+        return $faults === [] ? throw $root->at('faults')->wrong('at least one fault') : $faults;
+    }
+}

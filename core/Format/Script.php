@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Format;
+
+use Lernfall\Bay\Action\Action;
+
+/** A list of actions to be played against a case. */
+final readonly class Script
+{
+    public const FORMAT = 'lernfall-script/1';
+
+    /** @param  list<Action>  $actions */
+    private function __construct(public string $seed, public array $actions)
+    {
+    }
+
+    /** @throws InvalidDocument */
+    public static function read(mixed $document): self
+    {
+        $root = Node::root($document);
+        if ($root->text('format') !== self::FORMAT) {
+            throw $root->at('format')->wrong('"'.self::FORMAT.'"');
+        }
+
+        return new self(
+            $root->has('seed') ? $root->text('seed') : 'rehearsal',
+            array_values(array_map(ActionReader::from(...), $root->entries('actions'))),
+        );
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Action\SecureStep;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Simulator;
+
+/** What else could have been done to make a car good, found by trying it. */
+final readonly class Alternatives
+{
+    public function __construct(private Simulator $simulator)
+    {
+    }
+
+    /** The cheapest single repair that leaves nothing wrong; null where no single one does. */
+    public function cheapest(FaultCase $case): ?Repair
+    {
+        $best = null;
+        foreach ($case->sound->channelIds() as $channel) {
+            foreach (RepairKind::cases() as $kind) {
+                $repair = new Repair($kind, $channel);
+                if ($this->makesGood($case, $repair) && ($best === null || $this->price($repair) < $this->price($best))) {
+                    $best = $repair;
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** Material and working time of a repair, in money. */
+    public function price(Repair $repair): float
+    {
+        $rate = $this->simulator->workshop->rate($repair);
+
+        return $rate->money + $rate->minutes * $this->simulator->workshop->costPerMinute;
+    }
+
+    private function makesGood(FaultCase $case, Repair $repair): bool
+    {
+        $car = Car::hypothesis($case->faultyVehicle(), $case->sound);
+        foreach ([SecureStep::Chock, SecureStep::Raise, SecureStep::Stand] as $step) {
+            $car = $this->simulator->predict($car, new Secure($step))[0]->car;
+        }
+
+        return $this->simulator->predict($car, $repair)[0]->car->vehicle == $case->sound;
+    }
+}

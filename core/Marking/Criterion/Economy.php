@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking\Criterion;
+
+use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\LookAt;
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Workshop;
+use Lernfall\Marking\Alternatives;
+use Lernfall\Marking\Criterion;
+use Lernfall\Marking\Verdict;
+
+/**
+ * Time and parts together, in money, against a sensible diagnosis, the cheapest repair that helps, and its proof.
+ * Securing the car and looking cost nothing here.
+ */
+final readonly class Economy implements Criterion
+{
+    public function __construct(private Alternatives $alternatives, private Workshop $workshop, private float $diagnosisMinutes)
+    {
+    }
+
+    public function id(): string
+    {
+        return 'economy';
+    }
+
+    public function judge(Job $job): Verdict
+    {
+        $spent = $this->spent($job);
+        $par = $this->par($job);
+        $parameters = ['spent' => (int) round($spent), 'par' => (int) round($par)];
+        if ($job->car->vehicle != $job->case->sound) {
+            return new Verdict(0.0, null, 'mark.economy.still-faulty', $parameters, 'mark.economy.remedy');
+        }
+        $share = max(0.0, min(1.0, 2.0 - $spent / $par));
+
+        return $share >= 1.0
+            ? new Verdict(1.0, null, 'mark.economy.within', $parameters)
+            : new Verdict($share, null, 'mark.economy.over', $parameters, 'mark.economy.remedy');
+    }
+
+    private function spent(Job $job): float
+    {
+        $spent = 0.0;
+        foreach ($job->steps as $step) {
+            if (! $step->action instanceof Secure && ! $step->action instanceof LookAt) {
+                $spent += $step->cost->money + $step->cost->minutes * $this->workshop->costPerMinute;
+            }
+        }
+
+        return $spent;
+    }
+
+    private function par(Job $job): float
+    {
+        $cheapest = $this->alternatives->cheapest($job->case);
+        $proofMinutes = $this->workshop->rate(new ClearCodes)->minutes + $this->workshop->rate(new RoadTest)->minutes + $this->workshop->rate(new ReadCodes)->minutes;
+
+        return ($this->diagnosisMinutes + $proofMinutes) * $this->workshop->costPerMinute
+            + ($cheapest === null ? 0.0 : $this->alternatives->price($cheapest));
+    }
+}

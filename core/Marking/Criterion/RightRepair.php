@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking\Criterion;
+
+use Lernfall\Bay\Action\NameCause;
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Step;
+use Lernfall\Marking\Alternatives;
+use Lernfall\Marking\Criterion;
+use Lernfall\Marking\Verdict;
+
+/** The car is in order again, by the repair it needed and no other. */
+final readonly class RightRepair implements Criterion
+{
+    private const ONE_NEEDLESS_SHARE = 0.5;
+
+    private const MORE_NEEDLESS_SHARE = 0.25;
+
+    private const DEAR_SHARE = 0.6;
+
+    private const MISNAMED_SHARE = 0.8;
+
+    public function __construct(private Alternatives $alternatives)
+    {
+    }
+
+    public function id(): string
+    {
+        return 'repair';
+    }
+
+    public function judge(Job $job): Verdict
+    {
+        $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone()));
+        if ($repairs === []) {
+            return new Verdict(0.0, null, 'mark.repair.none', [], 'mark.repair.remedy');
+        }
+        if ($job->car->vehicle != $job->case->sound) {
+            return new Verdict(0.0, $repairs[0]->number, 'mark.repair.still-faulty', [], 'mark.repair.remedy');
+        }
+        $needless = array_values(array_filter($repairs, static fn (Step $step): bool => $step->before->vehicle == $step->after->vehicle));
+
+        return match (count($needless)) {
+            0 => $this->removed($job, $repairs[count($repairs) - 1]),
+            1 => new Verdict(self::ONE_NEEDLESS_SHARE, $needless[0]->number, 'mark.repair.needless', [], 'mark.repair.test-first'),
+            default => new Verdict(self::MORE_NEEDLESS_SHARE, $needless[0]->number, 'mark.repair.needless-many', ['times' => count($needless)], 'mark.repair.test-first'),
+        };
+    }
+
+    private function removed(Job $job, Step $repair): Verdict
+    {
+        $cheapest = $this->alternatives->cheapest($job->case);
+        if ($cheapest !== null && $repair->action instanceof Repair && $this->alternatives->price($repair->action) > $this->alternatives->price($cheapest)) {
+            return new Verdict(self::DEAR_SHARE, $repair->number, 'mark.repair.dear', ['repair' => $cheapest->kind->value], 'mark.repair.cheaper');
+        }
+
+        return $this->isRightlyNamed($job, $repair)
+            ? new Verdict(1.0, $repair->number, 'mark.repair.right')
+            : new Verdict(self::MISNAMED_SHARE, $repair->number, 'mark.repair.misnamed', [], 'mark.repair.name-it');
+    }
+
+    private function isRightlyNamed(Job $job, Step $repair): bool
+    {
+        foreach ($job->stepsOf(NameCause::class) as $step) {
+            foreach ($job->case->faults as $fault) {
+                if ($step->number < $repair->number && $step->action instanceof NameCause
+                    && $step->action->channel === $fault->channel
+                    && $step->action->station === $fault->kind->station()
+                    && $step->action->defect === $fault->kind->defect()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}
