@@ -22,4 +22,12 @@ final readonly class Branch
     {
         return self::only($car, Prediction::refused($reason));
     }
+
+    /** @param  non-empty-list<self>  $branches */
+    public static function likeliest(array $branches): self
+    {
+        usort($branches, static fn (self $one, self $other): int => $other->weight <=> $one->weight);
+
+        return $branches[0];
+    }
 }

@@ -30,7 +30,7 @@ final readonly class Hypothesis
         $predictions = [];
         foreach ($steps as $step) {
             if ($step->action instanceof CarAction) {
-                $branch = self::likeliest($simulator->predict($car, $step->action));
+                $branch = Branch::likeliest($simulator->predict($car, $step->action));
                 $car = $branch->car;
                 $predictions[$step->number] = $branch->prediction;
             }
@@ -42,13 +42,5 @@ final readonly class Hypothesis
     public function at(int $step): ?Prediction
     {
         return $this->predictions[$step] ?? null;
-    }
-
-    /** @param  non-empty-list<Branch>  $branches */
-    private static function likeliest(array $branches): Branch
-    {
-        usort($branches, static fn (Branch $one, Branch $other): int => $other->weight <=> $one->weight);
-
-        return $branches[0];
     }
 }
