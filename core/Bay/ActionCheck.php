@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay;
 
+use InvalidArgumentException;
 use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Join;
 use Lernfall\Bay\Action\LiveSpeeds;
@@ -16,6 +17,7 @@ use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Action\WriteCode;
 use Lernfall\Bay\Action\WriteReading;
+use Lernfall\Module\StandardCode;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\UnknownPart;
 use Lernfall\Vehicle\Vehicle;
@@ -27,7 +29,7 @@ final readonly class ActionCheck
 
     private const GREATEST_TURNS_PER_SECOND = 3.0;
 
-    private const CODE = '~^[PCBU][0-3][0-9A-F]{3}-[0-9A-F]{2}$~';
+    private const FAILURE_TYPE = '~^[0-9A-F]{2}$~';
 
     /** @throws UnfitAction */
     public static function check(Job $job, Action $action): void
@@ -91,7 +93,16 @@ final readonly class ActionCheck
 
     private static function code(WriteCode $write): void
     {
-        if ($write->code !== Vocabulary::NO_CODE && preg_match(self::CODE, $write->code) !== 1) {
+        if ($write->code === Vocabulary::NO_CODE) {
+            return;
+        }
+        [$base, $failureType] = [...explode('-', $write->code, 2), ''];
+        try {
+            StandardCode::fromText($base);
+        } catch (InvalidArgumentException) {
+            throw UnfitAction::notACode($write->code);
+        }
+        if (preg_match(self::FAILURE_TYPE, $failureType) !== 1) {
             throw UnfitAction::notACode($write->code);
         }
     }

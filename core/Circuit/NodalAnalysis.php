@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Lernfall\Circuit;
 
 /**
- * Nodal analysis: G · v = i, with a symmetric conductance matrix, solved by Cholesky's method once for all excitations.
+ * Nodal analysis: G · v = i, with a symmetric conductance matrix factored once as L · D · Lᵀ for all excitations.
  *
+ * Only what is not zero is kept: a wiring harness is a set of chains, where elimination adds next to nothing.
  * Every node gets a conductance of 10⁻¹² S to ground, so that parts which hang in the air have a solution; that is
  * ten thousand times less than the best meter draws.
  */
@@ -16,37 +17,62 @@ final readonly class NodalAnalysis
 
     public static function solve(Netlist $netlist): Solution
     {
-        $size = count($netlist->nodes);
-        $factor = self::factor(self::matrix($netlist, $size), $size);
+        [$diagonal, $upper] = self::factor(...self::matrix($netlist));
         $voltages = [];
         foreach ($netlist->currents as $excitation => $currents) {
-            $voltages[$excitation] = self::substitute($factor, self::injection($currents, $size), $size);
+            $voltages[$excitation] = self::substitute($diagonal, $upper, self::injection($currents, count($diagonal)));
         }
 
         return new Solution($netlist->nodes, $voltages);
     }
 
-    /** @return array<int, array<int, float>> */
-    private static function matrix(Netlist $netlist, int $size): array
+    /** @return array{array<int, float>, array<int, array<int, float>>} the diagonal, and what lies right of it by row and column */
+    private static function matrix(Netlist $netlist): array
     {
-        $matrix = array_fill(0, $size, array_fill(0, $size, 0.0));
-        for ($node = 0; $node < $size; $node++) {
-            $matrix[$node][$node] = self::FLOATING_SIEMENS;
-        }
+        $size = count($netlist->nodes);
+        $diagonal = array_fill(0, $size, self::FLOATING_SIEMENS);
+        $upper = array_fill(0, $size, []);
         foreach ($netlist->conductances as [$a, $b, $siemens]) {
             if ($a >= 0) {
-                $matrix[$a][$a] += $siemens;
+                $diagonal[$a] += $siemens;
             }
             if ($b >= 0) {
-                $matrix[$b][$b] += $siemens;
+                $diagonal[$b] += $siemens;
             }
             if ($a >= 0 && $b >= 0) {
-                $matrix[$a][$b] -= $siemens;
-                $matrix[$b][$a] -= $siemens;
+                [$row, $column] = $a < $b ? [$a, $b] : [$b, $a];
+                $upper[$row][$column] = ($upper[$row][$column] ?? 0.0) - $siemens;
             }
         }
 
-        return $matrix;
+        return [$diagonal, $upper];
+    }
+
+    /**
+     * Rounding can make the last pivot of a floating part vanish, so it is held at the floating conductance.
+     *
+     * @param  array<int, float>  $diagonal
+     * @param  array<int, array<int, float>>  $upper
+     * @return array{array<int, float>, array<int, array<int, float>>} D, and Lᵀ above its diagonal of ones
+     */
+    private static function factor(array $diagonal, array $upper): array
+    {
+        foreach (array_keys($diagonal) as $pivot) {
+            $diagonal[$pivot] = max($diagonal[$pivot], self::FLOATING_SIEMENS);
+            $row = $upper[$pivot];
+            foreach ($row as $one => $value) {
+                $factor = $value / $diagonal[$pivot];
+                $diagonal[$one] -= $factor * $value;
+                foreach ($row as $other => $beside) {
+                    if ($other > $one) {
+                        $upper[$one][$other] = ($upper[$one][$other] ?? 0.0) - $factor * $beside;
+                    }
+                }
+                $upper[$pivot][$one] = $factor;
+            }
+        }
+
+        return [$diagonal, $upper];
     }
 
     /**
@@ -69,51 +95,24 @@ final readonly class NodalAnalysis
     }
 
     /**
-     * The lower triangle L with L · Lᵀ = G. Rounding can make the last pivot of a floating part vanish, so it is
-     * held at the floating conductance.
-     *
-     * @param  array<int, array<int, float>>  $matrix
-     * @return array<int, array<int, float>>
-     */
-    private static function factor(array $matrix, int $size): array
-    {
-        for ($column = 0; $column < $size; $column++) {
-            $pivot = $matrix[$column][$column];
-            for ($k = 0; $k < $column; $k++) {
-                $pivot -= $matrix[$column][$k] ** 2;
-            }
-            $root = sqrt(max($pivot, self::FLOATING_SIEMENS));
-            $matrix[$column][$column] = $root;
-            for ($row = $column + 1; $row < $size; $row++) {
-                $sum = $matrix[$row][$column];
-                for ($k = 0; $k < $column; $k++) {
-                    $sum -= $matrix[$row][$k] * $matrix[$column][$k];
-                }
-                $matrix[$row][$column] = $sum / $root;
-            }
-        }
-
-        return $matrix;
-    }
-
-    /**
-     * @param  array<int, array<int, float>>  $factor
+     * @param  array<int, float>  $diagonal
+     * @param  array<int, array<int, float>>  $upper
      * @param  array<int, float>  $vector
-     * @return array<int, float>
+     * @return array<int, float> node voltages
      */
-    private static function substitute(array $factor, array $vector, int $size): array
+    private static function substitute(array $diagonal, array $upper, array $vector): array
     {
-        for ($row = 0; $row < $size; $row++) {
-            for ($k = 0; $k < $row; $k++) {
-                $vector[$row] -= $factor[$row][$k] * $vector[$k];
+        $size = count($diagonal);
+        for ($node = 0; $node < $size; $node++) {
+            foreach ($upper[$node] as $later => $factor) {
+                $vector[$later] -= $factor * $vector[$node];
             }
-            $vector[$row] /= $factor[$row][$row];
         }
-        for ($row = $size - 1; $row >= 0; $row--) {
-            for ($k = $row + 1; $k < $size; $k++) {
-                $vector[$row] -= $factor[$k][$row] * $vector[$k];
+        for ($node = $size - 1; $node >= 0; $node--) {
+            $vector[$node] /= $diagonal[$node];
+            foreach ($upper[$node] as $later => $factor) {
+                $vector[$node] -= $factor * $vector[$later];
             }
-            $vector[$row] /= $factor[$row][$row];
         }
 
         return $vector;

@@ -45,17 +45,15 @@ final readonly class Probe
         );
     }
 
-    /**
-     * What an ohmmeter makes of it: the voltage over its leads divided by its own current. On a live circuit that is
-     * nonsense and may be negative, as on a real meter.
-     */
-    public function ohmmeter(float $testAmperes): float
+    /** Under a test current of one ampere, which the linear circuit scales to that of any range. */
+    public function resistance(): ProbedResistance
     {
-        $solution = NodalAnalysis::solve($this->netlist->current($this->second, $this->first, $testAmperes, self::TEST));
-        $volts = $solution->voltsBetween($this->first, $this->second, self::TEST)
-            + $solution->voltsBetween($this->first, $this->second, ChannelNetlist::DC);
+        $solution = NodalAnalysis::solve($this->netlist->current($this->second, $this->first, 1.0, self::TEST));
 
-        return $volts / $testAmperes;
+        return new ProbedResistance(
+            $solution->voltsBetween($this->first, $this->second, self::TEST),
+            $solution->voltsBetween($this->first, $this->second, ChannelNetlist::DC),
+        );
     }
 
     private static function node(Pad $pad): string

@@ -89,12 +89,11 @@ final readonly class Node
     }
 
     /** @return array<array-key, string> */
-    public function textsByName(string|int $name): array
+    public function textsByName(): array
     {
-        $object = $this->at($name);
         $texts = [];
-        foreach (array_keys($this->entries($name)) as $key) {
-            $texts[$key] = $object->text($key);
+        foreach (is_array($this->value) ? array_keys($this->value) : throw $this->wrong('an object') as $key) {
+            $texts[$key] = $this->text($key);
         }
 
         return $texts;

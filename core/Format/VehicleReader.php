@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use InvalidArgumentException;
+use Lernfall\Module\StandardCode;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
@@ -142,8 +144,8 @@ final readonly class VehicleReader
                 $limits->float('patternAboveKilometresPerHour') / 3.6, $limits->float('patternTurns'),
                 $limits->float('thresholdSpread'),
             ),
-            $node->textsByName('codes'),
-            $node->textsByName('failureTypes'),
+            self::codes($node->at('codes')),
+            $node->at('failureTypes')->textsByName(),
             $node->texts('lampsOnFault'),
         );
     }
@@ -158,5 +160,20 @@ final readonly class VehicleReader
             $node->float('leastAcMillivolts') / 1000.0, $node->float('atTurnsPerSecond'),
             $gap->float(0) / 1000.0, $gap->float(1) / 1000.0,
         );
+    }
+
+    /** @return array<array-key, string> */
+    private static function codes(Node $node): array
+    {
+        $codes = $node->textsByName();
+        foreach ($codes as $channel => $code) {
+            try {
+                StandardCode::fromText($code);
+            } catch (InvalidArgumentException) {
+                throw $node->at($channel)->wrong('a code such as C0035');
+            }
+        }
+
+        return $codes;
     }
 }

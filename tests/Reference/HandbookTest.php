@@ -7,6 +7,7 @@ namespace Tests\Reference;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
+use Lernfall\Module\StandardCode;
 use Lernfall\Signal\CopperResistance;
 use Lernfall\Vehicle\Tyre;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -43,5 +44,16 @@ final class HandbookTest extends TestCase
         self::assertThat($ohms, self::logicalAnd(self::greaterThan(700.0), self::lessThan(10000.0)));
         self::assertSame(INF, $bench->meter(MeterFunction::Ohms, $pins[0], 'body'));
         self::assertThat($volts, self::logicalAnd(self::greaterThan(0.050), self::lessThan(0.090)));
+    }
+
+    /** ISO 15031-6: P0143 is sent as 01 43; the two top bits are 01 for C, 10 for B, 11 for U. */
+    #[TestWith(['P0143', 0x01, 0x43])]
+    #[TestWith(['C0040', 0x40, 0x40])]
+    #[TestWith(['B1200', 0x92, 0x00])]
+    #[TestWith(['U0121', 0xC1, 0x21])]
+    public function test_a_code_has_two_bytes(string $text, int $high, int $low): void
+    {
+        self::assertSame([$high, $low], StandardCode::fromText($text)->bytes());
+        self::assertSame($text, StandardCode::fromBytes($high, $low)->text());
     }
 }

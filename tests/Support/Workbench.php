@@ -10,13 +10,18 @@ use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\Observation;
 use Lernfall\Bay\Simulator;
 use Lernfall\Chance\Draw;
 use Lernfall\Fault\Catalogue;
+use Lernfall\Fault\Fault;
 use Lernfall\Format\CatalogueReader;
+use Lernfall\Format\Node;
+use Lernfall\Format\PolicyReader;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Format\WorkshopReader;
+use Lernfall\Marking\Policy;
 use Lernfall\Vehicle\Vehicle;
 
 /** A true car and the tools to work on it, for tests: each do() moves the car on. */
@@ -87,7 +92,23 @@ final class Workbench
         return array_map(strval(...), $codes);
     }
 
-    private static function json(string $path): mixed
+    /** @param  list<array{string, string, 2?: string, 3?: float}>  $faults */
+    public static function case(array $faults = [['coil-open', 'FR']], ?Vehicle $vehicle = null): FaultCase
+    {
+        $vehicle ??= self::vehicle();
+
+        return new FaultCase('Name', 'Job', 'Complaint', $vehicle, array_map(
+            static fn (array $fault): Fault => self::catalogue()->fault($vehicle, $fault[0], $fault[1], $fault[2] ?? '', $fault[3] ?? null),
+            $faults,
+        ));
+    }
+
+    public static function policy(): Policy
+    {
+        return PolicyReader::read(Node::root(self::json('core/Marking/workshop-policy.json')));
+    }
+
+    public static function json(string $path): mixed
     {
         return json_decode((string) file_get_contents(dirname(__DIR__, 2).'/'.$path), true, 64, JSON_THROW_ON_ERROR);
     }

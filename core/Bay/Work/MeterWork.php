@@ -96,8 +96,9 @@ final readonly class MeterWork
     /** @return array{float, ?MeterRange} */
     private function ohms(Probe $probe, float $scale): array
     {
+        $resistance = $probe->resistance();
         foreach ($this->meter->ranges(MeterFunction::Ohms) as $range) {
-            $reading = $scale * $probe->ohmmeter($range->testAmperes) + $this->meter->leadOhms;
+            $reading = $scale * $resistance->shownAt($range->testAmperes) + $this->meter->leadOhms;
             if (abs($reading) <= $range->fullScale) {
                 return [$reading, $range];
             }

@@ -16,7 +16,6 @@ use LogicException;
 final readonly class Preview
 {
     /**
-     * @param  Cell  $lamps
      * @param  array<string, array<string, Cell>>  $rows  by test, then by channel
      */
     private function __construct(public Cell $lamps, public array $rows)

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Marking;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+final class MarkerTest extends TestCase
+{
+    private const PINS = ['first' => 'FR.sensor-plug.wheel.1', 'second' => 'FR.sensor-plug.wheel.2'];
+
+    #[TestWith(['coil-open', 'coil-open', 100.0])]
+    #[TestWith(['loom-open', 'loom-open', 100.0])]
+    #[TestWith(['coil-open', 'loom-open', 55.0])]
+    #[TestWith(['loom-open', 'coil-open', 30.0])]
+    public function test_a_sound_way_of_working_earns_full_marks_on_its_own_fault_only(string $case, string $script, float $points): void
+    {
+        $fault = Workbench::json("examples/$case.case.json")['faults'][0];
+        $played = Played::on(Workbench::case([[$fault['kind'], $fault['channel'], $fault['conductor'] ?? '']]))
+            ->do(...Workbench::json("examples/$script.script.json")['actions']);
+
+        self::assertSame($points, $played->marks()->points());
+    }
+
+    public function test_an_unsafe_act_costs_half_and_a_repetition_all(): void
+    {
+        $unsafe = ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.5];
+        $played = Played::on(Workbench::case())->do($unsafe);
+        self::assertMark(7.5, 'mark.safety.once.unsecured', $played, 'safety');
+
+        self::assertMark(0.0, 'mark.safety.again', $played->do($unsafe), 'safety');
+    }
+
+    public function test_opening_the_module_plug_under_power_is_unsafe(): void
+    {
+        $played = Played::on(Workbench::case())->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'unplug', 'plug' => 'module-plug']);
+
+        self::assertMark(7.5, 'mark.safety.once.module-plug-live', $played, 'safety');
+    }
+
+    public function test_codes_cleared_before_they_were_written_down_are_lost(): void
+    {
+        $played = $this->codesRead()->do(['do' => 'clear-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present']);
+
+        self::assertMark(0.0, 'mark.codes.not-written', $played, 'codes');
+    }
+
+    public function test_one_of_two_codes_earns_half(): void
+    {
+        $played = Played::on(Workbench::case([['coil-open', 'FR'], ['coil-open', 'RL']]))
+            ->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present']);
+
+        self::assertMark(7.5, 'mark.codes.incomplete', $played, 'codes');
+    }
+
+    public function test_a_code_that_was_never_shown_halves_the_points(): void
+    {
+        $played = $this->codesRead()->do(
+            ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present'],
+            ['do' => 'write-code', 'code' => 'C0035-13', 'status' => 'present'],
+        );
+
+        self::assertMark(7.5, 'mark.codes.wrong-entry', $played, 'codes');
+    }
+
+    public function test_a_repair_on_the_code_alone_is_unsupported(): void
+    {
+        $played = $this->codesRead()->secured()->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']);
+
+        self::assertMark(0.0, 'mark.reading.none', $played, 'reading');
+    }
+
+    public function test_a_reading_off_by_a_factor_of_ten_is_a_misreading(): void
+    {
+        $played = Played::on(Workbench::case([['loom-open', 'FR', '1']]))->secured()
+            ->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'measure', 'function' => 'ohms', ...self::PINS])
+            ->write(133.0, 'Ω', judgement: 'in')
+            ->do(['do' => 'repair', 'kind' => 'repair-loom', 'channel' => 'FR']);
+
+        self::assertMark(0.0, 'mark.reading.misread', $played, 'reading');
+    }
+
+    public function test_a_reading_said_to_say_nothing_supports_nothing(): void
+    {
+        $played = $this->measured('says-nothing')->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']);
+
+        self::assertMark(0.0, 'mark.reading.misread', $played, 'reading');
+    }
+
+    public function test_a_cause_not_named_before_the_repair_costs_points(): void
+    {
+        $played = $this->measured()->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']);
+
+        self::assertMark(17.5, 'mark.reading.not-named', $played, 'reading');
+        self::assertMark(20.0, 'mark.repair.misnamed', $played, 'repair');
+    }
+
+    public function test_a_needless_part_costs_half_the_repair(): void
+    {
+        $played = $this->measured()->do(
+            ['do' => 'repair', 'kind' => 'replace-module', 'channel' => 'FR'],
+            ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'],
+        );
+
+        self::assertMark(12.5, 'mark.repair.needless', $played, 'repair');
+    }
+
+    public function test_a_hub_for_a_gap_is_the_dear_way(): void
+    {
+        $played = Played::on(Workbench::case([['gap-large', 'FR']]))->secured()->do(['do' => 'repair', 'kind' => 'replace-hub', 'channel' => 'FR']);
+
+        self::assertMark(15.0, 'mark.repair.dear', $played, 'repair');
+    }
+
+    public function test_proof_is_clearing_driving_and_reading_again_in_this_order(): void
+    {
+        $played = $this->measured()->do(
+            ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'],
+            ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'running'],
+        );
+        self::assertMark(0.0, 'mark.proof.not-cleared', $played, 'proof');
+        self::assertMark(5.0, 'mark.proof.not-driven', $played->do(['do' => 'clear-codes']), 'proof');
+        self::assertMark(10.0, 'mark.proof.not-read-again', $played->do(['do' => 'road-test']), 'proof');
+        self::assertMark(15.0, 'mark.proof.complete', $played->do(['do' => 'read-codes']), 'proof');
+    }
+
+    public function test_a_code_that_comes_back_and_is_ignored_proves_nothing(): void
+    {
+        $played = $this->measured()->do(['do' => 'join', 'plug' => 'FR.sensor-plug'], ['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'FR'])->proven();
+
+        self::assertMark(0.0, 'mark.proof.ignored', $played, 'proof');
+        self::assertMark(0.0, 'mark.repair.still-faulty', $played, 'repair');
+        self::assertMark(0.0, 'mark.economy.still-faulty', $played, 'economy');
+    }
+
+    public function test_wasted_hours_cost_the_economy(): void
+    {
+        $played = $this->measured()->do(...array_fill(0, 90, ['do' => 'measure', 'function' => 'ohms', ...self::PINS]))
+            ->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'])->proven();
+        $mark = $played->marks()->mark('economy');
+
+        self::assertSame('mark.economy.over', $mark?->verdict->reason);
+        self::assertLessThan(1.0, $mark->points);
+    }
+
+    public function test_an_empty_job_earns_only_its_safety(): void
+    {
+        self::assertSame(15.0, Played::on(Workbench::case())->do(['do' => 'conclude'])->marks()->points());
+    }
+
+    private function codesRead(): Played
+    {
+        return Played::on(Workbench::case())->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'ignition', 'to' => 'off']);
+    }
+
+    private function measured(string $judgement = 'out'): Played
+    {
+        return Played::on(Workbench::case())->secured()
+            ->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'measure', 'function' => 'ohms', ...self::PINS])
+            ->write(null, word: 'open', judgement: $judgement);
+    }
+
+    private static function assertMark(float $points, string $reason, Played $played, string $criterion): void
+    {
+        $mark = $played->marks()->mark($criterion);
+        self::assertSame($reason, $mark?->verdict->reason);
+        self::assertSame($points, $mark->points);
+    }
+}

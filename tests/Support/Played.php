@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Observation;
+use Lernfall\Format\ActionReader;
+use Lernfall\Marking\Marker;
+use Lernfall\Marking\MarkSheet;
+
+/** A job played from actions in their JSON form, for tests. */
+final class Played
+{
+    private function __construct(public Job $job)
+    {
+    }
+
+    public static function on(FaultCase $case, string $seed = 'a'): self
+    {
+        return new self(Job::begin($case, $seed));
+    }
+
+    /** @param  array<string, mixed>|Action  ...$actions */
+    public function do(array|Action ...$actions): self
+    {
+        foreach ($actions as $action) {
+            $this->job = $this->job->do(is_array($action) ? ActionReader::read($action) : $action, Workbench::simulator());
+        }
+
+        return $this;
+    }
+
+    public function shown(): Observation
+    {
+        return $this->job->lastStep()->observation ?? Observation::written();
+    }
+
+    /** Writes down what the last step showed. */
+    public function write(?float $value, string $unit = '', string $word = '', string $judgement = 'out', string $feature = 'reading'): self
+    {
+        return $this->do([
+            'do' => 'write-reading', 'of' => count($this->job->steps), 'feature' => $feature, 'value' => $value,
+            'unit' => $unit, 'word' => $word, 'judgement' => $judgement, 'comparedWith' => 'data sheet',
+        ]);
+    }
+
+    public function secured(): self
+    {
+        return $this->do(['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand']);
+    }
+
+    /** Lets the car down, clears, drives, reads again, closes the job. */
+    public function proven(): self
+    {
+        return $this->do(
+            ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'running'],
+            ['do' => 'clear-codes'], ['do' => 'road-test'], ['do' => 'read-codes'], ['do' => 'conclude'],
+        );
+    }
+
+    public function marks(): MarkSheet
+    {
+        return (new Marker(Workbench::simulator(), Workbench::catalogue()))->mark($this->job, Workbench::policy());
+    }
+}
