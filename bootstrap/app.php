@@ -1,19 +1,26 @@
 <?php
 
+use App\Http\Answers;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
-    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withRouting(web: __DIR__.'/../routes/web.php', then: static function (): void {
+        Route::middleware('web')->prefix('api')->group(__DIR__.'/../routes/api.php');
+    })
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin site; see stand-ins.php
+        $middleware->remove(ConvertEmptyStringsToNull::class); // an empty text in an action is a text
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
+        Answers::register($exceptions);
     })
     ->create();

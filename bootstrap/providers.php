@@ -1,3 +1,5 @@
 <?php
 
-return [];
+use App\Providers\AppServiceProvider;
+
+return [AppServiceProvider::class];

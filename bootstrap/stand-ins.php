@@ -4,8 +4,8 @@
  * Stand-ins for two small packages that composer.json lists under "replace".
  *
  * The package registry used for this project does not carry symfony/clock and
- * symfony/polyfill-php85. The framework asks for three names out of them, and
- * these are those three; fruitcake/php-cors and league/config are not needed at
+ * symfony/polyfill-php85. The framework asks for five names out of them, and
+ * these are those five; fruitcake/php-cors and league/config are not needed at
  * all, because the site is same-origin and renders no Markdown. When the
  * packages become available, drop the "replace" entries and this file.
  */
@@ -35,6 +35,26 @@ namespace {
         function array_last(array $array): mixed
         {
             return $array === [] ? null : $array[array_key_last($array)];
+        }
+    }
+
+    if (! function_exists('get_error_handler')) {
+        function get_error_handler(): ?callable
+        {
+            $handler = set_error_handler(null);
+            restore_error_handler();
+
+            return $handler;
+        }
+    }
+
+    if (! function_exists('get_exception_handler')) {
+        function get_exception_handler(): ?callable
+        {
+            $handler = set_exception_handler(null);
+            restore_exception_handler();
+
+            return $handler;
         }
     }
 }

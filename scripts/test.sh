@@ -3,7 +3,7 @@
 set -uo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 
-readonly PARTS=(style static types core reference browser)
+readonly PARTS=(style static types core reference feature browser)
 passed=0
 failed=0
 failures=()
@@ -25,12 +25,12 @@ run_part() {
         style) { vendor/bin/pint --test && npm run --silent format && npm run --silent lint; } 2>&1 ;;
         static) { vendor/bin/phpstan analyse -c phpstan-core.neon --no-progress --memory-limit=2G && vendor/bin/phpstan analyse --no-progress --memory-limit=2G; } 2>&1 ;;
         types) npm run --silent types 2>&1 ;;
-        core | reference | browser) vendor/bin/phpunit --testsuite "$part" 2>&1 ;;
+        core | reference | feature | browser) vendor/bin/phpunit --testsuite "$part" 2>&1 ;;
         *) echo "unknown part '$part'; one of: ${PARTS[*]}"; false ;;
     esac | tee "$log"
     status=${PIPESTATUS[0]}
     case "$part" in
-        core | reference | browser)
+        core | reference | feature | browser)
             read -r good bad < <(count_phpunit "$log")
             if [ "$status" != 0 ] && [ "$bad" = 0 ]; then bad=1; fi
             if [ "$good" = 0 ] && [ "$bad" = 0 ]; then echo "no test ran in $part"; bad=1; fi

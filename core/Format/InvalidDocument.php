@@ -9,9 +9,9 @@ use RuntimeException;
 /** A file that cannot be read; the pointer (RFC 6901) says where in it. */
 final class InvalidDocument extends RuntimeException
 {
-    private function __construct(public readonly string $pointer, string $message)
+    private function __construct(public readonly string $pointer, public readonly string $detail)
     {
-        parent::__construct(($pointer === '' ? 'the document' : $pointer).': '.$message);
+        parent::__construct(($pointer === '' ? 'the document' : $pointer).': '.$detail);
     }
 
     public static function expected(string $pointer, string $what, mixed $found): self

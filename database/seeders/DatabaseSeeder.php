@@ -4,11 +4,59 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Attempts\ActionLog;
+use App\Attempts\Publication;
+use App\Documents\JsonFile;
+use App\Models\Attempt;
+use App\Models\CaseDraft;
+use App\Models\CaseVersion;
+use App\Models\Group;
+use App\Models\Role;
+use App\Models\User;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Str;
 
+/** An invented school: one instructor, four apprentices, three published cases, two finished jobs and one under way. */
 final class DatabaseSeeder extends Seeder
 {
-    public function run(): void
+    private const PASSWORD = 'lindenhof';
+
+    public function run(Publication $publication, ActionLog $log): void
     {
+        $group = Group::query()->create(['name' => 'Lindenhof school, second year']);
+        $instructor = $this->user($group, 'kessel', 'Marta Kessel', Role::Instructor);
+        $apprentices = [];
+        foreach (['arlo' => 'Arlo Winter', 'bente' => 'Bente Sand', 'cem' => 'Cem Aydin', 'dilan' => 'Dilan Ott'] as $signIn => $name) {
+            $apprentices[$signIn] = $this->user($group, $signIn, $name, Role::Apprentice);
+        }
+        $versions = [];
+        foreach (['bakery', 'midwife', 'driving-school'] as $case) {
+            $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => $this->file("$case.case.json")]);
+            $versions[$case] = $publication->of($draft, $group->id);
+        }
+        $this->work($log, $versions['bakery'], $apprentices['arlo'], 'arlo');
+        $this->work($log, $versions['bakery'], $apprentices['bente'], 'bente');
+        $this->work($log, $versions['midwife'], $apprentices['cem'], 'cem');
+    }
+
+    private function user(Group $group, string $signIn, string $name, Role $role): User
+    {
+        return User::query()->create(['group_id' => $group->id, 'sign_in' => $signIn, 'name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
+    }
+
+    private function work(ActionLog $log, CaseVersion $version, User $apprentice, string $script): void
+    {
+        $attempt = Attempt::query()->create([
+            'case_version_id' => $version->id, 'apprentice_id' => $apprentice->id, 'seed' => "demo $script", 'started_at' => now(),
+        ]);
+        foreach ($this->file("$script.actions.json") as $position => $action) {
+            $log->take($attempt, $position + 1, (string) Str::uuid(), $action);
+        }
+    }
+
+    /** @return array<array-key, mixed> */
+    private function file(string $name): array
+    {
+        return JsonFile::read(__DIR__."/demo/$name");
     }
 }

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Attempts;
+
+use App\Documents\BuiltIn;
+use App\Models\Attempt;
+use App\Models\AttemptAction;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Lernfall\Bay\Step;
+use Lernfall\Bay\UnfitAction;
+use Lernfall\Format\ActionReader;
+use Lernfall\Format\InvalidDocument;
+use Lernfall\Format\ObservationFormat;
+use Lernfall\Revision;
+
+/** Takes the next action of an attempt: stored before it is answered, and answered alike when it is sent again. */
+final readonly class ActionLog
+{
+    public function __construct(private BuiltIn $builtIn, private JobFold $fold)
+    {
+    }
+
+    /**
+     * @param  int  $number  the number the sender takes to be next
+     * @param  string  $key  the sender's own name for this action
+     * @param  array<string, mixed>  $action
+     *
+     * @throws StaleNumber|UnfitAction|InvalidDocument
+     */
+    public function take(Attempt $attempt, int $number, string $key, array $action): Taken
+    {
+        $known = $attempt->actions->firstWhere('key', $key);
+        if ($known !== null) {
+            return new Taken($known, $this->fold->of($attempt));
+        }
+        if ($number !== $attempt->actions->count() + 1) {
+            throw StaleNumber::of($attempt);
+        }
+        $job = $this->fold->of($attempt)->do(ActionReader::read($action), $this->builtIn->simulator());
+        $step = $job->lastStep();
+        assert($step !== null);
+        $entry = $this->stored($attempt, $step, $key, $action);
+
+        return new Taken($entry, $job);
+    }
+
+    /** @param  array<string, mixed>  $action */
+    private function stored(Attempt $attempt, Step $step, string $key, array $action): AttemptAction
+    {
+        try {
+            $entry = AttemptAction::query()->create([
+                'attempt_id' => $attempt->id,
+                'number' => $step->number,
+                'key' => $key,
+                'action' => $action,
+                'observation' => ObservationFormat::write($step->observation),
+                'minutes' => $step->cost->minutes,
+                'money' => $step->cost->money,
+                'core_revision' => Revision::CURRENT,
+                'done_at' => now(),
+            ]);
+        } catch (UniqueConstraintViolationException) {
+            $attempt->load('actions');
+
+            return $attempt->actions->firstWhere('key', $key) ?? throw StaleNumber::of($attempt);
+        }
+        $attempt->actions->push($entry);
+        if ($action['do'] === 'conclude') {
+            $attempt->update(['concluded_at' => now()]);
+        }
+
+        return $entry;
+    }
+}

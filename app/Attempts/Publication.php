@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Attempts;
+
+use App\Documents\BuiltIn;
+use App\Models\CaseDraft;
+use App\Models\CaseVersion;
+use Lernfall\Format\CanonicalJson;
+
+/** Freezes a draft into a version that its group can work. */
+final readonly class Publication
+{
+    public function __construct(private BuiltIn $builtIn)
+    {
+    }
+
+    public function of(CaseDraft $draft, int $groupId): CaseVersion
+    {
+        $document = CanonicalJson::of($this->builtIn->caseReader()->frozen($draft->document));
+
+        return CaseVersion::query()->create([
+            'case_draft_id' => $draft->id,
+            'group_id' => $groupId,
+            'number' => $draft->versions()->count() + 1,
+            'document' => $document,
+            'sha256' => hash('sha256', $document),
+            'published_at' => now(),
+        ]);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Attempts\ActionLog;
+use App\Attempts\JobFold;
+use App\Attempts\StaleNumber;
+use App\Documents\BuiltIn;
+use App\Http\Requests\ActionRequest;
+use App\Http\Resources\AttemptResource;
+use App\Http\Resources\BayStateResource;
+use App\Http\Resources\StepResource;
+use App\Models\Attempt;
+use App\Strings;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Answer', required: ['step', 'state', 'dataSheet'], properties: [
+    new OA\Property(property: 'step', ref: '#/components/schemas/Step'),
+    new OA\Property(property: 'state', ref: '#/components/schemas/BayState'),
+    new OA\Property(property: 'dataSheet', oneOf: [new OA\Schema(ref: '#/components/schemas/DataSheet'), new OA\Schema(type: 'null')]),
+])]
+#[OA\Schema(schema: 'MovedOn', required: ['message', 'attempt'], properties: [
+    new OA\Property(property: 'message', type: 'string'),
+    new OA\Property(property: 'attempt', ref: '#/components/schemas/Attempt'),
+])]
+final readonly class AttemptController
+{
+    public function __construct(private BuiltIn $builtIn, private JobFold $fold)
+    {
+    }
+
+    #[OA\Get(path: '/api/attempts/{attempt}', operationId: 'readAttempt', parameters: [new OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'my attempt', content: new OA\JsonContent(ref: '#/components/schemas/Attempt')),
+        new OA\Response(response: 403, description: 'not mine', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function show(Attempt $attempt): JsonResponse
+    {
+        Gate::authorize('work', $attempt);
+
+        return new JsonResponse($this->whole($attempt));
+    }
+
+    #[OA\Post(path: '/api/attempts/{attempt}/actions', operationId: 'act', parameters: [new OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NextAction')), responses: [
+        new OA\Response(response: 200, description: 'done, and what it showed', content: new OA\JsonContent(ref: '#/components/schemas/Answer')),
+        new OA\Response(response: 409, description: 'the attempt has moved on', content: new OA\JsonContent(ref: '#/components/schemas/MovedOn')),
+        new OA\Response(response: 422, description: 'the action makes no sense', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function act(ActionRequest $request, Attempt $attempt, ActionLog $log): JsonResponse
+    {
+        Gate::authorize('work', $attempt);
+        /** @var array<string, mixed> $action */
+        $action = $request->input('action');
+        try {
+            $taken = $log->take($attempt, $request->integer('number'), $request->string('key')->toString(), $action);
+        } catch (StaleNumber $stale) {
+            return new JsonResponse(['message' => Strings::text('attempt.moved-on'), 'attempt' => $this->whole($stale->attempt)], 409);
+        }
+
+        return new JsonResponse([
+            'step' => StepResource::of($taken->entry),
+            'state' => BayStateResource::of($taken->job),
+            'dataSheet' => AttemptResource::dataSheet($taken->job),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function whole(Attempt $attempt): array
+    {
+        return AttemptResource::of(
+            $attempt,
+            $this->fold->of($attempt),
+            $this->builtIn->simulator()->workshop,
+            $this->fold->document($attempt->version)->policy,
+        );
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Attempts\Marks;
+use App\Models\Attempt;
+use App\Models\AttemptAction;
+use App\Models\CaseDraft;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'points', 'outOf'], properties: [
+    new OA\Property(property: 'id', type: 'integer'),
+    new OA\Property(property: 'apprentice', type: 'string'),
+    new OA\Property(property: 'version', type: 'integer'),
+    new OA\Property(property: 'startedAt', type: 'string', format: 'date-time'),
+    new OA\Property(property: 'concludedAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'steps', type: 'integer'),
+    new OA\Property(property: 'minutes', type: 'number'),
+    new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+])]
+final readonly class CaseAttemptController
+{
+    #[OA\Get(path: '/api/cases/{case}/attempts', operationId: 'listAttempts', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'who worked this case, and how far', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/AttemptRow'))),
+    ])]
+    public function index(CaseDraft $case, Marks $marks): JsonResponse
+    {
+        Gate::authorize('own', $case);
+        /** @var Collection<int, Attempt> $attempts */
+        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet'])
+            ->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
+
+        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $marks))->all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Attempt $attempt, Marks $marks): array
+    {
+        $sheet = $attempt->concluded_at === null ? null : $marks->of($attempt)->sheet;
+
+        return [
+            'id' => $attempt->id,
+            'apprentice' => $attempt->apprentice->name,
+            'version' => $attempt->version->number,
+            'startedAt' => $attempt->started_at->toIso8601String(),
+            'concludedAt' => $attempt->concluded_at?->toIso8601String(),
+            'steps' => $attempt->actions->count(),
+            'minutes' => $attempt->actions->sum(static fn (AttemptAction $one): float => $one->minutes),
+            'points' => $sheet['points'] ?? null,
+            'outOf' => $sheet['outOf'] ?? null,
+        ];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\BuiltIn;
+use App\Documents\SchemaCheck;
+use App\Http\Requests\CaseRequest;
+use App\Http\Resources\CaseResource;
+use App\Models\CaseDraft;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+final readonly class CaseController
+{
+    #[OA\Get(path: '/api/cases', operationId: 'listCases', responses: [
+        new OA\Response(response: 200, description: 'my cases', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Case'))),
+    ])]
+    public function index(Request $request): JsonResponse
+    {
+        Gate::authorize('compose', CaseDraft::class);
+        /** @var Collection<int, CaseDraft> $drafts */
+        $drafts = CaseDraft::query()->with('versions.attempts')->where('instructor_id', $request->user()?->id)->orderBy('id')->get();
+
+        return new JsonResponse($drafts->map(static fn (CaseDraft $draft): array => CaseResource::of($draft))->all());
+    }
+
+    #[OA\Post(path: '/api/cases', operationId: 'createCase', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CaseFields')), responses: [
+        new OA\Response(response: 201, description: 'kept', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
+        new OA\Response(response: 422, description: 'not kept', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function store(CaseRequest $request, BuiltIn $builtIn, SchemaCheck $schemas): JsonResponse
+    {
+        Gate::authorize('compose', CaseDraft::class);
+        $draft = CaseDraft::query()->create(['instructor_id' => $request->user()?->id, 'document' => $request->document($builtIn, $schemas)]);
+
+        return new JsonResponse(CaseResource::of($draft), 201);
+    }
+
+    #[OA\Get(path: '/api/cases/{case}', operationId: 'readCase', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'one case', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
+    ])]
+    public function show(CaseDraft $case): JsonResponse
+    {
+        Gate::authorize('own', $case);
+
+        return new JsonResponse(CaseResource::of($case->load('versions.attempts')));
+    }
+
+    #[OA\Put(path: '/api/cases/{case}', operationId: 'saveCase', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CaseFields')), responses: [
+        new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
+        new OA\Response(response: 422, description: 'not kept', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function update(CaseRequest $request, CaseDraft $case, BuiltIn $builtIn, SchemaCheck $schemas): JsonResponse
+    {
+        Gate::authorize('own', $case);
+        $case->update(['document' => $request->document($builtIn, $schemas)]);
+
+        return new JsonResponse(CaseResource::of($case->load('versions.attempts')));
+    }
+}

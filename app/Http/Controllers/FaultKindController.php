@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\BuiltIn;
+use App\Http\Resources\FaultKindResource;
+use App\Models\CaseDraft;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+final readonly class FaultKindController
+{
+    #[OA\Get(path: '/api/fault-kinds', operationId: 'listFaultKinds', responses: [
+        new OA\Response(response: 200, description: 'the catalogue of faults', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultKind'))),
+    ])]
+    public function index(BuiltIn $builtIn): JsonResponse
+    {
+        Gate::authorize('compose', CaseDraft::class);
+
+        return new JsonResponse(array_map(FaultKindResource::of(...), array_values($builtIn->catalogue()->entries)));
+    }
+}

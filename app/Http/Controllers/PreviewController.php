@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\BuiltIn;
+use App\Documents\SchemaCheck;
+use App\Http\Requests\CaseRequest;
+use App\Http\Resources\PreviewResource;
+use App\Models\CaseDraft;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use Lernfall\Evidence\Preview\Preview;
+use OpenApi\Attributes as OA;
+
+final readonly class PreviewController
+{
+    #[OA\Post(path: '/api/case-preview', operationId: 'previewCase', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CaseFields')), responses: [
+        new OA\Response(response: 200, description: 'what an apprentice will meet', content: new OA\JsonContent(ref: '#/components/schemas/Preview')),
+        new OA\Response(response: 422, description: 'the case cannot be read', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function __invoke(CaseRequest $request, BuiltIn $builtIn, SchemaCheck $schemas): JsonResponse
+    {
+        Gate::authorize('compose', CaseDraft::class);
+        $case = $builtIn->caseReader()->read($request->document($builtIn, $schemas))->case;
+
+        return new JsonResponse(PreviewResource::of(Preview::of($case, $builtIn->simulator())));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\UserResource;
+use App\Models\User;
+use App\Strings;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+#[OA\Info(version: '1', title: 'Lernfall', description: 'What the browser asks of the server. Actions are described by docs/schemas/action.schema.json.')]
+#[OA\Schema(schema: 'Problem', required: ['message'], properties: [
+    new OA\Property(property: 'message', type: 'string'),
+    new OA\Property(property: 'errors', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+])]
+final readonly class SessionController
+{
+    #[OA\Get(path: '/api/session', operationId: 'whoAmI', responses: [
+        new OA\Response(response: 200, description: 'who is signed in', content: new OA\JsonContent(required: ['user'], properties: [
+            new OA\Property(property: 'user', oneOf: [new OA\Schema(ref: '#/components/schemas/User'), new OA\Schema(type: 'null')]),
+        ])),
+    ])]
+    public function show(Request $request): JsonResponse
+    {
+        $user = $request->user();
+
+        return new JsonResponse(['user' => $user instanceof User ? UserResource::of($user) : null]);
+    }
+
+    #[OA\Post(path: '/api/session', operationId: 'signIn', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SignIn')), responses: [
+        new OA\Response(response: 200, description: 'signed in', content: new OA\JsonContent(ref: '#/components/schemas/User')),
+        new OA\Response(response: 422, description: 'not signed in', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 429, description: 'too many tries', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function store(SignInRequest $request): JsonResponse
+    {
+        $credentials = ['sign_in' => $request->string('name')->toString(), 'password' => $request->string('password')->toString()];
+        if (! Auth::attempt($credentials)) {
+            throw ValidationException::withMessages(['password' => Strings::text('form.sign-in-wrong')]);
+        }
+        $request->session()->regenerate();
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return new JsonResponse(UserResource::of($user));
+    }
+
+    #[OA\Delete(path: '/api/session', operationId: 'signOut', responses: [new OA\Response(response: 204, description: 'signed out')])]
+    public function destroy(Request $request): Response
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return new Response(status: 204);
+    }
+}

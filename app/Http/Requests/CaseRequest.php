@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Documents\BuiltIn;
+use App\Documents\SchemaCheck;
+use App\Strings;
+use Illuminate\Foundation\Http\FormRequest;
+use Lernfall\Format\CaseReader;
+use Lernfall\Format\InvalidDocument;
+use OpenApi\Attributes as OA;
+
+/** A case as it lies on the bench: the case file's own fields, checked by its reader and its schema. */
+#[OA\Schema(schema: 'CaseFields', required: ['name', 'jobTitle', 'complaint', 'car', 'faults'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'jobTitle', type: 'string'),
+    new OA\Property(property: 'complaint', type: 'string'),
+    new OA\Property(property: 'car', type: 'string'),
+    new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultSetting')),
+])]
+#[OA\Schema(schema: 'FaultSetting', required: ['kind', 'channel'], properties: [
+    new OA\Property(property: 'kind', type: 'string'),
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'conductor', type: 'string'),
+    new OA\Property(property: 'strength', type: 'number', description: 'in SI units of the kind'),
+])]
+final class CaseRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'jobTitle' => ['required', 'string', 'max:80'],
+            'complaint' => ['required', 'string', 'max:600'],
+            'car' => ['required', 'string'],
+            'faults' => ['required', 'array', 'max:4'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => Strings::text('form.case-name-missing'),
+            'jobTitle.required' => Strings::text('form.job-title-missing'),
+            'complaint.required' => Strings::text('form.complaint-missing'),
+            'faults.required' => Strings::text('form.fault-missing'),
+            'max' => Strings::text('form.too-long'),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidDocument
+     */
+    public function document(BuiltIn $builtIn, SchemaCheck $schemas): array
+    {
+        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'policy'])];
+        $builtIn->caseReader()->read($document);
+        $schemas->check($document, 'case');
+
+        return $document;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Attempt;
+use App\Models\AttemptAction;
+use Lernfall\Bay\Action\LookUpDataSheet;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Rate;
+use Lernfall\Bay\Vocabulary;
+use Lernfall\Bay\Workshop;
+use Lernfall\Marking\Policy;
+use OpenApi\Attributes as OA;
+
+/** Everything the bay needs, and nothing of what is wrong with the car. */
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'state', 'steps', 'dataSheet', 'rates', 'weights', 'defects', 'sights', 'expectations'], properties: [
+    new OA\Property(property: 'id', type: 'integer'),
+    new OA\Property(property: 'jobTitle', type: 'string'),
+    new OA\Property(property: 'complaint', type: 'string'),
+    new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
+    new OA\Property(property: 'state', ref: '#/components/schemas/BayState'),
+    new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
+    new OA\Property(property: 'dataSheet', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/DataSheet'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'rates', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Rate')),
+    new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+    new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+    new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+    new OA\Property(property: 'expectations', type: 'array', items: new OA\Items(type: 'string')),
+])]
+#[OA\Schema(schema: 'Rate', required: ['minutes', 'money'], properties: [
+    new OA\Property(property: 'minutes', type: 'number'),
+    new OA\Property(property: 'money', type: 'number'),
+])]
+final readonly class AttemptResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Attempt $attempt, Job $job, Workshop $workshop, Policy $policy): array
+    {
+        return [
+            'id' => $attempt->id,
+            'jobTitle' => $job->case->jobTitle,
+            'complaint' => $job->case->complaint,
+            'car' => CarResource::of($job->case->sound),
+            'state' => BayStateResource::of($job),
+            'steps' => $attempt->actions->map(static fn (AttemptAction $one): array => StepResource::of($one))->all(),
+            'dataSheet' => self::dataSheet($job),
+            'rates' => array_map(static fn (Rate $rate): array => ['minutes' => $rate->minutes, 'money' => $rate->money], $workshop->rates()),
+            'weights' => $policy->weights,
+            'defects' => Vocabulary::DEFECTS,
+            'sights' => Vocabulary::SIGHTS,
+            'expectations' => Vocabulary::EXPECTATIONS,
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    public static function dataSheet(Job $job): ?array
+    {
+        return $job->stepsOf(LookUpDataSheet::class) === [] ? null : DataSheetResource::of($job->case->sound);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Lernfall\Bay\Job;
+use OpenApi\Attributes as OA;
+
+/** What the person in the bay has done to the car: visible without any instrument. */
+#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'minutes', 'money', 'concluded'], properties: [
+    new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
+    new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'chocked', type: 'boolean'),
+    new OA\Property(property: 'raised', type: 'boolean'),
+    new OA\Property(property: 'onStands', type: 'boolean'),
+    new OA\Property(property: 'turningChannel', type: 'string'),
+    new OA\Property(property: 'turnsPerSecond', type: 'number'),
+    new OA\Property(property: 'minutes', type: 'number'),
+    new OA\Property(property: 'money', type: 'number'),
+    new OA\Property(property: 'concluded', type: 'boolean'),
+])]
+final readonly class BayStateResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Job $job): array
+    {
+        $state = $job->car->state;
+
+        return [
+            'ignition' => $state->ignition->value,
+            'openPlugs' => $state->openPlugs,
+            'chocked' => $state->footing->chocked,
+            'raised' => $state->footing->raised,
+            'onStands' => $state->footing->onStands,
+            'turningChannel' => $state->turningChannel,
+            'turnsPerSecond' => $state->turnsPerSecond,
+            'minutes' => $job->minutes(),
+            'money' => $job->money(),
+            'concluded' => $job->isConcluded(),
+        ];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Lernfall\Vehicle\Cable;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Conductor;
+use Lernfall\Vehicle\Link;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\Plug;
+use Lernfall\Vehicle\Vehicle;
+use OpenApi\Attributes as OA;
+
+/** How a car is built, as the path strip draws it. Made from the sound vehicle, so it tells nothing about a fault. */
+#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'lamps', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'layout', type: 'string'),
+    new OA\Property(property: 'lamps', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'modulePlug', type: 'string'),
+    new OA\Property(property: 'plugs', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Channel')),
+    new OA\Property(property: 'pads', type: 'array', items: new OA\Items(ref: '#/components/schemas/Pad')),
+])]
+#[OA\Schema(schema: 'Channel', required: ['id', 'axle', 'side', 'conductors', 'links'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'axle', type: 'string'),
+    new OA\Property(property: 'side', type: 'string'),
+    new OA\Property(property: 'conductors', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'links', type: 'array', items: new OA\Items(ref: '#/components/schemas/Link')),
+])]
+#[OA\Schema(schema: 'Link', required: ['kind', 'name', 'plug', 'twisted'], properties: [
+    new OA\Property(property: 'kind', type: 'string', enum: ['plug', 'cable']),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'plug', type: 'string', description: 'id of the housing, or empty'),
+    new OA\Property(property: 'twisted', type: 'boolean'),
+])]
+#[OA\Schema(schema: 'Pad', required: ['id', 'channel', 'plug', 'side', 'conductor'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'plug', type: 'string', description: 'name of the plug within the channel, or empty'),
+    new OA\Property(property: 'side', type: 'string', enum: ['wheel', 'module']),
+    new OA\Property(property: 'conductor', type: 'string'),
+])]
+final readonly class CarResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Vehicle $sound): array
+    {
+        return [
+            'id' => $sound->id,
+            'name' => $sound->name,
+            'layout' => $sound->layout,
+            'lamps' => $sound->lamps,
+            'modulePlug' => $sound->module->plugId,
+            'plugs' => $sound->plugIds(),
+            'channels' => array_map(self::channel(...), $sound->channels),
+            'pads' => array_map(static fn (Pad $pad): array => [
+                'id' => $pad->id, 'channel' => $pad->channel, 'plug' => $pad->plugName, 'side' => $pad->side->value, 'conductor' => $pad->conductor,
+            ], Pads::of($sound)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function channel(Channel $channel): array
+    {
+        return [
+            'id' => $channel->id,
+            'axle' => $channel->axle,
+            'side' => $channel->side,
+            'conductors' => array_map(static fn (Conductor $one): string => $one->id, $channel->conductors),
+            'links' => array_map(static fn (Link $link): array => [
+                'kind' => $link instanceof Plug ? 'plug' : 'cable',
+                'name' => $link->name(),
+                'plug' => $link instanceof Plug ? $link->plugId : '',
+                'twisted' => $link instanceof Cable && $link->twisted,
+            ], $channel->links),
+        ];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Lernfall\Vehicle\Cable;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Conductor;
+use Lernfall\Vehicle\Link;
+use Lernfall\Vehicle\NominalValues;
+use Lernfall\Vehicle\Vehicle;
+use OpenApi\Attributes as OA;
+
+/** What the maker's sheet says, for those who looked it up. Made from the sound vehicle. */
+#[OA\Schema(schema: 'DataSheet', required: ['tyre', 'batteryVolts', 'axles', 'channels'], properties: [
+    new OA\Property(property: 'tyre', type: 'string'),
+    new OA\Property(property: 'batteryVolts', type: 'number'),
+    new OA\Property(property: 'axles', type: 'array', items: new OA\Items(ref: '#/components/schemas/NominalValues')),
+    new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Wiring')),
+])]
+#[OA\Schema(schema: 'NominalValues', required: ['axle', 'coilOhms', 'leastAcVolts', 'atTurnsPerSecond', 'gapMillimetres', 'teeth'], properties: [
+    new OA\Property(property: 'axle', type: 'string'),
+    new OA\Property(property: 'coilOhms', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'leastAcVolts', type: 'number'),
+    new OA\Property(property: 'atTurnsPerSecond', type: 'number'),
+    new OA\Property(property: 'gapMillimetres', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'teeth', type: 'integer'),
+])]
+#[OA\Schema(schema: 'Wiring', required: ['channel', 'loomMetres', 'conductors'], properties: [
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'loomMetres', type: 'number'),
+    new OA\Property(property: 'conductors', type: 'array', items: new OA\Items(ref: '#/components/schemas/Conductor')),
+])]
+#[OA\Schema(schema: 'Conductor', required: ['id', 'colour', 'sensorPin', 'modulePin'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'colour', type: 'string'),
+    new OA\Property(property: 'sensorPin', type: 'string'),
+    new OA\Property(property: 'modulePin', type: 'string'),
+])]
+final readonly class DataSheetResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Vehicle $sound): array
+    {
+        return [
+            'tyre' => $sound->tyre->size,
+            'batteryVolts' => $sound->supply->batteryVolts,
+            'axles' => array_map(
+                static fn (string $axle, NominalValues $values): array => self::axle($sound, $axle, $values),
+                array_map(strval(...), array_keys($sound->dataSheet)),
+                $sound->dataSheet,
+            ),
+            'channels' => array_map(self::wiring(...), $sound->channels),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function axle(Vehicle $sound, string $axle, NominalValues $values): array
+    {
+        $channel = array_values(array_filter($sound->channels, static fn (Channel $one): bool => $one->axle === $axle))[0];
+
+        return [
+            'axle' => $axle,
+            'coilOhms' => [$values->leastCoilOhms, $values->greatestCoilOhms],
+            'leastAcVolts' => $values->leastAcVolts,
+            'atTurnsPerSecond' => $values->atTurnsPerSecond,
+            'gapMillimetres' => [$values->leastGapMetres * 1000.0, $values->greatestGapMetres * 1000.0],
+            'teeth' => $channel->ring->teeth,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function wiring(Channel $channel): array
+    {
+        $cables = array_filter($channel->links, static fn (Link $link): bool => $link instanceof Cable);
+
+        return [
+            'channel' => $channel->id,
+            'loomMetres' => array_sum(array_map(static fn (Cable $cable): float => array_values($cable->wires)[0]->lengthMetres, $cables)),
+            'conductors' => array_map(static fn (Conductor $one): array => [
+                'id' => $one->id, 'colour' => $one->colour, 'sensorPin' => $one->sensorPin, 'modulePin' => $one->modulePin,
+            ], $channel->conductors),
+        ];
+    }
+}

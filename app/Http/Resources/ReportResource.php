@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Attempt;
+use App\Models\AttemptAction;
+use App\Models\MarkSheetRecord;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Fault\Fault;
+use OpenApi\Attributes as OA;
+
+/** The path taken, and once the job is closed the marks and what was wrong. */
+#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'marks'], properties: [
+    new OA\Property(property: 'jobTitle', type: 'string'),
+    new OA\Property(property: 'complaint', type: 'string'),
+    new OA\Property(property: 'apprentice', type: 'string'),
+    new OA\Property(property: 'startedAt', type: 'string', format: 'date-time'),
+    new OA\Property(property: 'concludedAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
+    new OA\Property(property: 'cause', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cause')),
+    new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
+    new OA\Property(property: 'marks', oneOf: [new OA\Schema(ref: '#/components/schemas/MarkSheet'), new OA\Schema(type: 'null')]),
+])]
+#[OA\Schema(schema: 'Cause', required: ['channel', 'station', 'defect', 'conductor'], properties: [
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'station', type: 'string'),
+    new OA\Property(property: 'defect', type: 'string'),
+    new OA\Property(property: 'conductor', type: 'string'),
+])]
+#[OA\Schema(schema: 'MarkSheet', required: ['points', 'outOf', 'marks'], properties: [
+    new OA\Property(property: 'points', type: 'number'),
+    new OA\Property(property: 'outOf', type: 'integer'),
+    new OA\Property(property: 'marks', type: 'array', items: new OA\Items(ref: '#/components/schemas/Mark')),
+])]
+#[OA\Schema(schema: 'Mark', required: ['criterion', 'points', 'outOf', 'step', 'reason', 'parameters', 'remedy'], properties: [
+    new OA\Property(property: 'criterion', type: 'string'),
+    new OA\Property(property: 'points', type: 'number'),
+    new OA\Property(property: 'outOf', type: 'integer'),
+    new OA\Property(property: 'step', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'reason', type: 'string'),
+    new OA\Property(property: 'parameters', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
+    new OA\Property(property: 'remedy', type: 'string'),
+])]
+final readonly class ReportResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Attempt $attempt, FaultCase $case, ?MarkSheetRecord $marks): array
+    {
+        return [
+            'jobTitle' => $case->jobTitle,
+            'complaint' => $case->complaint,
+            'apprentice' => $attempt->apprentice->name,
+            'startedAt' => $attempt->started_at->toIso8601String(),
+            'concludedAt' => $attempt->concluded_at?->toIso8601String(),
+            'car' => CarResource::of($case->sound),
+            'cause' => array_map(static fn (Fault $fault): array => [
+                'channel' => $fault->channel, 'station' => $fault->kind->station(), 'defect' => $fault->kind->defect(), 'conductor' => $fault->conductor,
+            ], $case->faults),
+            'steps' => $attempt->actions->map(static fn (AttemptAction $one): array => StepResource::of($one))->all(),
+            'marks' => $marks?->sheet,
+        ];
+    }
+}

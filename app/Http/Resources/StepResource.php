@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\AttemptAction;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Step', required: ['number', 'action', 'observation', 'minutes', 'money'], properties: [
+    new OA\Property(property: 'number', type: 'integer'),
+    new OA\Property(property: 'action', ref: 'schemas/action.schema.json'),
+    new OA\Property(property: 'observation', ref: '#/components/schemas/Observation'),
+    new OA\Property(property: 'minutes', type: 'number'),
+    new OA\Property(property: 'money', type: 'number'),
+])]
+#[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
+    new OA\Property(property: 'kind', type: 'string'),
+    new OA\Property(property: 'values', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [
+        new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/ShownNumber'),
+    ])),
+    new OA\Property(property: 'refusal', type: 'string'),
+    new OA\Property(property: 'notes', type: 'array', items: new OA\Items(type: 'string')),
+])]
+#[OA\Schema(schema: 'ShownNumber', required: ['unit', 'si', 'resolution', 'overload'], properties: [
+    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'metresPerSecond']),
+    new OA\Property(property: 'si', type: 'number'),
+    new OA\Property(property: 'resolution', type: 'number'),
+    new OA\Property(property: 'overload', type: 'boolean'),
+])]
+final readonly class StepResource
+{
+    /** @return array<string, mixed> */
+    public static function of(AttemptAction $stored): array
+    {
+        return [
+            'number' => $stored->number,
+            'action' => $stored->action,
+            'observation' => ['values' => (object) $stored->observation['values']] + $stored->observation,
+            'minutes' => $stored->minutes,
+            'money' => $stored->money,
+        ];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\User;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'User', required: ['name', 'role', 'group'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'role', type: 'string', enum: ['instructor', 'apprentice']),
+    new OA\Property(property: 'group', type: 'string'),
+])]
+final readonly class UserResource
+{
+    /** @return array<string, mixed> */
+    public static function of(User $user): array
+    {
+        return ['name' => $user->name, 'role' => $user->role->value, 'group' => $user->group->name];
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * One apprentice at one published case.
+ *
+ * @property int $id
+ * @property int $case_version_id
+ * @property int $apprentice_id
+ * @property string $seed never leaves the server
+ * @property \Illuminate\Support\Carbon $started_at
+ * @property ?\Illuminate\Support\Carbon $concluded_at
+ * @property CaseVersion $version
+ * @property User $apprentice
+ * @property \Illuminate\Database\Eloquent\Collection<int, AttemptAction> $actions
+ * @property ?MarkSheetRecord $markSheet
+ */
+final class Attempt extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['case_version_id', 'apprentice_id', 'seed', 'started_at', 'concluded_at'];
+
+    protected $casts = ['started_at' => 'datetime', 'concluded_at' => 'datetime'];
+
+    /** @return BelongsTo<CaseVersion, $this> */
+    public function version(): BelongsTo
+    {
+        return $this->belongsTo(CaseVersion::class, 'case_version_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function apprentice(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'apprentice_id');
+    }
+
+    /** @return HasMany<AttemptAction, $this> */
+    public function actions(): HasMany
+    {
+        $relation = $this->hasMany(AttemptAction::class);
+        $relation->orderBy('number');
+
+        return $relation;
+    }
+
+    /** @return HasOne<MarkSheetRecord, $this> */
+    public function markSheet(): HasOne
+    {
+        return $this->hasOne(MarkSheetRecord::class);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A case on an instructor's bench.
+ *
+ * @property int $id
+ * @property int $instructor_id
+ * @property array<string, mixed> $document
+ * @property \Illuminate\Support\Carbon $updated_at
+ * @property \Illuminate\Database\Eloquent\Collection<int, CaseVersion> $versions
+ */
+final class CaseDraft extends Model
+{
+    protected $fillable = ['instructor_id', 'document'];
+
+    protected $casts = ['document' => 'array'];
+
+    /** @return BelongsTo<User, $this> */
+    public function instructor(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'instructor_id');
+    }
+
+    /** @return HasMany<CaseVersion, $this> */
+    public function versions(): HasMany
+    {
+        $relation = $this->hasMany(CaseVersion::class);
+        $relation->orderBy('number');
+
+        return $relation;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A case as it was published, frozen.
+ *
+ * @property int $id
+ * @property int $case_draft_id
+ * @property int $group_id
+ * @property int $number
+ * @property string $document canonical JSON, the vehicle in it
+ * @property string $sha256
+ * @property \Illuminate\Support\Carbon $published_at
+ * @property CaseDraft $draft
+ * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
+ */
+final class CaseVersion extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['case_draft_id', 'group_id', 'number', 'document', 'sha256', 'published_at'];
+
+    protected $casts = ['published_at' => 'datetime'];
+
+    /** @return BelongsTo<CaseDraft, $this> */
+    public function draft(): BelongsTo
+    {
+        return $this->belongsTo(CaseDraft::class, 'case_draft_id');
+    }
+
+    /** @return HasMany<Attempt, $this> */
+    public function attempts(): HasMany
+    {
+        return $this->hasMany(Attempt::class);
+    }
+
+    /** @return array<string, mixed> */
+    public function decoded(): array
+    {
+        return json_decode($this->document, true, 64, JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum Role: string
+{
+    case Instructor = 'instructor';
+    case Apprentice = 'apprentice';
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * An instructor or an apprentice.
+ *
+ * @property int $id
+ * @property int $group_id
+ * @property string $sign_in
+ * @property string $name
+ * @property Role $role
+ * @property Group $group
+ */
+final class User extends Authenticatable
+{
+    protected $fillable = ['group_id', 'sign_in', 'name', 'role', 'password'];
+
+    protected $hidden = ['password'];
+
+    protected $casts = ['role' => Role::class, 'password' => 'hashed'];
+
+    /** Nobody stays signed in beyond the session, so there is no token to keep. */
+    protected $rememberTokenName = '';
+
+    /** @return BelongsTo<Group, $this> */
+    public function group(): BelongsTo
+    {
+        return $this->belongsTo(Group::class);
+    }
+
+    public function isInstructor(): bool
+    {
+        return $this->role === Role::Instructor;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Documents\BuiltIn;
+use App\Strings;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    private const SIGN_IN_TRIES_PER_MINUTE = 12;
+
+    public function register(): void
+    {
+        $this->app->singleton(BuiltIn::class);
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_IN_TRIES_PER_MINUTE)
+            ->by($request->string('name')->toString().'|'.$request->ip())
+            ->response(static fn (): JsonResponse => new JsonResponse(['message' => Strings::text('form.too-many-tries')], 429)));
+    }
+}

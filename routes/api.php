@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\CarController;
+use App\Http\Controllers\CaseAttemptController;
+use App\Http\Controllers\CaseController;
+use App\Http\Controllers\FaultKindController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\PreviewController;
+use App\Http\Controllers\PublicationController;
+use App\Http\Controllers\ReportController;
+use App\Http\Controllers\SessionController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('session', [SessionController::class, 'show']);
+Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+Route::middleware('auth')->group(function (): void {
+    Route::delete('session', [SessionController::class, 'destroy']);
+
+    Route::get('cars', [CarController::class, 'index']);
+    Route::get('fault-kinds', [FaultKindController::class, 'index']);
+    Route::get('cases', [CaseController::class, 'index']);
+    Route::post('cases', [CaseController::class, 'store']);
+    Route::get('cases/{case}', [CaseController::class, 'show'])->whereNumber('case');
+    Route::put('cases/{case}', [CaseController::class, 'update'])->whereNumber('case');
+    Route::post('case-preview', PreviewController::class);
+    Route::post('cases/{case}/versions', PublicationController::class)->whereNumber('case');
+    Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
+
+    Route::get('jobs', [JobController::class, 'index']);
+    Route::post('jobs/{job}/attempt', [JobController::class, 'start'])->whereNumber('job');
+    Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereNumber('attempt');
+    Route::post('attempts/{attempt}/actions', [AttemptController::class, 'act'])->whereNumber('attempt');
+    Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
+});

@@ -1,0 +1,6 @@
+#!/usr/bin/env bash
+# Writes the API description and the client types that follow from it.
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+php artisan api:describe >docs/openapi.json
+npx openapi-typescript docs/openapi.json -o resources/js/api/schema.d.ts

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\AttemptAction;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class AttemptTest extends FeatureTestCase
+{
+    private const KEY = '00000000-0000-4000-8000-00000000000a';
+
+    public function test_the_same_key_again_gives_the_stored_answer_and_nothing_new(): void
+    {
+        $attempt = $this->attempt();
+        $first = $this->act($attempt, ['do' => 'ignition', 'to' => 'on'], 1, self::KEY)->assertOk();
+        $again = $this->act($attempt, ['do' => 'ignition', 'to' => 'on'], 1, self::KEY)->assertOk();
+
+        self::assertSame($first->getContent(), $again->getContent());
+        self::assertSame(1, AttemptAction::query()->count());
+    }
+
+    public function test_a_second_tab_is_told_what_happened_meanwhile(): void
+    {
+        $attempt = $this->attempt();
+        $this->act($attempt, ['do' => 'ignition', 'to' => 'on'], 1)->assertOk();
+
+        $this->act($attempt, ['do' => 'read-codes'], 1)->assertStatus(409)
+            ->assertJsonPath('message', 'This job has moved on in another window. The bay now shows where it stands; nothing is lost.')
+            ->assertJsonPath('attempt.steps.0.action.to', 'on')
+            ->assertJsonPath('attempt.state.ignition', 'on');
+        self::assertSame(1, AttemptAction::query()->count());
+    }
+
+    public function test_a_number_from_the_future_is_no_better(): void
+    {
+        $this->act($this->attempt(), ['do' => 'read-codes'], 7)->assertStatus(409);
+    }
+
+    public function test_a_closed_job_takes_nothing_more(): void
+    {
+        $attempt = $this->attempt();
+        $this->act($attempt, ['do' => 'conclude'])->assertOk()->assertJsonPath('state.concluded', true);
+
+        $this->act($attempt, ['do' => 'read-codes'])->assertStatus(422)->assertJsonValidationErrors(['do' => 'closed']);
+    }
+
+    /** @return array<string, array{array<string, mixed>, string, string}> */
+    public static function mistakes(): array
+    {
+        return [
+            'no such action' => [['do' => 'dance'], 'do', 'one of'],
+            'a pad that does not exist' => [['do' => 'measure', 'function' => 'ohms', 'first' => 'FR.x', 'second' => 'body'], 'first', "'FR.x'"],
+            'a setting left out' => [['do' => 'unplug'], 'plug', 'expected'],
+            'a function the meter does not have' => [['do' => 'measure', 'function' => 'taste', 'first' => 'body', 'second' => 'battery.positive'], 'function', 'one of ohms'],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $action */
+    #[DataProvider('mistakes')]
+    public function test_a_mistake_is_explained_beside_its_field(array $action, string $field, string $message): void
+    {
+        $this->act($this->attempt(), $action)->assertStatus(422)->assertJsonValidationErrors([$field => $message]);
+        self::assertSame(0, AttemptAction::query()->count());
+    }
+
+    public function test_ohms_on_a_live_circuit_are_answered_with_a_wrong_reading_and_a_note(): void
+    {
+        $attempt = $this->attempt();
+        $this->act($attempt, ['do' => 'ignition', 'to' => 'on']);
+        $answer = $this->act($attempt, ['do' => 'measure', 'function' => 'ohms', 'first' => 'FL.sensor-plug.wheel.1', 'second' => 'FL.sensor-plug.wheel.2'])
+            ->assertOk()->assertJsonPath('step.observation.notes', ['ohms-on-live-circuit']);
+
+        self::assertGreaterThan(10000.0, $answer->json('step.observation.values.reading.si'));
+    }
+
+    public function test_the_data_sheet_is_there_only_for_those_who_looked_it_up(): void
+    {
+        $attempt = $this->attempt();
+        $this->actingAs($this->apprentice)->getJson("/api/attempts/$attempt->id")->assertOk()->assertJsonPath('dataSheet', null);
+
+        $this->act($attempt, ['do' => 'look-up-data-sheet'])->assertJsonPath('dataSheet.channels.0.conductors.0.colour', 'white');
+    }
+
+    public function test_starting_a_job_twice_takes_up_the_same_attempt(): void
+    {
+        $version = $this->published();
+        $this->actingAs($this->apprentice);
+        $first = $this->postJson("/api/jobs/$version->id/attempt")->assertOk()->json('attempt');
+
+        self::assertSame($first, $this->postJson("/api/jobs/$version->id/attempt")->json('attempt'));
+        $this->getJson('/api/jobs')->assertJsonPath('0.state', 'under-way');
+    }
+}

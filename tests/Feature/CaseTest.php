@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\CaseDraft;
+use App\Models\CaseVersion;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class CaseTest extends FeatureTestCase
+{
+    /** @return array<string, array{array<string, mixed>, string, string}> */
+    public static function mistakes(): array
+    {
+        return [
+            'no name' => [['name' => ' '], 'name', 'Give the case a name'],
+            'no job title' => [['jobTitle' => ''], 'jobTitle', 'job title'],
+            'no complaint' => [['complaint' => ''], 'complaint', 'what the customer says'],
+            'no fault' => [['faults' => []], 'faults', 'at least one fault'],
+            'an unknown car' => [['car' => 'chariot'], 'car', 'expected one of harl-13'],
+            'a strength out of range' => [['faults' => [['kind' => 'plug-corroded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 1]]], 'faults.0.strength', 'between 10 and 200000'],
+            'a corner the car does not have' => [['faults' => [['kind' => 'coil-open', 'channel' => 'MID']]], 'faults.0.channel', 'only FL, FR, RL, RR'],
+            'a wire that was not chosen' => [['faults' => [['kind' => 'loom-open', 'channel' => 'FR']]], 'faults.0.conductor', 'one conductor'],
+            'an entry nobody knows' => [['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'mood' => 'bad']]], 'faults.0', 'mood'],
+            'five faults' => [['faults' => array_fill(0, 5, ['kind' => 'coil-open', 'channel' => 'FR'])], 'faults', 'long'],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[DataProvider('mistakes')]
+    public function test_a_mistake_is_explained_beside_its_field(array $change, string $field, string $message): void
+    {
+        $this->actingAs($this->instructor)->postJson('/api/cases', [...$this->document(), ...$change])
+            ->assertStatus(422)->assertJsonValidationErrors([$field => $message]);
+        self::assertSame(0, CaseDraft::query()->count());
+    }
+
+    public function test_a_case_is_kept_changed_and_published_frozen(): void
+    {
+        $this->actingAs($this->instructor);
+        $id = $this->postJson('/api/cases', $this->document())->assertCreated()->json('id');
+        $this->putJson("/api/cases/$id", [...$this->document(), 'carValues' => ['/tyre/size' => '195/55 R15']])->assertOk();
+        $this->postJson("/api/cases/$id/versions")->assertCreated()->assertJsonPath('versions.0.number', 1);
+
+        $version = CaseVersion::query()->firstOrFail();
+        self::assertSame(hash('sha256', $version->document), $version->sha256);
+        self::assertSame('195/55 R15', $version->decoded()['vehicle']['tyre']['size']);
+
+        $this->putJson("/api/cases/$id", [...$this->document(), 'complaint' => 'Something else'])->assertOk();
+        self::assertNotSame('Something else', CaseVersion::query()->firstOrFail()->decoded()['complaint']);
+    }
+
+    public function test_the_preview_shows_good_beside_bad(): void
+    {
+        $rows = collect($this->actingAs($this->instructor)->postJson('/api/case-preview', $this->document())->assertOk()->json('rows'))->keyBy('test');
+
+        self::assertTrue($rows['ohms-sensor']['cells']['FR']['faulty']['reading']['overload']);
+        self::assertFalse($rows['ohms-sensor']['cells']['FR']['healthy']['reading']['overload']);
+        self::assertTrue($rows['ohms-sensor']['cells']['FR']['differs']);
+        self::assertFalse($rows['ohms-sensor']['cells']['FL']['differs']);
+    }
+
+    public function test_the_attempts_of_a_case_show_their_marks(): void
+    {
+        $attempt = $this->attempt();
+        $this->act($attempt, ['do' => 'conclude']);
+
+        $this->actingAs($this->instructor)->getJson("/api/cases/{$attempt->version->case_draft_id}/attempts")->assertOk()
+            ->assertJsonPath('0.apprentice', 'Learner')->assertJsonPath('0.points', 15)->assertJsonPath('0.outOf', 100);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Attempts\Publication;
+use App\Models\Attempt;
+use App\Models\CaseDraft;
+use App\Models\CaseVersion;
+use App\Models\Group;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Workbench;
+
+/** A small school in an empty database: one instructor and one apprentice in one group. */
+abstract class FeatureTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    /** Commands run for real. */
+    public $mockConsoleOutput = false;
+
+    protected User $instructor;
+
+    protected User $apprentice;
+
+    public function createApplication(): Application
+    {
+        $application = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $application->make(Kernel::class)->bootstrap();
+
+        return $application;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $group = Group::query()->create(['name' => 'A class']);
+        $this->instructor = $this->person($group, 'teacher', Role::Instructor);
+        $this->apprentice = $this->person($group, 'learner', Role::Apprentice);
+    }
+
+    protected function person(Group $group, string $signIn, Role $role): User
+    {
+        return User::query()->create(['group_id' => $group->id, 'sign_in' => $signIn, 'name' => ucfirst($signIn), 'role' => $role, 'password' => 'secret words']);
+    }
+
+    /** @return array<string, mixed> */
+    protected function document(): array
+    {
+        return Workbench::json('examples/coil-open.case.json');
+    }
+
+    /** @param  ?array<string, mixed>  $fault */
+    protected function published(?array $fault = null): CaseVersion
+    {
+        $document = $this->document();
+        $document['faults'] = [$fault ?? $document['faults'][0]];
+        $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $document]);
+
+        return $this->app->make(Publication::class)->of($draft, $this->instructor->group_id);
+    }
+
+    protected function attempt(?CaseVersion $version = null): Attempt
+    {
+        return Attempt::query()->create([
+            'case_version_id' => ($version ?? $this->published())->id, 'apprentice_id' => $this->apprentice->id, 'seed' => 'fixed', 'started_at' => now(),
+        ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $action
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function act(Attempt $attempt, array $action, ?int $number = null, ?string $key = null): TestResponse
+    {
+        return $this->actingAs($this->apprentice)->postJson("/api/attempts/$attempt->id/actions", [
+            'key' => $key ?? (string) Str::uuid(), 'number' => $number ?? $attempt->actions()->count() + 1, 'action' => $action,
+        ]);
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Workbench;
+
+/**
+ * Two cases that differ only in their fault answer an apprentice alike, to the byte, until an action physically
+ * differs; and then only what it showed differs. Every route and every action is asked.
+ */
+final class LeakTest extends FeatureTestCase
+{
+    /** @return array<string, array{array<string, mixed>}> */
+    public static function faults(): array
+    {
+        return [
+            'loom wire open' => [['kind' => 'loom-open', 'channel' => 'FR', 'conductor' => '2']],
+            'loom wire to ground' => [['kind' => 'loom-grounded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 0.5]],
+            'plug corroded' => [['kind' => 'plug-corroded', 'channel' => 'RL', 'conductor' => '1', 'strength' => 26000]],
+            'gap too large' => [['kind' => 'gap-large', 'channel' => 'FL', 'strength' => 0.0016]],
+            'tooth missing' => [['kind' => 'tooth-missing', 'channel' => 'RR', 'strength' => 1]],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $fault */
+    #[DataProvider('faults')]
+    public function test_answers_differ_in_nothing_but_what_an_action_showed(array $fault): void
+    {
+        $one = $this->answers(['kind' => 'coil-open', 'channel' => 'FR']);
+        $other = $this->answers($fault);
+
+        self::assertSame(array_keys($one), array_keys($other));
+        foreach ($one as $question => $answer) {
+            self::assertSame($this->withoutWhatWasShown($answer), $this->withoutWhatWasShown($other[$question]), $question);
+        }
+        $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
+        self::assertNotSame([], $differing);
+        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|measure|look|live-speeds)~', $differing[0], 'the first difference is something that shows something');
+    }
+
+    public function test_what_does_not_touch_the_fault_is_the_same_to_the_byte(): void
+    {
+        $one = $this->answers(['kind' => 'coil-open', 'channel' => 'FR']);
+        $other = $this->answers(['kind' => 'loom-open', 'channel' => 'FR', 'conductor' => '2']);
+        $same = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer === $other[$question], ARRAY_FILTER_USE_BOTH));
+
+        // coil and wire differ only where the meter tells them apart: every look, lamp and code is the same
+        foreach ($one as $question => $answer) {
+            if (! str_contains($question, ' measure ') && ! str_starts_with($question, 'GET')) {
+                self::assertContains($question, $same);
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $fault
+     * @return array<string, string> body by question
+     */
+    private function answers(array $fault): array
+    {
+        $this->emptied();
+        Carbon::setTestNow('2026-03-02 08:00:00');
+        Str::createRandomStringsUsing(static fn (): string => 'fixed');
+        $version = $this->published($fault);
+        $this->actingAs($this->apprentice);
+        $answers = ['GET jobs' => $this->getJson('/api/jobs')->getContent()];
+        $answers['POST attempt'] = $this->postJson("/api/jobs/$version->id/attempt")->getContent();
+        Str::createRandomStringsNormally();
+        $attempt = (int) json_decode((string) $answers['POST attempt'])->attempt;
+        $answers['GET attempt, new'] = $this->getJson("/api/attempts/$attempt")->getContent();
+        foreach ($this->everyAction() as $position => $action) {
+            $number = $position + 1;
+            $answer = $this->postJson("/api/attempts/$attempt/actions", [
+                'key' => sprintf('00000000-0000-4000-8000-%012d', $number), 'number' => $number, 'action' => $action,
+            ])->assertOk();
+            $answers["$number {$action['do']} ".implode(' ', array_filter(array_slice($action, 1), is_string(...)))] = $answer->getContent();
+        }
+        $answers['GET attempt, worked'] = $this->getJson("/api/attempts/$attempt")->getContent();
+        $answers['GET report, refused'] = $this->getJson("/api/attempts/$attempt/report")->getContent();
+        $answers['GET case, refused'] = $this->getJson("/api/cases/$version->case_draft_id")->getContent();
+        $answers['GET jobs, worked'] = $this->getJson('/api/jobs')->getContent();
+        Carbon::setTestNow();
+
+        return array_map(strval(...), $answers);
+    }
+
+    /** Removes attempts and cases, and starts their ids anew. */
+    private function emptied(): void
+    {
+        foreach (['mark_sheets', 'attempt_actions', 'attempts', 'case_versions', 'case_drafts'] as $table) {
+            Schema::hasTable($table) && DB::table($table)->delete();
+            DB::table('sqlite_sequence')->where('name', $table)->delete();
+        }
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function everyAction(): array
+    {
+        $actions = [
+            ['do' => 'look-up-data-sheet'], ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.5],
+            ['do' => 'unplug', 'plug' => 'RR.sensor-plug'], ['do' => 'join', 'plug' => 'RR.sensor-plug'], ['do' => 'ignition', 'to' => 'running'],
+            ['do' => 'write-code', 'code' => 'none', 'status' => ''],
+            ['do' => 'mark-station', 'channel' => 'FR', 'station' => 'loom', 'mark' => 'suspect'],
+            ['do' => 'road-test'], ['do' => 'look-at-lamps'], ['do' => 'read-codes'], ['do' => 'live-speeds', 'kilometresPerHour' => 30],
+            ['do' => 'live-speeds', 'kilometresPerHour' => 0], ['do' => 'ignition', 'to' => 'off'],
+            ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'],
+        ];
+        foreach (['FL', 'FR', 'RL', 'RR'] as $channel) {
+            $actions[] = ['do' => 'turn-wheel', 'channel' => $channel, 'turnsPerSecond' => 0.5];
+            $actions[] = ['do' => 'measure', 'function' => 'volts-ac', 'first' => "$channel.module-plug.wheel.1", 'second' => "$channel.module-plug.wheel.2"];
+            $actions[] = ['do' => 'unplug', 'plug' => "$channel.sensor-plug"];
+            foreach (['ring', 'gap', 'cable', 'sensor-plug', 'module-plug'] as $place) {
+                $actions[] = ['do' => 'look', 'channel' => $channel, 'at' => $place];
+            }
+            $actions[] = ['do' => 'measure', 'function' => 'ohms', 'first' => "$channel.sensor-plug.wheel.1", 'second' => "$channel.sensor-plug.wheel.2"];
+            $actions[] = ['do' => 'measure', 'function' => 'ohms', 'first' => "$channel.module-plug.wheel.1", 'second' => 'body'];
+            $actions[] = ['do' => 'join', 'plug' => "$channel.sensor-plug"];
+            $actions[] = ['do' => 'turn-wheel', 'channel' => $channel, 'turnsPerSecond' => 0];
+        }
+        $actions[] = ['do' => 'write-reading', 'of' => 18, 'feature' => 'reading', 'value' => 55, 'unit' => 'mV', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'FR'];
+        $actions[] = ['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor', 'defect' => 'open', 'supports' => [count($actions)], 'expects' => 'code-stays-away'];
+        foreach (['clean-plug', 'repair-loom', 'set-gap', 'replace-sensor', 'replace-hub', 'replace-module'] as $kind) {
+            $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'FR'];
+        }
+
+        return [...$actions, ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes']];
+    }
+
+    private function withoutWhatWasShown(string $answer): string
+    {
+        return (string) preg_replace('~"values":\{(?:[^{}]|\{[^{}]*\})*\}~', '"values":{}', $answer);
+    }
+
+    public function test_every_kind_of_action_but_the_closing_one_was_asked(): void
+    {
+        $asked = array_unique(array_column($this->everyAction(), 'do'));
+
+        self::assertEqualsCanonicalizing(array_diff(\Lernfall\Format\ActionReader::NAMES, ['conclude']), $asked);
+        self::assertNotSame([], Workbench::vehicle()->channelIds());
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\CaseDraft;
+use App\Models\Group;
+use App\Models\Role;
+use Illuminate\Support\Facades\Route;
+
+/** Who may ask what, for every route there is. */
+final class PolicyTest extends FeatureTestCase
+{
+    /**
+     * Method and path, then the status for: nobody, the instructor, an instructor of another class, the apprentice,
+     * an apprentice of the same class, an apprentice of another class.
+     */
+    private const MATRIX = [
+        'GET api/session' => [200, 200, 200, 200, 200, 200],
+        'POST api/session' => [422, 422, 422, 422, 422, 422],
+        'GET api/cars' => [401, 200, 200, 403, 403, 403],
+        'GET api/fault-kinds' => [401, 200, 200, 403, 403, 403],
+        'GET api/cases' => [401, 200, 200, 403, 403, 403],
+        'POST api/cases' => [401, 201, 201, 403, 403, 403],
+        'GET api/cases/{case}' => [401, 200, 403, 403, 403, 403],
+        'PUT api/cases/{case}' => [401, 200, 403, 403, 403, 403],
+        'POST api/case-preview' => [401, 200, 200, 403, 403, 403],
+        'POST api/cases/{case}/versions' => [401, 201, 403, 403, 403, 403],
+        'GET api/cases/{case}/attempts' => [401, 200, 403, 403, 403, 403],
+        'GET api/jobs' => [401, 403, 403, 200, 200, 200],
+        'POST api/jobs/{job}/attempt' => [401, 403, 403, 200, 200, 403],
+        'GET api/attempts/{attempt}' => [401, 403, 403, 200, 403, 403],
+        'POST api/attempts/{attempt}/actions' => [401, 403, 403, 200, 403, 403],
+        'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403],
+        'DELETE api/session' => [401, 204, 204, 204, 204, 204],
+    ];
+
+    public function test_every_route_is_in_the_matrix(): void
+    {
+        $routes = [];
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/')) {
+                $routes[] = $route->methods()[0].' '.$route->uri();
+            }
+        }
+
+        self::assertEqualsCanonicalizing(array_keys(self::MATRIX), $routes);
+    }
+
+    public function test_everybody_gets_what_is_theirs_and_nothing_else(): void
+    {
+        $attempt = $this->attempt();
+        $other = Group::query()->create(['name' => 'Another class']);
+        $people = [
+            null,
+            $this->instructor,
+            $this->person($other, 'colleague', Role::Instructor),
+            $this->apprentice,
+            $this->person(Group::query()->findOrFail($this->instructor->group_id), 'neighbour', Role::Apprentice),
+            $this->person($other, 'stranger', Role::Apprentice),
+        ];
+        $body = [...$this->document(), 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps']];
+        unset($body['format']);
+        $body['name'] = '';
+        foreach (self::MATRIX as $route => $statuses) {
+            [$method, $path] = explode(' ', $route);
+            foreach ($people as $position => $person) {
+                $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id]);
+                $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
+                $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
+                $this->app['auth']->forgetGuards();
+            }
+        }
+    }
+
+    public function test_the_apprentice_reads_the_report_once_the_job_is_closed(): void
+    {
+        $attempt = $this->attempt();
+        $this->actingAs($this->apprentice)->getJson("/api/attempts/$attempt->id/report")->assertForbidden();
+        $this->act($attempt, ['do' => 'conclude'])->assertOk();
+
+        $this->getJson("/api/attempts/$attempt->id/report")->assertOk()
+            ->assertJsonPath('cause.0.station', 'sensor')->assertJsonPath('marks.outOf', 100);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
+
+/** The command as a person runs it, without a database. */
+final class RehearsalTest extends TestCase
+{
+    public function test_it_prints_every_observation_and_the_marks(): void
+    {
+        [$code, $output] = $this->rehearse('examples/loom-open.case.json', 'examples/loom-open.script.json');
+
+        self::assertSame(0, $code);
+        self::assertMatchesRegularExpression('~12 +2\.0 min +measure +reading 1 3\d\d Ω~', $output);
+        self::assertStringContainsString('16    2.0 min  measure                reading overload', $output);
+        self::assertStringContainsString('100.0 of 100', $output);
+    }
+
+    public function test_it_prints_json_for_other_programs(): void
+    {
+        [$code, $output] = $this->rehearse('examples/coil-open.case.json', 'examples/coil-open.script.json', '--json');
+        $result = json_decode($output, true, 64, JSON_THROW_ON_ERROR);
+
+        self::assertSame(0, $code);
+        self::assertCount(25, $result['steps']);
+        self::assertSame('present', $result['steps'][2]['observation']['values']['C0040-13']);
+        self::assertEquals(100, $result['marks']['points']);
+    }
+
+    /** @return array<string, array{array<string, mixed>, array<string, mixed>, string}> */
+    public static function wrongFiles(): array
+    {
+        return [
+            'case of a wrong kind' => [['faults' => [['kind' => 'rust', 'channel' => 'FR']]], [], "/faults/0/kind: no fault of the kind 'rust' is known"],
+            'case with an entry nobody knows' => [['colour' => 'red'], [], 'colour'],
+            'script with a wrong setting' => [[], ['actions' => [['do' => 'ignition', 'to' => 'sideways']]], "/actions/0/to: expected one of off, on, running, found 'sideways'"],
+            'script with a pad that does not exist' => [[], ['actions' => [['do' => 'measure', 'function' => 'ohms', 'first' => 'x', 'second' => 'body']]], '/actions/0/first'],
+            'script of another format' => [[], ['format' => 'something'], '/format: expected "lernfall-script/1"'],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $caseChange
+     * @param  array<string, mixed>  $scriptChange
+     */
+    #[DataProvider('wrongFiles')]
+    public function test_a_wrong_file_is_explained_with_its_path(array $caseChange, array $scriptChange, string $message): void
+    {
+        $case = $this->file([...Workbench::json('examples/coil-open.case.json'), ...$caseChange]);
+        $script = $this->file([...Workbench::json('examples/coil-open.script.json'), ...$scriptChange]);
+        [$code, $output] = $this->rehearse($case, $script);
+
+        self::assertSame(2, $code);
+        self::assertStringContainsString($message, $output);
+        self::assertStringNotContainsString('Stack trace', $output);
+    }
+
+    public function test_a_file_that_is_not_there_or_no_json_is_explained(): void
+    {
+        $broken = tempnam(sys_get_temp_dir(), 'case');
+        file_put_contents($broken, '{"format": ');
+
+        self::assertSame(2, $this->rehearse('nowhere.json', 'examples/coil-open.script.json')[0]);
+        self::assertStringContainsString('is not JSON', $this->rehearse($broken, 'examples/coil-open.script.json')[1]);
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function file(array $document): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'lernfall');
+        file_put_contents($path, json_encode($document));
+
+        return $path;
+    }
+
+    /** @return array{int, string} */
+    private function rehearse(string $case, string $script, string ...$options): array
+    {
+        $root = dirname(__DIR__, 2);
+        $command = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, "$root/artisan", 'case:rehearse', $case, $script, ...$options]));
+        exec('cd '.escapeshellarg($root)." && $command 2>&1", $lines, $code);
+
+        return [$code, implode("\n", $lines)];
+    }
+}
