@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Attempts;
 
 use App\Documents\BuiltIn;
+use App\Documents\SchemaCheck;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -18,7 +19,7 @@ use Lernfall\Revision;
 /** Takes the next action of an attempt: stored before it is answered, and answered alike when it is sent again. */
 final readonly class ActionLog
 {
-    public function __construct(private BuiltIn $builtIn, private JobFold $fold)
+    public function __construct(private BuiltIn $builtIn, private JobFold $fold, private SchemaCheck $schemas)
     {
     }
 
@@ -38,7 +39,9 @@ final readonly class ActionLog
         if ($number !== $attempt->actions->count() + 1) {
             throw StaleNumber::of($attempt);
         }
-        $job = $this->fold->of($attempt)->do(ActionReader::read($action), $this->builtIn->simulator());
+        $next = ActionReader::read($action);
+        $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored
+        $job = $this->fold->of($attempt)->do($next, $this->builtIn->simulator());
         $step = $job->lastStep();
         assert($step !== null);
         $entry = $this->stored($attempt, $step, $key, $action);

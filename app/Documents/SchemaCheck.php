@@ -17,15 +17,16 @@ final readonly class SchemaCheck
 
     /**
      * @param  array<array-key, mixed>  $document
-     * @param  string  $schema  name without ending, for example "case"
+     * @param  string  $schema  name without ending, for example "case"; a part of it behind a hash
      *
      * @throws InvalidDocument naming the first place that does not fit
      */
     public function check(array $document, string $schema): void
     {
+        [$file, $part] = [...explode('#', $schema, 2), ''];
         $validator = new Validator;
         $validator->resolver()?->registerPrefix(self::PREFIX, base_path('docs/schemas'));
-        $error = $validator->validate(Helper::toJSON($document), self::PREFIX.$schema.'.schema.json')->error();
+        $error = $validator->validate(Helper::toJSON($document), self::PREFIX."$file.schema.json".($part === '' ? '' : "#/\$defs/$part"))->error();
         if ($error !== null) {
             $deepest = $this->deepest($error);
             $pointer = implode('', array_map(static fn (int|string $part): string => "/$part", $deepest->data()->fullPath()));

@@ -53,6 +53,7 @@ final class AttemptTest extends FeatureTestCase
             'no such action' => [['do' => 'dance'], 'do', 'one of'],
             'a pad that does not exist' => [['do' => 'measure', 'function' => 'ohms', 'first' => 'FR.x', 'second' => 'body'], 'first', "'FR.x'"],
             'a setting left out' => [['do' => 'unplug'], 'plug', 'expected'],
+            'a setting nobody knows' => [['do' => 'read-codes', 'note' => 'hello'], '', 'note'],
             'a function the meter does not have' => [['do' => 'measure', 'function' => 'taste', 'first' => 'body', 'second' => 'battery.positive'], 'function', 'one of ohms'],
         ];
     }

@@ -33,7 +33,7 @@ final class SchemaTest extends FeatureTestCase
 
         self::assertEqualsCanonicalizing(
             ActionReader::NAMES,
-            array_map(static fn (array $one): string => $one['properties']['do']['const'], $schema['oneOf']),
+            array_map(static fn (array $one): string => $schema['$defs'][basename($one['$ref'])]['properties']['do']['const'], $schema['oneOf']),
         );
     }
 

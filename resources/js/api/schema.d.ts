@@ -499,49 +499,64 @@ export interface components {
             role: "instructor" | "apprentice";
             group: string;
         };
-        /**
-         * Action
-         * @description One thing a person does, with its settings.
-         */
-        "action.schema": {
+        /** @description Read the maker's sheet: wiring, pins, colours, nominal values */
+        "look-up-data-sheet": {
             /** @constant */
             do: "look-up-data-sheet";
-        } | {
+        };
+        /** @description Chock, raise, set on stands, lower */
+        secure: {
             /** @constant */
             do: "secure";
             /** @enum {unknown} */
             step: "chock" | "unchock" | "raise" | "stand" | "lower";
-        } | {
+        };
+        /** @description Turn the key */
+        ignition: {
             /** @constant */
             do: "ignition";
             /** @enum {unknown} */
             to: "off" | "on" | "running";
-        } | {
+        };
+        /** @description Look at the lamps as the driver sees them */
+        "look-at-lamps": {
             /** @constant */
             do: "look-at-lamps";
-        } | {
+        };
+        /** @description Read the codes of the brake module */
+        "read-codes": {
             /** @constant */
             do: "read-codes";
-        } | {
+        };
+        /** @description Clear the codes of the brake module */
+        "clear-codes": {
             /** @constant */
             do: "clear-codes";
-        } | {
+        };
+        /** @description Look closely at one place of a channel */
+        look: {
             /** @constant */
             do: "look";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
             at: "ring" | "gap" | "cable" | "sensor-plug" | "module-plug";
-        } | {
+        };
+        /** @description Open a plug */
+        unplug: {
             /** @constant */
             do: "unplug";
             /** @description Permanent id of a plug, for example FR.sensor-plug */
             plug: string;
-        } | {
+        };
+        /** @description Join a plug */
+        join: {
             /** @constant */
             do: "join";
             plug: string;
-        } | {
+        };
+        /** @description Read the meter with its two leads on two pads */
+        measure: {
             /** @constant */
             do: "measure";
             /** @enum {unknown} */
@@ -549,33 +564,45 @@ export interface components {
             /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
             first: string;
             second: string;
-        } | {
+        };
+        /** @description Have a wheel turned by hand; 0 stops it */
+        "turn-wheel": {
             /** @constant */
             do: "turn-wheel";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             turnsPerSecond: number;
-        } | {
+        };
+        /** @description Read the wheel speeds the module sees, standing or driving straight */
+        "live-speeds": {
             /** @constant */
             do: "live-speeds";
             kilometresPerHour: number;
-        } | {
+        };
+        /** @description Carry out a repair */
+        repair: {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
             kind: "clean-plug" | "repair-loom" | "set-gap" | "replace-sensor" | "replace-hub" | "replace-module";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
-        } | {
+        };
+        /** @description Drive the usual road test */
+        "road-test": {
             /** @constant */
             do: "road-test";
-        } | {
+        };
+        /** @description Write a code down; "none" where none is stored */
+        "write-code": {
             /** @constant */
             do: "write-code";
             code: string;
             /** @enum {unknown} */
             status: "present" | "history" | "";
-        } | {
+        };
+        /** @description Write down what an earlier step showed */
+        "write-reading": {
             /** @constant */
             do: "write-reading";
             /** @description Number of the step that showed it */
@@ -590,7 +617,9 @@ export interface components {
             /** @enum {unknown} */
             judgement: "in" | "out" | "unsure" | "says-nothing";
             comparedWith: string;
-        } | {
+        };
+        /** @description Mark a station of the path */
+        "mark-station": {
             /** @constant */
             do: "mark-station";
             /** @description Permanent id of a channel, for example FR */
@@ -599,7 +628,9 @@ export interface components {
             station: "ring" | "gap" | "sensor" | "sensor-plug" | "loom" | "module-plug" | "module";
             /** @enum {unknown} */
             mark: "not-judged" | "open" | "suspect" | "cleared";
-        } | {
+        };
+        /** @description Name the cause before a repair */
+        "name-cause": {
             /** @constant */
             do: "name-cause";
             /** @description Permanent id of a channel, for example FR */
@@ -610,10 +641,168 @@ export interface components {
             supports: number[];
             /** @enum {unknown} */
             expects: "code-stays-away" | "reading-in-range" | "speed-shown" | "signal-even";
-        } | {
+        };
+        /** @description Close the job */
+        conclude: {
             /** @constant */
             do: "conclude";
         };
+        /**
+         * Action
+         * @description One thing a person does, with its settings.
+         */
+        "action.schema": {
+            $defs: {
+                /** @description Read the maker's sheet: wiring, pins, colours, nominal values */
+                "look-up-data-sheet": {
+                    /** @constant */
+                    do: "look-up-data-sheet";
+                };
+                /** @description Chock, raise, set on stands, lower */
+                secure: {
+                    /** @constant */
+                    do: "secure";
+                    /** @enum {unknown} */
+                    step: "chock" | "unchock" | "raise" | "stand" | "lower";
+                };
+                /** @description Turn the key */
+                ignition: {
+                    /** @constant */
+                    do: "ignition";
+                    /** @enum {unknown} */
+                    to: "off" | "on" | "running";
+                };
+                /** @description Look at the lamps as the driver sees them */
+                "look-at-lamps": {
+                    /** @constant */
+                    do: "look-at-lamps";
+                };
+                /** @description Read the codes of the brake module */
+                "read-codes": {
+                    /** @constant */
+                    do: "read-codes";
+                };
+                /** @description Clear the codes of the brake module */
+                "clear-codes": {
+                    /** @constant */
+                    do: "clear-codes";
+                };
+                /** @description Look closely at one place of a channel */
+                look: {
+                    /** @constant */
+                    do: "look";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
+                    /** @enum {unknown} */
+                    at: "ring" | "gap" | "cable" | "sensor-plug" | "module-plug";
+                };
+                /** @description Open a plug */
+                unplug: {
+                    /** @constant */
+                    do: "unplug";
+                    /** @description Permanent id of a plug, for example FR.sensor-plug */
+                    plug: string;
+                };
+                /** @description Join a plug */
+                join: {
+                    /** @constant */
+                    do: "join";
+                    plug: string;
+                };
+                /** @description Read the meter with its two leads on two pads */
+                measure: {
+                    /** @constant */
+                    do: "measure";
+                    /** @enum {unknown} */
+                    function: "ohms" | "volts-dc" | "volts-ac";
+                    /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
+                    first: string;
+                    second: string;
+                };
+                /** @description Have a wheel turned by hand; 0 stops it */
+                "turn-wheel": {
+                    /** @constant */
+                    do: "turn-wheel";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
+                    turnsPerSecond: number;
+                };
+                /** @description Read the wheel speeds the module sees, standing or driving straight */
+                "live-speeds": {
+                    /** @constant */
+                    do: "live-speeds";
+                    kilometresPerHour: number;
+                };
+                /** @description Carry out a repair */
+                repair: {
+                    /** @constant */
+                    do: "repair";
+                    /** @enum {unknown} */
+                    kind: "clean-plug" | "repair-loom" | "set-gap" | "replace-sensor" | "replace-hub" | "replace-module";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
+                };
+                /** @description Drive the usual road test */
+                "road-test": {
+                    /** @constant */
+                    do: "road-test";
+                };
+                /** @description Write a code down; "none" where none is stored */
+                "write-code": {
+                    /** @constant */
+                    do: "write-code";
+                    code: string;
+                    /** @enum {unknown} */
+                    status: "present" | "history" | "";
+                };
+                /** @description Write down what an earlier step showed */
+                "write-reading": {
+                    /** @constant */
+                    do: "write-reading";
+                    /** @description Number of the step that showed it */
+                    of: number;
+                    /** @description Which of the things it showed, for example reading or FR.speed */
+                    feature: string;
+                    value: number | null;
+                    /** @enum {unknown} */
+                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "km/h" | "";
+                    /** @description "open" for an overload, or what was seen */
+                    word: string;
+                    /** @enum {unknown} */
+                    judgement: "in" | "out" | "unsure" | "says-nothing";
+                    comparedWith: string;
+                };
+                /** @description Mark a station of the path */
+                "mark-station": {
+                    /** @constant */
+                    do: "mark-station";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
+                    /** @enum {unknown} */
+                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "loom" | "module-plug" | "module";
+                    /** @enum {unknown} */
+                    mark: "not-judged" | "open" | "suspect" | "cleared";
+                };
+                /** @description Name the cause before a repair */
+                "name-cause": {
+                    /** @constant */
+                    do: "name-cause";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
+                    station: string;
+                    defect: string;
+                    /** @description Steps that wrote down the supporting readings */
+                    supports: number[];
+                    /** @enum {unknown} */
+                    expects: "code-stays-away" | "reading-in-range" | "speed-shown" | "signal-even";
+                };
+                /** @description Close the job */
+                conclude: {
+                    /** @constant */
+                    do: "conclude";
+                };
+            };
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
     };
     responses: never;
     parameters: never;
