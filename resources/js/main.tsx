@@ -1,9 +1,56 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Route, Routes } from 'react-router';
 import '../css/app.css';
+import { Refused } from './api/client';
+import { Home, SignedIn } from './app/SignedIn';
+import { BayPage } from './bay/BayPage';
+import { BenchPage } from './bench/BenchPage';
+import { AttemptsPage } from './cases/AttemptsPage';
+import { CasesPage } from './cases/CasesPage';
+import { JobsPage } from './jobs/JobsPage';
+import { ReportPage } from './report/ReportPage';
+import { SignInPage } from './signin/SignInPage';
+import './words/words';
+
+const queries = new QueryClient({
+    defaultOptions: {
+        queries: {
+            retry: (count, error) => !(error instanceof Refused) && count < 3,
+            refetchOnWindowFocus: false,
+        },
+    },
+});
 
 createRoot(document.getElementById('root')!).render(
     <StrictMode>
-        <h1>Lernfall</h1>
+        <QueryClientProvider client={queries}>
+            <BrowserRouter>
+                <Routes>
+                    <Route path="/sign-in" element={<SignInPage />} />
+                    <Route path="/jobs" element={<SignedIn role="apprentice" children={<JobsPage />} />} />
+                    <Route
+                        path="/bay/:attempt"
+                        element={<SignedIn role="apprentice" children={<BayPage />} />}
+                    />
+                    <Route path="/cases" element={<SignedIn role="instructor" children={<CasesPage />} />} />
+                    <Route
+                        path="/cases/new"
+                        element={<SignedIn role="instructor" children={<BenchPage />} />}
+                    />
+                    <Route
+                        path="/cases/:id"
+                        element={<SignedIn role="instructor" children={<BenchPage />} />}
+                    />
+                    <Route
+                        path="/cases/:id/attempts"
+                        element={<SignedIn role="instructor" children={<AttemptsPage />} />}
+                    />
+                    <Route path="/report/:attempt" element={<SignedIn children={<ReportPage />} />} />
+                    <Route path="*" element={<SignedIn children={<Home />} />} />
+                </Routes>
+            </BrowserRouter>
+        </QueryClientProvider>
     </StrictMode>,
 );

@@ -1,0 +1,48 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { Problem } from './types';
+import type { paths } from './schema';
+
+/** What the server said no to: a sentence, and sentences beside fields. */
+export class Refused extends Error {
+    constructor(
+        readonly status: number,
+        message: string,
+        readonly fields: Record<string, string>,
+        readonly body: unknown,
+    ) {
+        super(message);
+    }
+
+    get isSignedOut(): boolean {
+        return this.status === 401 || this.status === 419;
+    }
+}
+
+function cookie(name: string): string {
+    const found = document.cookie.split('; ').find((one) => one.startsWith(`${name}=`));
+    return found === undefined ? '' : decodeURIComponent(found.slice(name.length + 1));
+}
+
+const guarded: Middleware = {
+    onRequest({ request }) {
+        request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+        request.headers.set('Accept', 'application/json');
+        return request;
+    },
+};
+
+export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin' });
+api.use(guarded);
+
+/** The data of an answer, or the refusal as an error. */
+export async function taken<T>(
+    answer: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+    const { data, error, response } = await answer;
+    if (response.ok) return data as T;
+    const problem = (error ?? {}) as Partial<Problem>;
+    const fields = Object.fromEntries(
+        Object.entries(problem.errors ?? {}).map(([field, texts]) => [field, texts[0] ?? '']),
+    );
+    throw new Refused(response.status, problem.message ?? response.statusText, fields, error);
+}

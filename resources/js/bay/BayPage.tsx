@@ -1,0 +1,253 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Refused } from '../api/client';
+import type { Action, Attempt } from '../api/types';
+import { Failed, Loading } from '../app/Loading';
+import { Page } from '../app/Page';
+import { PathStrip, type Leads } from '../strip/PathStrip';
+import { KeyCap } from '../ui/KeyCap';
+import { clock } from '../words/quantities';
+import { t } from '../words/words';
+import { CauseDialog } from './CauseDialog';
+import { ConfirmDialog } from './ConfirmDialog';
+import { Controls } from './Controls';
+import { FloorPlan } from './FloorPlan';
+import { JobCard } from './JobCard';
+import { KeysDialog } from './KeysDialog';
+import { LampPanel } from './LampPanel';
+import { OrderLine } from './OrderLine';
+import type { Station } from './card';
+import { useShortcuts } from './shortcuts';
+import { SlatePanel, type Instrument } from './slate/SlatePanel';
+import { StationActions, type RepairKind } from './StationActions';
+import { StationRow } from './StationRow';
+import { useBay } from './useBay';
+
+export function BayPage() {
+    const bay = useBay(Number(useParams().attempt));
+    if (bay.query.isPending) return <Loading />;
+    if (bay.query.isError) return <Failed error={bay.query.error} onRetry={() => void bay.query.refetch()} />;
+    return <BayFloor attempt={bay.query.data} {...bay} />;
+}
+
+type Sheet = 'cause' | 'conclude' | 'keys' | { repair: RepairKind } | null;
+
+const INSTRUMENT_OF: Partial<Record<Action['do'], Instrument>> = {
+    measure: 'meter',
+    'read-codes': 'scan',
+    look: 'eyes',
+    'look-at-lamps': 'eyes',
+};
+
+function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof useBay> & { attempt: Attempt }) {
+    const [channelId, setChannel] = useState(attempt.car.channels[0]!.id);
+    const [station, setStation] = useState<Station>('sensor-plug');
+    const [leads, setLeads] = useState<Leads>({ one: '', two: '' });
+    const [instrument, setInstrument] = useState<Instrument>('meter');
+    const [sheet, setSheet] = useState<Sheet>(null);
+    const [message, setMessage] = useState('');
+    const channel = attempt.car.channels.find((one) => one.id === channelId)!;
+    const { state } = attempt;
+
+    const onAct = async (action: Action) => {
+        setMessage('');
+        setInstrument(INSTRUMENT_OF[action.do] ?? instrument);
+        try {
+            const step = await act(action);
+            if (step !== null)
+                setMessage(
+                    said(
+                        step.observation.refusal,
+                        step.action.do === 'measure' ? [] : step.observation.notes,
+                    ),
+                );
+        } catch (error) {
+            setMessage(error instanceof Refused ? error.message : t('error.unexpected'));
+        }
+    };
+    useShortcuts({ c: () => setSheet('cause'), '?': () => setSheet('keys') });
+    const common = { attempt, channel: channelId, busy, onAct: (action: Action) => void onAct(action) };
+
+    return (
+        <Page
+            title={
+                <>
+                    {attempt.jobTitle} <span className="font-normal text-ink-soft">{attempt.car.name}</span>
+                </>
+            }
+            middle={<OrderLine steps={attempt.steps} />}
+            right={
+                <span className="tabular flex gap-4">
+                    <span>{clock(state.minutes)}</span>
+                    <span>{t('bay.parts', { money: state.money })}</span>
+                </span>
+            }
+            foot={
+                <>
+                    <span
+                        role="status"
+                        className={message !== '' || notice !== '' ? 'font-semibold text-ink' : ''}
+                    >
+                        {state.concluded ? (
+                            <>
+                                {t('bay.concluded')}{' '}
+                                <Link
+                                    to={`/report/${attempt.id}`}
+                                    className="font-semibold text-petrol underline"
+                                >
+                                    {t('bay.to-report')}
+                                </Link>
+                            </>
+                        ) : (
+                            notice || message || t('app.trains')
+                        )}
+                        {notice !== '' && (
+                            <button type="button" onClick={dismiss} className="ml-3 text-petrol underline">
+                                {t('app.close')}
+                            </button>
+                        )}
+                    </span>
+                    <button
+                        type="button"
+                        onClick={() => setSheet('keys')}
+                        className="flex shrink-0 items-center gap-2"
+                    >
+                        <KeyCap>?</KeyCap> {t('bay.keys')}
+                    </button>
+                </>
+            }
+        >
+            <div className="grid h-full bay-columns gap-4">
+                <JobCard
+                    attempt={attempt}
+                    onNameCause={() => setSheet('cause')}
+                    onConclude={() => setSheet('conclude')}
+                />
+                <div className="flex min-h-0 flex-col gap-3 overflow-auto">
+                    <div className="grid h-44 shrink-0 floor-plan-columns gap-4">
+                        <FloorPlan
+                            car={attempt.car}
+                            state={state}
+                            channel={channelId}
+                            onChoose={setChannel}
+                        />
+                        <LampPanel attempt={attempt} />
+                    </div>
+                    <section
+                        aria-label={t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) })}
+                        className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
+                    >
+                        <div className="flex justify-between">
+                            <h2>{t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) })}</h2>
+                            <StateLine attempt={attempt} channel={channelId} />
+                        </div>
+                        <PathStrip
+                            car={attempt.car}
+                            channel={channel}
+                            openPlugs={state.openPlugs}
+                            turning={state.turningChannel === channelId}
+                            sheet={attempt.dataSheet}
+                            leads={leads}
+                            onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                        />
+                        <StationRow
+                            attempt={attempt}
+                            channel={channelId}
+                            station={station}
+                            onChoose={setStation}
+                        />
+                    </section>
+                    <Controls attempt={attempt} channel={channelId} onAct={common.onAct} />
+                    <StationActions
+                        {...common}
+                        station={station}
+                        onRepair={(repair) => setSheet({ repair })}
+                    />
+                </div>
+                <SlatePanel
+                    {...common}
+                    act={act}
+                    instrument={instrument}
+                    onInstrument={setInstrument}
+                    leads={leads}
+                    onRepair={(repair) => setSheet({ repair })}
+                />
+            </div>
+            <CauseDialog
+                attempt={attempt}
+                channel={channelId}
+                open={sheet === 'cause'}
+                onClose={() => setSheet(null)}
+                act={act}
+            />
+            <ConfirmDialog
+                title={t('bay.conclude')}
+                open={sheet === 'conclude'}
+                onClose={() => setSheet(null)}
+                onConfirm={() => common.onAct({ do: 'conclude' })}
+            >
+                {t('bay.confirm-conclude')}
+            </ConfirmDialog>
+            <RepairDialog
+                attempt={attempt}
+                channel={channelId}
+                repair={typeof sheet === 'object' ? (sheet?.repair ?? null) : null}
+                onClose={() => setSheet(null)}
+                onAct={common.onAct}
+            />
+            <KeysDialog open={sheet === 'keys'} onClose={() => setSheet(null)} weights={attempt.weights} />
+        </Page>
+    );
+}
+
+interface RepairDialogProps {
+    attempt: Attempt;
+    channel: string;
+    repair: RepairKind | null;
+    onClose: () => void;
+    onAct: (action: Action) => void;
+}
+
+function RepairDialog({ attempt, channel, repair, onClose, onAct }: RepairDialogProps) {
+    const rate = attempt.rates[`repair.${repair}`];
+    return (
+        <ConfirmDialog
+            title={t('bay.repair')}
+            open={repair !== null}
+            onClose={onClose}
+            onConfirm={() => repair !== null && onAct({ do: 'repair', kind: repair, channel })}
+        >
+            <p className="mb-2">
+                {t('bay.confirm-repair', {
+                    repair: t(`repair.${repair}`),
+                    channel: t(`channel.${channel}`).toLowerCase(),
+                    minutes: rate?.minutes ?? 0,
+                    money: rate?.money ?? 0,
+                })}
+            </p>
+            <p className="text-ink-soft">{t('bay.repair-hint')}</p>
+        </ConfirmDialog>
+    );
+}
+
+function StateLine({ attempt: { state, car }, channel }: { attempt: Attempt; channel: string }) {
+    const plug =
+        car.channels.find((one) => one.id === channel)?.links.find((link) => link.kind === 'plug')?.plug ??
+        '';
+    const words = [
+        state.openPlugs.includes(plug) ? t('bay.plug-open') : t('bay.plug-joined'),
+        state.onStands ? t('bay.raised') : state.raised ? t('bay.lifted') : t('bay.floor'),
+        state.turningChannel === channel ? t('bay.wheel-turning') : t('bay.wheel-still'),
+    ];
+    return <span className="text-small text-ink-soft">{words.join(' · ')}</span>;
+}
+
+function said(refusal: string, notes: string[]): string {
+    return refusal !== '' ? t(`refusal.${refusal}`) : notes.map((note) => t(`note.${note}`)).join(' ');
+}
+
+/** A lead put on a pad; the other one leaves it if it was there. */
+function placed(leads: Leads, lead: 'one' | 'two', pad: string): Leads {
+    const other = lead === 'one' ? 'two' : 'one';
+    return { ...leads, [lead]: pad, ...(leads[other] === pad ? { [other]: '' } : {}) };
+}

@@ -1,0 +1,86 @@
+import type { Attempt } from '../api/types';
+import { Button } from '../ui/Button';
+import { Caution } from '../ui/Caution';
+import { Paper, PaperHeading } from '../ui/Paper';
+import { describeSource, describeValue } from '../report/describe';
+import { t } from '../words/words';
+import { stepsOf } from './card';
+
+interface Props {
+    attempt: Attempt;
+    onNameCause: () => void;
+    onConclude: () => void;
+}
+
+/** What the apprentice claims: this is what gets marked. */
+export function JobCard({ attempt, onNameCause, onConclude }: Props) {
+    const codes = stepsOf(attempt.steps, 'write-code');
+    const readings = stepsOf(attempt.steps, 'write-reading');
+    const causes = stepsOf(attempt.steps, 'name-cause');
+    return (
+        <Paper label={t('bay.card')} className="h-full">
+            <div
+                className="min-h-0 flex-1 overflow-auto pr-1"
+                tabIndex={0}
+                role="group"
+                aria-label={t('bay.card')}
+            >
+                <PaperHeading>{t('bay.complaint')}</PaperHeading>
+                <p>{attempt.complaint}</p>
+                <Caution>{t('bay.caution')}</Caution>
+                <PaperHeading hint={t('bay.codes-hint')}>{t('bay.codes')}</PaperHeading>
+                {codes.length === 0 && <p className="text-ink-soft">{t('bay.no-codes')}</p>}
+                <ul className="mb-3">
+                    {codes.map((step) => (
+                        <li key={step.number} className="flex justify-between border-b border-rule py-0.5">
+                            <span className="tabular">
+                                {step.action.code === 'none' ? t('code-status.none') : step.action.code}
+                            </span>
+                            <span>{step.action.status !== '' && t(`code-status.${step.action.status}`)}</span>
+                        </li>
+                    ))}
+                </ul>
+                <PaperHeading hint={t('bay.readings-hint')}>{t('bay.readings')}</PaperHeading>
+                {readings.length === 0 && <p className="text-ink-soft">{t('bay.no-readings')}</p>}
+                <ul className="mb-3">
+                    {readings.map((step) => (
+                        <li key={step.number} className="border-b border-rule py-0.5">
+                            <span className="flex justify-between gap-2">
+                                <span className="tabular">{describeValue(step.action)}</span>
+                                <strong>{t(`judgement.${step.action.judgement}`)}</strong>
+                            </span>
+                            <span className="block text-small text-ink-soft">
+                                {describeSource(attempt, step.action)}
+                                {step.action.comparedWith !== '' &&
+                                    `; ${t('bay.compared').toLowerCase()} ${step.action.comparedWith}`}
+                            </span>
+                        </li>
+                    ))}
+                </ul>
+                {causes.length > 0 && <PaperHeading>{t('bay.cause')}</PaperHeading>}
+                <ul>
+                    {causes.map(({ number, action }) => (
+                        <li key={number} className="border-b border-rule py-0.5">
+                            <strong>
+                                {t('bay.cause-named', {
+                                    channel: t(`channel.${action.channel}`),
+                                    place: t(`at-station.${action.station}`),
+                                    defect: t(`defect.${action.station}.${action.defect}`),
+                                })}
+                            </strong>
+                            <span className="block text-small text-ink-soft">
+                                {t('bay.cause-expect')}: {t(`expects.${action.expects}`)}
+                            </span>
+                        </li>
+                    ))}
+                </ul>
+            </div>
+            <div className="mt-3 flex flex-col gap-2">
+                <Button onClick={onNameCause} shortcut="C">
+                    {t('bay.name-cause')}
+                </Button>
+                <Button onClick={onConclude}>{t('bay.conclude')}</Button>
+            </div>
+        </Paper>
+    );
+}

@@ -1,0 +1,48 @@
+import { RadioGroup } from 'radix-ui';
+import type { Attempt } from '../api/types';
+import { StationState } from '../ui/StationState';
+import { t } from '../words/words';
+import { STATIONS, stationMark, type Station } from './card';
+
+interface Props {
+    attempt: Attempt;
+    channel: string;
+    station: Station;
+    onChoose: (station: Station) => void;
+}
+
+const SHAPES = {
+    'not-judged': 'border-floor-deep',
+    open: 'border-floor-deep',
+    suspect: 'border-ink border-b-4',
+    cleared: 'border-floor-deep bg-petrol-tint',
+} as const;
+
+/** The stations under the strip, each with how it is judged. */
+export function StationRow({ attempt, channel, station, onChoose }: Props) {
+    return (
+        <RadioGroup.Root
+            aria-label={t('bay.ring-to-lamp', { channel: t(`channel.${channel}`) })}
+            orientation="horizontal"
+            value={station}
+            onValueChange={(next) => onChoose(next as Station)}
+            className="grid grid-cols-7 gap-1.5"
+        >
+            {STATIONS.map((one) => {
+                const mark = stationMark(attempt, channel, one);
+                return (
+                    <RadioGroup.Item
+                        key={one}
+                        value={one}
+                        className={`rounded-edge border bg-paper px-1.5 py-0.5 text-left text-small data-[state=checked]:outline-2 data-[state=checked]:outline-petrol ${SHAPES[mark]}`}
+                    >
+                        <span className="block font-semibold">{t(`station.${one}`)}</span>
+                        <span className="block whitespace-nowrap">
+                            <StationState mark={mark} />
+                        </span>
+                    </RadioGroup.Item>
+                );
+            })}
+        </RadioGroup.Root>
+    );
+}

@@ -1,0 +1,28 @@
+import type { Action, Attempt, Step } from '../api/types';
+import type { StationMark } from '../ui/StationState';
+
+type Kind = Action['do'];
+export type StepOf<K extends Kind> = Step & { action: Extract<Action, { do: K }> };
+
+/** The steps of one kind. */
+export function stepsOf<K extends Kind>(steps: Step[], kind: K): StepOf<K>[] {
+    return steps.filter((step): step is StepOf<K> => step.action.do === kind);
+}
+
+/** The latest step of one kind that showed something. */
+export function lastOf<K extends Kind>(steps: Step[], kind: K): StepOf<K> | undefined {
+    return stepsOf(steps, kind)
+        .filter((step) => step.observation.refusal === '')
+        .at(-1);
+}
+
+/** How the stations of a corner are marked on the card. */
+export function stationMark(attempt: Attempt, channel: string, station: string): StationMark {
+    const marks = stepsOf(attempt.steps, 'mark-station').filter(
+        (step) => step.action.channel === channel && step.action.station === station,
+    );
+    return marks.at(-1)?.action.mark ?? 'not-judged';
+}
+
+export const STATIONS = ['ring', 'gap', 'sensor', 'sensor-plug', 'loom', 'module-plug', 'module'] as const;
+export type Station = (typeof STATIONS)[number];

@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { shortMinutes } from '../../words/quantities';
+import { t } from '../../words/words';
+import type { RepairKind } from '../StationActions';
+import type { PanelProps } from './SlatePanel';
+
+const STEPS = ['chock', 'raise', 'stand', 'lower', 'unchock'] as const;
+const REPAIRS: RepairKind[] = [
+    'clean-plug',
+    'repair-loom',
+    'set-gap',
+    'replace-sensor',
+    'replace-hub',
+    'replace-module',
+];
+
+/** Securing, turning a wheel, repairing. */
+export function HandsPanel({
+    attempt,
+    channel,
+    busy,
+    onAct,
+    onRepair,
+}: PanelProps & { onRepair: (kind: RepairKind) => void }) {
+    const [turns, setTurns] = useState('0.5');
+    const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
+    const turnsPerSecond = Number(turns.replace(',', '.'));
+    return (
+        <>
+            <h3 className="text-slate-soft">{t('bay.secure')}</h3>
+            <div className="grid grid-cols-2 gap-1.5">
+                {STEPS.map((step) => (
+                    <Button
+                        key={step}
+                        kind="slate-line"
+                        disabled={busy}
+                        note={minutes(`secure.${step}`)}
+                        onClick={() => onAct({ do: 'secure', step })}
+                    >
+                        {t(`secure-short.${step}`)}
+                    </Button>
+                ))}
+            </div>
+            <h3 className="text-slate-soft">
+                {t('bay.turn')}, {t(`channel.${channel}`).toLowerCase()}
+            </h3>
+            <form
+                className="grid grid-cols-3 items-end gap-2"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    onAct({
+                        do: 'turn-wheel',
+                        channel,
+                        turnsPerSecond: Number.isNaN(turnsPerSecond) ? 0 : turnsPerSecond,
+                    });
+                }}
+            >
+                <TextField
+                    onSlate
+                    label={t('bay.turns')}
+                    inputMode="decimal"
+                    value={turns}
+                    onChange={(event) => setTurns(event.target.value)}
+                />
+                <Button kind="slate-line" type="submit" disabled={busy}>
+                    {t('bay.turn-short')}
+                </Button>
+                <Button
+                    kind="slate-line"
+                    disabled={busy}
+                    onClick={() => onAct({ do: 'turn-wheel', channel, turnsPerSecond: 0 })}
+                >
+                    {t('bay.stop')}
+                </Button>
+            </form>
+            <h3 className="text-slate-soft">
+                {t('bay.repairs')}, {t(`channel.${channel}`).toLowerCase()}
+            </h3>
+            <div className="flex flex-col gap-1.5">
+                {REPAIRS.map((kind) => (
+                    <Button
+                        key={kind}
+                        kind="slate-line"
+                        disabled={busy}
+                        note={`${minutes(`repair.${kind}`)}  ${attempt.rates[`repair.${kind}`]?.money ?? 0}`}
+                        onClick={() => onRepair(kind)}
+                    >
+                        {t(`repair.${kind}`)}
+                    </Button>
+                ))}
+            </div>
+            <p className="mt-auto text-small text-slate-soft">{t('bay.repair-hint')}</p>
+        </>
+    );
+}

@@ -1,0 +1,70 @@
+import { Tabs } from 'radix-ui';
+import type { Action, Attempt } from '../../api/types';
+import type { Leads } from '../../strip/PathStrip';
+import { Slate } from '../../ui/Slate';
+import { t } from '../../words/words';
+import type { RepairKind } from '../StationActions';
+import type { Bay } from '../useBay';
+import { EyesPanel } from './EyesPanel';
+import { HandsPanel } from './HandsPanel';
+import { MeterPanel } from './MeterPanel';
+import { ScanPanel } from './ScanPanel';
+import { SheetPanel } from './SheetPanel';
+
+export type Instrument = 'meter' | 'scan' | 'eyes' | 'hands' | 'sheet';
+
+export interface PanelProps {
+    attempt: Attempt;
+    channel: string;
+    busy: boolean;
+    act: Bay['act'];
+    onAct: (action: Action) => void;
+}
+
+interface Props extends PanelProps {
+    instrument: Instrument;
+    onInstrument: (instrument: Instrument) => void;
+    leads: Leads;
+    onRepair: (kind: RepairKind) => void;
+}
+
+/** The instrument in hand. */
+export function SlatePanel({ instrument, onInstrument, leads, onRepair, ...rest }: Props) {
+    const panels: Record<Instrument, React.ReactNode> = {
+        meter: <MeterPanel {...rest} leads={leads} />,
+        scan: <ScanPanel {...rest} />,
+        eyes: <EyesPanel {...rest} />,
+        hands: <HandsPanel {...rest} onRepair={onRepair} />,
+        sheet: <SheetPanel {...rest} />,
+    };
+    return (
+        <Slate label={t('bay.slate')} className="h-full px-3.5 py-3">
+            <Tabs.Root
+                value={instrument}
+                onValueChange={(next) => onInstrument(next as Instrument)}
+                className="flex min-h-0 flex-1 flex-col"
+            >
+                <Tabs.List aria-label={t('bay.instruments')} className="mb-3 grid grid-cols-5 gap-1.5">
+                    {(Object.keys(panels) as Instrument[]).map((one) => (
+                        <Tabs.Trigger
+                            key={one}
+                            value={one}
+                            className="border-b-2 border-slate-line pb-1.5 text-slate-soft data-[state=active]:border-reading data-[state=active]:font-semibold data-[state=active]:text-reading"
+                        >
+                            {t(`slate.${one}`)}
+                        </Tabs.Trigger>
+                    ))}
+                </Tabs.List>
+                {(Object.keys(panels) as Instrument[]).map((one) => (
+                    <Tabs.Content
+                        key={one}
+                        value={one}
+                        className="flex min-h-0 flex-1 flex-col gap-3 overflow-auto"
+                    >
+                        {panels[one]}
+                    </Tabs.Content>
+                ))}
+            </Tabs.Root>
+        </Slate>
+    );
+}

@@ -1,0 +1,90 @@
+import type { Action, Attempt } from '../api/types';
+import { t } from '../words/words';
+import type { Station } from './card';
+import type { RepairKind } from './StationActions';
+
+interface Work {
+    key: string;
+    label: string;
+    /** Name of its entry in the price list. */
+    rate: string;
+    action: Action;
+}
+
+const REPAIRS: Record<Station, RepairKind[]> = {
+    ring: ['replace-hub'],
+    gap: ['set-gap'],
+    sensor: ['replace-sensor'],
+    'sensor-plug': ['clean-plug'],
+    loom: ['repair-loom'],
+    'module-plug': [],
+    module: ['replace-module'],
+};
+
+type Sight = Extract<Action, { do: 'look' }>['at'];
+
+const SIGHTS: Partial<Record<Station, Sight>> = {
+    ring: 'ring',
+    gap: 'gap',
+    sensor: 'cable',
+    'sensor-plug': 'sensor-plug',
+    loom: 'cable',
+    'module-plug': 'module-plug',
+};
+
+const HAND_TURN = 0.5;
+
+export function actionsAt(attempt: Attempt, channel: string, station: Station): Work[] {
+    return [
+        ...looks(channel, station),
+        ...plugWork(attempt, channel, station),
+        ...turning(attempt, channel, station),
+        ...scanning(station),
+        ...repairs(channel, station),
+    ];
+}
+
+function looks(channel: string, station: Station): Work[] {
+    const at = SIGHTS[station];
+    return at === undefined
+        ? []
+        : [{ key: 'L', label: t(`look.${at}`), rate: `look.${at}`, action: { do: 'look', channel, at } }];
+}
+
+function plugWork({ car, state }: Attempt, channel: string, station: Station): Work[] {
+    const plug = car.channels
+        .find((one) => one.id === channel)
+        ?.links.find((link) => link.name === station)?.plug;
+    if (plug === undefined || plug === '') return [];
+    return state.openPlugs.includes(plug)
+        ? [{ key: 'U', label: t('work.join'), rate: 'join', action: { do: 'join', plug } }]
+        : [{ key: 'U', label: t('work.unplug'), rate: 'unplug', action: { do: 'unplug', plug } }];
+}
+
+function turning({ state }: Attempt, channel: string, station: Station): Work[] {
+    if (station !== 'ring' && station !== 'gap' && station !== 'sensor') return [];
+    const turns = state.turningChannel === channel;
+    return [
+        {
+            key: 'T',
+            label: turns ? t('work.stop-wheel') : t('work.turn-wheel'),
+            rate: 'turn-wheel',
+            action: { do: 'turn-wheel', channel, turnsPerSecond: turns ? 0 : HAND_TURN },
+        },
+    ];
+}
+
+function scanning(station: Station): Work[] {
+    return station === 'module'
+        ? [{ key: 'L', label: t('bay.read-codes'), rate: 'read-codes', action: { do: 'read-codes' } }]
+        : [];
+}
+
+function repairs(channel: string, station: Station): Work[] {
+    return REPAIRS[station].map((kind) => ({
+        key: 'P',
+        label: t(`repair.${kind}`),
+        rate: `repair.${kind}`,
+        action: { do: 'repair', kind, channel },
+    }));
+}

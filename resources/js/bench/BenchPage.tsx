@@ -1,0 +1,122 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { api, taken } from '../api/client';
+import type { Car, CaseRecord, FaultKind } from '../api/types';
+import { Failed, Loading } from '../app/Loading';
+import { Page } from '../app/Page';
+import { WhoAmI } from '../app/SignedIn';
+import { PathStrip } from '../strip/PathStrip';
+import { Button } from '../ui/Button';
+import { t } from '../words/words';
+import { CaseSheet } from './CaseSheet';
+import { FaultChooser } from './FaultChooser';
+import { FaultFlag } from './FaultFlag';
+import { PreviewSummary } from './PreviewSummary';
+import { PreviewTable } from './PreviewTable';
+import { useBench } from './useBench';
+
+export function BenchPage() {
+    const { id } = useParams();
+    const cars = useQuery({ queryKey: ['cars'], queryFn: () => taken(api.GET('/api/cars')) });
+    const kinds = useQuery({ queryKey: ['fault-kinds'], queryFn: () => taken(api.GET('/api/fault-kinds')) });
+    const record = useQuery({
+        queryKey: ['case', Number(id)],
+        queryFn: () => taken(api.GET('/api/cases/{case}', { params: { path: { case: Number(id) } } })),
+        enabled: id !== undefined,
+    });
+    const failed = [cars, kinds, record].find((query) => query.isError);
+    if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />;
+    if (
+        cars.data === undefined ||
+        kinds.data === undefined ||
+        (id !== undefined && record.data === undefined)
+    )
+        return <Loading />;
+    return <Bench key={id ?? 'new'} cars={cars.data} kinds={kinds.data} record={record.data} />;
+}
+
+function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; record?: CaseRecord }) {
+    const bench = useBench(cars, kinds, record);
+    const { fields, preview, errors } = bench;
+    const car = cars.find((one) => one.id === fields.car) ?? cars[0]!;
+    const fault = fields.faults[0]!;
+    const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
+    const published = record?.versions.at(-1);
+
+    return (
+        <Page
+            title={
+                <>
+                    {t('bench.title')}{' '}
+                    <span className="font-normal text-ink-soft">{fields.name || t('bench.new')}</span>
+                </>
+            }
+            right={
+                <>
+                    <span role="status" className="text-small text-ink-soft">
+                        {bench.problem || (bench.changed ? t('bench.unsaved') : t('bench.saved'))}
+                        {published !== undefined && `, ${t('cases.version', { number: published.number })}`}
+                    </span>
+                    <Button disabled={bench.busy || !bench.changed} onClick={() => void bench.keep()}>
+                        {t('bench.save')}
+                    </Button>
+                    <Button kind="main" disabled={bench.busy} onClick={() => void bench.publish()}>
+                        {t('bench.publish')}
+                    </Button>
+                    <WhoAmI />
+                </>
+            }
+            foot={
+                <>
+                    <span>{t('bench.differs-legend')}</span>
+                    <span className="flex gap-4">
+                        {record !== undefined && (
+                            <Link to={`/cases/${record.id}/attempts`} className="text-petrol underline">
+                                {t('cases.attempts-of')}
+                            </Link>
+                        )}
+                        <Link to="/cases" className="text-petrol underline">
+                            {t('attempts.back')}
+                        </Link>
+                    </span>
+                </>
+            }
+        >
+            <div className="grid h-full bench-columns gap-4">
+                <CaseSheet cars={cars} fields={fields} errors={errors} onChange={bench.change} />
+                <div className="flex min-h-0 flex-col gap-3">
+                    <section
+                        aria-label={t('bench.where')}
+                        className="relative shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
+                    >
+                        <div className="flex justify-between">
+                            <h2>
+                                {t(`channel.${channel.id}`)} · {t('bench.where').toLowerCase()}
+                            </h2>
+                            <span className="text-small text-ink-soft">{t('bench.where-hint')}</span>
+                        </div>
+                        <div className="mx-auto max-w-4/5">
+                            <FaultFlag kinds={kinds} fault={fault} />
+                            <PathStrip
+                                car={car}
+                                channel={channel}
+                                openPlugs={[]}
+                                turning={false}
+                                sheet={null}
+                            />
+                        </div>
+                        <FaultChooser
+                            car={car}
+                            kinds={kinds}
+                            fault={fault}
+                            errors={errors}
+                            onChange={(next) => bench.change({ faults: [next] })}
+                        />
+                    </section>
+                    <PreviewTable car={car} preview={preview.data} error={preview.error} />
+                </div>
+                <PreviewSummary preview={preview.data} fault={fault} pending={preview.isFetching} />
+            </div>
+        </Page>
+    );
+}

@@ -1,0 +1,64 @@
+import type { Car, CaseFields } from '../api/types';
+import { SelectField, TextArea, TextField } from '../ui/Field';
+import { Paper, PaperHeading } from '../ui/Paper';
+import { t } from '../words/words';
+
+interface Props {
+    cars: Car[];
+    fields: CaseFields;
+    errors: Record<string, string>;
+    onChange: (part: Partial<CaseFields>) => void;
+}
+
+const CRITERIA = ['safety', 'codes', 'reading', 'repair', 'proof', 'economy'] as const;
+
+/** What the instructor writes. */
+export function CaseSheet({ cars, fields, errors, onChange }: Props) {
+    return (
+        <Paper label={t('bench.sheet')} className="h-full">
+            <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-auto pr-1">
+                <PaperHeading>{t('bench.sheet')}</PaperHeading>
+                <TextField
+                    label={t('bench.name')}
+                    hint={t('bench.name-hint')}
+                    maxLength={80}
+                    value={fields.name}
+                    error={errors.name}
+                    onChange={(event) => onChange({ name: event.target.value })}
+                />
+                <TextField
+                    label={t('bench.job-title')}
+                    hint={t('bench.job-title-hint')}
+                    maxLength={80}
+                    value={fields.jobTitle}
+                    error={errors.jobTitle}
+                    onChange={(event) => onChange({ jobTitle: event.target.value })}
+                />
+                <TextArea
+                    label={t('bench.complaint')}
+                    rows={5}
+                    maxLength={600}
+                    value={fields.complaint}
+                    error={errors.complaint}
+                    onChange={(event) => onChange({ complaint: event.target.value })}
+                />
+                <SelectField
+                    label={t('bench.car')}
+                    value={fields.car}
+                    error={errors.car}
+                    onChange={(event) => onChange({ car: event.target.value })}
+                    options={cars.map((car) => ({ value: car.id, label: car.name }))}
+                />
+                <PaperHeading>{t('bench.marking')}</PaperHeading>
+                <ul className="text-small">
+                    {CRITERIA.map((criterion) => (
+                        <li key={criterion} className="border-b border-rule py-0.5">
+                            <strong>{t(`criterion.${criterion}`)}</strong>
+                            <span className="block text-ink-soft">{t(`criterion.${criterion}.rule`)}</span>
+                        </li>
+                    ))}
+                </ul>
+            </div>
+        </Paper>
+    );
+}

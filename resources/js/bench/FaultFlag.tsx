@@ -1,0 +1,37 @@
+import type { FaultKind, FaultSetting } from '../api/types';
+import { t } from '../words/words';
+import { spoken, strengthOf } from './strength';
+
+/** Where on the strip each station lies, in percent of its width. */
+const PLACES: Record<string, number> = {
+    ring: 4,
+    gap: 11,
+    sensor: 17,
+    'sensor-plug': 29,
+    loom: 49,
+    'module-plug': 69,
+    module: 80,
+};
+
+/** The fault as a flag planted on its station. */
+export function FaultFlag({ kinds, fault }: { kinds: FaultKind[]; fault: FaultSetting }) {
+    const kind = kinds.find((one) => one.id === fault.kind) ?? kinds[0]!;
+    const detail = [
+        fault.conductor === undefined ? '' : t('report.wire', { wire: fault.conductor }),
+        spoken(kind, strengthOf(kind, fault.strength)),
+    ].filter((one) => one !== '');
+    return (
+        <div className="relative h-8">
+            <div
+                style={{ left: `${PLACES[kind.station] ?? 0}%` }}
+                className="absolute top-1 flex h-14 flex-col items-start"
+            >
+                <span className="rounded-edge bg-slate px-2 py-1 text-small whitespace-nowrap text-slate-text">
+                    {t(`fault.${kind.id}`)}
+                    {detail.length > 0 && `, ${detail.join(', ')}`}
+                </span>
+                <span aria-hidden className="ml-2 flex-1 border-l-2 border-slate" />
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,55 @@
+import type { FaultSetting, Preview } from '../api/types';
+import { Slate } from '../ui/Slate';
+import { t } from '../words/words';
+import { spokenValues } from './previewWords';
+
+interface Props {
+    preview?: Preview;
+    fault: FaultSetting;
+    pending: boolean;
+}
+
+/** What stands out, in a few lines: the lamps, the codes, and where readings differ. */
+export function PreviewSummary({ preview, fault, pending }: Props) {
+    if (preview === undefined)
+        return <Slate label={t('bench.shows')}>{pending && <p className="p-4">{t('app.loading')}</p>}</Slate>;
+    const codes = preview.rows.find((row) => row.test === 'codes');
+    const silent = !preview.lamps.differs && Object.values(codes?.cells ?? {}).every((cell) => !cell.differs);
+    const differing = preview.rows.filter(
+        (row) => row.test !== 'codes' && Object.values(row.cells).some((cell) => cell.differs),
+    );
+    return (
+        <Slate label={t('bench.shows')} className="h-full px-4 py-3">
+            <p className="text-small text-slate-soft">{t('bench.lamps')}</p>
+            <p className="text-large text-reading">{spokenValues('lamps', preview.lamps.faulty)}</p>
+            <p className="mt-3 text-small text-slate-soft">{t('test.codes')}</p>
+            <p className="tabular text-large text-reading">
+                {Object.values(codes?.cells ?? {})
+                    .map((cell) => spokenValues('codes', cell.faulty))
+                    .filter((text) => text !== t('preview.no-code'))
+                    .join(', ') || t('preview.no-code')}
+            </p>
+            <p className="mt-3 mb-1 text-small text-slate-soft">
+                {t('bench.reading-count', { count: differing.length })}
+            </p>
+            <ul className="min-h-0 overflow-auto">
+                {differing.map((row) => (
+                    <li key={row.test} className="flex justify-between gap-3 border-b border-slate-line py-1">
+                        <span>{t(`test.${row.test}`)}</span>
+                        <span className="tabular shrink-0 text-small text-reading">
+                            {row.cells[fault.channel] &&
+                                spokenValues(row.test, row.cells[fault.channel]!.faulty)}
+                        </span>
+                    </li>
+                ))}
+            </ul>
+            {silent && <p className="mt-3 border-l-4 border-amber pl-3">{t('bench.silent')}</p>}
+            {!silent && (
+                <p className="mt-3 border-l-4 border-slate-soft pl-3 text-slate-soft">
+                    {t('bench.codes-point')}
+                </p>
+            )}
+            <p className="mt-auto pt-3 text-small text-slate-soft">{t('bench.computed')}</p>
+        </Slate>
+    );
+}

@@ -1,0 +1,26 @@
+import type { PreviewCell, PreviewValue } from '../api/types';
+import { displayed } from '../words/quantities';
+import { t } from '../words/words';
+
+/** The values of one cell in words, as an apprentice would meet them. */
+export function spokenValues(test: string, values: PreviewCell['faulty']): string {
+    const entries = Object.entries(values);
+    if (test === 'codes') return named(entries, (name) => `${name}`) || t('preview.no-code');
+    if (test === 'lamps') return named(entries, (name) => t(`lamp.${name}`)) || t('preview.no-lamp');
+    return entries.flatMap(([, value]) => spoken(value)).join(', ');
+}
+
+function named(entries: [string, PreviewValue][], name: (id: string) => string): string {
+    return entries
+        .filter(([, value]) => 'word' in value && (value.word === 'present' || value.word === 'on'))
+        .map(([id]) => name(id))
+        .join(', ');
+}
+
+function spoken(value: PreviewValue): string[] {
+    if (!('word' in value)) return [displayed(value, t('bay.overload'))];
+    if (value.word === 'steady') return [];
+    if (value.word === 'dips') return [t('bay.speed-dips')];
+    const likely = value.chance < 0.995 ? ` (${Math.round(value.chance * 100)} %)` : '';
+    return [`${t(`sight-short.${value.word}`)}${likely}`];
+}

@@ -1,0 +1,111 @@
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useDeferredValue, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, Refused, taken } from '../api/client';
+import type { Car, CaseFields, CaseRecord, FaultKind } from '../api/types';
+import { t } from '../words/words';
+
+/** What is on the bench: the fields of a case, whether they are kept, and what an apprentice would meet. */
+export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
+    const queries = useQueryClient();
+    const navigate = useNavigate();
+    const [fields, setFields] = useState<CaseFields>(() => record?.document ?? blank(cars, kinds));
+    const [changed, setChanged] = useState(record === undefined);
+    const [busy, setBusy] = useState(false);
+    const [errors, setErrors] = useState<Record<string, string>>({});
+    const [problem, setProblem] = useState('');
+    const physical = useDeferredValue({ car: fields.car, faults: fields.faults });
+    const preview = useQuery({
+        queryKey: ['preview', physical],
+        // name and words do not change what the car shows
+        queryFn: () =>
+            taken(
+                api.POST('/api/case-preview', {
+                    body: {
+                        ...fields,
+                        ...physical,
+                        name: 'preview',
+                        jobTitle: 'preview',
+                        complaint: 'preview',
+                    },
+                }),
+            ),
+        placeholderData: keepPreviousData,
+    });
+
+    const change = (part: Partial<CaseFields>) => {
+        setFields((before) => ({ ...before, ...part }));
+        setChanged(true);
+        setErrors({});
+        setProblem('');
+    };
+
+    const attempted = async <T>(work: () => Promise<T>): Promise<T | null> => {
+        setBusy(true);
+        try {
+            return await work();
+        } catch (error) {
+            setErrors(error instanceof Refused ? error.fields : {});
+            setProblem(error instanceof Refused ? error.message : t('error.unexpected'));
+            return null;
+        } finally {
+            setBusy(false);
+        }
+    };
+
+    const keep = () =>
+        attempted(async () => {
+            const saved =
+                record === undefined
+                    ? await taken(api.POST('/api/cases', { body: fields }))
+                    : await taken(
+                          api.PUT('/api/cases/{case}', {
+                              params: { path: { case: record.id } },
+                              body: fields,
+                          }),
+                      );
+            setChanged(false);
+            setErrors({});
+            setProblem('');
+            queries.setQueryData(['case', saved.id], saved);
+            void queries.invalidateQueries({ queryKey: ['cases'] });
+            if (record === undefined) void navigate(`/cases/${saved.id}`, { replace: true });
+            return saved;
+        });
+
+    const publish = async () => {
+        const saved = changed || record === undefined ? await keep() : record;
+        if (saved === null) return;
+        await attempted(async () => {
+            const published = await taken(
+                api.POST('/api/cases/{case}/versions', { params: { path: { case: saved.id } } }),
+            );
+            queries.setQueryData(['case', saved.id], published);
+            void queries.invalidateQueries({ queryKey: ['cases'] });
+        });
+    };
+
+    const wrong = preview.error instanceof Refused ? preview.error.fields : {};
+    return {
+        fields,
+        changed,
+        busy,
+        errors: { ...wrong, ...errors },
+        problem,
+        preview,
+        change,
+        keep,
+        publish,
+    };
+}
+
+function blank(cars: Car[], kinds: FaultKind[]): CaseFields {
+    const car = cars[0]!;
+    return {
+        name: '',
+        jobTitle: '',
+        complaint: '',
+        car: car.id,
+        faults: [{ kind: kinds[0]!.id, channel: car.channels[0]!.id }],
+    };
+}

@@ -1,0 +1,78 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { api, taken } from '../api/client';
+import { Failed, Loading } from '../app/Loading';
+import { Page } from '../app/Page';
+import { WhoAmI } from '../app/SignedIn';
+import { clock, points } from '../words/quantities';
+import { t } from '../words/words';
+
+const CELL = 'border-b border-floor-deep px-3 py-2';
+
+export function AttemptsPage() {
+    const id = Number(useParams().id);
+    const record = useQuery({
+        queryKey: ['case', id],
+        queryFn: () => taken(api.GET('/api/cases/{case}', { params: { path: { case: id } } })),
+    });
+    const attempts = useQuery({
+        queryKey: ['attempts', id],
+        queryFn: () => taken(api.GET('/api/cases/{case}/attempts', { params: { path: { case: id } } })),
+    });
+
+    return (
+        <Page
+            title={`${t('attempts.title')} · ${record.data?.document.name ?? ''}`}
+            right={
+                <>
+                    <Link to="/cases" className="text-petrol underline">
+                        {t('attempts.back')}
+                    </Link>
+                    <WhoAmI />
+                </>
+            }
+        >
+            {attempts.isPending && <Loading />}
+            {attempts.isError && <Failed error={attempts.error} onRetry={() => void attempts.refetch()} />}
+            {attempts.data?.length === 0 && <p className="p-4">{t('attempts.empty')}</p>}
+            {attempts.data !== undefined && attempts.data.length > 0 && (
+                <table className="w-full border-collapse bg-bench text-left">
+                    <thead className="border-b border-ink">
+                        <tr>
+                            {['apprentice', 'version', 'state', 'steps', 'time', 'mark'].map((column) => (
+                                <th key={column} scope="col" className="px-3 py-2 font-semibold">
+                                    {t(`attempts.${column}`)}
+                                </th>
+                            ))}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {attempts.data.map((one) => (
+                            <tr key={one.id}>
+                                <th scope="row" className={CELL}>
+                                    <Link
+                                        to={`/report/${one.id}`}
+                                        className="font-semibold text-petrol underline"
+                                    >
+                                        {one.apprentice}
+                                    </Link>
+                                </th>
+                                <td className={`${CELL} tabular`}>{one.version}</td>
+                                <td className={CELL}>
+                                    {one.concludedAt === null
+                                        ? `◐ ${t('attempts.under-way')}`
+                                        : `■ ${t('attempts.concluded')}`}
+                                </td>
+                                <td className={`${CELL} tabular`}>{one.steps}</td>
+                                <td className={`${CELL} tabular`}>{clock(one.minutes)}</td>
+                                <td className={`${CELL} tabular`}>
+                                    {one.points === null ? '–' : `${points(one.points)} / ${one.outOf}`}
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            )}
+        </Page>
+    );
+}

@@ -1,0 +1,73 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { Link, useNavigate } from 'react-router';
+import { api, taken } from '../api/client';
+import type { JobRow } from '../api/types';
+import { Failed, Loading } from '../app/Loading';
+import { Page } from '../app/Page';
+import { WhoAmI } from '../app/SignedIn';
+import { Button } from '../ui/Button';
+import { Paper } from '../ui/Paper';
+import { day } from '../words/quantities';
+import { t } from '../words/words';
+
+export function JobsPage() {
+    const jobs = useQuery({ queryKey: ['jobs'], queryFn: () => taken(api.GET('/api/jobs')) });
+
+    return (
+        <Page title={t('jobs.title')} right={<WhoAmI />}>
+            {jobs.isPending && <Loading />}
+            {jobs.isError && <Failed error={jobs.error} onRetry={() => void jobs.refetch()} />}
+            {jobs.data?.length === 0 && <p className="p-4">{t('jobs.empty')}</p>}
+            <ul className="grid max-h-full grid-cols-3 gap-4 overflow-auto">
+                {jobs.data?.map((job) => (
+                    <li key={job.id}>
+                        <JobCard job={job} />
+                    </li>
+                ))}
+            </ul>
+        </Page>
+    );
+}
+
+const SHAPES: Record<JobRow['state'], string> = { new: '○', 'under-way': '◐', concluded: '■' };
+
+function JobCard({ job }: { job: JobRow }) {
+    const navigate = useNavigate();
+    const start = useMutation({
+        mutationFn: () => taken(api.POST('/api/jobs/{job}/attempt', { params: { path: { job: job.id } } })),
+        onSuccess: ({ attempt }) => void navigate(`/bay/${attempt}`),
+    });
+    return (
+        <Paper label={job.jobTitle} className="h-full">
+            <h2 className="text-large">{job.jobTitle}</h2>
+            <p className="flex justify-between border-b border-ink pb-1 text-small text-ink-soft">
+                <span>{job.car}</span>
+                <span>{day(job.publishedAt)}</span>
+            </p>
+            <p className="flex-1 py-3">{job.complaint}</p>
+            <p className="pb-2">
+                <span aria-hidden>{SHAPES[job.state]}</span> {t(`jobs.${job.state}`)}
+                {job.steps > 0 && (
+                    <span className="text-ink-soft">, {t('jobs.steps', { count: job.steps })}</span>
+                )}
+            </p>
+            {job.state === 'concluded' ? (
+                <Link
+                    to={`/report/${job.attempt}`}
+                    className="rounded-edge border border-petrol px-3 py-1.5 font-semibold text-petrol hover:bg-petrol-tint"
+                >
+                    {t('jobs.report')}
+                </Link>
+            ) : (
+                <Button kind="main" disabled={start.isPending} onClick={() => start.mutate()}>
+                    {job.state === 'new' ? t('jobs.start') : t('jobs.go-on')}
+                </Button>
+            )}
+            {start.isError && (
+                <p role="alert" className="pt-2 font-semibold">
+                    {start.error.message}
+                </p>
+            )}
+        </Paper>
+    );
+}

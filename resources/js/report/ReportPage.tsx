@@ -1,0 +1,104 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { api, taken } from '../api/client';
+import type { Report } from '../api/types';
+import { Failed, Loading } from '../app/Loading';
+import { Page } from '../app/Page';
+import { useSession } from '../app/session';
+import { WhoAmI } from '../app/SignedIn';
+import { Button } from '../ui/Button';
+import { Paper, PaperHeading } from '../ui/Paper';
+import { day, points } from '../words/quantities';
+import { t } from '../words/words';
+import { MarkList } from './MarkList';
+import { TimeLine } from './TimeLine';
+
+export function ReportPage() {
+    const attempt = Number(useParams().attempt);
+    const isInstructor = useSession().data?.user?.role === 'instructor';
+    const report = useQuery({
+        queryKey: ['report', attempt],
+        queryFn: () =>
+            taken(
+                api.GET('/api/attempts/{attempt}/report', { params: { path: { attempt } } }),
+            ) as Promise<Report>,
+    });
+    if (report.isPending) return <Loading />;
+    if (report.isError) return <Failed error={report.error} onRetry={() => void report.refetch()} />;
+    const { data } = report;
+
+    return (
+        <Page
+            title={
+                <>
+                    {t('report.title')} · {data.jobTitle}{' '}
+                    <span className="font-normal text-ink-soft">
+                        {t('report.by', { name: data.apprentice })}
+                    </span>
+                </>
+            }
+            right={
+                <span className="flex items-center gap-3 no-print">
+                    <Button onClick={() => window.print()}>{t('report.print')}</Button>
+                    <Link to={isInstructor ? '/cases' : '/jobs'} className="text-petrol underline">
+                        {isInstructor ? t('report.back-cases') : t('report.back-jobs')}
+                    </Link>
+                    <WhoAmI />
+                </span>
+            }
+        >
+            <div className="grid h-full grid-cols-2 gap-4">
+                <Paper label={t('report.marks')} className="h-full">
+                    <div
+                        className="min-h-0 flex-1 overflow-auto"
+                        tabIndex={0}
+                        role="group"
+                        aria-label={t('report.marks')}
+                    >
+                        {data.marks === null ? (
+                            <p className="text-large">{t('report.open')}</p>
+                        ) : (
+                            <p className="mb-2 text-title font-bold">
+                                {t('report.points', {
+                                    points: points(data.marks.points),
+                                    out_of: data.marks.outOf,
+                                })}
+                            </p>
+                        )}
+                        <Cause report={data} />
+                        {data.marks !== null && (
+                            <>
+                                <PaperHeading
+                                    hint={data.concludedAt === null ? undefined : day(data.concludedAt)}
+                                >
+                                    {t('report.marks')}
+                                </PaperHeading>
+                                <MarkList marks={data.marks.marks} />
+                            </>
+                        )}
+                    </div>
+                </Paper>
+                <TimeLine report={data} />
+            </div>
+        </Page>
+    );
+}
+
+function Cause({ report }: { report: Report }) {
+    return (
+        <div className="mb-3">
+            <PaperHeading>{t('report.cause')}</PaperHeading>
+            <p className="text-ink-soft">{report.complaint}</p>
+            {report.cause.map((cause) => (
+                <p key={`${cause.channel}${cause.station}`} className="font-semibold">
+                    {t('bay.cause-named', {
+                        channel: t(`channel.${cause.channel}`),
+                        place: t(`at-station.${cause.station}`),
+                        defect: t(`defect.${cause.station}.${cause.defect}`),
+                    })}
+                    {cause.conductor !== '' && `, ${t('report.wire', { wire: cause.conductor })}`}
+                </p>
+            ))}
+        </div>
+    );
+}

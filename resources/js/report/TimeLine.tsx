@@ -1,0 +1,51 @@
+import type { Report } from '../api/types';
+import { clock, shortMinutes } from '../words/quantities';
+import { t } from '../words/words';
+import { describeAction, describeObservation } from './describe';
+
+/** The path taken, step by step, with the workshop clock beside it. */
+export function TimeLine({ report }: { report: Report }) {
+    const rests = new Set(report.marks?.marks.map((mark) => mark.step));
+    const elapsed = report.steps.map((_, position) =>
+        report.steps.slice(0, position + 1).reduce((sum, step) => sum + step.minutes, 0),
+    );
+    const money = report.steps.reduce((sum, step) => sum + step.money, 0);
+    return (
+        <section
+            aria-label={t('report.path')}
+            className="flex min-h-0 flex-col rounded-part border border-floor-deep bg-bench px-4 py-3"
+        >
+            <div className="flex justify-between border-b border-ink pb-1">
+                <h2>{t('report.path')}</h2>
+                <span className="tabular text-small text-ink-soft">
+                    {t('report.total', { minutes: Math.round(elapsed.at(-1) ?? 0), money })}
+                </span>
+            </div>
+            <ol className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label={t('report.path')}>
+                {report.steps.map((step, position) => (
+                    <li
+                        key={step.number}
+                        id={`step-${step.number}`}
+                        className={`flex gap-3 border-b border-floor-deep py-1 pl-2 target:bg-petrol-tint ${rests.has(step.number) ? 'border-l-4 border-l-ink' : 'border-l-4 border-l-transparent'}`}
+                    >
+                        <span className="tabular w-6 shrink-0 text-right text-ink-soft">{step.number}</span>
+                        <span className="min-w-0 flex-1">
+                            <span className={step.observation.refusal === '' ? '' : 'line-through'}>
+                                {describeAction(report.car, step.action)}
+                            </span>
+                            <span className="block text-small text-ink-soft">
+                                {describeObservation(step.observation)}
+                            </span>
+                        </span>
+                        <span className="tabular shrink-0 text-right text-small">
+                            {clock(elapsed[position] ?? 0)}
+                            <span className="block text-ink-soft">
+                                {step.minutes > 0 && shortMinutes(step.minutes)}
+                            </span>
+                        </span>
+                    </li>
+                ))}
+            </ol>
+        </section>
+    );
+}

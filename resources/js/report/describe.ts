@@ -1,0 +1,104 @@
+import type { Action, Car, Observation, Step } from '../api/types';
+import { padName } from '../strip/padName';
+import { displayed, THIN_SPACE } from '../words/quantities';
+import { t } from '../words/words';
+
+type Written = Extract<Action, { do: 'write-reading' }>;
+
+/** A value as it stands on the card. */
+export function describeValue(written: Written): string {
+    if (written.value !== null) return `${written.value}${THIN_SPACE}${written.unit}`;
+    return written.word === 'open' ? t('bay.written-open') : t(`sight.${written.word}`);
+}
+
+/** What a written reading rests on, from the step that showed it. */
+export function describeSource({ car, steps }: { car: Car; steps: Step[] }, written: Written): string {
+    const step = steps.find((one) => one.number === written.of);
+    if (step === undefined) return t('bay.step', { step: written.of });
+    const what = step.action.do === 'live-speeds' ? `${written.feature.split('.')[0]} ` : '';
+    return `${what}${describeAction(car, step.action)}`;
+}
+
+export function describeAction(car: Car, action: Action): string {
+    switch (action.do) {
+        case 'measure':
+            return t('did.measure', {
+                function: t(`meter.${action.function}`),
+                first: padName(car, action.first),
+                second: padName(car, action.second),
+            });
+        case 'look':
+            return t('did.look', { look: t(`look.${action.at}`), channel: action.channel });
+        case 'ignition':
+            return t('did.ignition', { to: t(`ignition.${action.to}`) });
+        case 'secure':
+            return t(`secure.${action.step}`);
+        case 'unplug':
+        case 'join':
+            return t(`did.${action.do}`, { plug: plugName(car, action.plug) });
+        case 'turn-wheel':
+            return action.turnsPerSecond > 0
+                ? t('did.turn-wheel', { channel: action.channel, turns: action.turnsPerSecond })
+                : t('did.turn-stop', { channel: action.channel });
+        case 'live-speeds':
+            return action.kilometresPerHour > 0
+                ? t('did.live-speeds', { speed: action.kilometresPerHour })
+                : t('did.live-standing');
+        case 'repair':
+            return t('did.repair', { repair: t(`repair.${action.kind}`), channel: action.channel });
+        case 'write-code':
+            return action.code === 'none'
+                ? t('did.write-no-code')
+                : t('did.write-code', { code: action.code, status: t(`code-status.${action.status}`) });
+        case 'write-reading':
+            return t('did.write-reading', {
+                value: describeValue(action),
+                judgement: t(`judgement.${action.judgement}`),
+            });
+        case 'mark-station':
+            return t('did.mark-station', {
+                station: t(`at-station.${action.station}`),
+                channel: action.channel,
+                mark: t(`mark-state.${action.mark}`),
+            });
+        case 'name-cause':
+            return t('did.name-cause', {
+                cause: t('bay.cause-named', {
+                    channel: action.channel,
+                    place: t(`at-station.${action.station}`),
+                    defect: t(`defect.${action.station}.${action.defect}`),
+                }),
+            });
+        default:
+            return t(`did.${action.do}`);
+    }
+}
+
+function plugName(car: Car, plug: string): string {
+    return plug === car.modulePlug
+        ? t('did.module-plug')
+        : t('did.sensor-plug', { channel: plug.split('.')[0] });
+}
+
+/** What a step showed, in one line. */
+export function describeObservation({ kind, values, refusal, notes }: Observation): string {
+    if (refusal !== '') return t(`refusal.${refusal}`);
+    const shown = Object.entries(values).flatMap(([name, value]) => {
+        if (typeof value === 'object')
+            return [
+                `${kind === 'speeds' ? `${name.split('.')[0]} ` : ''}${displayed(value, t('bay.overload'))}`,
+            ];
+        return words(kind, name, value);
+    });
+    if (kind === 'codes' && values.answer === 'yes' && shown.length === 0) shown.push(t('bay.none-stored'));
+    return [...shown, ...notes.map((note) => t(`note.${note}`))].join(', ');
+}
+
+function words(kind: string, name: string, word: string): string[] {
+    if (kind === 'sight') return [t(`sight.${word}`)];
+    if (kind === 'lamps') return word === 'on' ? [t('did.lamp-on', { lamp: t(`lamp.${name}`) })] : [];
+    if (kind === 'codes')
+        return word === 'present' || word === 'history' ? [`${name} ${t(`code-status.${word}`)}`] : [];
+    if (kind === 'no-answer') return [t('bay.no-answer')];
+    return word === 'dips' ? [t('bay.speed-dips')] : [];
+}

@@ -1,0 +1,72 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { api, Refused, taken } from '../api/client';
+import { Button } from '../ui/Button';
+import { TextField } from '../ui/Field';
+import { Paper } from '../ui/Paper';
+import { t } from '../words/words';
+
+export function SignInPage() {
+    const [name, setName] = useState('');
+    const [password, setPassword] = useState('');
+    const [search] = useSearchParams();
+    const back = search.get('back') ?? '/';
+    const navigate = useNavigate();
+    const queries = useQueryClient();
+    const signIn = useMutation({
+        mutationFn: () => taken(api.POST('/api/session', { body: { name, password } })),
+        onSuccess: (user) => {
+            queries.clear();
+            queries.setQueryData(['session'], { user });
+            void navigate(back.startsWith('/') ? back : '/', { replace: true });
+        },
+    });
+    const fields = signIn.error instanceof Refused ? signIn.error.fields : {};
+
+    return (
+        <main className="flex h-full flex-col items-center justify-center gap-4 p-4">
+            <div className="corner-marks p-8">
+                <Paper label={t('sign-in.title')} className="w-88">
+                    <h1 className="text-title">
+                        Lern<span className="text-petrol">fall</span>
+                    </h1>
+                    <p className="mb-4 text-ink-soft">
+                        {search.has('back') && back !== '/' ? t('sign-in.back') : t('sign-in.lead')}
+                    </p>
+                    <form
+                        className="flex flex-col gap-3"
+                        onSubmit={(event) => {
+                            event.preventDefault();
+                            signIn.mutate();
+                        }}
+                    >
+                        <TextField
+                            label={t('sign-in.name')}
+                            autoComplete="username"
+                            autoFocus
+                            value={name}
+                            error={fields.name}
+                            onChange={(event) => setName(event.target.value)}
+                        />
+                        <TextField
+                            label={t('sign-in.password')}
+                            type="password"
+                            autoComplete="current-password"
+                            value={password}
+                            error={fields.password}
+                            onChange={(event) => setPassword(event.target.value)}
+                        />
+                        {signIn.error !== null && Object.keys(fields).length === 0 && (
+                            <p role="alert">{signIn.error.message}</p>
+                        )}
+                        <Button type="submit" kind="main" disabled={signIn.isPending} shortcut="↵">
+                            {t('sign-in.submit')}
+                        </Button>
+                    </form>
+                </Paper>
+            </div>
+            <p className="max-w-120 text-center text-small text-ink-soft">{t('app.trains')}</p>
+        </main>
+    );
+}

@@ -1,0 +1,67 @@
+import type { ShownNumber } from '../api/types';
+
+export const THIN_SPACE = '\u2009';
+
+interface Display {
+    digits: string;
+    unit: string;
+}
+
+/** [smallest step for which it is used, divisor, unit], largest first. */
+const PREFIXES: Record<ShownNumber['unit'], [number, number, string][]> = {
+    ohms: [
+        [1000, 1e6, 'MΩ'],
+        [1, 1e3, 'kΩ'],
+        [0, 1, 'Ω'],
+    ],
+    volts: [
+        [0.001, 1, 'V'],
+        [0, 1e-3, 'mV'],
+    ],
+    metresPerSecond: [[0, 1 / 3.6, 'km/h']],
+};
+
+/** A number as its display shows it: the prefix and the digits follow from the display's own step. */
+export function display(number: ShownNumber, overload: string): Display {
+    const choices = PREFIXES[number.unit];
+    const [, divisor, unit] =
+        choices.find(([step]) => number.resolution >= step * 0.999) ?? choices[choices.length - 1]!;
+    if (number.overload) return { digits: overload, unit: number.unit === 'ohms' ? 'MΩ' : unit };
+    const decimals = Math.max(0, Math.round(-Math.log10(number.resolution / divisor)));
+    return { digits: (number.si / divisor).toFixed(decimals).replace('-', '−'), unit };
+}
+
+export function displayed(number: ShownNumber, overload: string): string {
+    const { digits, unit } = display(number, overload);
+    return number.overload ? digits : `${digits}${THIN_SPACE}${unit}`;
+}
+
+/** Units in which a reading of this kind can be written down. */
+export function writtenUnits(number: ShownNumber): ('Ω' | 'kΩ' | 'MΩ' | 'V' | 'mV' | 'km/h')[] {
+    if (number.unit === 'ohms') return ['Ω', 'kΩ', 'MΩ'];
+    return number.unit === 'volts' ? ['mV', 'V'] : ['km/h'];
+}
+
+/** Workshop time as hours and minutes. */
+export function clock(minutes: number): string {
+    const whole = Math.round(minutes);
+    return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** Minutes as a price tag shows them. */
+export function shortMinutes(minutes: number): string {
+    return `${Number.isInteger(minutes) ? minutes : minutes.toFixed(1)}${THIN_SPACE}min`;
+}
+
+export function points(value: number): string {
+    return Number.isInteger(value) ? String(value) : value.toFixed(1);
+}
+
+export function day(iso: string): string {
+    return new Date(iso).toLocaleDateString('en-GB', {
+        day: 'numeric',
+        month: 'short',
+        hour: '2-digit',
+        minute: '2-digit',
+    });
+}
