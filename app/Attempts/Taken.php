@@ -6,11 +6,18 @@ namespace App\Attempts;
 
 use App\Models\AttemptAction;
 use Lernfall\Bay\Job;
+use Lernfall\Bay\Step;
+use LogicException;
 
 /** An action that has been stored, and the job as it stands after it. */
 final readonly class Taken
 {
     public function __construct(public AttemptAction $entry, public Job $job)
     {
+    }
+
+    public function step(): Step
+    {
+        return $this->job->step($this->entry->number) ?? throw new LogicException('a stored action is a step of its job');
     }
 }

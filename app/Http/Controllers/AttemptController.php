@@ -61,7 +61,7 @@ final readonly class AttemptController
         }
 
         return new JsonResponse([
-            'step' => StepResource::of($taken->entry),
+            'step' => StepResource::of($taken->entry, $taken->step()),
             'state' => BayStateResource::of($taken->job),
             'dataSheet' => AttemptResource::dataSheet($taken->job),
         ]);

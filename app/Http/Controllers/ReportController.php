@@ -24,7 +24,7 @@ final readonly class ReportController
 
         return new JsonResponse(ReportResource::of(
             $attempt,
-            $fold->document($attempt->version)->case,
+            $fold->of($attempt),
             $attempt->concluded_at === null ? null : $marks->of($attempt),
         ));
     }

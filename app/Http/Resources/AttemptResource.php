@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Attempt;
-use App\Models\AttemptAction;
 use Lernfall\Bay\Action\LookUpDataSheet;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Rate;
@@ -44,7 +43,7 @@ final readonly class AttemptResource
             'complaint' => $job->case->complaint,
             'car' => CarResource::of($job->case->sound),
             'state' => BayStateResource::of($job),
-            'steps' => $attempt->actions->map(static fn (AttemptAction $one): array => StepResource::of($one))->all(),
+            'steps' => StepResource::all($attempt->actions, $job),
             'dataSheet' => self::dataSheet($job),
             'rates' => array_map(static fn (Rate $rate): array => ['minutes' => $rate->minutes, 'money' => $rate->money], $workshop->rates()),
             'weights' => $policy->weights,

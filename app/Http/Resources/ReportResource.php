@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Attempt;
-use App\Models\AttemptAction;
 use App\Models\MarkSheetRecord;
-use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Job;
 use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 
@@ -46,8 +45,10 @@ use OpenApi\Attributes as OA;
 final readonly class ReportResource
 {
     /** @return array<string, mixed> */
-    public static function of(Attempt $attempt, FaultCase $case, ?MarkSheetRecord $marks): array
+    public static function of(Attempt $attempt, Job $job, ?MarkSheetRecord $marks): array
     {
+        $case = $job->case;
+
         return [
             'jobTitle' => $case->jobTitle,
             'complaint' => $case->complaint,
@@ -58,7 +59,7 @@ final readonly class ReportResource
             'cause' => array_map(static fn (Fault $fault): array => [
                 'channel' => $fault->channel, 'station' => $fault->kind->station(), 'defect' => $fault->kind->defect(), 'conductor' => $fault->conductor,
             ], $case->faults),
-            'steps' => $attempt->actions->map(static fn (AttemptAction $one): array => StepResource::of($one))->all(),
+            'steps' => StepResource::all($attempt->actions, $job),
             'marks' => $marks?->sheet,
         ];
     }

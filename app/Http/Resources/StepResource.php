@@ -5,14 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\AttemptAction;
+use Illuminate\Support\Collection;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Step;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Step', required: ['number', 'action', 'observation', 'minutes', 'money'], properties: [
+#[OA\Schema(schema: 'Step', required: ['number', 'action', 'observation', 'circumstances', 'minutes', 'money'], properties: [
     new OA\Property(property: 'number', type: 'integer'),
     new OA\Property(property: 'action', ref: 'schemas/action.schema.json'),
     new OA\Property(property: 'observation', ref: '#/components/schemas/Observation'),
+    new OA\Property(property: 'circumstances', ref: '#/components/schemas/Circumstances'),
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'money', type: 'number'),
+])]
+#[OA\Schema(schema: 'Circumstances', description: 'how the car stood when the step was done', required: ['ignition', 'keyCycle', 'openPlugs', 'turningChannel'], properties: [
+    new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
+    new OA\Property(property: 'keyCycle', type: 'integer'),
+    new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'turningChannel', type: 'string'),
 ])]
 #[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
     new OA\Property(property: 'kind', type: 'string'),
@@ -31,14 +41,28 @@ use OpenApi\Attributes as OA;
 final readonly class StepResource
 {
     /** @return array<string, mixed> */
-    public static function of(AttemptAction $stored): array
+    public static function of(AttemptAction $stored, Step $step): array
     {
+        $state = $step->after->state;
+
         return [
             'number' => $stored->number,
             'action' => $stored->action,
             'observation' => ['values' => (object) $stored->observation['values']] + $stored->observation,
+            'circumstances' => [
+                'ignition' => $state->ignition->value, 'keyCycle' => $state->keyCycles, 'openPlugs' => $state->openPlugs, 'turningChannel' => $state->turningChannel,
+            ],
             'minutes' => $stored->minutes,
             'money' => $stored->money,
         ];
+    }
+
+    /**
+     * @param  Collection<int, AttemptAction>  $stored
+     * @return list<array<string, mixed>>
+     */
+    public static function all(Collection $stored, Job $job): array
+    {
+        return array_map(self::of(...), array_values($stored->all()), $job->steps);
     }
 }

@@ -475,8 +475,17 @@ export interface components {
             number: number;
             action: components["schemas"]["action.schema"];
             observation: components["schemas"]["Observation"];
+            circumstances: components["schemas"]["Circumstances"];
             minutes: number;
             money: number;
+        };
+        /** @description how the car stood when the step was done */
+        Circumstances: {
+            /** @enum {string} */
+            ignition: "off" | "on" | "running";
+            keyCycle: number;
+            openPlugs: string[];
+            turningChannel: string;
         };
         Observation: {
             kind: string;

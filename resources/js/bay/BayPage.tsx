@@ -17,6 +17,7 @@ import { KeysDialog } from './KeysDialog';
 import { LampPanel } from './LampPanel';
 import { OrderLine } from './OrderLine';
 import type { Station } from './card';
+import { INSTRUMENT_OF, leftOff } from './resume';
 import { useShortcuts } from './shortcuts';
 import { SlatePanel, type Instrument } from './slate/SlatePanel';
 import { StationActions, type RepairKind } from './StationActions';
@@ -32,18 +33,12 @@ export function BayPage() {
 
 type Sheet = 'cause' | 'conclude' | 'keys' | { repair: RepairKind } | null;
 
-const INSTRUMENT_OF: Partial<Record<Action['do'], Instrument>> = {
-    measure: 'meter',
-    'read-codes': 'scan',
-    look: 'eyes',
-    'look-at-lamps': 'eyes',
-};
-
 function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof useBay> & { attempt: Attempt }) {
-    const [channelId, setChannel] = useState(attempt.car.channels[0]!.id);
+    const [start] = useState(() => leftOff(attempt));
+    const [channelId, setChannel] = useState(start.channel);
     const [station, setStation] = useState<Station>('sensor-plug');
-    const [leads, setLeads] = useState<Leads>({ one: '', two: '' });
-    const [instrument, setInstrument] = useState<Instrument>('meter');
+    const [leads, setLeads] = useState<Leads>(start.leads);
+    const [instrument, setInstrument] = useState<Instrument>(start.instrument);
     const [sheet, setSheet] = useState<Sheet>(null);
     const [message, setMessage] = useState('');
     const channel = attempt.car.channels.find((one) => one.id === channelId)!;
@@ -123,7 +118,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                     onNameCause={() => setSheet('cause')}
                     onConclude={() => setSheet('conclude')}
                 />
-                <div className="flex min-h-0 flex-col gap-3 overflow-auto">
+                <div className="flex min-h-0 min-w-0 flex-col gap-3">
                     <div className="grid h-44 shrink-0 floor-plan-columns gap-4">
                         <FloorPlan
                             car={attempt.car}

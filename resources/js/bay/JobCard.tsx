@@ -46,7 +46,9 @@ export function JobCard({ attempt, onNameCause, onConclude }: Props) {
                     {readings.map((step) => (
                         <li key={step.number} className="border-b border-rule py-0.5">
                             <span className="flex justify-between gap-2">
-                                <span className="tabular">{describeValue(step.action)}</span>
+                                <span className={step.action.value === null ? '' : 'tabular'}>
+                                    {describeValue(step.action)}
+                                </span>
                                 <strong>{t(`judgement.${step.action.judgement}`)}</strong>
                             </span>
                             <span className="block text-small text-ink-soft">

@@ -27,9 +27,9 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
                     return (
                         <li
                             key={lamp}
-                            className={`flex justify-between rounded-edge border px-2 py-1 ${lit ? `font-bold ${LOOKS[lamp] ?? ''}` : 'border-slate-line text-slate-soft'}`}
+                            className={`rounded-edge border px-2 py-1 ${lit ? `font-bold ${LOOKS[lamp] ?? ''}` : 'border-slate-line text-slate-soft'}`}
                         >
-                            <span>{t(`lamp.${lamp}`)}</span>
+                            <span className="block">{t(`lamp.${lamp}`)}</span>
                             <span>
                                 {look === undefined
                                     ? '–'
@@ -39,7 +39,7 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
                     );
                 })}
             </ul>
-            <p className="tabular mt-auto border-t border-slate-line pt-2">
+            <p className="mt-auto border-t border-slate-line pt-2">
                 {look === undefined ? t('bay.unknown-lamps') : t(`lamp-message.${String(message)}`)}
             </p>
         </Slate>

@@ -27,6 +27,7 @@ export function StationActions({ attempt, channel, station, busy, onAct, onRepai
 
     return (
         <section
+            className="min-h-0 overflow-auto"
             aria-label={t('bay.actions', {
                 place: t(`at-station.${station}`),
                 channel: t(`channel.${channel}`),

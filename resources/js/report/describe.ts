@@ -1,5 +1,5 @@
 import type { Action, Car, Observation, Step } from '../api/types';
-import { padName } from '../strip/padName';
+import { padPair } from '../strip/padName';
 import { displayed, THIN_SPACE } from '../words/quantities';
 import { t } from '../words/words';
 
@@ -11,12 +11,23 @@ export function describeValue(written: Written): string {
     return written.word === 'open' ? t('bay.written-open') : t(`sight.${written.word}`);
 }
 
-/** What a written reading rests on, from the step that showed it. */
+/** What a written reading rests on, from the step that showed it, with how the car stood then. */
 export function describeSource({ car, steps }: { car: Car; steps: Step[] }, written: Written): string {
     const step = steps.find((one) => one.number === written.of);
     if (step === undefined) return t('bay.step', { step: written.of });
     const what = step.action.do === 'live-speeds' ? `${written.feature.split('.')[0]} ` : '';
-    return `${what}${describeAction(car, step.action)}`;
+    return [`${what}${describeAction(car, step.action)}`, ...circumstances(car, step)].join(' · ');
+}
+
+/** Key, plug and wheel as they were; a look needs none of them. */
+function circumstances(car: Car, { action, circumstances: then }: Step): string[] {
+    if (action.do !== 'measure' && action.do !== 'live-speeds') return [];
+    const plugs = then.openPlugs.map((plug) => plugName(car, plug)).join(', ');
+    return [
+        t('then.key', { to: t(`ignition.${then.ignition}`), cycle: then.keyCycle }),
+        plugs === '' ? t('then.all-joined') : t('then.open', { plugs }),
+        ...(then.turningChannel === '' ? [] : [t('then.turning', { channel: then.turningChannel })]),
+    ];
 }
 
 export function describeAction(car: Car, action: Action): string {
@@ -24,8 +35,7 @@ export function describeAction(car: Car, action: Action): string {
         case 'measure':
             return t('did.measure', {
                 function: t(`meter.${action.function}`),
-                first: padName(car, action.first),
-                second: padName(car, action.second),
+                pads: padPair(car, action.first, action.second),
             });
         case 'look':
             return t('did.look', { look: t(`look.${action.at}`), channel: action.channel });

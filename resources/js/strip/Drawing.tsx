@@ -38,7 +38,7 @@ export function Drawing({ channel, spots, openPlugs, turning, sheet }: Props) {
                             {conductor.sensorPin} {t(`colour.${conductor.colour}`)}
                         </text>
                         <text
-                            x={spots.plugs[spots.plugs.length - 1]!.middle - 16}
+                            x={spots.plugs[spots.plugs.length - 1]!.middle - 31}
                             y={row === 0 ? UPPER - 12 : LOWER + 20}
                             textAnchor="end"
                             fontSize={10}

@@ -13,3 +13,20 @@ export function padName(car: Car, id: string): string {
         wire: pad.conductor,
     });
 }
+
+/** Two pads in words; what they have in common is said once. */
+export function padPair(car: Car, first: string, second: string): string {
+    const [one, other] = [first, second].map((id) => car.pads.find((pad) => pad.id === id));
+    const together =
+        one !== undefined && other !== undefined && one.channel !== '' && one.channel === other.channel;
+    if (together && one.plug === other.plug && one.side === other.side) {
+        return t('pad.pair', {
+            channel: one.channel,
+            plug: t(`plug-name.${one.plug}`),
+            side: t(`pad-side.${one.side}`),
+            first: one.conductor,
+            second: other.conductor,
+        });
+    }
+    return t('pad.two', { first: padName(car, first), second: padName(car, second) });
+}

@@ -43,7 +43,7 @@ export function Choice<T extends string>({
                     key={option.value}
                     value={option.value}
                     disabled={option.disabled}
-                    className={`flex-1 rounded-edge border px-2 py-1 data-[state=checked]:font-semibold disabled:opacity-50 ${rest} ${chosen}`}
+                    className={`flex-auto rounded-edge border px-2 py-1 whitespace-nowrap data-[state=checked]:font-semibold disabled:opacity-50 ${rest} ${chosen}`}
                 >
                     {option.label}
                 </RadioGroup.Item>

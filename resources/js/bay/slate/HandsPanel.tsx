@@ -84,7 +84,7 @@ export function HandsPanel({
                         key={kind}
                         kind="slate-line"
                         disabled={busy}
-                        note={`${minutes(`repair.${kind}`)}  ${attempt.rates[`repair.${kind}`]?.money ?? 0}`}
+                        note={`${minutes(`repair.${kind}`)}  ${attempt.rates[`repair.${kind}`]?.money ?? 0}\u2009€`}
                         onClick={() => onRepair(kind)}
                     >
                         {t(`repair.${kind}`)}

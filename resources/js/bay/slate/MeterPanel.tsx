@@ -85,7 +85,8 @@ function MeterDisplay({ step }: { step: ReturnType<typeof lastOf<'measure'>> }) 
     return (
         <div role="status" aria-label={t('bay.last')}>
             <p className="tabular text-right text-reading">
-                <span className="text-display">{digits}</span> <span className="text-title">{unit}</span>
+                <span className="text-display tracking-tighter">{digits}</span>{' '}
+                <span className="text-title">{unit}</span>
             </p>
             <p className="tabular flex justify-between text-small text-slate-soft">
                 <span>

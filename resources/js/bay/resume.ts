@@ -1,0 +1,42 @@
+import type { Action, Attempt } from '../api/types';
+import type { Leads } from '../strip/PathStrip';
+import { lastOf } from './card';
+import type { Instrument } from './slate/SlatePanel';
+
+/** The instrument whose panel shows what an action showed. */
+export const INSTRUMENT_OF: Partial<Record<Action['do'], Instrument>> = {
+    measure: 'meter',
+    'read-codes': 'scan',
+    'clear-codes': 'scan',
+    'live-speeds': 'scan',
+    'road-test': 'scan',
+    look: 'eyes',
+    'look-at-lamps': 'eyes',
+    'look-up-data-sheet': 'sheet',
+};
+
+interface LeftOff {
+    channel: string;
+    leads: Leads;
+    instrument: Instrument;
+}
+
+/** Where the work was left off: the corner last worked at, the leads as they were, the instrument last used. */
+export function leftOff({ car, steps }: Attempt): LeftOff {
+    const last = lastOf(steps, 'measure')?.action;
+    const place = steps
+        .map(({ action }) => cornerOf(action))
+        .filter((corner) => car.channels.some((one) => one.id === corner))
+        .at(-1);
+    return {
+        channel: place ?? car.channels[0]!.id,
+        leads: { one: last?.first ?? '', two: last?.second ?? '' },
+        instrument: steps.flatMap(({ action }) => INSTRUMENT_OF[action.do] ?? []).at(-1) ?? 'meter',
+    };
+}
+
+function cornerOf(action: Action): string {
+    if (action.do === 'measure') return action.first.split('.')[0] ?? '';
+    if (action.do === 'unplug' || action.do === 'join') return action.plug.split('.')[0] ?? '';
+    return 'channel' in action ? action.channel : '';
+}
