@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Preview;
 
+use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\Feature;
+use Lernfall\Bay\Prediction;
 use Lernfall\Bay\Simulator;
 use Lernfall\Evidence\Apart;
 use LogicException;
@@ -15,6 +18,9 @@ use LogicException;
 /** What an apprentice will meet: every usual test on the car of a case, beside the sound car. */
 final readonly class Preview
 {
+    /** Ways of an uncertain outcome less likely than this are left out. */
+    private const RARE = 0.01;
+
     /**
      * @param  array<string, array<string, Cell>>  $rows  by test, then by channel
      */
@@ -48,15 +54,54 @@ final readonly class Preview
     /** @return array<string, Feature> */
     private static function shown(StandardTest $test, Car $car, Simulator $simulator): array
     {
-        foreach ($test->before as $action) {
-            $car = Branch::likeliest($simulator->predict($car, $action))->car;
+        $ways = [new Branch(1.0, $car, Prediction::of('start'))];
+        foreach ([...$test->before, $test->action] as $action) {
+            $ways = self::onwards($ways, $action, $simulator);
         }
-        $features = Branch::likeliest($simulator->predict($car, $test->action))->prediction->features;
         $shown = [];
         foreach ($test->features as $name) {
-            $shown[$name] = $features[$name] ?? throw new LogicException("the test $test->id shows no $name");
+            $shown[$name] = self::combined($ways, $name);
         }
 
         return $shown;
+    }
+
+    /**
+     * @param  non-empty-list<Branch>  $ways
+     * @return non-empty-list<Branch> rare ways left out
+     */
+    private static function onwards(array $ways, CarAction $action, Simulator $simulator): array
+    {
+        $next = [];
+        foreach ($ways as $way) {
+            foreach ($simulator->predict($way->car, $action) as $branch) {
+                $next[] = new Branch($way->weight * $branch->weight, $branch->car, $branch->prediction);
+            }
+        }
+
+        return array_values(array_filter($next, static fn (Branch $branch): bool => $branch->weight >= self::RARE)) ?: [Branch::likeliest($next)];
+    }
+
+    /**
+     * Words with their chances over all ways; a number as it is in the likeliest.
+     *
+     * @param  non-empty-list<Branch>  $ways
+     */
+    private static function combined(array $ways, string $name): Feature
+    {
+        $likeliest = Branch::likeliest($ways)->prediction->features[$name] ?? throw new LogicException("this test shows no $name");
+        if (! $likeliest instanceof CategoryFeature) {
+            return $likeliest;
+        }
+        $chances = [];
+        $total = array_sum(array_map(static fn (Branch $way): float => $way->weight, $ways));
+        foreach ($ways as $way) {
+            $feature = $way->prediction->features[$name] ?? null;
+            foreach ($feature instanceof CategoryFeature ? $feature->chances : [] as $word => $chance) {
+                $chances[$word] = ($chances[$word] ?? 0.0) + $chance * $way->weight / $total;
+            }
+        }
+
+        return new CategoryFeature($chances);
     }
 }

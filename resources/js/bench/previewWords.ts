@@ -12,8 +12,11 @@ export function spokenValues(test: string, values: PreviewCell['faulty']): strin
 
 function named(entries: [string, PreviewValue][], name: (id: string) => string): string {
     return entries
-        .filter(([, value]) => 'word' in value && (value.word === 'present' || value.word === 'on'))
-        .map(([id]) => name(id))
+        .flatMap(([id, value]) =>
+            'word' in value && (value.word === 'present' || value.word === 'on')
+                ? [`${name(id)}${odds(value.chance)}`]
+                : [],
+        )
         .join(', ');
 }
 
@@ -21,6 +24,12 @@ function spoken(value: PreviewValue): string[] {
     if (!('word' in value)) return [displayed(value, t('bay.overload'))];
     if (value.word === 'steady') return [];
     if (value.word === 'dips') return [t('bay.speed-dips')];
-    const likely = value.chance < 0.995 ? ` (${Math.round(value.chance * 100)} %)` : '';
-    return [`${t(`sight-short.${value.word}`)}${likely}`];
+    return [`${t(`sight-short.${value.word}`)}${odds(value.chance)}`];
+}
+
+const AS_GOOD_AS_SURE = 0.995;
+
+/** How likely a word is, where it is not as good as sure. */
+function odds(chance: number): string {
+    return chance < AS_GOOD_AS_SURE ? ` (${Math.round(chance * 100)}\u2009%)` : '';
 }

@@ -46,7 +46,7 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
             return await work();
         } catch (error) {
             setErrors(error instanceof Refused ? error.fields : {});
-            setProblem(error instanceof Refused ? error.message : t('error.unexpected'));
+            setProblem(told(error));
             return null;
         } finally {
             setBusy(false);
@@ -108,4 +108,10 @@ function blank(cars: Car[], kinds: FaultKind[]): CaseFields {
         car: car.id,
         faults: [{ kind: kinds[0]!.id, channel: car.channels[0]!.id }],
     };
+}
+
+/** Where fields say for themselves what is wrong, one sentence is enough. */
+function told(error: unknown): string {
+    if (!(error instanceof Refused)) return t('error.unexpected');
+    return Object.keys(error.fields).length > 0 ? t('bench.look-again') : error.message;
 }

@@ -101,7 +101,9 @@ export function describeObservation({ kind, values, refusal, notes }: Observatio
         return words(kind, name, value);
     });
     if (kind === 'codes' && values.answer === 'yes' && shown.length === 0) shown.push(t('bay.none-stored'));
-    return [...shown, ...notes.map((note) => t(`note.${note}`))].join(', ');
+    return [shown.join(', '), ...notes.map((note) => t(`note.${note}`))]
+        .filter((one) => one !== '')
+        .join(' · ');
 }
 
 function words(kind: string, name: string, word: string): string[] {

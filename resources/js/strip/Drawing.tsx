@@ -8,13 +8,15 @@ interface Props {
     openPlugs: string[];
     turning: boolean;
     sheet: DataSheet | null;
+    /** Whether leads can be put on pads, so that the pads off the channel are named. */
+    probing: boolean;
 }
 
 const [UPPER, LOWER] = STRIP.wires;
 const MIDDLE = (UPPER + LOWER) / 2;
 
 /** The ink of the strip: nothing here can be touched. */
-export function Drawing({ channel, spots, openPlugs, turning, sheet }: Props) {
+export function Drawing({ channel, spots, openPlugs, turning, sheet, probing }: Props) {
     const wiring = sheet?.channels.find((one) => one.channel === channel.id);
     return (
         <g aria-hidden className="fill-none stroke-ink" strokeWidth={1.5}>
@@ -47,7 +49,7 @@ export function Drawing({ channel, spots, openPlugs, turning, sheet }: Props) {
                         </text>
                     </g>
                 ))}
-                {spots.pads.slice(-3).map((pad) => (
+                {(probing ? spots.pads.slice(-3) : []).map((pad) => (
                     <text key={pad.id} x={pad.x + 11} y={pad.y + 3.5} fontSize={11}>
                         {t(`pad.${pad.id}`)}
                     </text>

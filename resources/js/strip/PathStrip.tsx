@@ -33,14 +33,21 @@ export function PathStrip({ car, channel, openPlugs, turning, sheet, leads, onLe
     return (
         <svg
             ref={surface}
-            viewBox={`0 0 ${STRIP.width} ${STRIP.height}`}
+            viewBox={`0 0 ${STRIP.width} ${leads === undefined ? STRIP.bareHeight : STRIP.height}`}
             className="w-full touch-none overflow-visible select-none"
             role="group"
             aria-label={t('bay.strip-label')}
             onPointerMove={move}
             onPointerUp={drop}
         >
-            <Drawing channel={channel} spots={spots} openPlugs={openPlugs} turning={turning} sheet={sheet} />
+            <Drawing
+                channel={channel}
+                spots={spots}
+                openPlugs={openPlugs}
+                turning={turning}
+                sheet={sheet}
+                probing={leads !== undefined}
+            />
             {leads !== undefined &&
                 (['one', 'two'] as const).map((lead) => (
                     <LeadCurve

@@ -4,6 +4,7 @@ import type { Car, Channel } from '../api/types';
 export const STRIP = {
     width: 574,
     height: 186,
+    bareHeight: 140,
     wires: [66, 94],
     sensor: [76, 128],
     links: [134, 428],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
+use Lernfall\Bay\CategoryFeature;
 use Lernfall\Evidence\Preview\Preview;
 use Lernfall\Format\VehicleReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -60,5 +61,13 @@ final class PreviewTest extends TestCase
 
         self::assertSame(['ohms-sensor RL', 'ohms-from-module-plug RL', 'ac-unplugged RL', 'ac-at-module RL', 'bias-joined RL'], $changed);
         self::assertEquals($before->lamps, $after->lamps);
+    }
+
+    public function test_what_is_uncertain_is_shown_with_its_chance(): void
+    {
+        $sight = Preview::of(Workbench::case([['plug-corroded', 'FR', '1', 420.0]]), Workbench::simulator())->rows['look-sensor-plug']['FR']->faulty['sight'];
+
+        self::assertInstanceOf(CategoryFeature::class, $sight);
+        self::assertEqualsWithDelta(['pins-green' => 0.6, 'pins-clean' => 0.4], $sight->chances, 1e-9);
     }
 }
