@@ -15,7 +15,10 @@ export function SignInPage() {
     const navigate = useNavigate();
     const queries = useQueryClient();
     const signIn = useMutation({
-        mutationFn: () => taken(api.POST('/api/session', { body: { name, password } })),
+        mutationFn: async () => {
+            await taken(api.GET('/api/session')); // brings a fresh token where the old one has gone
+            return taken(api.POST('/api/session', { body: { name, password } }));
+        },
         onSuccess: (user) => {
             queries.clear();
             queries.setQueryData(['session'], { user });

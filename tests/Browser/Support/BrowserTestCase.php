@@ -32,6 +32,11 @@ abstract class BrowserTestCase extends TestCase
         exec('rm -rf '.escapeshellarg(self::$profile));
     }
 
+    protected function person(): Person
+    {
+        return new Person(self::$browser, self::$server->address);
+    }
+
     private static function startBrowser(): ChromeDriver
     {
         putenv('WEBDRIVER_CHROME_DRIVER='.trim((string) shell_exec('command -v chromedriver')));

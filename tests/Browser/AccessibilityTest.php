@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Browser\Support\BrowserTestCase;
+
+/** axe-core (an open checker of the WCAG rules) finds nothing serious on any page, and nothing comes from elsewhere. */
+final class AccessibilityTest extends BrowserTestCase
+{
+    /** @return array<string, array{string, string, list<string>}> sign-in name, path, tabs to open */
+    public static function pages(): array
+    {
+        return [
+            'sign-in' => ['', '/sign-in', []],
+            'jobs' => ['cem', '/jobs', []],
+            'bay' => ['cem', '/bay/3', ['Meter', 'Scan', 'Eyes', 'Hands', 'Sheet']],
+            'report' => ['arlo', '/report/1', []],
+            'cases' => ['kessel', '/cases', []],
+            'bench' => ['kessel', '/cases/2', []],
+            'new case' => ['kessel', '/cases/new', []],
+            'attempts' => ['kessel', '/cases/1/attempts', []],
+        ];
+    }
+
+    /** @param  list<string>  $tabs */
+    #[DataProvider('pages')]
+    public function test_nothing_serious_is_found(string $name, string $path, array $tabs): void
+    {
+        $person = $this->person();
+        $name === '' ? $person->browser->manage()->deleteAllCookies() : $person->signIn($name);
+        $person->open($path)->see($name === '' ? 'Password' : 'Lernfall');
+        usleep(600_000);
+        self::assertSame([], $this->serious());
+        foreach ($tabs as $tab) {
+            $person->tab($tab);
+            self::assertSame([], $this->serious(), $tab);
+        }
+        self::assertSame([], $this->foreignHosts());
+    }
+
+    /** @return list<string> */
+    private function serious(): array
+    {
+        self::$browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+
+        return self::$browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) =>
+                done(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
+                    .flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html.slice(0, 160)} ${node.failureSummary}`))));
+            JS);
+    }
+
+    /** @return list<string> */
+    private function foreignHosts(): array
+    {
+        return self::$browser->executeScript('return [...new Set(performance.getEntriesByType("resource").map((entry) => new URL(entry.name).host))].filter((host) => host !== location.host)');
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverSelect;
+use PHPUnit\Framework\Assert;
+
+/** A person at the browser, who finds everything by what is written on it. */
+final readonly class Person
+{
+    private const PASSWORD = 'lindenhof';
+
+    private const PATIENCE_SECONDS = 10;
+
+    public function __construct(public ChromeDriver $browser, private string $address)
+    {
+    }
+
+    public function signIn(string $name): self
+    {
+        $this->browser->manage()->deleteAllCookies();
+
+        return $this->open('/sign-in')->fill('Sign-in name', $name)->fill('Password', self::PASSWORD)->press('Sign in')->see('Sign out');
+    }
+
+    public function open(string $path): self
+    {
+        $this->browser->get($this->address.$path);
+
+        return $this;
+    }
+
+    /** Presses a button or follows a link by its label. */
+    public function press(string $label): self
+    {
+        $name = $this->quoted($label);
+        $this->click("//*[self::button or self::a][normalize-space(.)=$name or @aria-label=$name or ./span[1][normalize-space(.)=$name]]");
+
+        return $this;
+    }
+
+    /** Presses a button inside a named region. */
+    public function pressIn(string $region, string $label): self
+    {
+        $this->click("//*[@aria-label={$this->quoted($region)}]//button[normalize-space(.)={$this->quoted($label)} or ./span[1][normalize-space(.)={$this->quoted($label)}]]");
+
+        return $this;
+    }
+
+    /** Chooses one of a group, for example "on" of "Key". */
+    public function choose(string $group, string $option): self
+    {
+        $this->click("//*[@role='radiogroup' and @aria-label={$this->quoted($group)}]//button[normalize-space(.)={$this->quoted($option)} or @aria-label={$this->quoted($option)} or contains(normalize-space(.), {$this->quoted($option)})]");
+
+        return $this;
+    }
+
+    public function tab(string $label): self
+    {
+        $this->click("//*[@role='tab'][normalize-space(.)={$this->quoted($label)}]");
+
+        return $this;
+    }
+
+    public function pad(string $name): self
+    {
+        $this->click("//*[name()='g'][@role='button'][starts-with(@aria-label, {$this->quoted($name)})]");
+
+        return $this;
+    }
+
+    public function fill(string $label, string $text): self
+    {
+        $field = $this->field($label);
+        $field->clear();
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    public function select(string $label, string $option): self
+    {
+        (new WebDriverSelect($this->field($label)))->selectByVisibleText($option);
+
+        return $this;
+    }
+
+    public function tick(string $text): self
+    {
+        $this->click("//label[contains(normalize-space(.), {$this->quoted($text)})]//input");
+
+        return $this;
+    }
+
+    /** Waits until this can be read somewhere on the page. */
+    public function see(string $text): self
+    {
+        try {
+            $this->browser->wait(self::PATIENCE_SECONDS, 50)->until(fn (): bool => str_contains($this->page(), $text));
+        } catch (TimeoutException) {
+            Assert::fail("'$text' is not to be seen in: ".$this->page());
+        }
+        Assert::assertStringContainsString($text, $this->page());
+
+        return $this;
+    }
+
+    public function doNotSee(string $text): self
+    {
+        Assert::assertStringNotContainsString($text, $this->page());
+
+        return $this;
+    }
+
+    /** What can be read on the page, in one line. */
+    public function page(): string
+    {
+        return (string) preg_replace('~\s+~u', ' ', (string) $this->browser->executeScript('return document.body.innerText'));
+    }
+
+    /** Types keys at whatever has the focus. */
+    public function keys(string ...$keys): self
+    {
+        foreach ($keys as $key) {
+            $this->browser->getKeyboard()->sendKeys($key);
+            usleep(60_000);
+        }
+
+        return $this;
+    }
+
+    public function focused(): string
+    {
+        return (string) $this->browser->executeScript('return document.activeElement.getAttribute("aria-label") ?? document.activeElement.innerText');
+    }
+
+    private function field(string $label): WebDriverElement
+    {
+        $for = $this->found("//label[starts-with(normalize-space(.), {$this->quoted($label)})]")->getAttribute('for');
+
+        return $this->browser->findElement(WebDriverBy::id((string) $for));
+    }
+
+    /** Clicks once it is there and can be clicked; what is redrawn meanwhile is looked for again. */
+    private function click(string $path): void
+    {
+        $this->browser->wait(self::PATIENCE_SECONDS, 50)->until(function () use ($path): bool {
+            try {
+                $element = $this->found($path);
+                if (! $element->isEnabled()) {
+                    return false;
+                }
+                $element->click();
+
+                return true;
+            } catch (NoSuchElementException|StaleElementReferenceException) {
+                return false;
+            }
+        }, "nothing to click at $path");
+    }
+
+    private function found(string $path): WebDriverElement
+    {
+        $this->browser->wait(self::PATIENCE_SECONDS, 50)->until(fn (): bool => $this->browser->findElements(WebDriverBy::xpath($path)) !== [], "nothing at $path");
+
+        return $this->browser->findElement(WebDriverBy::xpath($path));
+    }
+
+    private function quoted(string $text): string
+    {
+        return str_contains($text, "'") ? '"'.$text.'"' : "'$text'";
+    }
+}
