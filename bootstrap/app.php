@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Answers;
+use App\Http\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -17,6 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin site; see stand-ins.php
         $middleware->remove(ConvertEmptyStringsToNull::class); // an empty text in an action is a text
+        $middleware->append(SecurityHeaders::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -40,4 +40,12 @@ final class SessionTest extends FeatureTestCase
     {
         $this->getJson('/api/jobs')->assertUnauthorized()->assertJsonPath('message', 'You are signed out. Sign in again; what you did is kept.');
     }
+
+    public function test_pages_may_load_nothing_from_elsewhere(): void
+    {
+        $policy = (string) $this->get('/api/session')->headers->get('Content-Security-Policy');
+
+        self::assertStringContainsString("default-src 'self'", $policy);
+        self::assertStringContainsString("frame-ancestors 'none'", $policy);
+    }
 }

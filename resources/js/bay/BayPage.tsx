@@ -61,7 +61,12 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
         }
     };
     useShortcuts({ c: () => setSheet('cause'), '?': () => setSheet('keys') });
-    const common = { attempt, channel: channelId, busy, onAct: (action: Action) => void onAct(action) };
+    const common = {
+        attempt,
+        channel: channelId,
+        busy: busy || state.concluded,
+        onAct: (action: Action) => void onAct(action),
+    };
 
     return (
         <Page
@@ -152,12 +157,14 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             onChoose={setStation}
                         />
                     </section>
-                    <Controls attempt={attempt} channel={channelId} onAct={common.onAct} />
-                    <StationActions
-                        {...common}
-                        station={station}
-                        onRepair={(repair) => setSheet({ repair })}
-                    />
+                    <fieldset disabled={state.concluded} className="flex min-h-0 flex-col gap-3">
+                        <Controls attempt={attempt} channel={channelId} onAct={common.onAct} />
+                        <StationActions
+                            {...common}
+                            station={station}
+                            onRepair={(repair) => setSheet({ repair })}
+                        />
+                    </fieldset>
                 </div>
                 <SlatePanel
                     {...common}

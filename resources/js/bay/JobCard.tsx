@@ -78,10 +78,12 @@ export function JobCard({ attempt, onNameCause, onConclude }: Props) {
                 </ul>
             </div>
             <div className="mt-3 flex flex-col gap-2">
-                <Button onClick={onNameCause} shortcut="C">
+                <Button disabled={attempt.state.concluded} onClick={onNameCause} shortcut="C">
                     {t('bay.name-cause')}
                 </Button>
-                <Button onClick={onConclude}>{t('bay.conclude')}</Button>
+                <Button disabled={attempt.state.concluded} onClick={onConclude}>
+                    {t('bay.conclude')}
+                </Button>
             </div>
         </Paper>
     );

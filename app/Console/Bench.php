@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Documents\BuiltIn;
+use App\Documents\JsonFile;
+use Illuminate\Console\Command;
+use Lernfall\Bay\Action\LookAtLamps;
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Simulator;
+use Lernfall\Evidence\Preview\Preview;
+use Lernfall\Format\Script;
+use Lernfall\Marking\Marker;
+
+/** Times the parts of the core that a person waits for. */
+final class Bench extends Command
+{
+    protected $signature = 'bench';
+
+    protected $description = 'Measure how long readings, drives, previews and marks take';
+
+    private const LEAST_SECONDS = 0.3;
+
+    public function handle(BuiltIn $builtIn): int
+    {
+        $simulator = $builtIn->simulator();
+        $document = $builtIn->caseReader()->read(JsonFile::read(base_path('examples/loom-open.case.json')));
+        $script = Script::read(JsonFile::read(base_path('examples/loom-open.script.json')));
+        $case = $document->case;
+        $car = $simulator->predict($case->car('bench'), new TurnKey(Ignition::Running))[0]->car;
+        $job = $this->played($case, $script, $simulator);
+        $marker = new Marker($simulator, $builtIn->catalogue());
+        $hypotheses = array_map(
+            static fn ($fault): Car => Car::hypothesis($fault->applyTo($case->sound), $case->sound),
+            $builtIn->catalogue()->everyFault($case->sound),
+        );
+        $ohms = new Measure(MeterFunction::Ohms, 'FR.module-plug.wheel.1', 'FR.module-plug.wheel.2');
+
+        $this->time('one meter reading on one car', static fn () => $simulator->predict($car, $ohms));
+        $this->time('key on, all channels checked', static fn () => $simulator->predict($case->car('bench'), new TurnKey(Ignition::On)));
+        $this->time('a road test on one car', static fn () => $simulator->predict($car, new RoadTest));
+        $this->time('a look at the lamps', static fn () => $simulator->predict($car, new LookAtLamps));
+        $this->time(count($hypotheses).' hypotheses, one meter reading each', static fn () => array_map(static fn (Car $one): array => $simulator->predict($one, $ohms), $hypotheses));
+        $this->time('the preview of a case', static fn () => Preview::of($case, $simulator));
+        $this->time('a job of '.count($script->actions).' steps, folded', fn () => $this->played($case, $script, $simulator));
+        $this->time('its marks', static fn () => $marker->mark($job, $document->policy));
+        $this->line(sprintf('memory at most %.1f MB', memory_get_peak_usage(true) / 1048576));
+
+        return self::SUCCESS;
+    }
+
+    private function played(FaultCase $case, Script $script, Simulator $simulator): Job
+    {
+        $job = Job::begin($case, $script->seed);
+        foreach ($script->actions as $action) {
+            $job = $job->do($action, $simulator);
+        }
+
+        return $job;
+    }
+
+    private function time(string $what, callable $work): void
+    {
+        $work();
+        $times = 0;
+        $start = hrtime(true);
+        do {
+            $work();
+            $times++;
+            $seconds = (hrtime(true) - $start) / 1e9;
+        } while ($seconds < self::LEAST_SECONDS);
+        $this->line(sprintf('%9.3f ms  %s', $seconds / $times * 1000.0, $what));
+    }
+}
