@@ -8,6 +8,7 @@ use App\Http\Controllers\CaseAttemptController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\MarkingPolicyController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReportController;
@@ -22,6 +23,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('cars', [CarController::class, 'index']);
     Route::get('fault-kinds', [FaultKindController::class, 'index']);
+    Route::get('marking-policy', MarkingPolicyController::class);
     Route::get('cases', [CaseController::class, 'index']);
     Route::post('cases', [CaseController::class, 'store']);
     Route::get('cases/{case}', [CaseController::class, 'show'])->whereNumber('case');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDriver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\Support\BrowserTestCase;
 
@@ -33,20 +34,20 @@ final class AccessibilityTest extends BrowserTestCase
         $name === '' ? $person->browser->manage()->deleteAllCookies() : $person->signIn($name);
         $person->open($path)->see($name === '' ? 'Password' : 'Lernfall');
         usleep(600_000);
-        self::assertSame([], $this->serious());
+        self::assertSame([], $this->serious($person->browser));
         foreach ($tabs as $tab) {
             $person->tab($tab);
-            self::assertSame([], $this->serious(), $tab);
+            self::assertSame([], $this->serious($person->browser), $tab);
         }
-        self::assertSame([], $this->foreignHosts());
+        self::assertSame([], $this->foreignHosts($person->browser));
     }
 
     /** @return list<string> */
-    private function serious(): array
+    private function serious(ChromeDriver $browser): array
     {
-        self::$browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
 
-        return self::$browser->executeAsyncScript(<<<'JS'
+        return $browser->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) =>
                 done(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
@@ -55,8 +56,8 @@ final class AccessibilityTest extends BrowserTestCase
     }
 
     /** @return list<string> */
-    private function foreignHosts(): array
+    private function foreignHosts(ChromeDriver $browser): array
     {
-        return self::$browser->executeScript('return [...new Set(performance.getEntriesByType("resource").map((entry) => new URL(entry.name).host))].filter((host) => host !== location.host)');
+        return $browser->executeScript('return [...new Set(performance.getEntriesByType("resource").map((entry) => new URL(entry.name).host))].filter((host) => host !== location.host)');
     }
 }

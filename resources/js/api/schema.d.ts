@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/marking-policy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readMarkingPolicy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/case-preview": {
         parameters: {
             query?: never;
@@ -248,6 +264,12 @@ export interface components {
             /** @enum {string} */
             state: "new" | "under-way" | "concluded";
             steps: number;
+        };
+        MarkingPolicy: {
+            weights: {
+                [key: string]: number;
+            };
+            diagnosisMinutes: number;
         };
         Problem: {
             message: string;
@@ -1108,6 +1130,26 @@ export interface operations {
                     "application/json": {
                         attempt: number;
                     };
+                };
+            };
+        };
+    };
+    readMarkingPolicy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the policy that holds where a case brings none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingPolicy"];
                 };
             };
         };

@@ -178,6 +178,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             <CauseDialog
                 attempt={attempt}
                 channel={channelId}
+                station={station}
                 open={sheet === 'cause'}
                 onClose={() => setSheet(null)}
                 act={act}

@@ -14,23 +14,24 @@ type Cause = Extract<Action, { do: 'name-cause' }>;
 interface Props {
     attempt: Attempt;
     channel: string;
+    station: string;
     open: boolean;
     onClose: () => void;
     act: Bay['act'];
 }
 
 /** Place, defect, the readings that support it, and what should change. The words are the same in every case. */
-export function CauseDialog({ attempt, channel, open, onClose, act }: Props) {
+export function CauseDialog({ attempt, channel, station, open, onClose, act }: Props) {
     return (
         <Dialog title={t('bay.name-cause')} open={open} onClose={onClose}>
-            <CauseForm attempt={attempt} channel={channel} onClose={onClose} act={act} />
+            <CauseForm attempt={attempt} channel={channel} station={station} onClose={onClose} act={act} />
         </Dialog>
     );
 }
 
-function CauseForm({ attempt, channel, onClose, act }: Omit<Props, 'open'>) {
+function CauseForm({ attempt, channel, station: chosen, onClose, act }: Omit<Props, 'open'>) {
     const [corner, setCorner] = useState(channel);
-    const [station, setStation] = useState(Object.keys(attempt.defects)[0] ?? '');
+    const [station, setStation] = useState(chosen);
     const [defect, setDefect] = useState('');
     const [expects, setExpects] = useState<Cause['expects']>('code-stays-away');
     const [supports, setSupports] = useState<number[]>([]);
@@ -109,7 +110,9 @@ function CauseForm({ attempt, channel, onClose, act }: Omit<Props, 'open'>) {
                             }
                         />
                         <span>
-                            <span className="tabular">{describeValue(step.action)}</span>{' '}
+                            <span className={step.action.value === null ? '' : 'tabular'}>
+                                {describeValue(step.action)}
+                            </span>{' '}
                             {t(`judgement.${step.action.judgement}`)}
                             <span className="text-small text-ink-soft">
                                 , {describeSource(attempt, step.action)}

@@ -1,3 +1,5 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, taken } from '../api/client';
 import type { Car, CaseFields } from '../api/types';
 import { SelectField, TextArea, TextField } from '../ui/Field';
 import { Paper, PaperHeading } from '../ui/Paper';
@@ -10,10 +12,12 @@ interface Props {
     onChange: (part: Partial<CaseFields>) => void;
 }
 
-const CRITERIA = ['safety', 'codes', 'reading', 'repair', 'proof', 'economy'] as const;
-
 /** What the instructor writes. */
 export function CaseSheet({ cars, fields, errors, onChange }: Props) {
+    const policy = useQuery({
+        queryKey: ['marking-policy'],
+        queryFn: () => taken(api.GET('/api/marking-policy')),
+    });
     return (
         <Paper label={t('bench.sheet')} className="h-full">
             <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-auto pr-1">
@@ -51,9 +55,12 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                 />
                 <PaperHeading>{t('bench.marking')}</PaperHeading>
                 <ul className="text-small">
-                    {CRITERIA.map((criterion) => (
+                    {Object.entries(policy.data?.weights ?? {}).map(([criterion, weight]) => (
                         <li key={criterion} className="border-b border-rule py-0.5">
-                            <strong>{t(`criterion.${criterion}`)}</strong>
+                            <span className="flex justify-between font-semibold">
+                                <span>{t(`criterion.${criterion}`)}</span>
+                                <span className="tabular">{weight}</span>
+                            </span>
                             <span className="block text-ink-soft">{t(`criterion.${criterion}.rule`)}</span>
                         </li>
                     ))}

@@ -34,14 +34,14 @@ export function Drawing({ channel, spots, openPlugs, turning, sheet, probing }: 
                     <g key={conductor.id}>
                         <text
                             x={spots.plugs[0]!.middle + 16}
-                            y={row === 0 ? UPPER - 12 : LOWER + 20}
+                            y={row === 0 ? UPPER - 17 : LOWER + 25}
                             fontSize={10}
                         >
                             {conductor.sensorPin} {t(`colour.${conductor.colour}`)}
                         </text>
                         <text
                             x={spots.plugs[spots.plugs.length - 1]!.middle - 31}
-                            y={row === 0 ? UPPER - 12 : LOWER + 20}
+                            y={row === 0 ? UPPER - 17 : LOWER + 25}
                             textAnchor="end"
                             fontSize={10}
                         >

@@ -15,7 +15,7 @@ export function LeadCurve({
     onGrab: () => void;
 }) {
     const y = EXITS[lead];
-    const end = STRIP.width + 26;
+    const end = STRIP.width + 29;
     return (
         <g className={COLOURS[lead]}>
             {spot !== undefined ? (

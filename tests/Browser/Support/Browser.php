@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\WebDriverDimension;
+
+/** A headless browser with a fresh profile and a page of 1280 × 800. */
+final readonly class Browser
+{
+    private function __construct(public ChromeDriver $driver, private string $profile)
+    {
+    }
+
+    public static function start(): self
+    {
+        putenv('WEBDRIVER_CHROME_DRIVER='.trim((string) shell_exec('command -v chromedriver')));
+        $profile = sys_get_temp_dir().'/lernfall-browser-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)
+            ->setBinary(trim((string) shell_exec('command -v chromium')))
+            ->addArguments([
+                '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+                '--disable-background-networking', '--disable-component-update', '--disable-sync',
+                '--disable-dev-shm-usage', '--force-device-scale-factor=1', '--user-data-dir='.$profile,
+            ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $browser = new self(ChromeDriver::start($capabilities), $profile);
+        $browser->pageSize(1280, 800);
+
+        return $browser;
+    }
+
+    /** Sets the window so that the page itself, without the browser's own frame, has this size. */
+    public function pageSize(int $width, int $height): void
+    {
+        $window = $this->driver->manage()->window();
+        $window->setSize(new WebDriverDimension($width, $height));
+        /** @var array{int, int} $inner */
+        $inner = $this->driver->executeScript('return [window.innerWidth, window.innerHeight]');
+        $window->setSize(new WebDriverDimension(2 * $width - $inner[0], 2 * $height - $inner[1]));
+    }
+
+    public function stop(): void
+    {
+        $this->driver->quit();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+}
