@@ -5,6 +5,7 @@ import type { Action, Attempt } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
 import { PathStrip, type Leads } from '../strip/PathStrip';
+import { Caution } from '../ui/Caution';
 import { KeyCap } from '../ui/KeyCap';
 import { clock } from '../words/quantities';
 import { t } from '../words/words';
@@ -60,7 +61,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             setMessage(error instanceof Refused ? error.message : t('error.unexpected'));
         }
     };
-    useShortcuts({ c: () => setSheet('cause'), '?': () => setSheet('keys') });
+    useShortcuts({ c: () => state.concluded || setSheet('cause'), '?': () => setSheet('keys') });
     const common = {
         attempt,
         channel: channelId,
@@ -84,10 +85,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             }
             foot={
                 <>
-                    <span
-                        role="status"
-                        className={message !== '' || notice !== '' ? 'font-semibold text-ink' : ''}
-                    >
+                    <span role="status" className={notice !== '' ? 'font-semibold text-ink' : ''}>
                         {state.concluded ? (
                             <>
                                 {t('bay.concluded')}{' '}
@@ -99,7 +97,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                                 </Link>
                             </>
                         ) : (
-                            notice || message || t('app.trains')
+                            notice || t('app.trains')
                         )}
                         {notice !== '' && (
                             <button type="button" onClick={dismiss} className="ml-3 text-petrol underline">
@@ -159,6 +157,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                     </section>
                     <fieldset disabled={state.concluded} className="flex min-h-0 flex-col gap-3">
                         <Controls attempt={attempt} channel={channelId} onAct={common.onAct} />
+                        {message !== '' && <Caution live>{message}</Caution>}
                         <StationActions
                             {...common}
                             station={station}

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 
 /** Single letters that run an action while no field has the focus and no sheet lies over the bay. */
-export function useShortcuts(actions: Record<string, () => void>): void {
+export function useShortcuts(actions: Record<string, () => unknown>): void {
     const current = useRef(actions);
     useEffect(() => {
         current.current = actions;
