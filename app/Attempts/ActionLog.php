@@ -40,8 +40,8 @@ final readonly class ActionLog
             throw StaleNumber::of($attempt);
         }
         $next = ActionReader::read($action);
-        $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored
         $job = $this->fold->of($attempt)->do($next, $this->builtIn->simulator());
+        $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored
         $step = $job->lastStep();
         assert($step !== null);
         $entry = $this->stored($attempt, $step, $key, $action);

@@ -76,4 +76,15 @@ final class WholeJobTest extends BrowserTestCase
     {
         return preg_match('~(\d\.\d{3})\s*kΩ~u', $page, $found) === 1 ? (float) $found[1] : 0.0;
     }
+
+    public function test_a_wrong_number_is_explained_beside_its_field(): void
+    {
+        $person = $this->person()->signIn('cem')->press('Go on')->see('Complaint')->tab('Scan')
+            ->fill('Drive straight at', 'fast')->press('Drive')->see('Write a number.')
+            ->fill('Drive straight at', '300')->press('Drive')->see('Choose between 0 and 90.')
+            ->fill('Code', 'abc')->press('Write a code down')->see("'ABC' is not a code such as C0040-13.")
+            ->tab('Meter')->press('Write down')->see('Write the number you read.');
+
+        self::assertStringContainsString('33.21', $person->page());
+    }
 }

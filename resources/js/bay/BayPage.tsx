@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Refused } from '../api/client';
-import type { Action, Attempt } from '../api/types';
+import type { Attempt } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
 import { PathStrip, type Leads } from '../strip/PathStrip';
@@ -23,7 +23,7 @@ import { useShortcuts } from './shortcuts';
 import { SlatePanel, type Instrument } from './slate/SlatePanel';
 import { StationActions, type RepairKind } from './StationActions';
 import { StationRow } from './StationRow';
-import { useBay } from './useBay';
+import { useBay, type DoAction } from './useBay';
 
 export function BayPage() {
     const bay = useBay(Number(useParams().attempt));
@@ -45,8 +45,9 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
     const channel = attempt.car.channels.find((one) => one.id === channelId)!;
     const { state } = attempt;
 
-    const onAct = async (action: Action) => {
+    const onAct: DoAction = async (action, onFields) => {
         setMessage('');
+        onFields?.({});
         setInstrument(INSTRUMENT_OF[action.do] ?? instrument);
         try {
             const step = await act(action);
@@ -58,7 +59,9 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                     ),
                 );
         } catch (error) {
-            setMessage(error instanceof Refused ? error.message : t('error.unexpected'));
+            const fields = error instanceof Refused ? error.fields : {};
+            if (onFields !== undefined && Object.keys(fields).length > 0) onFields(fields);
+            else setMessage(error instanceof Refused ? error.message : t('error.unexpected'));
         }
     };
     useShortcuts({ c: () => state.concluded || setSheet('cause'), '?': () => setSheet('keys') });
@@ -66,7 +69,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
         attempt,
         channel: channelId,
         busy: busy || state.concluded,
-        onAct: (action: Action) => void onAct(action),
+        onAct,
     };
 
     return (
@@ -156,7 +159,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                         />
                     </section>
                     <fieldset disabled={state.concluded} className="flex min-h-0 flex-col gap-3">
-                        <Controls attempt={attempt} channel={channelId} onAct={common.onAct} />
+                        <Controls attempt={attempt} channel={channelId} onAct={onAct} />
                         {message !== '' && <Caution live>{message}</Caution>}
                         <StationActions
                             {...common}
@@ -186,7 +189,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 title={t('bay.conclude')}
                 open={sheet === 'conclude'}
                 onClose={() => setSheet(null)}
-                onConfirm={() => common.onAct({ do: 'conclude' })}
+                onConfirm={() => void onAct({ do: 'conclude' })}
             >
                 {t('bay.confirm-conclude')}
             </ConfirmDialog>
@@ -195,7 +198,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 channel={channelId}
                 repair={typeof sheet === 'object' ? (sheet?.repair ?? null) : null}
                 onClose={() => setSheet(null)}
-                onAct={common.onAct}
+                onAct={onAct}
             />
             <KeysDialog open={sheet === 'keys'} onClose={() => setSheet(null)} weights={attempt.weights} />
         </Page>
@@ -207,7 +210,7 @@ interface RepairDialogProps {
     channel: string;
     repair: RepairKind | null;
     onClose: () => void;
-    onAct: (action: Action) => void;
+    onAct: DoAction;
 }
 
 function RepairDialog({ attempt, channel, repair, onClose, onAct }: RepairDialogProps) {
@@ -217,7 +220,7 @@ function RepairDialog({ attempt, channel, repair, onClose, onAct }: RepairDialog
             title={t('bay.repair')}
             open={repair !== null}
             onClose={onClose}
-            onConfirm={() => repair !== null && onAct({ do: 'repair', kind: repair, channel })}
+            onConfirm={() => repair !== null && void onAct({ do: 'repair', kind: repair, channel })}
         >
             <p className="mb-2">
                 {t('bay.confirm-repair', {

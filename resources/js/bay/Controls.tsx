@@ -1,11 +1,12 @@
-import type { Action, Attempt } from '../api/types';
+import type { Attempt } from '../api/types';
+import type { DoAction } from './useBay';
 import { Choice } from '../ui/Choice';
 import { t } from '../words/words';
 
 interface Props {
     attempt: Attempt;
     channel: string;
-    onAct: (action: Action) => void;
+    onAct: DoAction;
 }
 
 type Ignition = 'off' | 'on' | 'running';
@@ -71,7 +72,7 @@ function PlugChoice({
     label: string;
     plug: string;
     open: boolean;
-    onAct: (action: Action) => void;
+    onAct: DoAction;
 }) {
     return (
         <Choice
@@ -88,7 +89,7 @@ function PlugChoice({
     );
 }
 
-function Lift({ attempt, onAct }: { attempt: Attempt; onAct: (action: Action) => void }) {
+function Lift({ attempt, onAct }: { attempt: Attempt; onAct: DoAction }) {
     const { state } = attempt;
     const now: Footing = state.onStands
         ? 'stands'

@@ -6,6 +6,7 @@ import { shortMinutes } from '../words/quantities';
 import { t } from '../words/words';
 import { stationMark, type Station } from './card';
 import { useShortcuts } from './shortcuts';
+import type { DoAction } from './useBay';
 import { actionsAt } from './stationWork';
 
 interface Props {
@@ -13,7 +14,7 @@ interface Props {
     channel: string;
     station: Station;
     busy: boolean;
-    onAct: (action: Action) => void;
+    onAct: DoAction;
     onRepair: (kind: RepairKind) => void;
 }
 

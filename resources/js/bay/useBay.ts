@@ -12,6 +12,12 @@ export interface Bay {
     act: (action: Action) => Promise<Step | null>;
 }
 
+/** Does an action and shows what it said; the messages of wrong fields go to whoever has the fields. */
+export type DoAction = (
+    action: Action,
+    onFields?: (messages: Record<string, string>) => void,
+) => Promise<void>;
+
 /** An attempt and the one way to act on it. */
 export function useBay(id: number) {
     const queries = useQueryClient();

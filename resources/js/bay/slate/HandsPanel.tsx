@@ -1,9 +1,8 @@
-import { useState } from 'react';
 import { Button } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { RepairKind } from '../StationActions';
+import { NumberForm } from './NumberForm';
 import type { PanelProps } from './SlatePanel';
 
 const STEPS = ['chock', 'raise', 'stand', 'lower', 'unchock'] as const;
@@ -24,9 +23,7 @@ export function HandsPanel({
     onAct,
     onRepair,
 }: PanelProps & { onRepair: (kind: RepairKind) => void }) {
-    const [turns, setTurns] = useState('0.5');
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
-    const turnsPerSecond = Number(turns.replace(',', '.'));
     return (
         <>
             <h3 className="text-slate-soft">{t('bay.secure')}</h3>
@@ -37,7 +34,7 @@ export function HandsPanel({
                         kind="slate-line"
                         disabled={busy}
                         note={minutes(`secure.${step}`)}
-                        onClick={() => onAct({ do: 'secure', step })}
+                        onClick={() => void onAct({ do: 'secure', step })}
                     >
                         {t(`secure-short.${step}`)}
                     </Button>
@@ -46,35 +43,26 @@ export function HandsPanel({
             <h3 className="text-slate-soft">
                 {t('bay.turn')}, {t(`channel.${channel}`).toLowerCase()}
             </h3>
-            <form
-                className="grid grid-cols-3 items-end gap-2"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    onAct({
-                        do: 'turn-wheel',
-                        channel,
-                        turnsPerSecond: Number.isNaN(turnsPerSecond) ? 0 : turnsPerSecond,
-                    });
-                }}
+            <NumberForm
+                label={t('bay.turns')}
+                start="0.5"
+                field="turnsPerSecond"
+                onNumber={(turnsPerSecond, onFields) =>
+                    void onAct({ do: 'turn-wheel', channel, turnsPerSecond }, onFields)
+                }
             >
-                <TextField
-                    onSlate
-                    label={t('bay.turns')}
-                    inputMode="decimal"
-                    value={turns}
-                    onChange={(event) => setTurns(event.target.value)}
-                />
-                <Button kind="slate-line" type="submit" disabled={busy}>
+                <Button kind="slate-line" type="submit" disabled={busy} className="shrink-0">
                     {t('bay.turn-short')}
                 </Button>
                 <Button
                     kind="slate-line"
                     disabled={busy}
-                    onClick={() => onAct({ do: 'turn-wheel', channel, turnsPerSecond: 0 })}
+                    className="shrink-0"
+                    onClick={() => void onAct({ do: 'turn-wheel', channel, turnsPerSecond: 0 })}
                 >
                     {t('bay.stop')}
                 </Button>
-            </form>
+            </NumberForm>
             <h3 className="text-slate-soft">
                 {t('bay.repairs')}, {t(`channel.${channel}`).toLowerCase()}
             </h3>

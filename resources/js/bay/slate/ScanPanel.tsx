@@ -7,15 +7,14 @@ import { displayed, shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import { stepsOf, type StepOf } from '../card';
 import { WriteDown } from '../WriteDown';
+import { NumberForm } from './NumberForm';
 import type { PanelProps } from './SlatePanel';
 
 type Scanned = StepOf<'read-codes'> | StepOf<'clear-codes'> | StepOf<'live-speeds'> | StepOf<'road-test'>;
 
 /** The scan tool, and driving with it. */
 export function ScanPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
-    const [speed, setSpeed] = useState('30');
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
-    const kilometresPerHour = Number(speed.replace(',', '.'));
     return (
         <>
             <div className="grid grid-cols-2 gap-2">
@@ -23,7 +22,7 @@ export function ScanPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
                     kind="slate-line"
                     disabled={busy}
                     note={minutes('read-codes')}
-                    onClick={() => onAct({ do: 'read-codes' })}
+                    onClick={() => void onAct({ do: 'read-codes' })}
                 >
                     {t('bay.read-codes')}
                 </Button>
@@ -31,7 +30,7 @@ export function ScanPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
                     kind="slate-line"
                     disabled={busy}
                     note={minutes('clear-codes')}
-                    onClick={() => onAct({ do: 'clear-codes' })}
+                    onClick={() => void onAct({ do: 'clear-codes' })}
                 >
                     {t('bay.clear-codes')}
                 </Button>
@@ -39,7 +38,7 @@ export function ScanPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
                     kind="slate-line"
                     disabled={busy}
                     note={minutes('live-speeds.standing')}
-                    onClick={() => onAct({ do: 'live-speeds', kilometresPerHour: 0 })}
+                    onClick={() => void onAct({ do: 'live-speeds', kilometresPerHour: 0 })}
                 >
                     {t('bay.live-standing')}
                 </Button>
@@ -47,28 +46,19 @@ export function ScanPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
                     kind="slate-line"
                     disabled={busy}
                     note={minutes('road-test')}
-                    onClick={() => onAct({ do: 'road-test' })}
+                    onClick={() => void onAct({ do: 'road-test' })}
                 >
                     {t('bay.road-test')}
                 </Button>
             </div>
-            <form
-                className="flex items-end gap-2"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    onAct({
-                        do: 'live-speeds',
-                        kilometresPerHour: Number.isNaN(kilometresPerHour) ? 0 : kilometresPerHour,
-                    });
-                }}
+            <NumberForm
+                label={`${t('bay.drive-at')} (${t('bay.kmh')})`}
+                start="30"
+                field="kilometresPerHour"
+                onNumber={(kilometresPerHour, onFields) =>
+                    void onAct({ do: 'live-speeds', kilometresPerHour }, onFields)
+                }
             >
-                <TextField
-                    onSlate
-                    label={`${t('bay.drive-at')} (${t('bay.kmh')})`}
-                    inputMode="decimal"
-                    value={speed}
-                    onChange={(event) => setSpeed(event.target.value)}
-                />
                 <Button
                     kind="slate-line"
                     type="submit"
@@ -78,7 +68,7 @@ export function ScanPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
                 >
                     {t('bay.drive')}
                 </Button>
-            </form>
+            </NumberForm>
             <Shown attempt={attempt} channel={channel} act={act} busy={busy} />
         </>
     );

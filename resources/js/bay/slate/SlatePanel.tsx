@@ -1,10 +1,10 @@
 import { Tabs } from 'radix-ui';
-import type { Action, Attempt } from '../../api/types';
+import type { Attempt } from '../../api/types';
 import type { Leads } from '../../strip/PathStrip';
 import { Slate } from '../../ui/Slate';
 import { t } from '../../words/words';
 import type { RepairKind } from '../StationActions';
-import type { Bay } from '../useBay';
+import type { Bay, DoAction } from '../useBay';
 import { EyesPanel } from './EyesPanel';
 import { HandsPanel } from './HandsPanel';
 import { MeterPanel } from './MeterPanel';
@@ -18,7 +18,7 @@ export interface PanelProps {
     channel: string;
     busy: boolean;
     act: Bay['act'];
-    onAct: (action: Action) => void;
+    onAct: DoAction;
 }
 
 interface Props extends PanelProps {
