@@ -10,8 +10,17 @@ use Lernfall\Chance\OpenDeviations;
 use Lernfall\Chance\ShiftedDeviations;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\ModuleInput;
+use Lernfall\Module\RisingSignal;
 use Lernfall\Module\SpeedInput;
+use Lernfall\Module\SpeedSignal;
+use Lernfall\Module\SwitchedSignal;
+use Lernfall\Signal\PassiveSignal;
+use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\CurrentInput;
+use Lernfall\Vehicle\PassiveInput;
+use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\SwitchInput;
 use Lernfall\Vehicle\Vehicle;
 
 /**
@@ -70,7 +79,7 @@ final readonly class Car
 
         return $channel
             ->withSensor($channel->sensor->scaled(
-                1.0 + $tolerances->coilOhms * $this->deviations->standard($this->deviation("$id.coil.resistance")),
+                1.0 + $tolerances->sensor * $this->deviations->standard($this->deviation("$id.coil.resistance")),
                 1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$id.sensor.signal")),
             ))
             ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))));
@@ -92,7 +101,7 @@ final readonly class Car
 
     public function electrical(): ElectricalState
     {
-        return $this->state->electrical($this->vehicle->ambientCelsius);
+        return $this->state->electrical($this->vehicle->supply, $this->vehicle->ambientCelsius);
     }
 
     public function modulePowered(): bool
@@ -103,14 +112,35 @@ final readonly class Car
     /** @param  float  $deviation of this module's threshold, in standard deviations */
     public function speedInput(string $channelId, float $deviation): SpeedInput
     {
-        $module = $this->vehicle->module;
         $channel = $this->channel($channelId);
 
         return new SpeedInput(
-            $module->input,
+            $this->modulePowered() ? $this->speedSignal($channel) : SwitchedSignal::none(),
             $channel->ring,
-            $this->modulePowered() ? ModuleInput::inputPeakVoltSeconds($channel, $module->input, $this->electrical()) : 0.0,
-            1.0 + $module->monitors->thresholdSpread * $deviation,
+            1.0 + $this->vehicle->module->monitors->thresholdSpread * $deviation,
         );
+    }
+
+    private function speedSignal(Channel $channel): SpeedSignal
+    {
+        $input = $channel->input;
+        $state = $this->electrical();
+        if ($input instanceof PassiveInput) {
+            $peak = $channel->sensor instanceof PassiveSensor
+                ? PassiveSignal::of($channel->sensor, $channel->ring, $channel->gapMetres, 1.0)->peakVolts
+                : 0.0;
+
+            return new RisingSignal($peak * ModuleInput::voltsPerEmf($channel, $state), $input->thresholdPeakVolts);
+        }
+        if (! Switching::follows($channel)) {
+            return SwitchedSignal::none();
+        }
+        $levels = [ModuleInput::at($channel, $state, false)->sensed, ModuleInput::at($channel, $state, true)->sensed];
+
+        return new SwitchedSignal(min($levels), max($levels), match (true) {
+            $input instanceof CurrentInput => $input->thresholdAmperes,
+            $input instanceof SwitchInput => $input->thresholdVolts,
+            default => INF,
+        });
     }
 }

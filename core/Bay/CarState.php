@@ -6,6 +6,7 @@ namespace Lernfall\Bay;
 
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Module\Memory;
+use Lernfall\Vehicle\Supply;
 
 /** Everything about a car that a person at work changes, parts left aside. */
 final readonly class CarState
@@ -17,6 +18,8 @@ final readonly class CarState
      * @param  array<string, int>  $renewed  how often a part has been renewed, by deviation name
      * @param  array<string, int>  $asked  how often a question has been put to an instrument
      * @param  array<string, bool>  $settled  outcomes that a hypothesis car has been given
+     * @param  list<string>  $supplied  channels the module has switched its supply to
+     * @param  int  $wheelMoves  how often wheels have come to rest somewhere else
      */
     private function __construct(
         public Ignition $ignition,
@@ -30,19 +33,25 @@ final readonly class CarState
         public array $renewed,
         public array $asked,
         public array $settled,
+        public array $supplied,
+        public int $wheelMoves,
     ) {
     }
 
     public static function parked(): self
     {
-        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], []);
+        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], [], [], 0);
     }
 
     public function keyAt(Ignition $ignition): self
     {
         $cycle = $this->ignition === Ignition::Off && $ignition !== Ignition::Off ? 1 : 0;
 
-        return $this->but(ignition: $ignition, keyCycles: $this->keyCycles + $cycle);
+        return $this->but(
+            ignition: $ignition,
+            keyCycles: $this->keyCycles + $cycle,
+            supplied: $ignition === Ignition::Off ? [] : $this->supplied,
+        );
     }
 
     public function isPowered(): bool
@@ -80,7 +89,19 @@ final readonly class CarState
     {
         return $turnsPerSecond > 0.0
             ? $this->but(turningChannel: $channel, turnsPerSecond: $turnsPerSecond)
-            : $this->but(turningChannel: '', turnsPerSecond: 0.0);
+            : $this->but(turningChannel: '', turnsPerSecond: 0.0, wheelMoves: $this->wheelMoves + 1);
+    }
+
+    /** @param  list<string>  $channels */
+    public function supplying(array $channels): self
+    {
+        return $this->but(supplied: $channels);
+    }
+
+    /** The wheels have rolled and stand somewhere else now. */
+    public function rolled(): self
+    {
+        return $this->but(wheelMoves: $this->wheelMoves + 1);
     }
 
     public function remembering(Memory $memory): self
@@ -126,13 +147,14 @@ final readonly class CarState
         return $outcomes === [] ? $this : $this->but(settled: $outcomes + $this->settled);
     }
 
-    public function electrical(float $ambientCelsius): ElectricalState
+    public function electrical(Supply $supply, float $ambientCelsius): ElectricalState
     {
         return new ElectricalState(
             $this->isPowered(),
-            $this->ignition === Ignition::Running,
+            $this->ignition === Ignition::Running ? $supply->chargingVolts : $supply->batteryVolts,
             $this->openPlugs,
             $ambientCelsius + $this->hubRiseKelvin,
+            $this->supplied,
         );
     }
 
@@ -141,6 +163,7 @@ final readonly class CarState
      * @param  ?array<string, int>  $renewed
      * @param  ?array<string, int>  $asked
      * @param  ?array<string, bool>  $settled
+     * @param  ?list<string>  $supplied
      */
     private function but(
         ?Ignition $ignition = null,
@@ -154,6 +177,8 @@ final readonly class CarState
         ?array $renewed = null,
         ?array $asked = null,
         ?array $settled = null,
+        ?array $supplied = null,
+        ?int $wheelMoves = null,
     ): self {
         return new self(
             $ignition ?? $this->ignition,
@@ -167,6 +192,8 @@ final readonly class CarState
             $renewed ?? $this->renewed,
             $asked ?? $this->asked,
             $settled ?? $this->settled,
+            $supplied ?? $this->supplied,
+            $wheelMoves ?? $this->wheelMoves,
         );
     }
 }

@@ -4,52 +4,44 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
-use Lernfall\Signal\CopperResistance;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\InputStage;
+use Lernfall\Vehicle\Conductor;
 use Lernfall\Vehicle\Link;
 use Lernfall\Vehicle\PadSide;
 use Lernfall\Vehicle\Plug;
 use Lernfall\Vehicle\Supply;
 
 /**
- * The network of a passive speed channel, from coil to module input, as the data sheet draws it.
+ * The network of a speed channel between sensor and module, as the data sheet draws it.
  *
  * Assumes that coil, wires and input are resistive: inductance, wire capacitance and input filters are left out,
  * which holds below a few kilohertz of tooth frequency.
  */
 final readonly class ChannelNetlist
 {
+    /** The excitation of everything that stands still: battery, supplies, bias. */
     public const DC = 'dc';
 
-    public const AC = 'ac';
+    /** A joint as good as joints get. */
+    public const CONTACT_OHMS = 0.001;
 
-    /**
-     * Adds the channel to a network.
-     *
-     * @param  float  $signalPeakVolts  what the coil induces, for the excitation "ac"
-     */
-    public static function add(Netlist $netlist, Channel $channel, InputStage $input, ElectricalState $state, float $signalPeakVolts): Netlist
+    /** Adds plugs, cables and the module's input. */
+    public static function add(Netlist $netlist, Channel $channel, ElectricalState $state): Netlist
     {
-        $netlist = self::addCoil($netlist, $channel, $state, $signalPeakVolts);
         foreach (array_keys($channel->links) as $position) {
             $netlist = self::addLink($netlist, $channel, $position, $state);
         }
 
-        return self::addInput($netlist, $channel, $input, $state);
+        return InputElement::add($netlist, $channel, $state);
     }
 
     /** Adds the battery, without which its poles are dead pads. */
     public static function addBattery(Netlist $netlist, Supply $supply, ElectricalState $state): Netlist
     {
-        return $netlist->source(
-            'battery.positive',
-            'battery.negative',
-            $state->engineRunning ? $supply->chargingVolts : $supply->batteryVolts,
-            $supply->internalOhms,
-            self::DC,
-        )->resistor('battery.negative', Netlist::GROUND, 0.001);
+        return $netlist
+            ->source('battery.positive', 'battery.negative', $state->systemVolts, $supply->internalOhms, self::DC)
+            ->resistor('battery.negative', Netlist::GROUND, self::CONTACT_OHMS);
     }
 
     /** The node a pad touches. */
@@ -58,31 +50,22 @@ final readonly class ChannelNetlist
         return "$channelId.$plugName.$side->value.$conductor";
     }
 
-    public static function inputNode(Channel $channel, int $conductor): string
+    /** @return list<string> the module's pins, by conductor */
+    public static function inputNodes(Channel $channel): array
     {
         $plugs = $channel->plugs();
         $last = $plugs[count($plugs) - 1];
 
-        return self::padNode($channel->id, $last->name(), PadSide::Module, $channel->conductors[$conductor]->id);
+        return array_map(
+            static fn (Conductor $conductor): string => self::padNode($channel->id, $last->name(), PadSide::Module, $conductor->id),
+            $channel->conductors,
+        );
     }
 
-    private static function addCoil(Netlist $netlist, Channel $channel, ElectricalState $state, float $signalPeakVolts): Netlist
+    /** @return list<string> the sensor's own ends, by conductor */
+    public static function sensorNodes(Channel $channel): array
     {
-        if ($channel->sensor->coilBroken) {
-            return $netlist;
-        }
-        $ends = array_map(
-            static fn (int $conductor): string => self::outerEnd($channel, 0, $channel->conductors[$conductor]->id),
-            [0, 1],
-        );
-
-        return $netlist->source(
-            $ends[0],
-            $ends[1],
-            $signalPeakVolts,
-            CopperResistance::at($state->hubCelsius, $channel->sensor->coilOhmsAt20Celsius),
-            self::AC,
-        );
+        return array_map(static fn (Conductor $conductor): string => self::outerEnd($channel, 0, $conductor->id), $channel->conductors);
     }
 
     private static function addLink(Netlist $netlist, Channel $channel, int $position, ElectricalState $state): Netlist
@@ -116,27 +99,6 @@ final readonly class ChannelNetlist
         }
 
         return $netlist;
-    }
-
-    private static function addInput(Netlist $netlist, Channel $channel, InputStage $input, ElectricalState $state): Netlist
-    {
-        $first = self::inputNode($channel, 0);
-        $second = self::inputNode($channel, 1);
-        $rail = "$channel->id.rail";
-        $powered = $state->ignitionOn && ! self::moduleUnplugged($channel, $state);
-
-        return $netlist
-            ->source($rail, Netlist::GROUND, $powered ? $input->biasVolts : 0.0, $powered ? $input->railOhmsOn : $input->railOhmsOff, self::DC)
-            ->resistor($rail, $first, $input->pullUpOhms)
-            ->resistor($second, Netlist::GROUND, $input->pullDownOhms)
-            ->resistor($first, $second, $input->acrossOhms);
-    }
-
-    private static function moduleUnplugged(Channel $channel, ElectricalState $state): bool
-    {
-        $plugs = $channel->plugs();
-
-        return in_array($plugs[count($plugs) - 1]->plugId, $state->openPlugs, true);
     }
 
     /** The node at the wheel end of a link: its own pad for a plug, the neighbour's for a cable. */

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
-/** The two conductors at the module's pins, against ground. */
+/** What a module measures at its pins. */
 final readonly class InputVoltages
 {
-    public function __construct(public float $firstVolts, public float $secondVolts)
+    /**
+     * @param  float  $firstVolts  first conductor against ground
+     * @param  float  $secondVolts  second conductor against ground
+     * @param  float  $sensed  an active channel: amperes of a two-wire sensor, signal volts of a three-wire one
+     * @param  float  $feedAmperes  an active channel: what it takes from its supply
+     */
+    public function __construct(public float $firstVolts, public float $secondVolts, public float $sensed = 0.0, public float $feedAmperes = 0.0)
     {
     }
 

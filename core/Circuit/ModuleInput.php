@@ -4,37 +4,43 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
-use Lernfall\Signal\PassiveSignal;
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\InputStage;
+use Lernfall\Vehicle\CurrentInput;
+use Lernfall\Vehicle\SwitchInput;
 
 /** What a channel's circuit does at the module's pins. */
 final readonly class ModuleInput
 {
-    /** Voltages at the module input while nothing turns. */
-    public static function inputAtRest(Channel $channel, InputStage $input, ElectricalState $state): InputVoltages
+    /** With this level of an active sensor; a passive one at rest. */
+    public static function at(Channel $channel, ElectricalState $state, bool $tooth): InputVoltages
     {
-        $solution = NodalAnalysis::solve(ChannelNetlist::add(Netlist::empty(), $channel, $input, $state, 0.0));
+        $circuit = LiveCircuit::ofNothing()->withChannel($channel, $state, $tooth && Awake::is($channel, $state))->solved();
+        $pins = ChannelNetlist::inputNodes($channel);
+        $first = $circuit->voltsBetween($pins[0], Netlist::GROUND);
+        $second = $circuit->voltsBetween($pins[1], Netlist::GROUND);
+        $input = $channel->input;
+        if (! $input instanceof CurrentInput && ! $input instanceof SwitchInput) {
+            return new InputVoltages($first, $second);
+        }
+        [$feedVolts, $feedOhms] = InputElement::feed($channel, $input, $state);
+        $feed = ($feedVolts - $first) / $feedOhms;
+        $sensed = match (true) {
+            $input instanceof SwitchInput => $circuit->voltsBetween($pins[2], Netlist::GROUND),
+            $input->sensesReturn => $second / $input->shuntOhms,
+            default => $feed,
+        };
 
-        return new InputVoltages(
-            $solution->voltsBetween(ChannelNetlist::inputNode($channel, 0), Netlist::GROUND, ChannelNetlist::DC),
-            $solution->voltsBetween(ChannelNetlist::inputNode($channel, 1), Netlist::GROUND, ChannelNetlist::DC),
-        );
+        return new InputVoltages($first, $second, $sensed, $feed);
     }
 
     /**
-     * Peak voltage between the module's pins for each turn a second of the wheel: induced voltage and divider are both
-     * linear, so this one figure serves every speed.
+     * Voltage between the module's pins for each volt induced in a passive sensor's coil: the divider is linear, so this
+     * one figure serves every speed.
      */
-    public static function inputPeakVoltSeconds(Channel $channel, InputStage $input, ElectricalState $state): float
+    public static function voltsPerEmf(Channel $channel, ElectricalState $state): float
     {
-        $peakVolts = PassiveSignal::of($channel->sensor, $channel->ring, $channel->gapMetres, 1.0)->peakVolts;
-        $solution = NodalAnalysis::solve(ChannelNetlist::add(Netlist::empty(), $channel, $input, $state, $peakVolts));
+        $pins = ChannelNetlist::inputNodes($channel);
 
-        return abs($solution->voltsBetween(
-            ChannelNetlist::inputNode($channel, 0),
-            ChannelNetlist::inputNode($channel, 1),
-            ChannelNetlist::AC,
-        ));
+        return abs(LiveCircuit::ofNothing()->withChannel($channel, $state, false)->solved()->perEmf($channel->id, $pins[0], $pins[1]));
     }
 }

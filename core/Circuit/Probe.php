@@ -9,51 +9,50 @@ use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Vehicle;
 
-/** Two leads on two pads: what a meter would find there. */
+/** Two leads on two pads: what an instrument finds there. */
 final readonly class Probe
 {
-    private const TEST = 'test';
-
-    private function __construct(private Netlist $netlist, private string $first, private string $second)
+    private function __construct(private LiveCircuit $circuit, private string $first, private string $second)
     {
     }
 
     /**
      * @param  array<array-key, Channel>  $channels  the channels as they really are, by id
-     * @param  array<array-key, float>  $peakVolts  induced in each channel's coil, by id
+     * @param  array<array-key, bool>  $teeth  by channel: whether a tooth is in front of its sensor
      */
-    public static function between(Pad $first, Pad $second, Vehicle $vehicle, array $channels, array $peakVolts, ElectricalState $state): self
+    public static function between(Pad $first, Pad $second, Vehicle $vehicle, array $channels, array $teeth, ElectricalState $state): self
     {
-        $netlist = ChannelNetlist::addBattery(Netlist::empty(), $vehicle->supply, $state);
+        $circuit = LiveCircuit::ofNothing()->withBattery($vehicle->supply, $state);
         foreach (array_unique([$first->channel, $second->channel]) as $id) {
             if ($id !== '') {
-                $netlist = ChannelNetlist::add($netlist, $channels[$id], $vehicle->module->input, $state, $peakVolts[$id] ?? 0.0);
+                $circuit = $circuit->withChannel($channels[$id], $state, ($teeth[$id] ?? false) && Awake::is($channels[$id], $state));
             }
         }
 
-        return new self($netlist, self::node($first), self::node($second));
+        return new self($circuit, self::node($first), self::node($second));
     }
 
-    /** Standing and alternating voltage (peak) under the meter's own load. */
-    public function volts(float $meterOhms): ProbedVolts
+    /** Standing voltage under the instrument's own load. */
+    public function standingVolts(float $meterOhms): float
     {
-        $solution = NodalAnalysis::solve($this->netlist->resistor($this->first, $this->second, $meterOhms));
-
-        return new ProbedVolts(
-            $solution->voltsBetween($this->first, $this->second, ChannelNetlist::DC),
-            abs($solution->voltsBetween($this->first, $this->second, ChannelNetlist::AC)),
-        );
+        return $this->loaded($meterOhms)->voltsBetween($this->first, $this->second);
     }
 
-    /** Under a test current of one ampere, which the linear circuit scales to that of any range. */
+    /** Voltage under load for each volt induced in the coil of a channel; the sign follows the leads. */
+    public function voltsPerEmf(float $meterOhms, string $channelId): float
+    {
+        return $this->loaded($meterOhms)->perEmf($channelId, $this->first, $this->second);
+    }
+
+    /** What an ohmmeter finds, whatever its range. */
     public function resistance(): ProbedResistance
     {
-        $solution = NodalAnalysis::solve($this->netlist->current($this->second, $this->first, 1.0, self::TEST));
+        return new ProbedResistance($this->circuit->withTestCurrent($this->first, $this->second)->solved(), $this->first, $this->second);
+    }
 
-        return new ProbedResistance(
-            $solution->voltsBetween($this->first, $this->second, self::TEST),
-            $solution->voltsBetween($this->first, $this->second, ChannelNetlist::DC),
-        );
+    private function loaded(float $meterOhms): SolvedCircuit
+    {
+        return $this->circuit->withResistor($this->first, $this->second, $meterOhms)->solved();
     }
 
     private static function node(Pad $pad): string

@@ -46,6 +46,9 @@ final readonly class Catalogue
         if (! $vehicle->hasChannel($channel)) {
             throw InvalidFault::unknownChannel($channel, $vehicle->channelIds());
         }
+        if (! $entry->kind->fits($vehicle->channel($channel))) {
+            throw InvalidFault::doesNotFit($kindId, $channel, $vehicle->channel($channel)->sensor->technology());
+        }
         $conductors = array_map(static fn ($one): string => $one->id, $vehicle->channel($channel)->conductors);
         if ($entry->kind->onConductor() && ! in_array($conductor, $conductors, true)) {
             throw InvalidFault::needsConductor($kindId, $conductors);
@@ -62,7 +65,7 @@ final readonly class Catalogue
     {
         $faults = [];
         foreach ($this->entries as $entry) {
-            foreach ($vehicle->channels as $channel) {
+            foreach (array_filter($vehicle->channels, $entry->kind->fits(...)) as $channel) {
                 $places = $entry->kind->onConductor() ? array_map(static fn ($one): string => $one->id, $channel->conductors) : [''];
                 foreach ($places as $conductor) {
                     foreach ($entry->strengths as $strength) {

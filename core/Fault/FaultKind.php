@@ -18,6 +18,9 @@ interface FaultKind
     /** What it is called when the cause is named, for example "open". */
     public function defect(): string;
 
+    /** Whether a channel can have it at all. */
+    public function fits(Channel $channel): bool;
+
     /** Whether it sits on one of the conductors, which then has to be named. */
     public function onConductor(): bool;
 

@@ -25,6 +25,11 @@ final class InvalidFault extends InvalidArgumentException
         return new self('channel', "this vehicle has no channel '$channel', only ".implode(', ', $known));
     }
 
+    public static function doesNotFit(string $kind, string $channel, string $technology): self
+    {
+        return new self('kind', "'$kind' cannot be at $channel, whose sensor is of the kind '$technology'");
+    }
+
     /** @param  list<string>  $conductors */
     public static function needsConductor(string $kind, array $conductors): self
     {

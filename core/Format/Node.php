@@ -58,6 +58,13 @@ final readonly class Node
         return is_int($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'a whole number', $node->value);
     }
 
+    public function bool(string|int $name): bool
+    {
+        $node = $this->at($name);
+
+        return is_bool($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'true or false', $node->value);
+    }
+
     public function text(string|int $name): string
     {
         $node = $this->at($name);

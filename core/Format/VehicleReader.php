@@ -10,15 +10,14 @@ use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
 use Lernfall\Vehicle\Contact;
-use Lernfall\Vehicle\InputStage;
 use Lernfall\Vehicle\InvalidTyreSize;
 use Lernfall\Vehicle\Link;
 use Lernfall\Vehicle\ModuleSpecification;
 use Lernfall\Vehicle\Monitors;
 use Lernfall\Vehicle\NominalValues;
-use Lernfall\Vehicle\PassiveSensor;
 use Lernfall\Vehicle\Plug;
 use Lernfall\Vehicle\Supply;
+use Lernfall\Vehicle\SwitchSensor;
 use Lernfall\Vehicle\Tolerances;
 use Lernfall\Vehicle\ToothedRing;
 use Lernfall\Vehicle\Tyre;
@@ -43,7 +42,7 @@ final readonly class VehicleReader
         }
         $channels = [];
         foreach ($root->entries('channels') as $id => $node) {
-            $channels[] = self::channel((string) $id, $node);
+            $channels[] = self::channel((string) $id, $node, $node->has('input') ? $node->at('input') : $root->at('module')->at('input'));
         }
         $sheet = [];
         foreach ($root->entries('dataSheet') as $axle => $node) {
@@ -63,7 +62,7 @@ final readonly class VehicleReader
             $channels,
             self::module($root->at('module')),
             $root->texts('lamps'),
-            new Tolerances($tolerances->float('coilOhms'), $tolerances->float('signal'), $tolerances->float('gap')),
+            new Tolerances($tolerances->float('sensor'), $tolerances->float('signal'), $tolerances->float('gap')),
             $sheet,
         );
     }
@@ -77,20 +76,20 @@ final readonly class VehicleReader
         }
     }
 
-    private static function channel(string $id, Node $node): Channel
+    private static function channel(string $id, Node $node, Node $input): Channel
     {
         $conductors = [];
         foreach ($node->entries('conductors') as $one) {
             $conductors[] = new Conductor($one->text('id'), $one->text('colour'), $one->text('sensorPin'), $one->text('modulePin'));
         }
-        if (count($conductors) !== 2) {
-            throw $node->at('conductors')->wrong('two conductors');
+        $sensor = SensorReader::sensor($node->at('sensor'));
+        if (count($conductors) !== ($sensor instanceof SwitchSensor ? 3 : 2)) {
+            throw $node->at('conductors')->wrong('two conductors, or three for a three-wire sensor');
         }
         $links = [];
         foreach ($node->entries('links') as $one) {
             $links[] = self::link($id, $one, $conductors);
         }
-        $sensor = $node->at('sensor');
 
         return new Channel(
             $id,
@@ -99,9 +98,10 @@ final readonly class VehicleReader
             $node->text('side'),
             new ToothedRing($node->at('ring')->int('teeth')),
             $node->float('gapMillimetres') / 1000.0,
-            new PassiveSensor($sensor->float('coilOhmsAt20Celsius'), $sensor->float('signalVoltSeconds'), $sensor->float('gapDecayMillimetres') / 1000.0),
+            $sensor,
             $conductors,
             $links,
+            SensorReader::input($input),
         );
     }
 
@@ -129,15 +129,10 @@ final readonly class VehicleReader
 
     private static function module(Node $node): ModuleSpecification
     {
-        $input = $node->at('input');
         $limits = $node->at('monitors');
 
         return new ModuleSpecification(
             $node->text('plugId'),
-            new InputStage(
-                $input->float('biasVolts'), $input->float('railOhmsOn'), $input->float('railOhmsOff'), $input->float('pullUpOhms'),
-                $input->float('pullDownOhms'), $input->float('acrossOhms'), $input->float('thresholdPeakVolts'),
-            ),
             new Monitors(
                 $limits->float('openAboveVolts'), $limits->float('groundBelowVolts'),
                 $limits->float('missingAboveKilometresPerHour') / 3.6, $limits->float('missingSeconds'),

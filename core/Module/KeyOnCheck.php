@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Lernfall\Module;
 
 use Lernfall\Circuit\InputVoltages;
+use Lernfall\Vehicle\CurrentInput;
+use Lernfall\Vehicle\InputStage;
 use Lernfall\Vehicle\Monitors;
+use Lernfall\Vehicle\PassiveInput;
+use Lernfall\Vehicle\SwitchInput;
 
-/** The check of the bias voltages when the ignition is switched on. */
+/** The check of a channel's circuit when the ignition is switched on. */
 final readonly class KeyOnCheck
 {
     public function __construct(private Monitors $monitors)
@@ -15,19 +19,39 @@ final readonly class KeyOnCheck
     }
 
     /**
-     * Whether this failure is seen in these voltages.
+     * Whether this failure is seen in what the module measures.
      *
      * @param  float  $deviation  how far this module's limits lie off, in standard deviations
      */
-    public function sees(Failure $failure, InputVoltages $input, float $deviation): bool
+    public function sees(Failure $failure, InputStage $input, InputVoltages $measured, float $deviation): bool
     {
         $factor = 1.0 + $this->monitors->thresholdSpread * $deviation;
-        $grounded = $input->meanVolts() < $this->monitors->groundBelowVolts * $factor;
+        $grounded = $this->isGrounded($input, $measured, $factor);
 
         return match ($failure) {
             Failure::ShortToGround => $grounded,
-            Failure::Open => ! $grounded && $input->acrossVolts() > $this->monitors->openAboveVolts * $factor,
+            Failure::Open => ! $grounded && $this->isOpen($input, $measured, $factor),
             Failure::NoSignal, Failure::Erratic => false,
+        };
+    }
+
+    private function isGrounded(InputStage $input, InputVoltages $measured, float $factor): bool
+    {
+        return match (true) {
+            $input instanceof PassiveInput => $measured->meanVolts() < $this->monitors->groundBelowVolts * $factor,
+            $input instanceof CurrentInput => $measured->firstVolts < $input->leastTestVolts * $factor,
+            $input instanceof SwitchInput => $measured->firstVolts < $input->leastSupplyVolts * $factor,
+            default => false,
+        };
+    }
+
+    private function isOpen(InputStage $input, InputVoltages $measured, float $factor): bool
+    {
+        return match (true) {
+            $input instanceof PassiveInput => $measured->acrossVolts() > $this->monitors->openAboveVolts * $factor,
+            $input instanceof CurrentInput => $measured->sensed < $input->leastTestAmperes * $factor,
+            $input instanceof SwitchInput => $measured->feedAmperes < $input->leastSupplyAmperes * $factor,
+            default => false,
         };
     }
 }

@@ -4,27 +4,22 @@ declare(strict_types=1);
 
 namespace Lernfall\Module;
 
-use Lernfall\Vehicle\InputStage;
 use Lernfall\Vehicle\ToothedRing;
 
 /** How the module turns a wheel's signal into a speed. */
 final readonly class SpeedInput
 {
-    /**
-     * @param  float  $peakVoltSeconds  peak voltage at the pins per turn a second
-     * @param  float  $thresholdFactor  this module's threshold against the nominal one
-     */
+    /** @param  float  $thresholdFactor  this module's threshold against the nominal one */
     public function __construct(
-        private InputStage $input,
+        private SpeedSignal $signal,
         private ToothedRing $ring,
-        private float $peakVoltSeconds,
         private float $thresholdFactor,
     ) {
     }
 
     public function withThresholdFactor(float $factor): self
     {
-        return new self($this->input, $this->ring, $this->peakVoltSeconds, $factor);
+        return new self($this->signal, $this->ring, $factor);
     }
 
     public function counts(float $turnsPerSecond): bool
@@ -32,12 +27,10 @@ final readonly class SpeedInput
         return $turnsPerSecond > 0.0 && $turnsPerSecond >= $this->leastTurnsPerSecond();
     }
 
-    /** The slowest rotation whose signal reaches the threshold; infinite where there is no signal at all. */
+    /** The slowest rotation whose signal is counted; infinite where there is none at all. */
     public function leastTurnsPerSecond(): float
     {
-        return $this->peakVoltSeconds > 0.0
-            ? $this->input->thresholdPeakVolts * $this->thresholdFactor / $this->peakVoltSeconds
-            : INF;
+        return $this->signal->leastTurnsPerSecond($this->thresholdFactor);
     }
 
     /** Turns a second as the module counts them, on the mean of whole turns. */

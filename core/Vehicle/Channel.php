@@ -11,7 +11,7 @@ final readonly class Channel
      * @param  list<string>  $wheels  the wheels it watches
      * @param  string  $axle  "front" or "rear"
      * @param  string  $side  "left" or "right", as seen sitting in the car facing forward
-     * @param  list<Conductor>  $conductors  the first carries the module's pull-up, the second its pull-down
+     * @param  list<Conductor>  $conductors  in the order the input stage names them
      * @param  list<Link>  $links  in order from the sensor to the module
      */
     public function __construct(
@@ -21,25 +21,26 @@ final readonly class Channel
         public string $side,
         public ToothedRing $ring,
         public float $gapMetres,
-        public PassiveSensor $sensor,
+        public Sensor $sensor,
         public array $conductors,
         public array $links,
+        public InputStage $input,
     ) {
     }
 
     public function withRing(ToothedRing $ring): self
     {
-        return new self($this->id, $this->wheels, $this->axle, $this->side, $ring, $this->gapMetres, $this->sensor, $this->conductors, $this->links);
+        return $this->but(ring: $ring);
     }
 
     public function withGap(float $gapMetres): self
     {
-        return new self($this->id, $this->wheels, $this->axle, $this->side, $this->ring, $gapMetres, $this->sensor, $this->conductors, $this->links);
+        return $this->but(gapMetres: $gapMetres);
     }
 
-    public function withSensor(PassiveSensor $sensor): self
+    public function withSensor(Sensor $sensor): self
     {
-        return new self($this->id, $this->wheels, $this->axle, $this->side, $this->ring, $this->gapMetres, $sensor, $this->conductors, $this->links);
+        return $this->but(sensor: $sensor);
     }
 
     /** The link of the same name is exchanged for this one. */
@@ -50,7 +51,7 @@ final readonly class Channel
             $this->links,
         );
 
-        return new self($this->id, $this->wheels, $this->axle, $this->side, $this->ring, $this->gapMetres, $this->sensor, $this->conductors, $links);
+        return $this->but(links: $links);
     }
 
     /** @throws UnknownPart */
@@ -81,5 +82,14 @@ final readonly class Channel
     public function plugs(): array
     {
         return array_values(array_filter($this->links, static fn (Link $link): bool => $link instanceof Plug));
+    }
+
+    /** @param  ?list<Link>  $links */
+    private function but(?ToothedRing $ring = null, ?float $gapMetres = null, ?Sensor $sensor = null, ?array $links = null): self
+    {
+        return new self(
+            $this->id, $this->wheels, $this->axle, $this->side, $ring ?? $this->ring, $gapMetres ?? $this->gapMetres,
+            $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input,
+        );
     }
 }

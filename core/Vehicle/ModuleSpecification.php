@@ -15,7 +15,6 @@ final readonly class ModuleSpecification
      */
     public function __construct(
         public string $plugId,
-        public InputStage $input,
         public Monitors $monitors,
         public array $codes,
         public array $failureTypes,

@@ -8,7 +8,7 @@ namespace Lernfall\Vehicle;
 final readonly class Tolerances
 {
     public function __construct(
-        public float $coilOhms,
+        public float $sensor,
         public float $signal,
         public float $gap,
     ) {

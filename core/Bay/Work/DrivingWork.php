@@ -83,7 +83,7 @@ final readonly class DrivingWork
     /** @return list<Branch> */
     private function driven(Car $car, Drive $drive, Prediction $prediction): array
     {
-        $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin));
+        $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin)->rolled());
         if (! $car->modulePowered()) {
             return Branch::only($warm, $prediction);
         }

@@ -37,7 +37,9 @@ final readonly class HandWork
     {
         $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? ['module-plug-live'] : [];
 
-        return $this->done($car, $car->state->plugOpened($plug), $notes);
+        $state = $car->state->plugOpened($plug);
+
+        return $this->done($car, $plug === $car->vehicle->module->plugId ? $state->supplying([]) : $state, $notes);
     }
 
     /** @return list<Branch> */

@@ -12,6 +12,7 @@ use Lernfall\Circuit\InputVoltages;
 use Lernfall\Circuit\ModuleInput;
 use Lernfall\Module\Failure;
 use Lernfall\Module\KeyOnCheck;
+use Lernfall\Vehicle\Channel;
 
 /** Turning the key. Coming from off, the module checks its circuits. */
 final readonly class KeyWork
@@ -34,37 +35,40 @@ final readonly class KeyWork
     {
         $chances = [];
         foreach ($car->vehicle->channelIds() as $id) {
-            $input = ModuleInput::inputAtRest($car->channel($id), $car->vehicle->module->input, $car->electrical());
+            $channel = $car->channel($id);
+            $input = ModuleInput::at($channel, $car->electrical()->unsupplied(), false);
             foreach ([Failure::Open, Failure::ShortToGround] as $failure) {
-                $chances[$this->event($id, $failure, $input)] = $this->chance($car, $id, $failure, $input);
+                $chances[$this->event($id, $failure, $input)] = $this->chance($car, $channel, $failure, $input);
             }
         }
         $branches = [];
         foreach (Crossroads::of($car, $chances) as [$weight, $state, $outcomes]) {
             $memory = $state->memory;
+            $refused = [];
             foreach ($outcomes as $event => $seen) {
                 [$id, $failure] = explode('/', $event);
+                $refused[$id] = ($refused[$id] ?? false) || $seen;
                 $memory = $seen ? $memory->set($id, Failure::from($failure)) : $memory->passed($id, Failure::from($failure));
             }
-            $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $done);
+            $branches[] = new Branch($weight, $car->in($state->remembering($memory)->supplying(array_keys($refused, false, true))), $done);
         }
 
         return $branches;
     }
 
-    private function chance(Car $car, string $channel, Failure $failure, InputVoltages $input): float
+    private function chance(Car $car, Channel $channel, Failure $failure, InputVoltages $input): float
     {
         $check = new KeyOnCheck($car->vehicle->module->monitors);
 
         return $car->deviations->chanceThat(
-            $car->deviation("module.$channel.bias-limit"),
-            static fn (float $deviation): bool => $check->sees($failure, $input, $deviation),
+            $car->deviation("module.$channel->id.bias-limit"),
+            static fn (float $deviation): bool => $check->sees($failure, $channel->input, $input, $deviation),
         );
     }
 
     /** Names the event with the state that decides it. */
     private function event(string $channel, Failure $failure, InputVoltages $input): string
     {
-        return sprintf('%s/%s/%.3f/%.3f', $channel, $failure->value, $input->firstVolts, $input->secondVolts);
+        return sprintf('%s/%s/%.3f/%.3f/%.5f', $channel, $failure->value, $input->firstVolts, $input->secondVolts, $input->feedAmperes);
     }
 }

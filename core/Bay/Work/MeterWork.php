@@ -12,9 +12,7 @@ use Lernfall\Bay\Meter;
 use Lernfall\Bay\MeterRange;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
-use Lernfall\Circuit\Probe;
-use Lernfall\Signal\PassiveSignal;
-use Lernfall\Vehicle\Channel;
+use Lernfall\Circuit\ProbedResistance;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\PadSide;
@@ -34,12 +32,14 @@ final readonly class MeterWork
         if (! $this->reachable($car, $first) || ! $this->reachable($car, $second)) {
             return Branch::refused($car, 'pad-out-of-reach');
         }
+        $notes = $this->notes($car, $measure->function, $first, $second);
+        $branches = [];
+        foreach (Standstill::ways($car, [$first->channel, $second->channel]) as [$weight, $state, $teeth]) {
+            $features = ['reading' => $this->feature($car, $measure->function, $first, $second, $teeth)];
+            $branches[] = new Branch($weight, $car->in($state), Prediction::of('reading', $features, $notes));
+        }
 
-        return Branch::only($car, Prediction::of(
-            'reading',
-            ['reading' => $this->feature($car, $measure->function, $first, $second)],
-            $this->notes($car, $measure->function, $first, $second),
-        ));
+        return $branches;
     }
 
     /** The module's own pins lie inside the housing while its plug is joined. Everything else can be back-probed. */
@@ -53,16 +53,17 @@ final readonly class MeterWork
         return $plugId !== $car->vehicle->module->plugId || $car->state->isOpen($plugId);
     }
 
-    private function feature(Car $car, MeterFunction $function, Pad $first, Pad $second): NumberFeature
+    /** @param  array<string, bool>  $teeth */
+    private function feature(Car $car, MeterFunction $function, Pad $first, Pad $second, array $teeth): NumberFeature
     {
-        [$mean, $range] = $this->reading($car, $function, $first, $second);
+        [$mean, $range] = $this->reading($car, $function, $first, $second, $teeth);
         if ($range === null) {
             return NumberFeature::overload($function->unit());
         }
         $sensitivities = [];
         if ($car->isHypothesis()) {
             foreach ($this->deviations($car, $function, $first, $second) as $name) {
-                $change = $this->reading($car->shifted($name), $function, $first, $second)[0] - $mean;
+                $change = $this->reading($car->shifted($name), $function, $first, $second, $teeth)[0] - $mean;
                 if (abs($change) > $range->resolution * 0.01) {
                     $sensitivities[$name] = $change;
                 }
@@ -72,18 +73,20 @@ final readonly class MeterWork
         return NumberFeature::reading($function->unit(), $mean, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities);
     }
 
-    /** @return array{float, ?MeterRange} the reading and its range; no range means overload */
-    private function reading(Car $car, MeterFunction $function, Pad $first, Pad $second): array
+    /**
+     * @param  array<string, bool>  $teeth
+     * @return array{float, ?MeterRange} the reading and its range; no range means overload
+     */
+    private function reading(Car $car, MeterFunction $function, Pad $first, Pad $second, array $teeth): array
     {
-        $probe = $this->probe($car, $first, $second);
+        $probed = new Probed($car, $first, $second, $teeth);
         $scale = 1.0 + $this->meter->scaleSpread($function) * $car->deviations->standard("meter.$function->value");
         if ($function === MeterFunction::Ohms) {
-            return $this->ohms($probe, $scale);
+            return $this->ohms($probed->resistance(), $scale);
         }
-        $volts = $probe->volts($this->meter->inputOhms);
         $reading = $scale * ($function === MeterFunction::VoltsDc
-            ? $volts->standingVolts
-            : $volts->alternatingPeakVolts * $this->rmsPerPeak($car));
+            ? $probed->meanVolts($this->meter->inputOhms)
+            : $probed->alternatingRmsVolts($this->meter->inputOhms));
         foreach ($this->meter->ranges($function) as $range) {
             if (abs($reading) <= $range->fullScale) {
                 return [$reading, $range];
@@ -94,9 +97,8 @@ final readonly class MeterWork
     }
 
     /** @return array{float, ?MeterRange} */
-    private function ohms(Probe $probe, float $scale): array
+    private function ohms(ProbedResistance $resistance, float $scale): array
     {
-        $resistance = $probe->resistance();
         foreach ($this->meter->ranges(MeterFunction::Ohms) as $range) {
             $reading = $scale * $resistance->shownAt($range->testAmperes) + $this->meter->leadOhms;
             if (abs($reading) <= $range->fullScale) {
@@ -105,36 +107,6 @@ final readonly class MeterWork
         }
 
         return [0.0, null];
-    }
-
-    private function probe(Car $car, Pad $first, Pad $second): Probe
-    {
-        $channels = [];
-        foreach (array_unique([$first->channel, $second->channel]) as $id) {
-            if ($id !== '') {
-                $channels[$id] = $car->channel($id);
-            }
-        }
-        $turning = $channels[$car->state->turningChannel] ?? null;
-        $peaks = $turning === null ? [] : [$turning->id => $this->signal($turning, $car->state->turnsPerSecond)->peakVolts];
-
-        return Probe::between($first, $second, $car->vehicle, $channels, $peaks, $car->electrical());
-    }
-
-    /** A true-RMS meter: what it shows for each volt of peak depends on the shape, missing teeth included. */
-    private function rmsPerPeak(Car $car): float
-    {
-        if ($car->state->turningChannel === '') {
-            return M_SQRT1_2;
-        }
-        $signal = $this->signal($car->channel($car->state->turningChannel), $car->state->turnsPerSecond);
-
-        return $signal->rmsVolts() / $signal->peakVolts;
-    }
-
-    private function signal(Channel $channel, float $turnsPerSecond): PassiveSignal
-    {
-        return PassiveSignal::of($channel->sensor, $channel->ring, $channel->gapMetres, $turnsPerSecond);
     }
 
     /** @return list<string> */

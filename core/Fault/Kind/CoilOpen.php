@@ -6,6 +6,7 @@ namespace Lernfall\Fault\Kind;
 
 use Lernfall\Fault\FaultKind;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\PassiveSensor;
 
 /** The winding is interrupted inside the sensor. */
 final readonly class CoilOpen implements FaultKind
@@ -35,8 +36,13 @@ final readonly class CoilOpen implements FaultKind
         return 'none';
     }
 
+    public function fits(Channel $channel): bool
+    {
+        return $channel->sensor instanceof PassiveSensor;
+    }
+
     public function applyTo(Channel $channel, string $conductor, float $strength): Channel
     {
-        return $channel->withSensor($channel->sensor->broken());
+        return $channel->sensor instanceof PassiveSensor ? $channel->withSensor($channel->sensor->broken()) : $channel;
     }
 }

@@ -35,6 +35,11 @@ final readonly class GapTooLarge implements FaultKind
         return 'metres';
     }
 
+    public function fits(Channel $channel): bool
+    {
+        return true;
+    }
+
     public function applyTo(Channel $channel, string $conductor, float $strength): Channel
     {
         return $channel->withGap($channel->gapMetres + $strength);

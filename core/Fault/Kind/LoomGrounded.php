@@ -36,6 +36,11 @@ final readonly class LoomGrounded implements FaultKind
         return 'ohms';
     }
 
+    public function fits(Channel $channel): bool
+    {
+        return true;
+    }
+
     public function applyTo(Channel $channel, string $conductor, float $strength): Channel
     {
         return $channel->withLink($channel->cable('loom')->withWire(

@@ -35,6 +35,11 @@ final readonly class LoomOpen implements FaultKind
         return 'none';
     }
 
+    public function fits(Channel $channel): bool
+    {
+        return true;
+    }
+
     public function applyTo(Channel $channel, string $conductor, float $strength): Channel
     {
         return $channel->withLink($channel->cable('loom')->withWire(

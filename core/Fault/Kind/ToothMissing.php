@@ -35,6 +35,11 @@ final readonly class ToothMissing implements FaultKind
         return 'teeth';
     }
 
+    public function fits(Channel $channel): bool
+    {
+        return true;
+    }
+
     public function applyTo(Channel $channel, string $conductor, float $strength): Channel
     {
         return $channel->withRing($channel->ring->withMissingTeeth((int) $strength));

@@ -7,6 +7,7 @@ namespace Tests\Core\Drive;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
 use Lernfall\Module\Failure;
+use Lernfall\Module\RisingSignal;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Vehicle\ToothedRing;
 use PHPUnit\Framework\TestCase;
@@ -44,7 +45,7 @@ final class DrivingMonitorsTest extends TestCase
 
     private function finds(Failure $failure, float $peakVoltSeconds, int $missing, Drive $drive): bool
     {
-        $input = new SpeedInput(Workbench::vehicle()->module->input, new ToothedRing(46, $missing), $peakVoltSeconds, 1.0);
+        $input = new SpeedInput(new RisingSignal($peakVoltSeconds, 0.058), new ToothedRing(46, $missing), 1.0);
 
         return $this->monitors()->finds($failure, $input, $drive, 0.0);
     }

@@ -28,7 +28,7 @@ final class KeyOnCheckTest extends TestCase
     public function test_the_bias_voltages_tell_what_is_wrong(InputVoltages $voltages, ?Failure $expected): void
     {
         $check = new KeyOnCheck(Workbench::vehicle()->module->monitors);
-        $seen = array_values(array_filter(Failure::cases(), static fn (Failure $failure): bool => $check->sees($failure, $voltages, 0.0)));
+        $seen = array_values(array_filter(Failure::cases(), static fn (Failure $failure): bool => $check->sees($failure, Workbench::vehicle()->channel('FL')->input, $voltages, 0.0)));
 
         self::assertSame($expected === null ? [] : [$expected], $seen);
     }
@@ -38,7 +38,7 @@ final class KeyOnCheckTest extends TestCase
         $check = new KeyOnCheck(Workbench::vehicle()->module->monitors);
         $border = new InputVoltages(3.16, 1.84);
 
-        self::assertTrue($check->sees(Failure::Open, $border, 0.0));
-        self::assertFalse($check->sees(Failure::Open, $border, 1.0));
+        self::assertTrue($check->sees(Failure::Open, Workbench::vehicle()->channel('FL')->input, $border, 0.0));
+        self::assertFalse($check->sees(Failure::Open, Workbench::vehicle()->channel('FL')->input, $border, 1.0));
     }
 }

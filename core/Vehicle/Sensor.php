@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** A wheel speed sensor of some technology. */
+interface Sensor
+{
+    /** Permanent name of the technology: "passive", "current", "pulse-width", "sinking" or "sourcing". */
+    public function technology(): string;
+
+    /**
+     * The same sensor off its nominal values, as parts differ.
+     *
+     * @param  float  $electrical  factor on resistance or current
+     * @param  float  $magnetic  factor on the strength with which it feels the ring
+     */
+    public function scaled(float $electrical, float $magnetic): self;
+}
