@@ -20,6 +20,7 @@ use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\CurrentInput;
 use Lernfall\Vehicle\PassiveInput;
 use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\Port;
 use Lernfall\Vehicle\SwitchInput;
 use Lernfall\Vehicle\Vehicle;
 
@@ -115,7 +116,7 @@ final readonly class Car
         $channel = $this->channel($channelId);
 
         return new SpeedInput(
-            $this->modulePowered() ? $this->speedSignal($channel) : SwitchedSignal::none(),
+            $this->modulePowered() && $channel->port !== Port::Deaf ? $this->speedSignal($channel) : SwitchedSignal::none(),
             $channel->ring,
             1.0 + $this->vehicle->module->monitors->thresholdSpread * $deviation,
         );

@@ -11,10 +11,10 @@ final readonly class Vocabulary
     public const DEFECTS = [
         'ring' => ['tooth-missing', 'dirty', 'loose'],
         'gap' => ['too-large', 'too-small'],
-        'sensor' => ['open', 'shorted', 'to-ground', 'weak'],
-        'sensor-plug' => ['corroded', 'not-latched', 'pins-swapped'],
-        'loom' => ['open', 'to-ground', 'wires-together'],
-        'module-plug' => ['corroded', 'not-latched', 'pins-swapped'],
+        'sensor' => ['open', 'shorted', 'to-ground', 'dead', 'stuck', 'dusty', 'weak'],
+        'sensor-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
+        'loom' => ['open', 'resistive', 'to-ground', 'to-supply', 'wires-together'],
+        'module-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
         'module' => ['input-dead', 'no-supply'],
     ];
 
@@ -26,8 +26,8 @@ final readonly class Vocabulary
         'ring' => ['teeth-even', 'tooth-missing'],
         'gap' => ['gap-usual', 'gap-wide'],
         'cable' => ['sheath-sound', 'chafed'],
-        'sensor-plug' => ['pins-clean', 'pins-green', 'plug-joined-sound'],
-        'module-plug' => ['pins-clean', 'pins-green', 'plug-joined-sound'],
+        'sensor-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
+        'module-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
     ];
 
     /** The word written for a display that shows overload. */

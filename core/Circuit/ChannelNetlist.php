@@ -11,6 +11,7 @@ use Lernfall\Vehicle\Link;
 use Lernfall\Vehicle\PadSide;
 use Lernfall\Vehicle\Plug;
 use Lernfall\Vehicle\Supply;
+use Lernfall\Vehicle\Wire;
 
 /**
  * The network of a speed channel between sensor and module, as the data sheet draws it.
@@ -71,31 +72,49 @@ final readonly class ChannelNetlist
     private static function addLink(Netlist $netlist, Channel $channel, int $position, ElectricalState $state): Netlist
     {
         $link = $channel->links[$position];
-        foreach ($channel->conductors as $conductor) {
-            $outer = self::outerEnd($channel, $position, $conductor->id);
-            $inner = self::innerEnd($channel, $position, $conductor->id);
-            if ($link instanceof Plug && ! in_array($link->plugId, $state->openPlugs, true)) {
-                $netlist = $netlist->resistor($outer, $inner, $link->contacts[$conductor->id]->ohms);
-            }
-            if ($link instanceof Cable) {
-                $netlist = self::addWire($netlist, $link, $conductor->id, $outer, $inner);
+
+        return match (true) {
+            $link instanceof Plug => in_array($link->plugId, $state->openPlugs, true) ? $netlist : self::addPlug($netlist, $channel, $position, $link),
+            $link instanceof Cable => self::addCable($netlist, $channel, $position, $link, $state),
+            default => $netlist,
+        };
+    }
+
+    private static function addPlug(Netlist $netlist, Channel $channel, int $position, Plug $plug): Netlist
+    {
+        foreach ($channel->conductors as $index => $conductor) {
+            $contact = $plug->contacts[$conductor->id];
+            if ($contact->touches) {
+                $beyond = $channel->conductors[$plug->crossed && $index < 2 ? 1 - $index : $index];
+                $netlist = $netlist->resistor(self::outerEnd($channel, $position, $conductor->id), self::innerEnd($channel, $position, $beyond->id), $contact->ohms);
             }
         }
 
         return $netlist;
     }
 
-    private static function addWire(Netlist $netlist, Cable $cable, string $conductor, string $outer, string $inner): Netlist
+    private static function addCable(Netlist $netlist, Channel $channel, int $position, Cable $cable, ElectricalState $state): Netlist
     {
-        $wire = $cable->wires[$conductor];
-        $middle = "$outer~$inner";
+        $middles = [];
+        foreach ($channel->conductors as $conductor) {
+            $outer = self::outerEnd($channel, $position, $conductor->id);
+            $inner = self::innerEnd($channel, $position, $conductor->id);
+            $middles[] = "$outer~$inner";
+            $netlist = self::addWire($netlist, $cable->wires[$conductor->id], $outer, "$outer~$inner", $inner, $state);
+        }
+
+        return $cable->bridgeOhms === null ? $netlist : $netlist->resistor($middles[0], $middles[1], $cable->bridgeOhms);
+    }
+
+    private static function addWire(Netlist $netlist, Wire $wire, string $outer, string $middle, string $inner, ElectricalState $state): Netlist
+    {
         $half = $wire->ohms() / 2.0;
         $netlist = $netlist->resistor($outer, $middle, $half);
         if (! $wire->broken) {
             $netlist = $netlist->resistor($middle, $inner, $half);
         }
         foreach ($wire->leaks as $leak) {
-            $netlist = $netlist->resistor($middle, Netlist::GROUND, $leak->ohmsToGround);
+            $netlist = $netlist->source($middle, Netlist::GROUND, $leak->toSupply ? $state->systemVolts : 0.0, $leak->ohms, self::DC);
         }
 
         return $netlist;

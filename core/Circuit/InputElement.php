@@ -7,6 +7,7 @@ namespace Lernfall\Circuit;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\CurrentInput;
 use Lernfall\Vehicle\PassiveInput;
+use Lernfall\Vehicle\Port;
 use Lernfall\Vehicle\SwitchInput;
 
 /** The module's end of a channel as the circuit sees it. */
@@ -39,7 +40,7 @@ final readonly class InputElement
      */
     public static function feed(Channel $channel, CurrentInput|SwitchInput $input, ElectricalState $state): array
     {
-        $powered = self::isPowered($channel, $state);
+        $powered = self::isPowered($channel, $state) && $channel->port !== Port::Unfed;
         if ($input instanceof SwitchInput) {
             return $powered ? [$input->supplyVolts > 0.0 ? $input->supplyVolts : $state->systemVolts, $input->supplyOhms] : [0.0, $input->offOhms];
         }

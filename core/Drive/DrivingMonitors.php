@@ -27,7 +27,7 @@ final readonly class DrivingMonitors
         return match ($failure) {
             Failure::NoSignal => $this->secondsWithoutSignal($input, $drive) > $this->monitors->missingSeconds * $factor,
             Failure::Erratic => $this->turnsWithDropOut($input, $drive) > $this->monitors->patternTurns * $factor,
-            Failure::Open, Failure::ShortToGround => false,
+            Failure::Open, Failure::ShortToGround, Failure::ShortToSupply, Failure::ShortedTogether => false,
         };
     }
 
@@ -37,7 +37,7 @@ final readonly class DrivingMonitors
         return match ($failure) {
             Failure::NoSignal => $drive->secondsBetween($this->monitors->missingAboveMetresPerSecond, INF) > $this->monitors->missingSeconds,
             Failure::Erratic => $drive->metresAbove($this->monitors->patternAboveMetresPerSecond) > $this->monitors->patternTurns * $this->circumferenceMetres,
-            Failure::Open, Failure::ShortToGround => false,
+            Failure::Open, Failure::ShortToGround, Failure::ShortToSupply, Failure::ShortedTogether => false,
         };
     }
 

@@ -74,7 +74,7 @@ final readonly class Separation
         $others = [];
         foreach ($this->faultsOf($job, $action->channel) as $fault) {
             $hypothesis = Hypothesis::through($before, $fault, Car::hypothesis($fault->applyTo($sound), $sound), $this->simulator);
-            if (in_array($fault->kind->station(), $action->kind->stations(), true)) {
+            if (in_array($fault->kind->station, $action->kind->stations(), true)) {
                 $held[] = $hypothesis;
             } else {
                 $others[] = $hypothesis;

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Fault;
 
-use Lernfall\Fault\Kind\CoilOpen;
-use Lernfall\Fault\Kind\GapTooLarge;
-use Lernfall\Fault\Kind\LoomGrounded;
-use Lernfall\Fault\Kind\LoomOpen;
-use Lernfall\Fault\Kind\PlugCorroded;
-use Lernfall\Fault\Kind\ToothMissing;
+use Lernfall\Fault\Kind\LoomFaults;
+use Lernfall\Fault\Kind\ModuleFaults;
+use Lernfall\Fault\Kind\PlugFaults;
+use Lernfall\Fault\Kind\RingFaults;
+use Lernfall\Fault\Kind\SensorFaults;
 use Lernfall\Vehicle\Vehicle;
 
 /** Every kind of fault that can be set, and every place it applies to. */
@@ -23,7 +22,10 @@ final readonly class Catalogue
     /** @return list<FaultKind> */
     public static function kinds(): array
     {
-        return [new CoilOpen, new LoomOpen, new LoomGrounded, new PlugCorroded, new GapTooLarge, new ToothMissing];
+        /** @var ?list<FaultKind> $kinds */
+        static $kinds = null;
+
+        return $kinds ??= [...RingFaults::all(), ...SensorFaults::all(), ...PlugFaults::all(), ...LoomFaults::all(), ...ModuleFaults::all()];
     }
 
     /** @throws InvalidFault */
@@ -50,14 +52,14 @@ final readonly class Catalogue
             throw InvalidFault::doesNotFit($kindId, $channel, $vehicle->channel($channel)->sensor->technology());
         }
         $conductors = array_map(static fn ($one): string => $one->id, $vehicle->channel($channel)->conductors);
-        if ($entry->kind->onConductor() && ! in_array($conductor, $conductors, true)) {
+        if ($entry->kind->onConductor && ! in_array($conductor, $conductors, true)) {
             throw InvalidFault::needsConductor($kindId, $conductors);
         }
         if ($strength < $entry->least || $strength > $entry->greatest) {
-            throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->strengthUnit());
+            throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->unit);
         }
 
-        return new Fault($entry->kind, $channel, $entry->kind->onConductor() ? $conductor : '', $strength);
+        return new Fault($entry->kind, $channel, $entry->kind->onConductor ? $conductor : '', $strength);
     }
 
     /** @return list<Fault> every kind at every place of this vehicle, in each of its strengths */
@@ -66,7 +68,7 @@ final readonly class Catalogue
         $faults = [];
         foreach ($this->entries as $entry) {
             foreach (array_filter($vehicle->channels, $entry->kind->fits(...)) as $channel) {
-                $places = $entry->kind->onConductor() ? array_map(static fn ($one): string => $one->id, $channel->conductors) : [''];
+                $places = $entry->kind->onConductor ? array_map(static fn ($one): string => $one->id, $channel->conductors) : [''];
                 foreach ($places as $conductor) {
                     foreach ($entry->strengths as $strength) {
                         $faults[] = new Fault($entry->kind, $channel->id, $conductor, $strength);

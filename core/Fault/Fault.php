@@ -27,6 +27,6 @@ final readonly class Fault
     /** Names the fault among all of a vehicle's. */
     public function key(): string
     {
-        return implode(':', [$this->kind->id(), $this->channel, $this->conductor, $this->strength]);
+        return implode(':', [$this->kind->id, $this->channel, $this->conductor, $this->strength]);
     }
 }

@@ -16,9 +16,9 @@ final readonly class CatalogueReader
         $faults = Node::root($document)->at('faults');
         $entries = [];
         foreach (Catalogue::kinds() as $kind) {
-            $node = $faults->at($kind->id());
+            $node = $faults->at($kind->id);
             $strengths = array_map(static fn (int $key): float => $node->at('strengths')->float($key), array_keys(array_values($node->entries('strengths'))));
-            $entries[$kind->id()] = new CatalogueEntry(
+            $entries[$kind->id] = new CatalogueEntry(
                 $kind,
                 $node->float('prior'),
                 $node->float('least'),

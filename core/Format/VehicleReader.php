@@ -134,7 +134,7 @@ final readonly class VehicleReader
         return new ModuleSpecification(
             $node->text('plugId'),
             new Monitors(
-                $limits->float('openAboveVolts'), $limits->float('groundBelowVolts'),
+                $limits->float('openAboveVolts'), $limits->float('groundBelowVolts'), $limits->float('supplyAboveVolts'), $limits->float('shortedBelowVolts'),
                 $limits->float('missingAboveKilometresPerHour') / 3.6, $limits->float('missingSeconds'),
                 $limits->float('patternAboveKilometresPerHour') / 3.6, $limits->float('patternTurns'),
                 $limits->float('thresholdSpread'),

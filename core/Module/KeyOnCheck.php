@@ -14,6 +14,9 @@ use Lernfall\Vehicle\SwitchInput;
 /** The check of a channel's circuit when the ignition is switched on. */
 final readonly class KeyOnCheck
 {
+    /** A conductor this share above the module's own test level is fed from elsewhere. */
+    private const ABOVE_ITS_OWN = 0.1;
+
     public function __construct(private Monitors $monitors)
     {
     }
@@ -27,12 +30,29 @@ final readonly class KeyOnCheck
     {
         $factor = 1.0 + $this->monitors->thresholdSpread * $deviation;
         $grounded = $this->isGrounded($input, $measured, $factor);
+        $supplied = $this->isSupplied($input, $measured, $factor);
 
         return match ($failure) {
             Failure::ShortToGround => $grounded,
-            Failure::Open => ! $grounded && $this->isOpen($input, $measured, $factor),
+            Failure::ShortToSupply => $supplied,
+            Failure::Open => ! $grounded && ! $supplied && $this->isOpen($input, $measured, $factor),
+            Failure::ShortedTogether => ! $grounded && ! $supplied && $this->isShorted($input, $measured, $factor),
             Failure::NoSignal, Failure::Erratic => false,
         };
+    }
+
+    private function isSupplied(InputStage $input, InputVoltages $measured, float $factor): bool
+    {
+        return match (true) {
+            $input instanceof PassiveInput => $measured->meanVolts() > $this->monitors->supplyAboveVolts * $factor,
+            $input instanceof CurrentInput => $measured->firstVolts > $input->testVolts * (1.0 + self::ABOVE_ITS_OWN * $factor),
+            default => false,
+        };
+    }
+
+    private function isShorted(InputStage $input, InputVoltages $measured, float $factor): bool
+    {
+        return $input instanceof PassiveInput && $measured->acrossVolts() < $this->monitors->shortedBelowVolts * $factor;
     }
 
     private function isGrounded(InputStage $input, InputVoltages $measured, float $factor): bool

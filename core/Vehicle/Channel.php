@@ -25,6 +25,7 @@ final readonly class Channel
         public array $conductors,
         public array $links,
         public InputStage $input,
+        public Port $port = Port::Sound,
     ) {
     }
 
@@ -41,6 +42,11 @@ final readonly class Channel
     public function withSensor(Sensor $sensor): self
     {
         return $this->but(sensor: $sensor);
+    }
+
+    public function withPort(Port $port): self
+    {
+        return $this->but(port: $port);
     }
 
     /** The link of the same name is exchanged for this one. */
@@ -85,11 +91,11 @@ final readonly class Channel
     }
 
     /** @param  ?list<Link>  $links */
-    private function but(?ToothedRing $ring = null, ?float $gapMetres = null, ?Sensor $sensor = null, ?array $links = null): self
+    private function but(?ToothedRing $ring = null, ?float $gapMetres = null, ?Sensor $sensor = null, ?array $links = null, ?Port $port = null): self
     {
         return new self(
             $this->id, $this->wheels, $this->axle, $this->side, $ring ?? $this->ring, $gapMetres ?? $this->gapMetres,
-            $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input,
+            $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input, $port ?? $this->port,
         );
     }
 }

@@ -10,6 +10,8 @@ final readonly class Monitors
     /**
      * @param  float  $openAboveVolts  key-on: more than this between the two conductors means an open circuit
      * @param  float  $groundBelowVolts  key-on: their mean below this means a short to ground
+     * @param  float  $supplyAboveVolts  key-on: their mean above this means a short to supply
+     * @param  float  $shortedBelowVolts  key-on: less than this between them means they touch
      * @param  float  $missingAboveMetresPerSecond  driving: a channel without signal is noticed above this speed
      * @param  float  $missingSeconds  and when that lasts this long
      * @param  float  $patternAboveMetresPerSecond  driving: once-per-turn gaps are noticed above this speed
@@ -19,6 +21,8 @@ final readonly class Monitors
     public function __construct(
         public float $openAboveVolts,
         public float $groundBelowVolts,
+        public float $supplyAboveVolts,
+        public float $shortedBelowVolts,
         public float $missingAboveMetresPerSecond,
         public float $missingSeconds,
         public float $patternAboveMetresPerSecond,

@@ -10,8 +10,9 @@ final readonly class Plug implements Link
     /**
      * @param  string  $plugId  the housing a hand opens; several channels may share one
      * @param  array<array-key, Contact>  $contacts  by conductor
+     * @param  bool  $crossed  the first two pins sit in each other's places
      */
-    public function __construct(private string $name, public string $plugId, public array $contacts)
+    public function __construct(private string $name, public string $plugId, public array $contacts, public bool $crossed = false)
     {
     }
 
@@ -22,6 +23,11 @@ final readonly class Plug implements Link
 
     public function withContact(string $conductor, Contact $contact): self
     {
-        return new self($this->name, $this->plugId, [$conductor => $contact] + $this->contacts);
+        return new self($this->name, $this->plugId, [$conductor => $contact] + $this->contacts, $this->crossed);
+    }
+
+    public function crossed(): self
+    {
+        return new self($this->name, $this->plugId, $this->contacts, ! $this->crossed);
     }
 }

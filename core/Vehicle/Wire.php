@@ -7,27 +7,37 @@ namespace Lernfall\Vehicle;
 /** One wire of a cable. A break or leak sits in the middle of its length. */
 final readonly class Wire
 {
-    /** @param  list<Leak>  $leaks */
+    /**
+     * @param  list<Leak>  $leaks
+     * @param  float  $addedOhms  where strands are broken
+     */
     public function __construct(
         public float $lengthMetres,
         public float $ohmsPerMetre,
         public bool $broken = false,
         public array $leaks = [],
+        public float $addedOhms = 0.0,
     ) {
     }
 
     public function ohms(): float
     {
-        return $this->lengthMetres * $this->ohmsPerMetre;
+        return $this->lengthMetres * $this->ohmsPerMetre + $this->addedOhms;
     }
 
     public function snapped(): self
     {
-        return new self($this->lengthMetres, $this->ohmsPerMetre, true, $this->leaks);
+        return new self($this->lengthMetres, $this->ohmsPerMetre, true, $this->leaks, $this->addedOhms);
     }
 
     public function leaking(Leak $leak): self
     {
-        return new self($this->lengthMetres, $this->ohmsPerMetre, $this->broken, [...$this->leaks, $leak]);
+        return new self($this->lengthMetres, $this->ohmsPerMetre, $this->broken, [...$this->leaks, $leak], $this->addedOhms);
+    }
+
+    /** Most strands of it are broken. */
+    public function thinned(float $addedOhms): self
+    {
+        return new self($this->lengthMetres, $this->ohmsPerMetre, $this->broken, $this->leaks, $this->addedOhms + $addedOhms);
     }
 }

@@ -7,11 +7,12 @@ namespace App\Http\Resources;
 use Lernfall\Fault\CatalogueEntry;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'FaultKind', required: ['id', 'station', 'onConductor', 'unit', 'least', 'greatest', 'strengths'], properties: [
+#[OA\Schema(schema: 'FaultKind', required: ['id', 'station', 'technologies', 'onConductor', 'unit', 'least', 'greatest', 'strengths'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'station', type: 'string'),
+    new OA\Property(property: 'technologies', description: 'of sensors that can have it; none named means all', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'onConductor', type: 'boolean'),
-    new OA\Property(property: 'unit', type: 'string', enum: ['none', 'ohms', 'metres', 'teeth']),
+    new OA\Property(property: 'unit', type: 'string', enum: ['none', 'ohms', 'metres', 'teeth', 'share']),
     new OA\Property(property: 'least', type: 'number'),
     new OA\Property(property: 'greatest', type: 'number'),
     new OA\Property(property: 'strengths', type: 'array', items: new OA\Items(type: 'number')),
@@ -22,10 +23,11 @@ final readonly class FaultKindResource
     public static function of(CatalogueEntry $entry): array
     {
         return [
-            'id' => $entry->kind->id(),
-            'station' => $entry->kind->station(),
-            'onConductor' => $entry->kind->onConductor(),
-            'unit' => $entry->kind->strengthUnit(),
+            'id' => $entry->kind->id,
+            'station' => $entry->kind->station,
+            'technologies' => $entry->kind->technologies,
+            'onConductor' => $entry->kind->onConductor,
+            'unit' => $entry->kind->unit,
             'least' => $entry->least,
             'greatest' => $entry->greatest,
             'strengths' => $entry->strengths,

@@ -57,7 +57,7 @@ final readonly class ReportResource
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'car' => CarResource::of($case->sound),
             'cause' => array_map(static fn (Fault $fault): array => [
-                'channel' => $fault->channel, 'station' => $fault->kind->station(), 'defect' => $fault->kind->defect(), 'conductor' => $fault->conductor,
+                'channel' => $fault->channel, 'station' => $fault->kind->station, 'defect' => $fault->kind->defect, 'conductor' => $fault->conductor,
             ], $case->faults),
             'steps' => StepResource::all($attempt->actions, $job),
             'marks' => $marks?->sheet,

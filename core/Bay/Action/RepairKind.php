@@ -7,6 +7,7 @@ namespace Lernfall\Bay\Action;
 enum RepairKind: string
 {
     case CleanPlug = 'clean-plug';
+    case CleanModulePlug = 'clean-module-plug';
     case RepairLoom = 'repair-loom';
     case SetGap = 'set-gap';
     case ReplaceSensor = 'replace-sensor';
@@ -24,6 +25,7 @@ enum RepairKind: string
     {
         return match ($this) {
             self::CleanPlug => ['sensor-plug'],
+            self::CleanModulePlug => ['module-plug'],
             self::RepairLoom => ['loom'],
             self::SetGap => ['gap'],
             self::ReplaceSensor => ['sensor'],

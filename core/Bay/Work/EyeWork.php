@@ -72,6 +72,7 @@ final readonly class EyeWork
         $chafed = false;
         foreach ($channel->links as $link) {
             if ($link instanceof Cable) {
+                $chafed = $chafed || $link->bridgeOhms !== null;
                 foreach ($link->wires as $wire) {
                     $chafed = $chafed || $wire->leaks !== [];
                 }
@@ -87,6 +88,12 @@ final readonly class EyeWork
         $plug = $channel->plug($name);
         if (! $car->state->isOpen($plug->plugId)) {
             return ['plug-joined-sound', 'plug-joined-sound', 1.0];
+        }
+        if (array_filter($plug->contacts, static fn (Contact $contact): bool => ! $contact->touches) !== []) {
+            return ['pin-sits-back', 'pins-clean', $this->notices($car, "$channel->id.$name.back", $this->eyes->corrosion)];
+        }
+        if ($plug->crossed) {
+            return ['colours-crossed', 'pins-clean', $this->notices($car, "$channel->id.$name.crossed", $this->eyes->faintCorrosion)];
         }
         $corroded = array_filter($plug->contacts, static fn (Contact $contact): bool => $contact->corroded);
         if ($corroded === []) {

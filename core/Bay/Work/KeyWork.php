@@ -37,7 +37,7 @@ final readonly class KeyWork
         foreach ($car->vehicle->channelIds() as $id) {
             $channel = $car->channel($id);
             $input = ModuleInput::at($channel, $car->electrical()->unsupplied(), false);
-            foreach ([Failure::Open, Failure::ShortToGround] as $failure) {
+            foreach (array_filter(Failure::cases(), static fn (Failure $one): bool => $one->isElectrical()) as $failure) {
                 $chances[$this->event($id, $failure, $input)] = $this->chance($car, $channel, $failure, $input);
             }
         }

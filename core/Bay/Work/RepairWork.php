@@ -21,7 +21,8 @@ final readonly class RepairWork
             return Branch::refused($car, 'unsecured');
         }
         $repaired = match ($repair->kind) {
-            RepairKind::CleanPlug => $this->cleanPlug($car, $repair->channel),
+            RepairKind::CleanPlug => $this->mendPlug($car, $repair->channel, 'sensor-plug'),
+            RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
             RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel),
             RepairKind::SetGap => $this->setGap($car, $repair->channel),
             RepairKind::ReplaceSensor => $this->replaceSensor($car, $repair->channel),
@@ -32,13 +33,14 @@ final readonly class RepairWork
         return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []));
     }
 
-    private function cleanPlug(Car $car, string $channel): Car
+    /** Pins cleaned, seated where they belong, the plug joined. */
+    private function mendPlug(Car $car, string $channel, string $name): Car
     {
-        $sound = $car->sound->channel($channel)->plug('sensor-plug');
+        $sound = $car->sound->channel($channel)->plug($name);
 
         return $car
             ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($sound)))
-            ->in($car->state->plugJoined($sound->plugId)->withRenewed("eye.$channel.sensor-plug"));
+            ->in($car->state->plugJoined($sound->plugId)->withRenewed("eye.$channel.$name"));
     }
 
     private function repairLoom(Car $car, string $channel): Car
@@ -79,6 +81,11 @@ final readonly class RepairWork
             array_push($limits, "module.$id.bias-limit", "module.$id.signal-limit");
         }
 
-        return $car->in($car->state->remembering(Memory::empty())->withRenewed(...$limits));
+        $vehicle = $car->vehicle;
+        foreach ($vehicle->channels as $channel) {
+            $vehicle = $vehicle->withChannel($channel->withPort($car->sound->channel($channel->id)->port));
+        }
+
+        return $car->withVehicle($vehicle)->in($car->state->remembering(Memory::empty())->withRenewed(...$limits));
     }
 }

@@ -68,8 +68,8 @@ final readonly class RightRepair implements Criterion
             foreach ($job->case->faults as $fault) {
                 if ($step->number < $repair->number && $step->action instanceof NameCause
                     && $step->action->channel === $fault->channel
-                    && $step->action->station === $fault->kind->station()
-                    && $step->action->defect === $fault->kind->defect()) {
+                    && $step->action->station === $fault->kind->station
+                    && $step->action->defect === $fault->kind->defect) {
                     return true;
                 }
             }

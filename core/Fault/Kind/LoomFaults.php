@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Fault\Kind;
+
+use Closure;
+use Lernfall\Fault\FaultKind;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Leak;
+use Lernfall\Vehicle\Wire;
+
+/** Faults of the wires between the plugs. */
+final readonly class LoomFaults
+{
+    /** @return list<FaultKind> */
+    public static function all(): array
+    {
+        return [
+            new FaultKind('loom-open', 'loom', 'open', 'none', true, [], self::wire(static fn (Wire $wire, float $strength): Wire => $wire->snapped())),
+            new FaultKind('loom-resistive', 'loom', 'resistive', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->thinned($ohms))),
+            new FaultKind('loom-grounded', 'loom', 'to-ground', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms)))),
+            new FaultKind('loom-to-supply', 'loom', 'to-supply', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toSupply($ohms)))),
+            new FaultKind('loom-wires-together', 'loom', 'wires-together', 'ohms', false, [], static fn (Channel $channel, string $conductor, float $ohms): Channel => $channel->withLink(
+                $channel->cable('loom')->bridged($ohms),
+            )),
+        ];
+    }
+
+    /**
+     * @param  Closure(Wire, float): Wire  $change
+     * @return Closure(Channel, string, float): Channel
+     */
+    private static function wire(Closure $change): Closure
+    {
+        return static fn (Channel $channel, string $conductor, float $strength): Channel => $channel->withLink(
+            $channel->cable('loom')->withWire($conductor, $change($channel->cable('loom')->wires[$conductor], $strength)),
+        );
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Fault\Kind;
+
+use Lernfall\Fault\FaultKind;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Port;
+
+/** Faults of the module at the pins of one channel. */
+final readonly class ModuleFaults
+{
+    /** @return list<FaultKind> */
+    public static function all(): array
+    {
+        return [
+            new FaultKind('module-input-dead', 'module', 'input-dead', 'none', false, [], static fn (Channel $channel): Channel => $channel->withPort(Port::Deaf)),
+            new FaultKind('module-supply-dead', 'module', 'no-supply', 'none', false, FaultKind::ACTIVE, static fn (Channel $channel): Channel => $channel->withPort(Port::Unfed)),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Fault\Kind;
+
+use Closure;
+use Lernfall\Fault\FaultKind;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Contact;
+use Lernfall\Vehicle\Plug;
+
+/** Faults of the plugs at both ends of the loom. */
+final readonly class PlugFaults
+{
+    /** @return list<FaultKind> */
+    public static function all(): array
+    {
+        return [
+            new FaultKind('plug-corroded', 'sensor-plug', 'corroded', 'ohms', true, [], self::at('sensor-plug', self::corroded(...))),
+            new FaultKind('plug-pin-back', 'sensor-plug', 'pin-back', 'none', true, [], self::at('sensor-plug', self::open(...))),
+            new FaultKind('plug-pins-swapped', 'sensor-plug', 'pins-swapped', 'none', false, [], static fn (Channel $channel): Channel => $channel->withLink(
+                $channel->plug('sensor-plug')->crossed(),
+            )),
+            new FaultKind('module-plug-corroded', 'module-plug', 'corroded', 'ohms', true, [], self::at('module-plug', self::corroded(...))),
+            new FaultKind('module-plug-pin-back', 'module-plug', 'pin-back', 'none', true, [], self::at('module-plug', self::open(...))),
+        ];
+    }
+
+    /**
+     * @param  Closure(Plug, string, float): Plug  $change
+     * @return Closure(Channel, string, float): Channel
+     */
+    private static function at(string $plug, Closure $change): Closure
+    {
+        return static fn (Channel $channel, string $conductor, float $strength): Channel => $channel->withLink($change($channel->plug($plug), $conductor, $strength));
+    }
+
+    private static function corroded(Plug $plug, string $conductor, float $ohms): Plug
+    {
+        return $plug->withContact($conductor, new Contact($plug->contacts[$conductor]->ohms + $ohms, corroded: true));
+    }
+
+    private static function open(Plug $plug, string $conductor): Plug
+    {
+        return $plug->withContact($conductor, new Contact($plug->contacts[$conductor]->ohms, touches: false));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Fault\Kind;
+
+use Closure;
+use Lernfall\Fault\FaultKind;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\CurrentSensor;
+use Lernfall\Vehicle\Electronics;
+use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\SwitchSensor;
+
+/** Faults inside the sensor, and on its tip. */
+final readonly class SensorFaults
+{
+    /** @return list<FaultKind> */
+    public static function all(): array
+    {
+        return [
+            new FaultKind('coil-open', 'sensor', 'open', 'none', false, FaultKind::PASSIVE, self::coil(
+                static fn (PassiveSensor $sensor, float $strength): PassiveSensor => $sensor->broken(),
+            )),
+            new FaultKind('coil-shorted', 'sensor', 'shorted', 'share', false, FaultKind::PASSIVE, self::coil(
+                static fn (PassiveSensor $sensor, float $share): PassiveSensor => $sensor->partlyShorted($share),
+            )),
+            new FaultKind('coil-grounded', 'sensor', 'to-ground', 'ohms', false, FaultKind::PASSIVE, self::coil(
+                static fn (PassiveSensor $sensor, float $ohms): PassiveSensor => $sensor->leakingToHousing($ohms),
+            )),
+            new FaultKind('tip-dusty', 'sensor', 'dusty', 'share', false, [], static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withSensor(
+                $channel->sensor->scaled(1.0, 1.0 - $share),
+            )),
+            self::electronics('sensor-dead', 'dead', Electronics::Dead),
+            self::electronics('sensor-shorted', 'shorted', Electronics::Shorted),
+            self::electronics('sensor-stuck-low', 'stuck', Electronics::StuckLow),
+            self::electronics('sensor-stuck-high', 'stuck', Electronics::StuckHigh),
+        ];
+    }
+
+    private static function electronics(string $id, string $defect, Electronics $electronics): FaultKind
+    {
+        return new FaultKind($id, 'sensor', $defect, 'none', false, FaultKind::ACTIVE, static fn (Channel $channel): Channel => match (true) {
+            $channel->sensor instanceof CurrentSensor, $channel->sensor instanceof SwitchSensor => $channel->withSensor($channel->sensor->with($electronics)),
+            default => $channel,
+        });
+    }
+
+    /**
+     * @param  Closure(PassiveSensor, float): PassiveSensor  $change
+     * @return Closure(Channel, string, float): Channel
+     */
+    private static function coil(Closure $change): Closure
+    {
+        return static fn (Channel $channel, string $conductor, float $strength): Channel => $channel->sensor instanceof PassiveSensor
+            ? $channel->withSensor($change($channel->sensor, $strength))
+            : $channel;
+    }
+}
