@@ -13,6 +13,7 @@ final readonly class NumberFeature implements Feature
      * @param  float  $resolution  one step of the display
      * @param  float  $noise  standard deviation of one repetition
      * @param  array<string, float>  $sensitivities  change by one standard deviation of each named deviation
+     * @param  bool  $canBeNegative  an alternating voltage or a speed never is
      */
     private function __construct(
         public string $unit,
@@ -21,18 +22,19 @@ final readonly class NumberFeature implements Feature
         public float $resolution,
         public float $noise,
         public array $sensitivities,
+        public bool $canBeNegative,
     ) {
     }
 
     /** @param  array<string, float>  $sensitivities */
-    public static function reading(string $unit, float $mean, float $resolution, float $noise, array $sensitivities = []): self
+    public static function reading(string $unit, float $mean, float $resolution, float $noise, array $sensitivities = [], bool $canBeNegative = true): self
     {
-        return new self($unit, $mean, false, $resolution, $noise, $sensitivities);
+        return new self($unit, $mean, false, $resolution, $noise, $sensitivities, $canBeNegative);
     }
 
     public static function overload(string $unit): self
     {
-        return new self($unit, 0.0, true, 0.0, 0.0, []);
+        return new self($unit, 0.0, true, 0.0, 0.0, [], false);
     }
 
     /** Standard deviation of a reading on a car of this kind, the display's own step included. */

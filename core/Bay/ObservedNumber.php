@@ -17,7 +17,7 @@ final readonly class ObservedNumber
 
     public static function shown(string $unit, float $si, float $resolution): self
     {
-        return new self($unit, $resolution > 0.0 ? round($si / $resolution) * $resolution : $si, $resolution, false);
+        return new self($unit, ($resolution > 0.0 ? round($si / $resolution) * $resolution : $si) + 0.0, $resolution, false);
     }
 
     public static function overload(string $unit): self

@@ -93,9 +93,11 @@ final readonly class Simulator
 
     private function shown(NumberFeature $feature, float $standardNoise): ObservedNumber
     {
+        $value = $feature->mean + $feature->noise * $standardNoise;
+
         return $feature->overload
             ? ObservedNumber::overload($feature->unit)
-            : ObservedNumber::shown($feature->unit, $feature->mean + $feature->noise * $standardNoise, $feature->resolution);
+            : ObservedNumber::shown($feature->unit, $feature->canBeNegative ? $value : max(0.0, $value), $feature->resolution);
     }
 
     /**

@@ -14,6 +14,7 @@ use Lernfall\Vehicle\InvalidTyreSize;
 use Lernfall\Vehicle\Link;
 use Lernfall\Vehicle\ModuleSpecification;
 use Lernfall\Vehicle\Monitors;
+use Lernfall\Vehicle\NominalValue;
 use Lernfall\Vehicle\NominalValues;
 use Lernfall\Vehicle\Plug;
 use Lernfall\Vehicle\Supply;
@@ -28,6 +29,13 @@ use Lernfall\Vehicle\WireGauge;
 /** Reads a vehicle from its decoded JSON. Lengths there are in millimetres, speeds in kilometres an hour. */
 final readonly class VehicleReader
 {
+    private const SHEET_RANGES = ['coilOhms' => ['coil', 'Ω'], 'gapMillimetres' => ['gap', 'mm'], 'supplyVolts' => ['supply', 'V']];
+
+    private const SHEET_FIGURES = [
+        'leastAcMillivolts' => ['ac', 'mV'], 'lowMilliamperes' => ['low', 'mA'], 'highMilliamperes' => ['high', 'mA'],
+        'lowVolts' => ['low', 'V'], 'highVolts' => ['high', 'V'],
+    ];
+
     /** @throws InvalidDocument */
     public static function read(mixed $document): Vehicle
     {
@@ -147,14 +155,19 @@ final readonly class VehicleReader
 
     private static function nominal(Node $node): NominalValues
     {
-        $ohms = $node->at('coilOhms');
-        $gap = $node->at('gapMillimetres');
+        $values = [];
+        foreach (self::SHEET_RANGES as $name => [$what, $unit]) {
+            if ($node->has($name)) {
+                $values[] = new NominalValue($what, $node->at($name)->float(0), $node->at($name)->float(1), $unit);
+            }
+        }
+        foreach (self::SHEET_FIGURES as $name => [$what, $unit]) {
+            if ($node->has($name)) {
+                $values[] = new NominalValue($what, $node->float($name), $what === 'ac' ? null : $node->float($name), $unit);
+            }
+        }
 
-        return new NominalValues(
-            $ohms->float(0), $ohms->float(1),
-            $node->float('leastAcMillivolts') / 1000.0, $node->float('atTurnsPerSecond'),
-            $gap->float(0) / 1000.0, $gap->float(1) / 1000.0,
-        );
+        return new NominalValues($node->at('gapMillimetres')->float(1) / 1000.0, $values);
     }
 
     /** @return array<array-key, string> */

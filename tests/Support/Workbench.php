@@ -31,9 +31,9 @@ final class Workbench
     {
     }
 
-    public static function vehicle(): Vehicle
+    public static function vehicle(string $id = 'harl-13'): Vehicle
     {
-        return VehicleReader::read(self::json('core/Vehicle/BuiltIn/harl-13.json'));
+        return VehicleReader::read(self::json("core/Vehicle/BuiltIn/$id.json"));
     }
 
     public static function catalogue(): Catalogue

@@ -25,10 +25,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Channel')),
     new OA\Property(property: 'pads', type: 'array', items: new OA\Items(ref: '#/components/schemas/Pad')),
 ])]
-#[OA\Schema(schema: 'Channel', required: ['id', 'axle', 'side', 'conductors', 'links'], properties: [
+#[OA\Schema(schema: 'Channel', required: ['id', 'axle', 'side', 'technology', 'conductors', 'links'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'axle', type: 'string'),
     new OA\Property(property: 'side', type: 'string'),
+    new OA\Property(property: 'technology', type: 'string', enum: ['passive', 'current', 'pulse-width', 'sinking', 'sourcing']),
     new OA\Property(property: 'conductors', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'links', type: 'array', items: new OA\Items(ref: '#/components/schemas/Link')),
 ])]
@@ -71,6 +72,7 @@ final readonly class CarResource
             'id' => $channel->id,
             'axle' => $channel->axle,
             'side' => $channel->side,
+            'technology' => $channel->sensor->technology(),
             'conductors' => array_map(static fn (Conductor $one): string => $one->id, $channel->conductors),
             'links' => array_map(static fn (Link $link): array => [
                 'kind' => $link instanceof Plug ? 'plug' : 'cable',

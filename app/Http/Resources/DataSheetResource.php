@@ -8,6 +8,7 @@ use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
 use Lernfall\Vehicle\Link;
+use Lernfall\Vehicle\NominalValue;
 use Lernfall\Vehicle\NominalValues;
 use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
@@ -19,13 +20,17 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'axles', type: 'array', items: new OA\Items(ref: '#/components/schemas/NominalValues')),
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Wiring')),
 ])]
-#[OA\Schema(schema: 'NominalValues', required: ['axle', 'coilOhms', 'leastAcVolts', 'atTurnsPerSecond', 'gapMillimetres', 'teeth'], properties: [
+#[OA\Schema(schema: 'NominalValues', required: ['axle', 'technology', 'teeth', 'values'], properties: [
     new OA\Property(property: 'axle', type: 'string'),
-    new OA\Property(property: 'coilOhms', type: 'array', items: new OA\Items(type: 'number')),
-    new OA\Property(property: 'leastAcVolts', type: 'number'),
-    new OA\Property(property: 'atTurnsPerSecond', type: 'number'),
-    new OA\Property(property: 'gapMillimetres', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'technology', type: 'string'),
     new OA\Property(property: 'teeth', type: 'integer'),
+    new OA\Property(property: 'values', type: 'array', items: new OA\Items(ref: '#/components/schemas/NominalValue')),
+])]
+#[OA\Schema(schema: 'NominalValue', required: ['what', 'least', 'greatest', 'unit'], properties: [
+    new OA\Property(property: 'what', type: 'string'),
+    new OA\Property(property: 'least', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'greatest', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'unit', type: 'string'),
 ])]
 #[OA\Schema(schema: 'Wiring', required: ['channel', 'loomMetres', 'conductors'], properties: [
     new OA\Property(property: 'channel', type: 'string'),
@@ -62,11 +67,11 @@ final readonly class DataSheetResource
 
         return [
             'axle' => $axle,
-            'coilOhms' => [$values->leastCoilOhms, $values->greatestCoilOhms],
-            'leastAcVolts' => $values->leastAcVolts,
-            'atTurnsPerSecond' => $values->atTurnsPerSecond,
-            'gapMillimetres' => [$values->leastGapMetres * 1000.0, $values->greatestGapMetres * 1000.0],
+            'technology' => $channel->sensor->technology(),
             'teeth' => $channel->ring->teeth,
+            'values' => array_map(static fn (NominalValue $one): array => [
+                'what' => $one->what, 'least' => $one->least, 'greatest' => $one->greatest, 'unit' => $one->unit,
+            ], $values->values),
         ];
     }
 

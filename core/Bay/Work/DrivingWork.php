@@ -73,7 +73,7 @@ final readonly class DrivingWork
             };
             $input = $car->speedInput($id, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
             $counted = $input->countedTurnsPerSecond($turns) * $circumference;
-            $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0);
+            $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
             $features["$id.run"] = CategoryFeature::certain($counted > 0.0 && $input->hasGaps() ? 'dips' : 'steady');
         }
 

@@ -47,7 +47,7 @@ final readonly class HandWork
     {
         $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? ['module-plug-live'] : [];
 
-        return $this->done($car, $car->state->plugJoined($plug), $notes);
+        return Branch::only(Harm::done($car->in($car->state->plugJoined($plug))), Prediction::of('done', [], $notes));
     }
 
     /** @return list<Branch> */

@@ -50,7 +50,7 @@ final readonly class KeyWork
                 $refused[$id] = ($refused[$id] ?? false) || $seen;
                 $memory = $seen ? $memory->set($id, Failure::from($failure)) : $memory->passed($id, Failure::from($failure));
             }
-            $branches[] = new Branch($weight, $car->in($state->remembering($memory)->supplying(array_keys($refused, false, true))), $done);
+            $branches[] = new Branch($weight, Harm::done($car->in($state->remembering($memory)->supplying(array_keys($refused, false, true)))), $done);
         }
 
         return $branches;

@@ -70,7 +70,7 @@ final readonly class MeterWork
             }
         }
 
-        return NumberFeature::reading($function->unit(), $mean, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities);
+        return NumberFeature::reading($function->unit(), $mean, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities, $function !== MeterFunction::VoltsAc);
     }
 
     /**

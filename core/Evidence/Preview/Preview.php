@@ -35,7 +35,8 @@ final readonly class Preview
         $rows = [];
         foreach ($case->sound->channels as $channel) {
             foreach (StandardTests::of($case->sound, $channel) as $test) {
-                $rows[$test->id][$channel->id] = self::cell($test, $faulty, $healthy, $simulator);
+                $untouched = $test->isLocal && $faulty->vehicle->channel($channel->id) == $channel;
+                $rows[$test->id][$channel->id] = self::cell($test, $untouched ? $healthy : $faulty, $healthy, $simulator);
             }
         }
 
@@ -44,8 +45,8 @@ final readonly class Preview
 
     private static function cell(StandardTest $test, Car $faulty, Car $healthy, Simulator $simulator): Cell
     {
-        $here = self::shown($test, $faulty, $simulator);
         $there = self::shown($test, $healthy, $simulator);
+        $here = $faulty === $healthy ? $there : self::shown($test, $faulty, $simulator);
         $differs = array_filter($test->features, static fn (string $name): bool => Apart::predictions($here[$name], $there[$name]));
 
         return new Cell($here, $there, $differs !== []);

@@ -13,8 +13,9 @@ final readonly class StandardTest
      * @param  string  $id  permanent, the same for every channel
      * @param  list<CarAction>  $before
      * @param  list<string>  $features  names of what counts
+     * @param  bool  $isLocal  whether it looks at this channel only, so that an untouched channel shows what a sound car shows
      */
-    public function __construct(public string $id, public array $before, public CarAction $action, public array $features)
+    public function __construct(public string $id, public array $before, public CarAction $action, public array $features, public bool $isLocal = true)
     {
     }
 }

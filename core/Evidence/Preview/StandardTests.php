@@ -20,6 +20,7 @@ use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Ignition;
 use Lernfall\Module\Failure;
+use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
@@ -30,49 +31,86 @@ use Lernfall\Vehicle\Vehicle;
 /** The usual tests of a car and of each of its channels, in the order of work. */
 final readonly class StandardTests
 {
+    private const WIRES = ['first', 'second', 'third'];
+
     private const TURNS_PER_SECOND = 0.5;
 
     private const DRIVING_METRES_PER_SECOND = 30.0 / 3.6;
 
     public static function lamps(Vehicle $vehicle): StandardTest
     {
-        return new StandardTest('lamps', self::driven(), new LookAtLamps, $vehicle->lamps);
+        return new StandardTest('lamps', self::driven(), new LookAtLamps, $vehicle->lamps, false);
     }
 
     /** @return list<StandardTest> */
     public static function of(Vehicle $vehicle, Channel $channel): array
     {
+        $bench = new self($channel);
         $module = $vehicle->module;
-        $plugs = $channel->plugs();
-        $atSensor = $plugs[0];
-        $atModule = $plugs[count($plugs) - 1];
-        $sensorOpen = [new Unplug($atSensor->plugId)];
-        $moduleOpen = [new Unplug($atModule->plugId)];
-        $turning = [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand), new TurnWheel($channel->id, self::TURNS_PER_SECOND)];
-        $keyOn = [new TurnKey(Ignition::On)];
-        $sensorPins = self::pins($channel, $atSensor, PadSide::Wheel);
-        $loomPins = self::pins($channel, $atSensor, PadSide::Module);
-        $modulePins = self::pins($channel, $atModule, PadSide::Wheel);
 
         return [
             new StandardTest('codes', self::driven(), new ReadCodes, array_map(
                 static fn (Failure $failure): string => $module->codes[$channel->id].'-'.$module->failureTypes[$failure->value],
                 Failure::cases(),
-            )),
-            self::meter('ohms-sensor', $sensorOpen, MeterFunction::Ohms, $sensorPins),
-            self::meter('ohms-from-module-plug', $moduleOpen, MeterFunction::Ohms, $modulePins),
-            self::meter('ohms-first-to-body', $moduleOpen, MeterFunction::Ohms, [$modulePins[0], Pads::BODY]),
-            self::meter('ohms-second-to-body', $moduleOpen, MeterFunction::Ohms, [$modulePins[1], Pads::BODY]),
-            self::meter('ac-unplugged', [...$turning, ...$sensorOpen], MeterFunction::VoltsAc, $sensorPins),
-            self::meter('ac-at-module', $turning, MeterFunction::VoltsAc, $modulePins),
-            self::meter('bias-joined', $keyOn, MeterFunction::VoltsDc, $modulePins),
-            self::meter('bias-open-plug', [...$keyOn, ...$sensorOpen], MeterFunction::VoltsDc, $loomPins),
+            ), false),
+            ...$bench->ohms(),
+            ...$bench->volts(),
             new StandardTest('speed-driving', [new TurnKey(Ignition::Running)], new LiveSpeeds(self::DRIVING_METRES_PER_SECOND), ["$channel->id.speed", "$channel->id.run"]),
-            new StandardTest('look-ring', array_slice($turning, 0, 3), new LookAt($channel->id, Sight::Ring), ['sight']),
-            new StandardTest('look-gap', array_slice($turning, 0, 3), new LookAt($channel->id, Sight::Gap), ['sight']),
+            new StandardTest('look-ring', self::secured(), new LookAt($channel->id, Sight::Ring), ['sight']),
+            new StandardTest('look-gap', self::secured(), new LookAt($channel->id, Sight::Gap), ['sight']),
             new StandardTest('look-cable', [], new LookAt($channel->id, Sight::Cable), ['sight']),
-            new StandardTest('look-sensor-plug', $sensorOpen, new LookAt($channel->id, Sight::SensorPlug), ['sight']),
+            new StandardTest('look-sensor-plug', $bench->sensorOpen(), new LookAt($channel->id, Sight::SensorPlug), ['sight']),
+            new StandardTest('look-module-plug', $bench->moduleOpen(), new LookAt($channel->id, Sight::ModulePlug), ['sight']),
         ];
+    }
+
+    private function __construct(private Channel $channel)
+    {
+    }
+
+    /** @return list<StandardTest> */
+    private function ohms(): array
+    {
+        $bothOpen = [...$this->sensorOpen(), ...$this->moduleOpen()];
+        $tests = [
+            $this->meter('ohms-sensor', $this->sensorOpen(), MeterFunction::Ohms, $this->sensorPin(0), $this->sensorPin(1)),
+            $this->meter('ohms-from-module-plug', $this->moduleOpen(), MeterFunction::Ohms, $this->modulePin(0), $this->modulePin(1)),
+        ];
+        foreach (array_keys($this->channel->conductors) as $index) {
+            $wire = self::WIRES[$index];
+            $tests[] = $this->meter("ohms-$wire-to-body", $this->moduleOpen(), MeterFunction::Ohms, $this->modulePin($index), Pads::BODY);
+            $tests[] = $this->meter("ohms-$wire-through", $bothOpen, MeterFunction::Ohms, $this->loomPin($index), $this->modulePin($index));
+        }
+
+        return $tests;
+    }
+
+    /** @return list<StandardTest> */
+    private function volts(): array
+    {
+        $keyOn = [new TurnKey(Ignition::On)];
+        $turning = [...self::secured(), new TurnWheel($this->channel->id, self::TURNS_PER_SECOND)];
+        $openPlug = $this->meter('bias-open-plug', [...$keyOn, ...$this->sensorOpen()], MeterFunction::VoltsDc, $this->loomPin(0), $this->loomPin(1));
+        if (! Switching::isActive($this->channel)) {
+            return [
+                $this->meter('ac-unplugged', [...$turning, ...$this->sensorOpen()], MeterFunction::VoltsAc, $this->sensorPin(0), $this->sensorPin(1)),
+                $this->meter('ac-at-module', $turning, MeterFunction::VoltsAc, $this->modulePin(0), $this->modulePin(1)),
+                $this->meter('bias-joined', $keyOn, MeterFunction::VoltsDc, $this->modulePin(0), $this->modulePin(1)),
+                $openPlug,
+            ];
+        }
+        $fed = [...$turning, ...$keyOn];
+        $tests = [
+            $this->meter('supply-at-sensor', $fed, MeterFunction::VoltsDc, $this->sensorPin(0), $this->sensorPin(1)),
+            $openPlug,
+        ];
+        foreach (array_keys($this->channel->conductors) as $index) {
+            $wire = self::WIRES[$index];
+            $tests[] = $this->meter("dc-$wire-turning", $fed, MeterFunction::VoltsDc, $this->modulePin($index), Pads::BODY);
+            $tests[] = $this->meter("ac-$wire-turning", $fed, MeterFunction::VoltsAc, $this->modulePin($index), Pads::BODY);
+        }
+
+        return $tests;
     }
 
     /** @return list<CarAction> */
@@ -81,21 +119,54 @@ final readonly class StandardTests
         return [new TurnKey(Ignition::Running), new RoadTest];
     }
 
-    /**
-     * @param  list<CarAction>  $before
-     * @param  array{string, string}  $pads
-     */
-    private static function meter(string $id, array $before, MeterFunction $function, array $pads): StandardTest
+    /** @return list<CarAction> */
+    private static function secured(): array
     {
-        return new StandardTest($id, $before, new Measure($function, ...$pads), ['reading']);
+        return [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)];
     }
 
-    /** @return array{string, string} */
-    private static function pins(Channel $channel, Plug $plug, PadSide $side): array
+    /** @return list<CarAction> */
+    private function sensorOpen(): array
     {
-        return [
-            Pad::onPlug($channel->id, $plug->name(), $side, $channel->conductors[0]->id)->id,
-            Pad::onPlug($channel->id, $plug->name(), $side, $channel->conductors[1]->id)->id,
-        ];
+        return [new Unplug($this->channel->plugs()[0]->plugId)];
+    }
+
+    /** @return list<CarAction> */
+    private function moduleOpen(): array
+    {
+        return [new Unplug($this->atModule()->plugId)];
+    }
+
+    /** @param  list<CarAction>  $before */
+    private function meter(string $id, array $before, MeterFunction $function, string $first, string $second): StandardTest
+    {
+        return new StandardTest($id, $before, new Measure($function, $first, $second), ['reading']);
+    }
+
+    private function sensorPin(int $conductor): string
+    {
+        return $this->pin($this->channel->plugs()[0], PadSide::Wheel, $conductor);
+    }
+
+    private function loomPin(int $conductor): string
+    {
+        return $this->pin($this->channel->plugs()[0], PadSide::Module, $conductor);
+    }
+
+    private function modulePin(int $conductor): string
+    {
+        return $this->pin($this->atModule(), PadSide::Wheel, $conductor);
+    }
+
+    private function atModule(): Plug
+    {
+        $plugs = $this->channel->plugs();
+
+        return $plugs[count($plugs) - 1];
+    }
+
+    private function pin(Plug $plug, PadSide $side, int $conductor): string
+    {
+        return Pad::onPlug($this->channel->id, $plug->name(), $side, $this->channel->conductors[$conductor]->id)->id;
     }
 }

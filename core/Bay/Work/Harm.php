@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Car;
+use Lernfall\Circuit\ChannelNetlist;
+use Lernfall\Circuit\LiveCircuit;
+use Lernfall\Signal\Switching;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\CurrentSensor;
+use Lernfall\Vehicle\Electronics;
+use Lernfall\Vehicle\SwitchSensor;
+
+/** Damage that comes of connecting things the wrong way round: an active sensor fed backwards dies, and stays dead. */
+final readonly class Harm
+{
+    /** More than this backwards over the sensor, with the supply behind it, is its end. */
+    private const DEADLY_VOLTS = 2.0;
+
+    /** The car after current has flowed in its present state. */
+    public static function done(Car $car): Car
+    {
+        if (! $car->modulePowered()) {
+            return $car;
+        }
+        $vehicle = $car->vehicle;
+        foreach ($vehicle->channels as $channel) {
+            $sensor = $channel->sensor;
+            if (Switching::isActive($channel) && self::isBackwards($car, $channel) && ($sensor instanceof CurrentSensor || $sensor instanceof SwitchSensor)) {
+                $vehicle = $vehicle->withChannel($channel->withSensor($sensor->with(Electronics::Dead)));
+            }
+        }
+
+        return $car->withVehicle($vehicle);
+    }
+
+    private static function isBackwards(Car $car, Channel $channel): bool
+    {
+        $ends = ChannelNetlist::sensorNodes($channel);
+
+        return LiveCircuit::ofNothing()->withChannel($channel, $car->electrical(), false)->solved()->voltsBetween($ends[0], $ends[1]) < -self::DEADLY_VOLTS;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** One line of the data sheet. */
+final readonly class NominalValue
+{
+    /**
+     * @param  string  $what  "coil", "ac", "gap", "supply", "low" or "high"
+     * @param  string  $unit  as printed: Ω, mV, mm, V or mA
+     */
+    public function __construct(public string $what, public ?float $least, public ?float $greatest, public string $unit)
+    {
+    }
+}
