@@ -15,9 +15,9 @@ use Lernfall\Vehicle\Electronics;
  */
 final readonly class CurrentLaw
 {
-    private float $levelAmperes;
+    public float $levelAmperes;
 
-    public function __construct(private CurrentSensor $sensor, bool $tooth)
+    public function __construct(public CurrentSensor $sensor, bool $tooth)
     {
         $this->levelAmperes = match ($sensor->electronics) {
             Electronics::Dead, Electronics::Shorted => 0.0,

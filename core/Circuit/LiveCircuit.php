@@ -13,7 +13,7 @@ final readonly class LiveCircuit
     private const TEST = 'test';
 
     /** @param  list<Device>  $devices */
-    private function __construct(private Netlist $netlist, private array $devices)
+    private function __construct(public Netlist $netlist, public array $devices)
     {
     }
 

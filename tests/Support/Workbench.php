@@ -51,6 +51,18 @@ final class Workbench
         return new self(Car::true(self::vehicle(), self::vehicle(), $seed), self::simulator(), $seed);
     }
 
+    public static function healthyCar(string $id, string $seed = 'a'): self
+    {
+        return new self(Car::true(self::vehicle($id), self::vehicle($id), $seed), self::simulator(), $seed);
+    }
+
+    public static function withFaultOn(string $id, string $kind, string $channel, string $conductor = '', string $seed = 'a'): self
+    {
+        $vehicle = self::vehicle($id);
+
+        return new self(Car::true(self::catalogue()->fault($vehicle, $kind, $channel, $conductor)->applyTo($vehicle), $vehicle, $seed), self::simulator(), $seed);
+    }
+
     public static function withFault(string $kind, string $channel, string $conductor = '', ?float $strength = null, string $seed = 'a'): self
     {
         $fault = self::catalogue()->fault(self::vehicle(), $kind, $channel, $conductor, $strength);
