@@ -18,7 +18,7 @@ final class CaseTest extends FeatureTestCase
             'no job title' => [['jobTitle' => ''], 'jobTitle', 'job title'],
             'no complaint' => [['complaint' => ''], 'complaint', 'what the customer says'],
             'no fault' => [['faults' => []], 'faults', 'at least one fault'],
-            'an unknown car' => [['car' => 'chariot'], 'car', 'expected one of harl-13'],
+            'an unknown car' => [['car' => 'chariot'], 'car', 'expected one of brack-22, harl-13'],
             'a strength out of range' => [['faults' => [['kind' => 'plug-corroded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 1]]], 'faults.0.strength', 'between 10 and 200000'],
             'a corner the car does not have' => [['faults' => [['kind' => 'coil-open', 'channel' => 'MID']]], 'faults.0.channel', 'only FL, FR, RL, RR'],
             'a wire that was not chosen' => [['faults' => [['kind' => 'loom-open', 'channel' => 'FR']]], 'faults.0.conductor', 'one conductor'],

@@ -364,6 +364,8 @@ export interface components {
             id: string;
             axle: string;
             side: string;
+            /** @enum {string} */
+            technology: "passive" | "current" | "pulse-width" | "sinking" | "sourcing";
             conductors: string[];
             links: components["schemas"]["Link"][];
         };
@@ -408,11 +410,15 @@ export interface components {
         };
         NominalValues: {
             axle: string;
-            coilOhms: number[];
-            leastAcVolts: number;
-            atTurnsPerSecond: number;
-            gapMillimetres: number[];
+            technology: string;
             teeth: number;
+            values: components["schemas"]["NominalValue"][];
+        };
+        NominalValue: {
+            what: string;
+            least: number | null;
+            greatest: number | null;
+            unit: string;
         };
         Wiring: {
             channel: string;
@@ -428,9 +434,11 @@ export interface components {
         FaultKind: {
             id: string;
             station: string;
+            /** @description of sensors that can have it; none named means all */
+            technologies: string[];
             onConductor: boolean;
             /** @enum {string} */
-            unit: "none" | "ohms" | "metres" | "teeth";
+            unit: "none" | "ohms" | "metres" | "teeth" | "share";
             least: number;
             greatest: number;
             strengths: number[];
@@ -615,7 +623,7 @@ export interface components {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
-            kind: "clean-plug" | "repair-loom" | "set-gap" | "replace-sensor" | "replace-hub" | "replace-module";
+            kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "set-gap" | "replace-sensor" | "replace-hub" | "replace-module";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
         };
@@ -769,7 +777,7 @@ export interface components {
                     /** @constant */
                     do: "repair";
                     /** @enum {unknown} */
-                    kind: "clean-plug" | "repair-loom" | "set-gap" | "replace-sensor" | "replace-hub" | "replace-module";
+                    kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "set-gap" | "replace-sensor" | "replace-hub" | "replace-module";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                 };

@@ -17,7 +17,7 @@ const REPAIRS: Record<Station, RepairKind[]> = {
     sensor: ['replace-sensor'],
     'sensor-plug': ['clean-plug'],
     loom: ['repair-loom'],
-    'module-plug': [],
+    'module-plug': ['clean-module-plug'],
     module: ['replace-module'],
 };
 

@@ -1,4 +1,3 @@
-import { RadioGroup } from 'radix-ui';
 import { useState } from 'react';
 import type { Car, FaultKind, FaultSetting } from '../api/types';
 import { STATIONS } from '../bay/card';
@@ -19,7 +18,11 @@ interface Props {
 export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
     const kind = kinds.find((one) => one.id === fault.kind) ?? kinds[0]!;
     const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
-    const ordered = [...kinds].sort((one, other) => place(one) - place(other));
+    const fitting = kinds.filter(
+        (one) => one.technologies.length === 0 || one.technologies.includes(channel.technology),
+    );
+    const [station, setStation] = useState(kind.station);
+    const there = fitting.filter((one) => one.station === station);
 
     const choose = (id: string) => {
         const next = kinds.find((one) => one.id === id)!;
@@ -29,24 +32,28 @@ export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
 
     return (
         <>
-            <RadioGroup.Root
-                aria-label={t('bench.kind')}
-                orientation="horizontal"
+            <Choice
+                label={t('bay.cause-place')}
+                value={station}
+                onChoose={(next) => {
+                    setStation(next);
+                    const first = fitting.find((one) => one.station === next);
+                    if (first !== undefined) choose(first.id);
+                }}
+                options={STATIONS.map((one) => ({
+                    value: one as string,
+                    label: t(`station.${one}`),
+                    disabled: fitting.every((two) => two.station !== one),
+                }))}
+                className="mb-1.5 text-small"
+            />
+            <Choice
+                label={t('bench.kind')}
                 value={kind.id}
-                onValueChange={choose}
-                className="mb-2 grid grid-cols-6 gap-1.5"
-            >
-                {ordered.map((one) => (
-                    <RadioGroup.Item
-                        key={one.id}
-                        value={one.id}
-                        className="rounded-edge border border-floor-deep bg-paper px-1.5 py-1 text-left text-small data-[state=checked]:border-petrol data-[state=checked]:bg-petrol data-[state=checked]:text-marking"
-                    >
-                        <span className="block opacity-80">{t(`station.${one.station}`)}</span>
-                        <span className="block font-semibold">{t(`fault.${one.id}`)}</span>
-                    </RadioGroup.Item>
-                ))}
-            </RadioGroup.Root>
+                onChoose={choose}
+                options={there.map((one) => ({ value: one.id, label: t(`fault.${one.id}`) }))}
+                className="mb-2 flex-wrap text-small"
+            />
             <div className="flex items-start gap-5">
                 <div>
                     <p aria-hidden className="text-small text-ink-soft">
@@ -55,7 +62,7 @@ export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
                     <Choice
                         label={t('bench.corner')}
                         value={channel.id}
-                        onChoose={(id) => onChange({ ...fault, channel: id })}
+                        onChoose={(id) => onChange(moved(fault, id, car, kinds))}
                         options={car.channels.map(({ id }) => ({ value: id, label: id }))}
                     />
                 </div>
@@ -86,8 +93,15 @@ export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
     );
 }
 
-function place(kind: FaultKind): number {
-    return STATIONS.findIndex((station) => station === kind.station);
+/** The same fault at another corner, or the first that fits there. */
+function moved(fault: FaultSetting, corner: string, car: Car, kinds: FaultKind[]): FaultSetting {
+    const technology = car.channels.find((one) => one.id === corner)?.technology ?? '';
+    const fits = (kind: FaultKind) =>
+        kind.technologies.length === 0 || kind.technologies.includes(technology);
+    const same = kinds.find((one) => one.id === fault.kind);
+    return same !== undefined && fits(same)
+        ? { ...fault, channel: corner }
+        : { kind: kinds.find(fits)!.id, channel: corner };
 }
 
 interface StrengthProps {

@@ -2,16 +2,16 @@ import type { FaultKind } from '../api/types';
 import { THIN_SPACE } from '../words/quantities';
 import { t } from '../words/words';
 
-const MILLIMETRES = 1000;
+/** How many of the edited unit make one of the stored: gaps in millimetres, shares in percent. */
+const EDITED: Partial<Record<FaultKind['unit'], number>> = { metres: 1000, share: 100 };
 
-/** A strength in the unit it is edited in: gaps in millimetres, all else as it is. */
+/** A strength in the unit it is edited in. */
 export function edited(kind: FaultKind, strength: number): string {
-    return kind.unit === 'metres' ? String(Math.round(strength * MILLIMETRES * 1e6) / 1e6) : String(strength);
+    return String(Math.round(strength * (EDITED[kind.unit] ?? 1) * 1e6) / 1e6);
 }
 
 export function parsed(kind: FaultKind, text: string): number {
-    const value = Number(text.replace(',', '.'));
-    return kind.unit === 'metres' ? value / MILLIMETRES : value;
+    return Number(text.replace(',', '.')) / (EDITED[kind.unit] ?? 1);
 }
 
 export function spoken(kind: FaultKind, strength: number): string {

@@ -5,7 +5,7 @@ export const STRIP = {
     width: 574,
     height: 186,
     bareHeight: 140,
-    wires: [66, 94],
+    middle: 80,
     sensor: [76, 128],
     links: [134, 428],
     module: [428, 494],
@@ -15,6 +15,12 @@ export const STRIP = {
 
 const PLUG_WIDTH = 66;
 const PAD_OFFSET = 23;
+
+/** Heights of the wires; two lie far apart, three closer. */
+export function wireHeights(count: number): number[] {
+    const step = count === 2 ? 28 : 22;
+    return Array.from({ length: count }, (_, row) => STRIP.middle + (row - (count - 1) / 2) * step);
+}
 
 export interface PadSpot {
     id: string;
@@ -66,7 +72,7 @@ function plugPads(car: Car, channel: Channel, plugs: PlugSpot[]): PadSpot[] {
             return {
                 id: pad.id,
                 x: (plug?.middle ?? 0) + offset,
-                y: STRIP.wires[channel.conductors.indexOf(pad.conductor)] ?? 0,
+                y: wireHeights(channel.conductors.length)[channel.conductors.indexOf(pad.conductor)] ?? 0,
             };
         });
 }

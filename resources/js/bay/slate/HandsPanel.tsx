@@ -8,6 +8,7 @@ import type { PanelProps } from './SlatePanel';
 const STEPS = ['chock', 'raise', 'stand', 'lower', 'unchock'] as const;
 const REPAIRS: RepairKind[] = [
     'clean-plug',
+    'clean-module-plug',
     'repair-loom',
     'set-gap',
     'replace-sensor',

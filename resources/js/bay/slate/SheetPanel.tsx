@@ -36,15 +36,10 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: string; channel
             {sheet.axles.map((axle) => (
                 <dl key={axle.axle} className="border-t border-slate-line pt-1">
                     <dt className="font-semibold">{t(`axle.${axle.axle}`)}</dt>
-                    <Value name={t('bay.coil')} value={`${axle.coilOhms.join('–')}${THIN_SPACE}Ω`} />
-                    <Value
-                        name={t('bay.ac', { turns: axle.atTurnsPerSecond })}
-                        value={`${axle.leastAcVolts * 1000}${THIN_SPACE}mV`}
-                    />
-                    <Value
-                        name={t('bay.gap')}
-                        value={`${axle.gapMillimetres.map((one) => one.toFixed(1)).join('–')}${THIN_SPACE}mm`}
-                    />
+                    <Value name={t('bay.sensor')} value={t(`technology.${axle.technology}`)} />
+                    {axle.values.map((one) => (
+                        <Value key={one.what + one.unit} name={t(`nominal.${one.what}`)} value={range(one)} />
+                    ))}
                     <Value name={t('bay.teeth')} value={String(axle.teeth)} />
                 </dl>
             ))}
@@ -83,6 +78,11 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: string; channel
             </table>
         </>
     );
+}
+
+function range({ least, greatest, unit }: DataSheet['axles'][number]['values'][number]): string {
+    if (greatest === null) return t('nominal.at-least', { value: `${least}${THIN_SPACE}${unit}` });
+    return `${least === greatest ? least : `${least}–${greatest}`}${THIN_SPACE}${unit}`;
 }
 
 function Value({ name, value }: { name: string; value: string }) {
