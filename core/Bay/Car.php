@@ -128,7 +128,7 @@ final readonly class Car
         $state = $this->electrical();
         if ($input instanceof PassiveInput) {
             $peak = $channel->sensor instanceof PassiveSensor
-                ? PassiveSignal::of($channel->sensor, $channel->ring, $channel->gapMetres, 1.0)->peakVolts
+                ? PassiveSignal::peakVolts($channel->sensor, $channel->ring, $channel->gapMetres, 1.0)
                 : 0.0;
 
             return new RisingSignal($peak * ModuleInput::voltsPerEmf($channel, $state), $input->thresholdPeakVolts);

@@ -25,7 +25,7 @@ final readonly class SensorReader
             'passive' => new PassiveSensor($node->float('coilOhmsAt20Celsius'), $node->float('signalVoltSeconds'), $node->float('gapDecayMillimetres') / 1000.0),
             'current', 'pulse-width' => new CurrentSensor(
                 $node->float('lowMilliamperes') / 1000.0, $node->float('highMilliamperes') / 1000.0, $node->float('wakesAtVolts'), $node->float('fullAtVolts'),
-                $node->float('leakOhms'), $node->float('backwardsVolts'), $node->float('backwardsOhms'), $node->float('greatestGapMillimetres') / 1000.0, $kind === 'pulse-width',
+                $node->float('leakOhms'), $node->float('backwardsVolts'), $node->float('backwardsOhms'), $node->float('greatestGapMillimetres') / 1000.0, $kind === 'pulse-width' ? $node->float('pulseMicroseconds') * 1e-6 : null,
             ),
             'sinking', 'sourcing' => new SwitchSensor(
                 $kind === 'sinking', $node->float('consumptionOhms'), $node->float('onOhms'), $node->float('leastVolts'), $node->float('greatestGapMillimetres') / 1000.0,

@@ -18,7 +18,7 @@ final readonly class CurrentSensor implements Sensor
      * @param  float  $leakOhms  what an ohmmeter finds the right way round
      * @param  float  $backwardsVolts  from here it conducts backwards, through $backwardsOhms
      * @param  float  $greatestGapMetres  beyond, it does not switch any more
-     * @param  bool  $sendsPulses  it sends one pulse for every edge instead of the two levels
+     * @param  ?float  $pulseSeconds  it sends a pulse of this length for every tooth instead of the two levels; null where it does not
      */
     public function __construct(
         public float $lowAmperes,
@@ -29,21 +29,21 @@ final readonly class CurrentSensor implements Sensor
         public float $backwardsVolts,
         public float $backwardsOhms,
         public float $greatestGapMetres,
-        public bool $sendsPulses = false,
+        public ?float $pulseSeconds = null,
         public Electronics $electronics = Electronics::Sound,
     ) {
     }
 
     public function technology(): string
     {
-        return $this->sendsPulses ? 'pulse-width' : 'current';
+        return $this->pulseSeconds === null ? 'current' : 'pulse-width';
     }
 
     public function with(Electronics $electronics): self
     {
         return new self(
             $this->lowAmperes, $this->highAmperes, $this->wakesAtVolts, $this->fullAtVolts, $this->leakOhms,
-            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres, $this->sendsPulses, $electronics,
+            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres, $this->pulseSeconds, $electronics,
         );
     }
 
@@ -51,7 +51,7 @@ final readonly class CurrentSensor implements Sensor
     {
         return new self(
             $this->lowAmperes * $electrical, $this->highAmperes * $electrical, $this->wakesAtVolts, $this->fullAtVolts, $this->leakOhms / $electrical,
-            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $magnetic, $this->sendsPulses, $this->electronics,
+            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $magnetic, $this->pulseSeconds, $this->electronics,
         );
     }
 }

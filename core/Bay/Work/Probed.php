@@ -8,6 +8,7 @@ use Lernfall\Bay\Car;
 use Lernfall\Circuit\Probe;
 use Lernfall\Circuit\ProbedResistance;
 use Lernfall\Signal\PassiveSignal;
+use Lernfall\Signal\Shape;
 use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pad;
@@ -34,40 +35,41 @@ final readonly class Probed
     /** What a meter takes for the standing part: the mean over time. */
     public function meanVolts(float $meterOhms): float
     {
-        [$lower, $upper] = $this->levels($meterOhms);
+        $trace = $this->trace($meterOhms);
 
-        return ($lower + $upper) / 2.0;
+        return $trace->meanVolts();
     }
 
-    /**
-     * Root mean square of the part that alternates: for a coil by the shape of its signal, for an active sensor, whose
-     * teeth are as wide as its gaps, half the step between its levels.
-     */
+    /** Root mean square of the part that alternates, over whole turns. */
     public function alternatingRmsVolts(float $meterOhms): float
     {
+        return $this->trace($meterOhms)->alternatingRmsVolts();
+    }
+
+    /** The voltage between the leads over time: one or two solutions of the circuit serve all of it. */
+    public function trace(float $meterOhms): Trace
+    {
+        $resting = $this->probe(false);
         $turning = $this->turning();
-        if ($turning?->sensor instanceof PassiveSensor) {
-            $signal = PassiveSignal::of($turning->sensor, $turning->ring, $turning->gapMetres, $this->car->state->turnsPerSecond);
-
-            return $signal->rmsVolts() * abs($this->probe(false)->voltsPerEmf($meterOhms, $turning->id));
+        if ($turning === null) {
+            return Trace::standing($resting->standingVolts($meterOhms));
         }
-        [$lower, $upper] = $this->levels($meterOhms);
+        $shape = Shape::of($turning, $this->car->state->turnsPerSecond);
+        if ($turning->sensor instanceof PassiveSensor) {
+            $peak = PassiveSignal::peakVolts($turning->sensor, $turning->ring, $turning->gapMetres, $this->car->state->turnsPerSecond);
 
-        return abs($upper - $lower) / 2.0;
+            return new Trace($resting->standingVolts($meterOhms), $peak * $resting->voltsPerEmf($meterOhms, $turning->id), $shape);
+        }
+        $without = $resting->standingVolts($meterOhms);
+
+        return Switching::follows($turning)
+            ? new Trace($without, $this->probe(true)->standingVolts($meterOhms) - $without, $shape)
+            : Trace::standing($without);
     }
 
     public function resistance(): ProbedResistance
     {
         return $this->probe(false)->resistance();
-    }
-
-    /** @return array{float, float} volts without and with a tooth in front of the turning wheel's sensor; the same where it makes no difference */
-    private function levels(float $meterOhms): array
-    {
-        $without = $this->probe(false)->standingVolts($meterOhms);
-        $turning = $this->turning();
-
-        return $turning !== null && Switching::follows($turning) ? [$without, $this->probe(true)->standingVolts($meterOhms)] : [$without, $without];
     }
 
     private function turning(): ?Channel

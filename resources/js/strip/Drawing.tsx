@@ -43,17 +43,15 @@ export function Drawing({ channel, spots, openPlugs, turning, sheet, probing }: 
 
 type LabelProps = Pick<Props, 'sheet' | 'channel' | 'spots'> & { heights: number[] };
 
-/** Pins and colours, once the data sheet has been looked up: above the wires, below them, and between. */
+/** Pins and colours, once the data sheet has been looked up: the last below the wires, the others above. */
 function Labels({ sheet, channel, spots, heights }: LabelProps) {
     const wiring = sheet?.channels.find((one) => one.channel === channel.id);
-    const y = (row: number) => {
-        if (row === 0) return heights[0]! - 17;
-        return row === heights.length - 1 ? heights[row]! + 25 : heights[row]! - 5;
-    };
+    const last = heights.length - 1;
+    const y = (row: number) => (row === last ? heights[last]! + 25 : heights[0]! - 17 - (last - 1 - row) * 11);
     return wiring?.conductors.map((conductor, row) => (
         <g key={conductor.id}>
             <text
-                x={spots.plugs[0]!.middle + (row > 0 && row < heights.length - 1 ? 34 : 16)}
+                x={spots.plugs[0]!.middle + 16}
                 y={y(row)}
                 fontSize={10}
             >

@@ -72,7 +72,8 @@ final class ActiveSensorTest extends TestCase
         $bench->do(new TurnKey(Ignition::On), new TurnWheel('RL', 0.5));
 
         self::assertLessThan(0.002, $bench->meter(MeterFunction::VoltsAc, 'RL.module-plug.wheel.2', 'body'));
-        self::assertGreaterThan(0.2, $bench->meter(MeterFunction::VoltsAc, 'RL.module-plug.wheel.1', 'body'));
+        // pulses of 90 µs: the meter's root mean square is far below half the step
+        self::assertGreaterThan(0.02, $bench->meter(MeterFunction::VoltsAc, 'RL.module-plug.wheel.1', 'body'));
     }
 
     public function test_a_sinking_sensor_rests_high_or_low_as_the_tooth_says(): void

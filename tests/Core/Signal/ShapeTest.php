@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Signal;
+
+use Lernfall\Signal\Shape;
+use Lernfall\Vehicle\ToothedRing;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
+
+/** Mean and root mean square as given must be those of the shape itself, sampled over whole turns. */
+final class ShapeTest extends TestCase
+{
+    private const SAMPLES = 96000;
+
+    #[TestWith(['harl-13', 'FL', 0])]
+    #[TestWith(['harl-13', 'FL', 2])]
+    #[TestWith(['lendo-15', 'FR', 0])]
+    #[TestWith(['lendo-15', 'FR', 3])]
+    #[TestWith(['lendo-15', 'RL', 0])]
+    #[TestWith(['brack-22', 'RR', 1])]
+    public function test_mean_and_rms_are_those_of_the_samples(string $car, string $corner, int $missing): void
+    {
+        $channel = Workbench::vehicle($car)->channel($corner);
+        $shape = Shape::of($channel->withRing($channel->ring->withMissingTeeth($missing)), 2.0);
+        $samples = array_map(static fn (int $n): float => $shape->at(0.5 * ($n + 0.5) / self::SAMPLES), range(0, self::SAMPLES - 1));
+        $mean = array_sum($samples) / self::SAMPLES;
+        $rms = sqrt(array_sum(array_map(static fn (float $x): float => ($x - $mean) ** 2, $samples)) / self::SAMPLES);
+
+        self::assertEqualsWithDelta($mean, $shape->mean(), 2e-4);
+        self::assertEqualsWithDelta($rms, $shape->alternatingRms(), 1e-3);
+    }
+
+    /** Textbook: a sine's root mean square is its peak over √2, a symmetric square wave's half its step. */
+    public function test_a_whole_sine_and_a_square_wave_have_their_textbook_factors(): void
+    {
+        self::assertEqualsWithDelta(M_SQRT1_2, Shape::of(Workbench::vehicle()->channel('FL'), 1.0)->alternatingRms(), 1e-12);
+        self::assertEqualsWithDelta(0.5, Shape::of(Workbench::vehicle('lendo-15')->channel('FR'), 1.0)->alternatingRms(), 1e-12);
+    }
+
+    public function test_a_missing_tooth_leaves_a_gap_once_a_turn(): void
+    {
+        $channel = Workbench::vehicle('brack-22')->channel('FR')->withRing(new ToothedRing(44, 1));
+        $shape = Shape::of($channel, 1.0);
+        $edges = 0;
+        for ($n = 1; $n <= 44000; $n++) {
+            $edges += $shape->at($n / 44000.0) > $shape->at(($n - 1) / 44000.0) ? 1 : 0;
+        }
+
+        self::assertSame(43, $edges);
+    }
+
+    public function test_pulses_keep_their_length_at_any_rotation(): void
+    {
+        $channel = Workbench::vehicle('lendo-15')->channel('RL');
+        $slow = Shape::of($channel, 0.5);
+        $fast = Shape::of($channel, 5.0);
+
+        self::assertEqualsWithDelta(10.0, $fast->mean() / $slow->mean(), 1e-9);
+        self::assertEqualsWithDelta(90e-6, $slow->mean() / $slow->toothHertz(), 1e-12);
+    }
+}
