@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Strings;
 use Lernfall\Bay\Observation;
 use Lernfall\Bay\ObservedNumber;
+use Lernfall\Bay\ObservedTrace;
 
 /** An observation in one line for a terminal. */
 final readonly class SpokenObservation
@@ -24,7 +25,11 @@ final readonly class SpokenObservation
         $parts = [];
         foreach ($observation->values as $name => $value) {
             if (! in_array($value, self::SILENT, true)) {
-                $parts[] = "$name ".($value instanceof ObservedNumber ? self::number($value) : $value);
+                $parts[] = "$name ".match (true) {
+                    $value instanceof ObservedNumber => self::number($value),
+                    $value instanceof ObservedTrace => count($value->steps).' samples',
+                    default => $value,
+                };
             }
         }
         foreach ($observation->notes as $note) {

@@ -6,6 +6,7 @@ namespace Lernfall\Bay;
 
 use InvalidArgumentException;
 use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\Join;
 use Lernfall\Bay\Action\LiveSpeeds;
 use Lernfall\Bay\Action\LookAt;
@@ -29,6 +30,10 @@ final readonly class ActionCheck
 
     private const GREATEST_TURNS_PER_SECOND = 3.0;
 
+    private const VOLTS_PER_DIVISION = [0.01, 10.0];
+
+    private const SECONDS_PER_DIVISION = [1e-5, 1.0];
+
     private const FAILURE_TYPE = '~^[0-9A-F]{2}$~';
 
     /** @throws UnfitAction */
@@ -39,7 +44,8 @@ final readonly class ActionCheck
         }
         $vehicle = $job->case->sound;
         match (true) {
-            $action instanceof Measure => self::pads($vehicle, $action),
+            $action instanceof Measure => self::pads($vehicle, $action->first, $action->second),
+            $action instanceof Capture => self::capture($vehicle, $action),
             $action instanceof Unplug, $action instanceof Join => self::known('plug', $action->plug, $vehicle->plugIds()),
             $action instanceof LookAt, $action instanceof Repair => self::known('channel', $action->channel, $vehicle->channelIds()),
             $action instanceof TurnWheel => self::turning($vehicle, $action),
@@ -52,16 +58,39 @@ final readonly class ActionCheck
         };
     }
 
-    private static function pads(Vehicle $vehicle, Measure $measure): void
+    private static function capture(Vehicle $vehicle, Capture $capture): void
     {
-        foreach (['first' => $measure->first, 'second' => $measure->second] as $field => $pad) {
+        if ($capture->inputs === [] || count($capture->inputs) > 2) {
+            throw UnfitAction::outOfRange('inputs', 1.0, 2.0);
+        }
+        foreach ($capture->inputs as $input) {
+            self::pads($vehicle, $input->first, $input->second);
+            self::between('voltsPerDivision', $input->voltsPerDivision, self::VOLTS_PER_DIVISION);
+        }
+        self::between('secondsPerDivision', $capture->secondsPerDivision, self::SECONDS_PER_DIVISION);
+        if (! array_key_exists($capture->triggerInput, $capture->inputs)) {
+            throw UnfitAction::unknown('trigger', (string) $capture->triggerInput);
+        }
+    }
+
+    /** @param  array{float, float}  $range */
+    private static function between(string $field, float $value, array $range): void
+    {
+        if (! is_finite($value) || $value < $range[0] || $value > $range[1]) {
+            throw UnfitAction::outOfRange($field, ...$range);
+        }
+    }
+
+    private static function pads(Vehicle $vehicle, string $first, string $second): void
+    {
+        foreach (['first' => $first, 'second' => $second] as $field => $pad) {
             try {
                 Pads::find($vehicle, $pad);
             } catch (UnknownPart) {
                 throw UnfitAction::unknown($field, $pad);
             }
         }
-        if ($measure->first === $measure->second) {
+        if ($first === $second) {
             throw UnfitAction::samePad();
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay;
 
 use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\Conclude;
 use Lernfall\Chance\Draw;
@@ -93,9 +94,17 @@ final readonly class Job
 
     private function with(Action $action, Car $car, Observation $observation, Simulator $simulator): self
     {
-        $cost = $observation->wasRefused() ? new Rate(0.0, 0.0) : $simulator->workshop->rate($action);
+        $cost = $observation->wasRefused() || $this->isConnected($action) ? new Rate(0.0, 0.0) : $simulator->workshop->rate($action);
         $step = new Step(count($this->steps) + 1, $action, $observation, $cost, $this->car, $car);
 
         return new self($this->case, $this->seed, $car, [...$this->steps, $step]);
+    }
+
+    /** Another sweep right after one at the same pads takes no time: only a knob is turned. */
+    private function isConnected(Action $action): bool
+    {
+        $last = $this->lastStep()?->action;
+
+        return $action instanceof Capture && $last instanceof Capture && $action->looksWhere($last);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay;
 
+use Closure;
+use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\Join;
@@ -26,6 +28,7 @@ use Lernfall\Bay\Work\KeyWork;
 use Lernfall\Bay\Work\MeterWork;
 use Lernfall\Bay\Work\RepairWork;
 use Lernfall\Bay\Work\ScanWork;
+use Lernfall\Bay\Work\ScopeWork;
 use Lernfall\Chance\Draw;
 use LogicException;
 
@@ -48,6 +51,7 @@ final readonly class Simulator
     {
         $branches = match (true) {
             $action instanceof Measure => (new MeterWork($this->workshop->meter))->measure($car, $action),
+            $action instanceof Capture => (new ScopeWork($this->workshop->scope))->capture($car, $action),
             $action instanceof TurnKey => (new KeyWork)->turn($car, $action->to),
             $action instanceof LookAtLamps => (new ScanWork)->lamps($car),
             $action instanceof ReadCodes => (new ScanWork)->read($car),
@@ -83,12 +87,24 @@ final readonly class Simulator
             $values[$name] = match (true) {
                 $feature instanceof NumberFeature => $this->shown($feature, $noise->normal($draw)),
                 $feature instanceof CategoryFeature => $feature->likeliest(),
+                $feature instanceof TraceFeature => $this->drawn($feature, $noise->stream($draw)),
                 default => throw new LogicException('a feature of a kind nobody can perceive'),
             };
         }
         $after = $prediction->refusal === '' ? $branch->car->in($branch->car->state->withAsked($action->question())) : $car;
 
         return [$after, new Observation($prediction->kind, $values, $prediction->refusal, $prediction->notes)];
+    }
+
+    /** @param  Closure(): float  $noise  standard normal, one number a call */
+    private function drawn(TraceFeature $trace, Closure $noise): ObservedTrace
+    {
+        $steps = array_map(
+            static fn (float $volts): int => (int) max(-$trace->greatestStep, min($trace->greatestStep, round($volts / $trace->voltsPerStep + $trace->noiseSteps * $noise()))),
+            $trace->volts,
+        );
+
+        return new ObservedTrace($steps, $trace->secondsPerSample, $trace->voltsPerStep);
     }
 
     private function shown(NumberFeature $feature, float $standardNoise): ObservedNumber

@@ -12,6 +12,7 @@ final readonly class Workshop
     /** @param  array<string, Rate>  $rates by rate name of the actions */
     public function __construct(
         public Meter $meter,
+        public Scope $scope,
         public Eyes $eyes,
         public float $hubHalfLifeMinutes,
         public float $costPerMinute,

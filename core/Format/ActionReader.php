@@ -6,6 +6,7 @@ namespace Lernfall\Format;
 
 use BackedEnum;
 use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\Conclude;
 use Lernfall\Bay\Action\Join;
@@ -22,6 +23,7 @@ use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RepairKind;
 use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\ScopeInput;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\Sight;
@@ -38,7 +40,7 @@ final readonly class ActionReader
 {
     /** Permanent names, as they stand in "do". */
     public const NAMES = [
-        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure',
+        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture',
         'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
     ];
 
@@ -62,6 +64,7 @@ final readonly class ActionReader
             'unplug' => new Unplug($node->text('plug')),
             'join' => new Join($node->text('plug')),
             'measure' => new Measure(self::choice($node, 'function', MeterFunction::class), $node->text('first'), $node->text('second')),
+            'capture' => self::capture($node),
             'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),
             'repair' => new Repair(self::choice($node, 'kind', RepairKind::class), $node->text('channel')),
@@ -73,6 +76,23 @@ final readonly class ActionReader
             'conclude' => new Conclude,
             default => throw $node->at('do')->wrong('one of '.implode(', ', self::NAMES)),
         };
+    }
+
+    private static function capture(Node $node): Capture
+    {
+        $inputs = [];
+        foreach ($node->entries('inputs') as $input) {
+            $inputs[] = new ScopeInput($input->text('first'), $input->text('second'), $input->float('voltsPerDivision'), self::word($input, 'coupling', ['dc', 'ac']) === 'ac');
+        }
+        $trigger = $node->at('trigger');
+
+        return new Capture(
+            $inputs,
+            $node->float('secondsPerDivision'),
+            $trigger->int('input'),
+            $trigger->float('volts'),
+            self::word($trigger, 'edge', ['rising', 'falling']) === 'rising',
+        );
     }
 
     private static function reading(Node $node): WriteReading

@@ -6,6 +6,7 @@ namespace Lernfall\Format;
 
 use Lernfall\Bay\Observation;
 use Lernfall\Bay\ObservedNumber;
+use Lernfall\Bay\ObservedTrace;
 
 /** Observations as JSON and back: numbers in SI units with the display's own step, words as keys. */
 final readonly class ObservationFormat
@@ -15,9 +16,7 @@ final readonly class ObservationFormat
     {
         return [
             'kind' => $observation->kind,
-            'values' => array_map(static fn (ObservedNumber|string $value): mixed => $value instanceof ObservedNumber
-                ? ['unit' => $value->unit, 'si' => $value->si, 'resolution' => $value->resolution, 'overload' => $value->overload]
-                : $value, $observation->values),
+            'values' => array_map(self::value(...), $observation->values),
             'refusal' => $observation->refusal,
             'notes' => $observation->notes,
         ];
@@ -29,10 +28,24 @@ final readonly class ObservationFormat
         $root = Node::root($document);
         $values = [];
         foreach ($root->entries('values') as $name => $node) {
-            $values[$name] = is_string($node->value()) ? $node->value() : self::number($node);
+            $values[$name] = match (true) {
+                is_string($node->value()) => $node->value(),
+                $node->has('steps') => new ObservedTrace($node->ints('steps'), $node->float('secondsPerSample'), $node->float('voltsPerStep')),
+                default => self::number($node),
+            };
         }
 
         return new Observation($root->text('kind'), $values, $root->text('refusal'), $root->texts('notes'));
+    }
+
+    /** @return string|array<string, mixed> */
+    private static function value(ObservedNumber|ObservedTrace|string $value): string|array
+    {
+        return match (true) {
+            $value instanceof ObservedNumber => ['unit' => $value->unit, 'si' => $value->si, 'resolution' => $value->resolution, 'overload' => $value->overload],
+            $value instanceof ObservedTrace => ['steps' => $value->steps, 'secondsPerSample' => $value->secondsPerSample, 'voltsPerStep' => $value->voltsPerStep],
+            default => $value,
+        };
     }
 
     private static function number(Node $node): ObservedNumber

@@ -9,6 +9,7 @@ use Lernfall\Bay\Eyes;
 use Lernfall\Bay\Meter;
 use Lernfall\Bay\MeterRange;
 use Lernfall\Bay\Rate;
+use Lernfall\Bay\Scope;
 use Lernfall\Bay\Workshop;
 
 /** Reads a workshop (meter, eyes, times and prices) from its decoded JSON. */
@@ -19,6 +20,7 @@ final readonly class WorkshopReader
     {
         $root = Node::root($document);
         $eyes = $root->at('eyes');
+        $scope = $root->at('scope');
         $rates = [];
         foreach ($root->entries('rates') as $name => $node) {
             $rates[(string) $name] = new Rate($node->float(0), $node->float(1));
@@ -26,6 +28,10 @@ final readonly class WorkshopReader
 
         return new Workshop(
             self::meter($root->at('meter')),
+            new Scope(
+                $scope->float('inputOhms'), $scope->int('samples'), $scope->int('divisionsAcross'), $scope->int('divisionsUp'),
+                $scope->int('stepsPerDivision'), $scope->float('noiseSteps'),
+            ),
             new Eyes(
                 $eyes->float('ringOnTheFloor'), $eyes->float('ringRaised'), $eyes->float('chafe'), $eyes->float('corrosion'),
                 $eyes->float('faintCorrosion'), $eyes->float('faintBelowOhms'), $eyes->float('gapStrikesAbove'), $eyes->float('gapSpread'),

@@ -27,7 +27,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
     new OA\Property(property: 'kind', type: 'string'),
     new OA\Property(property: 'values', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [
-        new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/ShownNumber'),
+        new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/ShownNumber'), new OA\Schema(ref: '#/components/schemas/ShownTrace'),
     ])),
     new OA\Property(property: 'refusal', type: 'string'),
     new OA\Property(property: 'notes', type: 'array', items: new OA\Items(type: 'string')),
@@ -37,6 +37,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'si', type: 'number'),
     new OA\Property(property: 'resolution', type: 'number'),
     new OA\Property(property: 'overload', type: 'boolean'),
+])]
+#[OA\Schema(schema: 'ShownTrace', required: ['steps', 'secondsPerSample', 'voltsPerStep'], properties: [
+    new OA\Property(property: 'steps', description: 'converter steps from the middle of the screen', type: 'array', items: new OA\Items(type: 'integer')),
+    new OA\Property(property: 'secondsPerSample', type: 'number'),
+    new OA\Property(property: 'voltsPerStep', type: 'number'),
 ])]
 final readonly class StepResource
 {

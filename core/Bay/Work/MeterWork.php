@@ -29,7 +29,7 @@ final readonly class MeterWork
     {
         $first = Pads::find($car->vehicle, $measure->first);
         $second = Pads::find($car->vehicle, $measure->second);
-        if (! $this->reachable($car, $first) || ! $this->reachable($car, $second)) {
+        if (! Reach::allows($car, $first) || ! Reach::allows($car, $second)) {
             return Branch::refused($car, 'pad-out-of-reach');
         }
         $notes = $this->notes($car, $measure->function, $first, $second);
@@ -40,17 +40,6 @@ final readonly class MeterWork
         }
 
         return $branches;
-    }
-
-    /** The module's own pins lie inside the housing while its plug is joined. Everything else can be back-probed. */
-    private function reachable(Car $car, Pad $pad): bool
-    {
-        if (! $pad->onPlug || $pad->side === PadSide::Wheel) {
-            return true;
-        }
-        $plugId = $car->vehicle->channel($pad->channel)->plug($pad->plugName)->plugId;
-
-        return $plugId !== $car->vehicle->module->plugId || $car->state->isOpen($plugId);
     }
 
     /** @param  array<string, bool>  $teeth */

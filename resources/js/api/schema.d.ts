@@ -520,7 +520,7 @@ export interface components {
         Observation: {
             kind: string;
             values: {
-                [key: string]: string | components["schemas"]["ShownNumber"];
+                [key: string]: string | components["schemas"]["ShownNumber"] | components["schemas"]["ShownTrace"];
             };
             refusal: string;
             notes: string[];
@@ -531,6 +531,12 @@ export interface components {
             si: number;
             resolution: number;
             overload: boolean;
+        };
+        ShownTrace: {
+            /** @description converter steps from the middle of the screen */
+            steps: number[];
+            secondsPerSample: number;
+            voltsPerStep: number;
         };
         User: {
             name: string;
@@ -603,6 +609,25 @@ export interface components {
             /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
             first: string;
             second: string;
+        };
+        /** @description One sweep of the scope over one or two pairs of pads */
+        capture: {
+            /** @constant */
+            do: "capture";
+            inputs: {
+                first: string;
+                second: string;
+                voltsPerDivision: number;
+                /** @enum {unknown} */
+                coupling: "dc" | "ac";
+            }[];
+            secondsPerDivision: number;
+            trigger: {
+                input: number;
+                volts: number;
+                /** @enum {unknown} */
+                edge: "rising" | "falling";
+            };
         };
         /** @description Have a wheel turned by hand; 0 stops it */
         "turn-wheel": {
@@ -758,6 +783,25 @@ export interface components {
                     first: string;
                     second: string;
                 };
+                /** @description One sweep of the scope over one or two pairs of pads */
+                capture: {
+                    /** @constant */
+                    do: "capture";
+                    inputs: {
+                        first: string;
+                        second: string;
+                        voltsPerDivision: number;
+                        /** @enum {unknown} */
+                        coupling: "dc" | "ac";
+                    }[];
+                    secondsPerDivision: number;
+                    trigger: {
+                        input: number;
+                        volts: number;
+                        /** @enum {unknown} */
+                        edge: "rising" | "falling";
+                    };
+                };
                 /** @description Have a wheel turned by hand; 0 stops it */
                 "turn-wheel": {
                     /** @constant */
@@ -841,7 +885,7 @@ export interface components {
                     do: "conclude";
                 };
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
     };
     responses: never;
     parameters: never;

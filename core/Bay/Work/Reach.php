@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Car;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\PadSide;
+
+/** Where a lead gets to. */
+final readonly class Reach
+{
+    /** The module's own pins lie inside the housing while its plug is joined. Everything else can be back-probed. */
+    public static function allows(Car $car, Pad $pad): bool
+    {
+        if (! $pad->onPlug || $pad->side === PadSide::Wheel) {
+            return true;
+        }
+        $plugId = $car->vehicle->channel($pad->channel)->plug($pad->plugName)->plugId;
+
+        return $plugId !== $car->vehicle->module->plugId || $car->state->isOpen($plugId);
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Action\Capture;
+use Lernfall\Bay\Action\ScopeInput;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Feature;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Scope;
+use Lernfall\Bay\TraceFeature;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\Pads;
+
+/** A sweep of the scope over one or two pairs of pads. */
+final readonly class ScopeWork
+{
+    /** Without a trigger found within this many teeth, the sweep starts anyhow. */
+    private const TEETH = 8.0;
+
+    /** Steps of a tooth's period in which a trigger is looked for. */
+    private const FINENESS = 0.01;
+
+    public function __construct(private Scope $scope)
+    {
+    }
+
+    /** @return list<Branch> */
+    public function capture(Car $car, Capture $capture): array
+    {
+        $pads = [];
+        foreach ($capture->inputs as $input) {
+            $pads[] = [Pads::find($car->vehicle, $input->first), Pads::find($car->vehicle, $input->second)];
+        }
+        if (array_filter(array_merge(...$pads), static fn (Pad $pad): bool => ! Reach::allows($car, $pad)) !== []) {
+            return Branch::refused($car, 'pad-out-of-reach');
+        }
+        $channels = array_map(static fn (Pad $pad): string => $pad->channel, array_merge(...$pads));
+        $branches = [];
+        foreach (Standstill::ways($car, $channels) as [$weight, $state, $teeth]) {
+            $traces = array_map(fn (array $pair): Trace => (new Probed($car, $pair[0], $pair[1], $teeth))->trace($this->scope->inputOhms), $pads);
+            $branches[] = new Branch($weight, $car->in($state), Prediction::of('traces', $this->features($capture, $traces)));
+        }
+
+        return $branches;
+    }
+
+    /**
+     * @param  list<Trace>  $traces
+     * @return array<string, Feature>
+     */
+    private function features(Capture $capture, array $traces): array
+    {
+        $start = $this->start($capture, $traces[$capture->triggerInput]);
+        $features = ['trigger' => CategoryFeature::certain($start === null ? 'none' : 'found')];
+        foreach ($traces as $index => $trace) {
+            $name = 'ab'[$index];
+            $input = $capture->inputs[$index];
+            $volts = $this->samples($trace, $input, $capture->secondsPerDivision, $start ?? 0.0);
+            $step = $input->voltsPerDivision / $this->scope->stepsPerDivision;
+            $features["$name.trace"] = new TraceFeature($volts, $this->secondsPerSample($capture), $step, $this->scope->greatestStep(), $this->scope->noiseSteps);
+            $features["$name.peak-to-peak"] = NumberFeature::reading('volts', $this->visible(max($volts), $step) - $this->visible(min($volts), $step), $step, $step, [], false);
+            $features["$name.mean"] = NumberFeature::reading('volts', $this->visible(array_sum($volts) / count($volts), $step), $step, $step / 10.0);
+        }
+
+        return $features;
+    }
+
+    /** @return non-empty-list<float> */
+    private function samples(Trace $trace, ScopeInput $input, float $secondsPerDivision, float $start): array
+    {
+        $step = $secondsPerDivision * $this->scope->divisionsAcross / $this->scope->samples;
+        $blocked = $input->blocksDc ? $trace->meanVolts() : 0.0;
+        $volts = [$trace->at($start) - $blocked];
+        for ($sample = 1; $sample < $this->scope->samples; $sample++) {
+            $volts[] = $trace->at($start + $sample * $step) - $blocked;
+        }
+
+        return $volts;
+    }
+
+    /** When the trigger input first crosses its level the right way; null where it never does. */
+    private function start(Capture $capture, Trace $trace): ?float
+    {
+        $blocked = $capture->inputs[$capture->triggerInput]->blocksDc ? $trace->meanVolts() : 0.0;
+        if ($trace->toothHertz() === 0.0) {
+            return null; // nothing moves, nothing crosses
+        }
+        $step = min($this->secondsPerSample($capture), self::FINENESS / $trace->toothHertz());
+        $until = min($trace->periodSeconds(), self::TEETH / $trace->toothHertz());
+        $direction = $capture->triggersRising ? 1.0 : -1.0;
+        $before = $direction * ($trace->at(0.0) - $blocked - $capture->triggerVolts);
+        for ($time = $step; $time < $until; $time += $step) {
+            $now = $direction * ($trace->at($time) - $blocked - $capture->triggerVolts);
+            if ($before < 0.0 && $now >= 0.0) {
+                return $time;
+            }
+            $before = $now;
+        }
+
+        return null;
+    }
+
+    private function secondsPerSample(Capture $capture): float
+    {
+        return $capture->secondsPerDivision * $this->scope->divisionsAcross / $this->scope->samples;
+    }
+
+    /** What lies beyond the screen is not seen. */
+    private function visible(float $volts, float $step): float
+    {
+        return max(-$this->scope->greatestStep() * $step, min($this->scope->greatestStep() * $step, $volts));
+    }
+}
