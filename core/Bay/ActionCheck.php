@@ -7,6 +7,8 @@ namespace Lernfall\Bay;
 use InvalidArgumentException;
 use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Capture;
+use Lernfall\Bay\Action\Inject;
+use Lernfall\Bay\Action\InjectedShape;
 use Lernfall\Bay\Action\Join;
 use Lernfall\Bay\Action\LiveSpeeds;
 use Lernfall\Bay\Action\LookAt;
@@ -34,6 +36,12 @@ final readonly class ActionCheck
 
     private const SECONDS_PER_DIVISION = [1e-5, 1.0];
 
+    private const GREATEST_HERTZ = 5000.0;
+
+    private const GREATEST_AMPERES = 0.03;
+
+    private const GREATEST_VOLTS = 15.0;
+
     private const FAILURE_TYPE = '~^[0-9A-F]{2}$~';
 
     /** @throws UnfitAction */
@@ -48,6 +56,7 @@ final readonly class ActionCheck
             $action instanceof Capture => self::capture($vehicle, $action),
             $action instanceof Unplug, $action instanceof Join => self::known('plug', $action->plug, $vehicle->plugIds()),
             $action instanceof LookAt, $action instanceof Repair => self::known('channel', $action->channel, $vehicle->channelIds()),
+            $action instanceof Inject => self::injection($vehicle, $action),
             $action instanceof TurnWheel => self::turning($vehicle, $action),
             $action instanceof LiveSpeeds => self::within('kilometresPerHour', $action->metresPerSecond, self::GREATEST_METRES_PER_SECOND, 3.6),
             $action instanceof MarkStation => self::station($vehicle, $action->channel, $action->station),
@@ -93,6 +102,13 @@ final readonly class ActionCheck
         if ($first === $second) {
             throw UnfitAction::samePad();
         }
+    }
+
+    private static function injection(Vehicle $vehicle, Inject $inject): void
+    {
+        self::known('channel', $inject->channel, $vehicle->channelIds());
+        self::between('hertz', $inject->hertz, [0.0, self::GREATEST_HERTZ]);
+        self::between('amplitude', $inject->amplitude, [0.0, $inject->shape === InjectedShape::Current ? self::GREATEST_AMPERES : self::GREATEST_VOLTS]);
     }
 
     private static function turning(Vehicle $vehicle, TurnWheel $turn): void

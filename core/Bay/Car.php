@@ -122,6 +122,33 @@ final readonly class Car
         );
     }
 
+    /** Whether the module hears a generator instead of a sensor here, and counts its frequency. */
+    public function hearsInjection(string $channelId): bool
+    {
+        $injection = $this->state->injection;
+        $channel = $this->channel($channelId);
+        if ($injection === null || $injection->channel !== $channelId || ! $this->modulePowered() || $channel->port === Port::Deaf) {
+            return false;
+        }
+        $input = $channel->input;
+        if ($input instanceof PassiveInput) {
+            return $injection->shape === 'sine' && $injection->amplitude * ModuleInput::voltsPerEmf($channel, $this->electrical()) >= $input->thresholdPeakVolts;
+        }
+        $levels = [ModuleInput::at($channel, $this->electrical(), false)->sensed, ModuleInput::at($channel, $this->electrical(), true)->sensed];
+        $threshold = $this->threshold($channel);
+
+        return min($levels) < $threshold && max($levels) > $threshold;
+    }
+
+    private function threshold(Channel $channel): float
+    {
+        return match (true) {
+            $channel->input instanceof CurrentInput => $channel->input->thresholdAmperes,
+            $channel->input instanceof SwitchInput => $channel->input->thresholdVolts,
+            default => INF,
+        };
+    }
+
     private function speedSignal(Channel $channel): SpeedSignal
     {
         $input = $channel->input;
@@ -138,10 +165,6 @@ final readonly class Car
         }
         $levels = [ModuleInput::at($channel, $state, false)->sensed, ModuleInput::at($channel, $state, true)->sensed];
 
-        return new SwitchedSignal(min($levels), max($levels), match (true) {
-            $input instanceof CurrentInput => $input->thresholdAmperes,
-            $input instanceof SwitchInput => $input->thresholdVolts,
-            default => INF,
-        });
+        return new SwitchedSignal(min($levels), max($levels), $this->threshold($channel));
     }
 }

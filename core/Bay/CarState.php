@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay;
 
 use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\Injection;
 use Lernfall\Module\Memory;
 use Lernfall\Vehicle\Supply;
 
@@ -20,6 +21,7 @@ final readonly class CarState
      * @param  array<string, bool>  $settled  outcomes that a hypothesis car has been given
      * @param  list<string>  $supplied  channels the module has switched its supply to
      * @param  int  $wheelMoves  how often wheels have come to rest somewhere else
+     * @param  ?Injection  $injection  the generator on a loom, where one is connected
      */
     private function __construct(
         public Ignition $ignition,
@@ -35,12 +37,13 @@ final readonly class CarState
         public array $settled,
         public array $supplied,
         public int $wheelMoves,
+        public ?Injection $injection,
     ) {
     }
 
     public static function parked(): self
     {
-        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], [], [], 0);
+        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], [], [], 0, null);
     }
 
     public function keyAt(Ignition $ignition): self
@@ -74,7 +77,9 @@ final readonly class CarState
 
     public function plugJoined(string $plugId): self
     {
-        return $this->but(openPlugs: array_values(array_diff($this->openPlugs, [$plugId])));
+        $joined = $this->but(openPlugs: array_values(array_diff($this->openPlugs, [$plugId])));
+
+        return $this->injection !== null && str_starts_with($plugId, $this->injection->channel.'.') ? $joined->injected(null) : $joined;
     }
 
     /** A car that comes down stops turning its wheels. */
@@ -96,6 +101,14 @@ final readonly class CarState
     public function supplying(array $channels): self
     {
         return $this->but(supplied: $channels);
+    }
+
+    public function injected(?Injection $injection): self
+    {
+        return new self(
+            $this->ignition, $this->keyCycles, $this->openPlugs, $this->footing, $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin,
+            $this->memory, $this->renewed, $this->asked, $this->settled, $this->supplied, $this->wheelMoves, $injection,
+        );
     }
 
     /** The wheels have rolled and stand somewhere else now. */
@@ -155,6 +168,7 @@ final readonly class CarState
             $this->openPlugs,
             $ambientCelsius + $this->hubRiseKelvin,
             $this->supplied,
+            $this->injection,
         );
     }
 
@@ -194,6 +208,7 @@ final readonly class CarState
             $settled ?? $this->settled,
             $supplied ?? $this->supplied,
             $wheelMoves ?? $this->wheelMoves,
+            $this->injection,
         );
     }
 }

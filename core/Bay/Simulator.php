@@ -8,6 +8,7 @@ use Closure;
 use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\Join;
 use Lernfall\Bay\Action\LiveSpeeds;
 use Lernfall\Bay\Action\LookAt;
@@ -61,6 +62,7 @@ final readonly class Simulator
             $action instanceof Secure => (new HandWork)->secure($car, $action->step),
             $action instanceof Unplug => (new HandWork)->unplug($car, $action->plug),
             $action instanceof Join => (new HandWork)->join($car, $action->plug),
+            $action instanceof Inject => (new HandWork)->inject($car, $action),
             $action instanceof TurnWheel => (new HandWork)->turnWheel($car, $action),
             $action instanceof LiveSpeeds => (new DrivingWork)->liveSpeeds($car, $action->metresPerSecond),
             $action instanceof RoadTest => (new DrivingWork)->roadTest($car),

@@ -14,7 +14,7 @@ final readonly class Awake
     public static function is(Channel $channel, ElectricalState $state): bool
     {
         $sensor = $channel->sensor;
-        if (! $sensor instanceof SwitchSensor) {
+        if (! $sensor instanceof SwitchSensor || $state->injection?->channel === $channel->id) {
             return true;
         }
         if ($sensor->electronics === Electronics::Dead || $sensor->electronics === Electronics::Shorted) {

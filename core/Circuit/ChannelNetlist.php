@@ -69,6 +69,17 @@ final readonly class ChannelNetlist
         return array_map(static fn (Conductor $conductor): string => self::outerEnd($channel, 0, $conductor->id), $channel->conductors);
     }
 
+    /** @return list<string> the loom's side of the first plug, by conductor */
+    public static function loomNodes(Channel $channel): array
+    {
+        $first = $channel->plugs()[0];
+
+        return array_map(
+            static fn (Conductor $conductor): string => self::padNode($channel->id, $first->name(), PadSide::Module, $conductor->id),
+            $channel->conductors,
+        );
+    }
+
     private static function addLink(Netlist $netlist, Channel $channel, int $position, ElectricalState $state): Netlist
     {
         $link = $channel->links[$position];

@@ -27,12 +27,28 @@ final readonly class LiveCircuit
         return new self(ChannelNetlist::addBattery($this->netlist, $supply, $state), $this->devices);
     }
 
-    /** @param  bool  $tooth  whether an active sensor has a tooth in front of it */
+    /** @param  bool  $tooth  whether an active sensor has a tooth in front of it, or an injected signal is at its upper level */
     public function withChannel(Channel $channel, ElectricalState $state, bool $tooth): self
     {
         $netlist = ChannelNetlist::add(SensorElement::add($this->netlist, $channel, $state, $tooth), $channel, $state);
-        $device = SensorElement::device($channel, $tooth);
+        $circuit = $this->withDevice($netlist, SensorElement::device($channel, $tooth));
 
+        return $state->injection?->channel === $channel->id ? $circuit->withInjection($channel, $state->injection, $tooth) : $circuit;
+    }
+
+    private function withInjection(Channel $channel, Injection $injection, bool $upper): self
+    {
+        $pins = ChannelNetlist::loomNodes($channel);
+
+        return match ($injection->shape) {
+            'sine' => new self($this->netlist->source($pins[0], $pins[1], 1.0, Injection::SOURCE_OHMS, SensorElement::emf($channel->id)), $this->devices),
+            'current' => $this->withDevice($this->netlist, new Device("injection.$channel->id", $pins[0], $pins[1], new CurrentLaw($injection->asSensor(), $upper))),
+            default => new self($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $upper ? $injection->amplitude : 0.0, Injection::SOURCE_OHMS, ChannelNetlist::DC), $this->devices),
+        };
+    }
+
+    private function withDevice(Netlist $netlist, ?Device $device): self
+    {
         return $device === null
             ? new self($netlist, $this->devices)
             : new self($netlist->current($device->plus, $device->minus, 1.0, $device->excitation), [...$this->devices, $device]);

@@ -9,6 +9,8 @@ use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\Conclude;
+use Lernfall\Bay\Action\Inject;
+use Lernfall\Bay\Action\InjectedShape;
 use Lernfall\Bay\Action\Join;
 use Lernfall\Bay\Action\Judgement;
 use Lernfall\Bay\Action\LiveSpeeds;
@@ -40,7 +42,7 @@ final readonly class ActionReader
 {
     /** Permanent names, as they stand in "do". */
     public const NAMES = [
-        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture',
+        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject',
         'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
     ];
 
@@ -65,6 +67,7 @@ final readonly class ActionReader
             'join' => new Join($node->text('plug')),
             'measure' => new Measure(self::choice($node, 'function', MeterFunction::class), $node->text('first'), $node->text('second')),
             'capture' => self::capture($node),
+            'inject' => new Inject($node->text('channel'), self::choice($node, 'shape', InjectedShape::class), $node->float('hertz'), $node->float('amplitude')),
             'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),
             'repair' => new Repair(self::choice($node, 'kind', RepairKind::class), $node->text('channel')),

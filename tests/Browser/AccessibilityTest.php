@@ -17,7 +17,7 @@ final class AccessibilityTest extends BrowserTestCase
         return [
             'sign-in' => ['', '/sign-in', []],
             'jobs' => ['cem', '/jobs', []],
-            'bay' => ['cem', '/bay/3', ['Meter', 'Scan', 'Eyes', 'Hands', 'Sheet']],
+            'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Inject', 'Scan', 'Eyes', 'Hands', 'Sheet']],
             'report' => ['arlo', '/report/1', []],
             'cases' => ['kessel', '/cases', []],
             'bench' => ['kessel', '/cases/2', []],

@@ -117,6 +117,7 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'measure', 'function' => 'volts-ac', 'first' => "$channel.module-plug.wheel.1", 'second' => "$channel.module-plug.wheel.2"];
             $actions[] = ['do' => 'capture', 'inputs' => [['first' => "$channel.module-plug.wheel.1", 'second' => 'body', 'voltsPerDivision' => 0.5, 'coupling' => 'dc']], 'secondsPerDivision' => 0.02, 'trigger' => ['input' => 0, 'volts' => 0.0, 'edge' => 'rising']];
             $actions[] = ['do' => 'unplug', 'plug' => "$channel.sensor-plug"];
+            $actions[] = ['do' => 'inject', 'channel' => $channel, 'shape' => 'sine', 'hertz' => 100, 'amplitude' => 1];
             foreach (['ring', 'gap', 'cable', 'sensor-plug', 'module-plug'] as $place) {
                 $actions[] = ['do' => 'look', 'channel' => $channel, 'at' => $place];
             }

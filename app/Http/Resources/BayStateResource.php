@@ -8,7 +8,7 @@ use Lernfall\Bay\Job;
 use OpenApi\Attributes as OA;
 
 /** What the person in the bay has done to the car: visible without any instrument. */
-#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'minutes', 'money', 'concluded'], properties: [
+#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'injection', 'minutes', 'money', 'concluded'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'chocked', type: 'boolean'),
@@ -16,9 +16,16 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'onStands', type: 'boolean'),
     new OA\Property(property: 'turningChannel', type: 'string'),
     new OA\Property(property: 'turnsPerSecond', type: 'number'),
+    new OA\Property(property: 'injection', oneOf: [new OA\Schema(ref: '#/components/schemas/Injection'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'money', type: 'number'),
     new OA\Property(property: 'concluded', type: 'boolean'),
+])]
+#[OA\Schema(schema: 'Injection', required: ['channel', 'shape', 'hertz', 'amplitude'], properties: [
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'shape', type: 'string'),
+    new OA\Property(property: 'hertz', type: 'number'),
+    new OA\Property(property: 'amplitude', type: 'number'),
 ])]
 final readonly class BayStateResource
 {
@@ -35,6 +42,10 @@ final readonly class BayStateResource
             'onStands' => $state->footing->onStands,
             'turningChannel' => $state->turningChannel,
             'turnsPerSecond' => $state->turnsPerSecond,
+            'injection' => $state->injection === null ? null : [
+                'channel' => $state->injection->channel, 'shape' => $state->injection->shape,
+                'hertz' => $state->injection->hertz, 'amplitude' => $state->injection->amplitude,
+            ],
             'minutes' => $job->minutes(),
             'money' => $job->money(),
             'concluded' => $job->isConcluded(),

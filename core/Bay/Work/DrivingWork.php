@@ -72,7 +72,9 @@ final readonly class DrivingWork
                 default => 0.0,
             };
             $input = $car->speedInput($id, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
-            $counted = $input->countedTurnsPerSecond($turns) * $circumference;
+            $counted = $car->hearsInjection($id)
+                ? Rotation::speedFromFrequency($car->vehicle->tyre, $car->channel($id)->ring->teeth, $car->state->injection->hertz ?? 0.0)
+                : $input->countedTurnsPerSecond($turns) * $circumference;
             $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
             $features["$id.run"] = CategoryFeature::certain($counted > 0.0 && $input->hasGaps() ? 'dips' : 'steady');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Work;
 
+use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Branch;
@@ -12,6 +13,7 @@ use Lernfall\Bay\CarState;
 use Lernfall\Bay\Footing;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Prediction;
+use Lernfall\Circuit\Injection;
 
 /** What hands do that is no measuring and no repair. */
 final readonly class HandWork
@@ -48,6 +50,21 @@ final readonly class HandWork
         $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? ['module-plug-live'] : [];
 
         return Branch::only(Harm::done($car->in($car->state->plugJoined($plug))), Prediction::of('done', [], $notes));
+    }
+
+    /** @return list<Branch> */
+    public function inject(Car $car, Inject $inject): array
+    {
+        if ($inject->hertz <= 0.0) {
+            return $this->done($car, $car->state->injected(null));
+        }
+        $plug = $car->vehicle->channel($inject->channel)->plugs()[0]->plugId;
+
+        return match (true) {
+            ! $car->state->isOpen($plug) => Branch::refused($car, 'plug-joined'),
+            $car->state->ignition === Ignition::Running => Branch::refused($car, 'engine-running'),
+            default => $this->done($car, $car->state->injected(new Injection($inject->channel, $inject->shape->value, $inject->hertz, $inject->amplitude))),
+        };
     }
 
     /** @return list<Branch> */

@@ -345,9 +345,16 @@ export interface components {
             onStands: boolean;
             turningChannel: string;
             turnsPerSecond: number;
+            injection: components["schemas"]["Injection"] | null;
             minutes: number;
             money: number;
             concluded: boolean;
+        };
+        Injection: {
+            channel: string;
+            shape: string;
+            hertz: number;
+            amplitude: number;
         };
         Car: {
             /** @description How a car is built, as the path strip draws it. Made from the sound vehicle, so it tells nothing about a fault. */
@@ -629,6 +636,17 @@ export interface components {
                 edge: "rising" | "falling";
             };
         };
+        /** @description Connect a signal generator to the loom side of an open sensor plug, or turn its knobs; 0 hertz takes it off */
+        inject: {
+            /** @constant */
+            do: "inject";
+            channel: string;
+            /** @enum {unknown} */
+            shape: "sine" | "current" | "voltage";
+            hertz: number;
+            /** @description Volts, or amperes for a current */
+            amplitude: number;
+        };
         /** @description Have a wheel turned by hand; 0 stops it */
         "turn-wheel": {
             /** @constant */
@@ -802,6 +820,17 @@ export interface components {
                         edge: "rising" | "falling";
                     };
                 };
+                /** @description Connect a signal generator to the loom side of an open sensor plug, or turn its knobs; 0 hertz takes it off */
+                inject: {
+                    /** @constant */
+                    do: "inject";
+                    channel: string;
+                    /** @enum {unknown} */
+                    shape: "sine" | "current" | "voltage";
+                    hertz: number;
+                    /** @description Volts, or amperes for a current */
+                    amplitude: number;
+                };
                 /** @description Have a wheel turned by hand; 0 stops it */
                 "turn-wheel": {
                     /** @constant */
@@ -885,7 +914,7 @@ export interface components {
                     do: "conclude";
                 };
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
     };
     responses: never;
     parameters: never;

@@ -26,5 +26,6 @@ export type PreviewValue = Schemas['PreviewValue'];
 export type Problem = Schemas['Problem'];
 export type Report = Omit<Schemas['Report'], 'steps'> & { steps: Step[] };
 export type ShownNumber = Schemas['ShownNumber'];
+export type ShownTrace = Schemas['ShownTrace'];
 export type Step = Omit<Schemas['Step'], 'action'> & { action: Action };
 export type User = Schemas['User'];

@@ -5,6 +5,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
 import { writtenUnits } from '../words/quantities';
+import { isNumber } from '../words/shown';
 import { t } from '../words/words';
 import type { Bay } from './useBay';
 
@@ -24,7 +25,7 @@ interface Props {
 /** Puts a reading on the card in the apprentice's own words: value, unit, judgement, compared with what. */
 export function WriteDown({ step, feature, sights, act, busy }: Props) {
     const shown = step.observation.values[feature];
-    const units = typeof shown === 'object' ? writtenUnits(shown) : [];
+    const units = isNumber(shown) ? writtenUnits(shown) : [];
     const [value, setValue] = useState('');
     const [unit, setUnit] = useState('');
     const [sight, setSight] = useState('');

@@ -6,6 +6,8 @@ import type { Instrument } from './slate/SlatePanel';
 /** The instrument whose panel shows what an action showed. */
 export const INSTRUMENT_OF: Partial<Record<Action['do'], Instrument>> = {
     measure: 'meter',
+    capture: 'scope',
+    inject: 'inject',
     'read-codes': 'scan',
     'clear-codes': 'scan',
     'live-speeds': 'scan',

@@ -1,6 +1,7 @@
 import type { Action, Car, Observation, Step } from '../api/types';
 import { padPair } from '../strip/padName';
 import { displayed, THIN_SPACE } from '../words/quantities';
+import { isNumber, isTrace } from '../words/shown';
 import { t } from '../words/words';
 
 type Written = Extract<Action, { do: 'write-reading' }>;
@@ -21,7 +22,7 @@ export function describeSource({ car, steps }: { car: Car; steps: Step[] }, writ
 
 /** Key, plug and wheel as they were; a look needs none of them. */
 function circumstances(car: Car, { action, circumstances: then }: Step): string[] {
-    if (action.do !== 'measure' && action.do !== 'live-speeds') return [];
+    if (action.do !== 'measure' && action.do !== 'capture' && action.do !== 'live-speeds') return [];
     const plugs = then.openPlugs.map((plug) => plugName(car, plug)).join(', ');
     return [
         t('then.key', { to: t(`ignition.${then.ignition}`), cycle: then.keyCycle }),
@@ -37,6 +38,18 @@ export function describeAction(car: Car, action: Action): string {
                 function: t(`meter.${action.function}`),
                 pads: padPair(car, action.first, action.second),
             });
+        case 'capture':
+            return t('did.capture', {
+                pads: action.inputs.map((one) => padPair(car, one.first, one.second)).join('; '),
+            });
+        case 'inject':
+            return action.hertz > 0
+                ? t('did.inject', {
+                      channel: action.channel,
+                      hertz: action.hertz,
+                      shape: t(`inject.${action.shape}`),
+                  })
+                : t('did.inject-off');
         case 'look':
             return t('did.look', { look: t(`look.${action.at}`), channel: action.channel });
         case 'ignition':
@@ -94,9 +107,10 @@ function plugName(car: Car, plug: string): string {
 export function describeObservation({ kind, values, refusal, notes }: Observation): string {
     if (refusal !== '') return t(`refusal.${refusal}`);
     const shown = Object.entries(values).flatMap(([name, value]) => {
-        if (typeof value === 'object')
+        if (isTrace(value)) return [];
+        if (isNumber(value))
             return [
-                `${kind === 'speeds' ? `${name.split('.')[0]} ` : ''}${displayed(value, t('bay.overload'))}`,
+                `${kind === 'speeds' ? `${name.split('.')[0]} ` : ''}${kind === 'traces' ? `${t(`trace.${name}`)} ` : ''}${displayed(value, t('bay.overload'))}`,
             ];
         return words(kind, name, value);
     });
@@ -108,6 +122,7 @@ export function describeObservation({ kind, values, refusal, notes }: Observatio
 
 function words(kind: string, name: string, word: string): string[] {
     if (kind === 'sight') return [t(`sight.${word}`)];
+    if (kind === 'traces') return word === 'none' ? [t('scope.no-trigger')] : [];
     if (kind === 'lamps') return word === 'on' ? [t('did.lamp-on', { lamp: t(`lamp.${name}`) })] : [];
     if (kind === 'codes')
         return word === 'present' || word === 'history' ? [`${name} ${t(`code-status.${word}`)}`] : [];

@@ -47,14 +47,11 @@ type LabelProps = Pick<Props, 'sheet' | 'channel' | 'spots'> & { heights: number
 function Labels({ sheet, channel, spots, heights }: LabelProps) {
     const wiring = sheet?.channels.find((one) => one.channel === channel.id);
     const last = heights.length - 1;
-    const y = (row: number) => (row === last ? heights[last]! + 25 : heights[0]! - 17 - (last - 1 - row) * 11);
+    const y = (row: number) =>
+        row === last ? heights[last]! + 25 : heights[0]! - 17 - (last - 1 - row) * 11;
     return wiring?.conductors.map((conductor, row) => (
         <g key={conductor.id}>
-            <text
-                x={spots.plugs[0]!.middle + 16}
-                y={y(row)}
-                fontSize={10}
-            >
+            <text x={spots.plugs[0]!.middle + 16} y={y(row)} fontSize={10}>
                 {conductor.sensorPin} {t(`colour.${conductor.colour}`)}
             </text>
             <text

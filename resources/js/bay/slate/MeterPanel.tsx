@@ -5,6 +5,7 @@ import type { Leads } from '../../strip/PathStrip';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { display, shortMinutes } from '../../words/quantities';
+import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
 import { lastOf } from '../card';
 import { useShortcuts } from '../shortcuts';
@@ -74,7 +75,7 @@ export function MeterPanel({ attempt, busy, act, onAct, leads }: PanelProps & { 
 
 function MeterDisplay({ step }: { step: ReturnType<typeof lastOf<'measure'>> }) {
     const shown = step?.observation.values.reading;
-    if (step === undefined || typeof shown !== 'object') {
+    if (step === undefined || !isNumber(shown)) {
         return (
             <p role="status" className="tabular py-3 text-right text-title text-slate-soft">
                 {t('bay.nothing-shown')}

@@ -3,10 +3,11 @@ import { Refused } from '../../api/client';
 import type { Action, Attempt } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
-import { displayed, shortMinutes } from '../../words/quantities';
+import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import { stepsOf, type StepOf } from '../card';
 import { WriteDown } from '../WriteDown';
+import { SpeedList } from './SpeedList';
 import { NumberForm } from './NumberForm';
 import type { PanelProps } from './SlatePanel';
 
@@ -127,26 +128,7 @@ function Result({ step, attempt }: { step: Scanned; attempt: Attempt }) {
             </ul>
         );
     }
-    return (
-        <ul>
-            {attempt.car.channels.map(({ id }) => {
-                const speed = values[`${id}.speed`];
-                return (
-                    <li key={id} className="flex justify-between border-b border-slate-line py-1">
-                        <span>{t(`channel.${id}`)}</span>
-                        <span>
-                            <span className="text-small text-slate-soft">
-                                {t(`bay.speed-${String(values[`${id}.run`])}`)}{' '}
-                            </span>
-                            <span className="tabular text-reading">
-                                {typeof speed === 'object' ? displayed(speed, '–') : '–'}
-                            </span>
-                        </span>
-                    </li>
-                );
-            })}
-        </ul>
-    );
+    return <SpeedList car={attempt.car} observation={step.observation} />;
 }
 
 type CodeStatus = Extract<Action, { do: 'write-code' }>['status'];

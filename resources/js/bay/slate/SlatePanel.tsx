@@ -7,11 +7,13 @@ import type { RepairKind } from '../StationActions';
 import type { Bay, DoAction } from '../useBay';
 import { EyesPanel } from './EyesPanel';
 import { HandsPanel } from './HandsPanel';
+import { InjectPanel } from './InjectPanel';
 import { MeterPanel } from './MeterPanel';
 import { ScanPanel } from './ScanPanel';
+import { ScopePanel } from './ScopePanel';
 import { SheetPanel } from './SheetPanel';
 
-export type Instrument = 'meter' | 'scan' | 'eyes' | 'hands' | 'sheet';
+export type Instrument = 'meter' | 'scope' | 'inject' | 'scan' | 'eyes' | 'hands' | 'sheet';
 
 export interface PanelProps {
     attempt: Attempt;
@@ -32,6 +34,8 @@ interface Props extends PanelProps {
 export function SlatePanel({ instrument, onInstrument, leads, onRepair, ...rest }: Props) {
     const panels: Record<Instrument, React.ReactNode> = {
         meter: <MeterPanel {...rest} leads={leads} />,
+        scope: <ScopePanel {...rest} leads={leads} />,
+        inject: <InjectPanel {...rest} />,
         scan: <ScanPanel {...rest} />,
         eyes: <EyesPanel {...rest} />,
         hands: <HandsPanel {...rest} onRepair={onRepair} />,
@@ -44,7 +48,7 @@ export function SlatePanel({ instrument, onInstrument, leads, onRepair, ...rest 
                 onValueChange={(next) => onInstrument(next as Instrument)}
                 className="flex min-h-0 flex-1 flex-col"
             >
-                <Tabs.List aria-label={t('bay.instruments')} className="mb-3 grid grid-cols-5 gap-1.5">
+                <Tabs.List aria-label={t('bay.instruments')} className="mb-3 grid grid-cols-7 gap-1">
                     {(Object.keys(panels) as Instrument[]).map((one) => (
                         <Tabs.Trigger
                             key={one}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Circuit;
+
+use Lernfall\Vehicle\CurrentSensor;
+
+/** A signal generator on the loom side of an open sensor plug, in the sensor's place. */
+final readonly class Injection
+{
+    public const SOURCE_OHMS = 50.0;
+
+    /** Without amplitude the current shape draws this much. */
+    private const LOWER_AMPERES = 0.007;
+
+    /**
+     * @param  string  $shape  "sine" (volts of peak between the first two pins), "current" (upper level in amperes, drawn
+     *                         from the first pin into the second), or "voltage" (upper level in volts on the third pin)
+     * @param  float  $amplitude  in volts or amperes, as the shape says
+     */
+    public function __construct(public string $channel, public string $shape, public float $hertz, public float $amplitude)
+    {
+    }
+
+    /** The current shape behaves like an active two-wire sensor: it lives on the module's supply. */
+    public function asSensor(): CurrentSensor
+    {
+        return new CurrentSensor(self::LOWER_AMPERES, max($this->amplitude, self::LOWER_AMPERES), 1.5, 4.5, 1e7, 0.8, 40.0, INF);
+    }
+}

@@ -1,0 +1,132 @@
+import { useEffect, useRef } from 'react';
+import type { ShownTrace } from '../../api/types';
+import { t } from '../../words/words';
+
+interface Props {
+    traces: ShownTrace[];
+    cursors: [number, number];
+    running: boolean;
+}
+
+const WIDTH = 300;
+const HEIGHT = 176;
+const ACROSS = 10;
+const UP = 8;
+/** The beam is redrawn no faster than an eye can follow. */
+const SHORTEST_SWEEP_MILLISECONDS = 700;
+const GREATEST_STEP = 100;
+
+/** The screen, drawn sharply on a canvas; running, the beam sweeps over the last capture again and again. */
+export function ScopeScreen({ traces, cursors, running }: Props) {
+    const canvas = useRef<HTMLCanvasElement>(null);
+
+    useEffect(() => {
+        const surface = canvas.current;
+        const pen = surface?.getContext('2d');
+        if (!surface || !pen) return;
+        const density = window.devicePixelRatio || 1;
+        surface.width = WIDTH * density;
+        surface.height = HEIGHT * density;
+        pen.setTransform(density, 0, 0, density, 0, 0);
+        const colours = inks(surface);
+        if (!running || window.matchMedia('(prefers-reduced-motion: reduce)').matches) {
+            draw(pen, colours, traces, cursors, 1);
+            return;
+        }
+        const span = (traces[0]?.secondsPerSample ?? 0) * (traces[0]?.steps.length ?? 0) * 1000;
+        const sweep = Math.max(span, SHORTEST_SWEEP_MILLISECONDS);
+        const begin = performance.now();
+        let frame = requestAnimationFrame(function redraw(now) {
+            draw(pen, colours, traces, cursors, ((now - begin) % sweep) / sweep);
+            frame = requestAnimationFrame(redraw);
+        });
+        return () => cancelAnimationFrame(frame);
+    }, [traces, cursors, running]);
+
+    return (
+        <canvas
+            ref={canvas}
+            role="img"
+            aria-label={t('scope.screen')}
+            style={{ width: WIDTH, height: HEIGHT }}
+            className="shrink-0 rounded-edge border border-slate-line"
+        />
+    );
+}
+
+type Inks = Record<'grid' | 'axis' | 'a' | 'b' | 'cursor', string>;
+
+function inks(surface: HTMLCanvasElement): Inks {
+    const style = getComputedStyle(surface);
+    const token = (name: string) => style.getPropertyValue(`--color-${name}`);
+    return {
+        grid: token('slate-line'),
+        axis: token('slate-soft'),
+        a: token('reading'),
+        b: token('lead-two'),
+        cursor: token('lead-one'),
+    };
+}
+
+function draw(
+    pen: CanvasRenderingContext2D,
+    colours: Inks,
+    traces: ShownTrace[],
+    cursors: [number, number],
+    share: number,
+): void {
+    pen.clearRect(0, 0, WIDTH, HEIGHT);
+    for (let line = 0; line <= ACROSS; line++)
+        stroke(
+            pen,
+            line === ACROSS / 2 ? colours.axis : colours.grid,
+            (line * WIDTH) / ACROSS,
+            0,
+            (line * WIDTH) / ACROSS,
+            HEIGHT,
+        );
+    for (let line = 0; line <= UP; line++)
+        stroke(
+            pen,
+            line === UP / 2 ? colours.axis : colours.grid,
+            0,
+            (line * HEIGHT) / UP,
+            WIDTH,
+            (line * HEIGHT) / UP,
+        );
+    pen.setLineDash([4, 3]);
+    for (const cursor of cursors) stroke(pen, colours.cursor, cursor * WIDTH, 0, cursor * WIDTH, HEIGHT);
+    pen.setLineDash([]);
+    traces.forEach((trace, index) => line(pen, index === 0 ? colours.a : colours.b, trace, share));
+}
+
+function stroke(
+    pen: CanvasRenderingContext2D,
+    colour: string,
+    x1: number,
+    y1: number,
+    x2: number,
+    y2: number,
+): void {
+    pen.strokeStyle = colour;
+    pen.lineWidth = 1;
+    pen.beginPath();
+    pen.moveTo(Math.round(x1) + 0.5, Math.round(y1) + 0.5);
+    pen.lineTo(Math.round(x2) + 0.5, Math.round(y2) + 0.5);
+    pen.stroke();
+}
+
+function line(pen: CanvasRenderingContext2D, colour: string, { steps }: ShownTrace, share: number): void {
+    const until = Math.ceil(steps.length * share);
+    pen.strokeStyle = colour;
+    pen.lineWidth = 1.6;
+    pen.lineJoin = 'round';
+    pen.beginPath();
+    for (let sample = 0; sample < until; sample++) {
+        const x = (sample / steps.length) * WIDTH;
+        const y = HEIGHT / 2 - (steps[sample]! / GREATEST_STEP) * (HEIGHT / 2);
+        if (sample === 0) pen.moveTo(x, y);
+        else pen.lineTo(x, y);
+    }
+    pen.stroke();
+}

@@ -1,0 +1,19 @@
+import type { ShownTrace } from '../../api/types';
+
+/** Offers the traces as a CSV file (RFC 4180): time in seconds, then volts for each input. */
+export function saveCsv(name: string, traces: ShownTrace[]): void {
+    const header = ['seconds', ...traces.map((_, index) => `volts_${'ab'[index]}`)].join(',');
+    const rows = (traces[0]?.steps ?? []).map((_, sample) =>
+        [
+            sample * traces[0]!.secondsPerSample,
+            ...traces.map((trace) => (trace.steps[sample] ?? 0) * trace.voltsPerStep),
+        ]
+            .map((value) => Number(value.toPrecision(9)))
+            .join(','),
+    );
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([[header, ...rows].join('\r\n')], { type: 'text/csv' }));
+    link.download = name;
+    link.click();
+    URL.revokeObjectURL(link.href);
+}
