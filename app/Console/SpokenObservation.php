@@ -12,7 +12,7 @@ use Lernfall\Bay\ObservedTrace;
 /** An observation in one line for a terminal. */
 final readonly class SpokenObservation
 {
-    private const UNITS = ['ohms' => 'Ω', 'volts' => 'V', 'metresPerSecond' => 'm/s'];
+    private const UNITS = ['ohms' => 'Ω', 'volts' => 'V', 'hertz' => 'Hz', 'metres' => 'm', 'metresPerSecond' => 'm/s'];
 
     /** Words that go without saying. */
     private const SILENT = ['absent'];

@@ -7,6 +7,7 @@ namespace Lernfall\Bay;
 use InvalidArgumentException;
 use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Capture;
+use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
 use Lernfall\Bay\Action\Join;
@@ -16,6 +17,7 @@ use Lernfall\Bay\Action\MarkStation;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\NameCause;
 use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Action\WriteCode;
@@ -55,7 +57,7 @@ final readonly class ActionCheck
             $action instanceof Measure => self::pads($vehicle, $action->first, $action->second),
             $action instanceof Capture => self::capture($vehicle, $action),
             $action instanceof Unplug, $action instanceof Join => self::known('plug', $action->plug, $vehicle->plugIds()),
-            $action instanceof LookAt, $action instanceof Repair => self::known('channel', $action->channel, $vehicle->channelIds()),
+            $action instanceof LookAt, $action instanceof Repair, $action instanceof GaugeGap, $action instanceof SwapSensors => self::known('channel', $action->channel, $vehicle->channelIds()),
             $action instanceof Inject => self::injection($vehicle, $action),
             $action instanceof TurnWheel => self::turning($vehicle, $action),
             $action instanceof LiveSpeeds => self::within('kilometresPerHour', $action->metresPerSecond, self::GREATEST_METRES_PER_SECOND, 3.6),

@@ -77,11 +77,12 @@ final readonly class Car
     {
         $channel = $this->vehicle->channel($id);
         $tolerances = $this->vehicle->tolerances;
+        $sensor = $this->state->sensorOf($id);
 
         return $channel
             ->withSensor($channel->sensor->scaled(
-                1.0 + $tolerances->sensor * $this->deviations->standard($this->deviation("$id.coil.resistance")),
-                1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$id.sensor.signal")),
+                1.0 + $tolerances->sensor * $this->deviations->standard($this->deviation("$sensor.coil.resistance")),
+                (1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$sensor.sensor.signal"))) * (1.0 - $channel->tipDust),
             ))
             ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))));
     }
@@ -97,7 +98,7 @@ final readonly class Car
     /** @return list<string> what can make two sound channels of this kind differ */
     public function deviationsOf(string $channelId): array
     {
-        return array_map($this->deviation(...), ["$channelId.coil.resistance", "$channelId.sensor.signal", "$channelId.gap"]);
+        return array_map($this->deviation(...), ["{$this->state->sensorOf($channelId)}.coil.resistance", "{$this->state->sensorOf($channelId)}.sensor.signal", "$channelId.gap"]);
     }
 
     public function electrical(): ElectricalState

@@ -22,6 +22,7 @@ final readonly class CarState
      * @param  list<string>  $supplied  channels the module has switched its supply to
      * @param  int  $wheelMoves  how often wheels have come to rest somewhere else
      * @param  ?Injection  $injection  the generator on a loom, where one is connected
+     * @param  array<string, string>  $movedSensors  by channel: the channel its sensor was built for
      */
     private function __construct(
         public Ignition $ignition,
@@ -38,12 +39,13 @@ final readonly class CarState
         public array $supplied,
         public int $wheelMoves,
         public ?Injection $injection,
+        private array $movedSensors,
     ) {
     }
 
     public static function parked(): self
     {
-        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], [], [], 0, null);
+        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], [], [], 0, null, []);
     }
 
     public function keyAt(Ignition $ignition): self
@@ -103,11 +105,23 @@ final readonly class CarState
         return $this->but(supplied: $channels);
     }
 
+    /** The channel for which the sensor now at this one was built. */
+    public function sensorOf(string $channel): string
+    {
+        return $this->movedSensors[$channel] ?? $channel;
+    }
+
+    /** The sensors of two channels have changed places. */
+    public function sensorsExchanged(string $one, string $other): self
+    {
+        return $this->but(movedSensors: [$one => $this->sensorOf($other), $other => $this->sensorOf($one)] + $this->movedSensors);
+    }
+
     public function injected(?Injection $injection): self
     {
         return new self(
             $this->ignition, $this->keyCycles, $this->openPlugs, $this->footing, $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin,
-            $this->memory, $this->renewed, $this->asked, $this->settled, $this->supplied, $this->wheelMoves, $injection,
+            $this->memory, $this->renewed, $this->asked, $this->settled, $this->supplied, $this->wheelMoves, $injection, $this->movedSensors,
         );
     }
 
@@ -178,6 +192,7 @@ final readonly class CarState
      * @param  ?array<string, int>  $asked
      * @param  ?array<string, bool>  $settled
      * @param  ?list<string>  $supplied
+     * @param  ?array<string, string>  $movedSensors
      */
     private function but(
         ?Ignition $ignition = null,
@@ -193,6 +208,7 @@ final readonly class CarState
         ?array $settled = null,
         ?array $supplied = null,
         ?int $wheelMoves = null,
+        ?array $movedSensors = null,
     ): self {
         return new self(
             $ignition ?? $this->ignition,
@@ -209,6 +225,7 @@ final readonly class CarState
             $supplied ?? $this->supplied,
             $wheelMoves ?? $this->wheelMoves,
             $this->injection,
+            $movedSensors ?? $this->movedSensors,
         );
     }
 }

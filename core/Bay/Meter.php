@@ -10,6 +10,7 @@ use Lernfall\Bay\Action\MeterFunction;
 final readonly class Meter
 {
     /**
+     * @param  float  $hertzFromVolts  the least alternating voltage its counter sees
      * @param  array<string, non-empty-list<MeterRange>>  $ranges  by function, smallest first
      * @param  array<string, float>  $accuracy  by function: the stated limit, relative to the reading
      */
@@ -17,6 +18,7 @@ final readonly class Meter
         public float $inputOhms,
         public float $leadOhms,
         public float $noiseDigits,
+        public float $hertzFromVolts,
         private array $ranges,
         private array $accuracy,
     ) {

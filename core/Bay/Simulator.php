@@ -8,6 +8,7 @@ use Closure;
 use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\Join;
 use Lernfall\Bay\Action\LiveSpeeds;
@@ -19,6 +20,7 @@ use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
@@ -30,6 +32,7 @@ use Lernfall\Bay\Work\MeterWork;
 use Lernfall\Bay\Work\RepairWork;
 use Lernfall\Bay\Work\ScanWork;
 use Lernfall\Bay\Work\ScopeWork;
+use Lernfall\Bay\Work\WheelWork;
 use Lernfall\Chance\Draw;
 use LogicException;
 
@@ -62,6 +65,8 @@ final readonly class Simulator
             $action instanceof Secure => (new HandWork)->secure($car, $action->step),
             $action instanceof Unplug => (new HandWork)->unplug($car, $action->plug),
             $action instanceof Join => (new HandWork)->join($car, $action->plug),
+            $action instanceof GaugeGap => (new WheelWork)->gaugeGap($car, $action->channel),
+            $action instanceof SwapSensors => (new WheelWork)->swapSensors($car, $action->channel),
             $action instanceof Inject => (new HandWork)->inject($car, $action),
             $action instanceof TurnWheel => (new HandWork)->turnWheel($car, $action),
             $action instanceof LiveSpeeds => (new DrivingWork)->liveSpeeds($car, $action->metresPerSecond),

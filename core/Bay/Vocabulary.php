@@ -25,6 +25,7 @@ final readonly class Vocabulary
     public const SIGHTS = [
         'ring' => ['teeth-even', 'tooth-missing'],
         'gap' => ['gap-usual', 'gap-wide'],
+        'tip' => ['tip-clean', 'tip-dusty'],
         'cable' => ['sheath-sound', 'chafed'],
         'sensor-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
         'module-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],

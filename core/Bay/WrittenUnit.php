@@ -12,15 +12,17 @@ enum WrittenUnit: string
     case Megaohm = 'MΩ';
     case Volt = 'V';
     case Millivolt = 'mV';
+    case Millimetre = 'mm';
+    case Hertz = 'Hz';
     case KilometresPerHour = 'km/h';
 
     public function si(float $value): float
     {
         return $value * match ($this) {
-            self::Ohm, self::Volt => 1.0,
+            self::Ohm, self::Volt, self::Hertz => 1.0,
             self::Kiloohm => 1e3,
             self::Megaohm => 1e6,
-            self::Millivolt => 1e-3,
+            self::Millivolt, self::Millimetre => 1e-3,
             self::KilometresPerHour => 1.0 / 3.6,
         };
     }
@@ -31,6 +33,8 @@ enum WrittenUnit: string
         return match ($this) {
             self::Ohm, self::Kiloohm, self::Megaohm => 'ohms',
             self::Volt, self::Millivolt => 'volts',
+            self::Millimetre => 'metres',
+            self::Hertz => 'hertz',
             self::KilometresPerHour => 'metresPerSecond',
         };
     }

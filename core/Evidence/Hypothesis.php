@@ -15,8 +15,11 @@ use Lernfall\Fault\Fault;
 /** A car that could be standing there instead: what it would have shown at each step. */
 final readonly class Hypothesis
 {
-    /** @param  array<int, Prediction>  $predictions by step number */
-    private function __construct(public Fault $fault, private array $predictions)
+    /**
+     * @param  array<int, Prediction>  $predictions  by step number
+     * @param  Car  $car  as it stands after the last of them
+     */
+    private function __construct(public Fault $fault, private array $predictions, public Car $car)
     {
     }
 
@@ -36,7 +39,7 @@ final readonly class Hypothesis
             }
         }
 
-        return new self($fault, $predictions);
+        return new self($fault, $predictions, $car);
     }
 
     public function at(int $step): ?Prediction

@@ -74,7 +74,7 @@ final readonly class Separation
         $others = [];
         foreach ($this->faultsOf($job, $action->channel) as $fault) {
             $hypothesis = Hypothesis::through($before, $fault, Car::hypothesis($fault->applyTo($sound), $sound), $this->simulator);
-            if (in_array($fault->kind->station, $action->kind->stations(), true)) {
+            if ($this->isRemoved($hypothesis, $action)) {
                 $held[] = $hypothesis;
             } else {
                 $others[] = $hypothesis;
@@ -82,6 +82,14 @@ final readonly class Separation
         }
 
         return [$held, $others];
+    }
+
+    /** Whether this repair would put the car with this fault in order, found by trying it. */
+    private function isRemoved(Hypothesis $hypothesis, Repair $repair): bool
+    {
+        $repaired = $this->simulator->predict($hypothesis->car, $repair)[0]->car->vehicle;
+
+        return $hypothesis->car->vehicle != $hypothesis->car->sound && $repaired == $hypothesis->car->sound;
     }
 
     /** @return list<Fault> */

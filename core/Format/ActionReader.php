@@ -9,6 +9,7 @@ use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\Conclude;
+use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
 use Lernfall\Bay\Action\Join;
@@ -30,6 +31,7 @@ use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Action\StationMark;
+use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
@@ -42,7 +44,7 @@ final readonly class ActionReader
 {
     /** Permanent names, as they stand in "do". */
     public const NAMES = [
-        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject',
+        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject', 'gauge-gap', 'swap-sensors',
         'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
     ];
 
@@ -67,6 +69,8 @@ final readonly class ActionReader
             'join' => new Join($node->text('plug')),
             'measure' => new Measure(self::choice($node, 'function', MeterFunction::class), $node->text('first'), $node->text('second')),
             'capture' => self::capture($node),
+            'gauge-gap' => new GaugeGap($node->text('channel')),
+            'swap-sensors' => new SwapSensors($node->text('channel')),
             'inject' => new Inject($node->text('channel'), self::choice($node, 'shape', InjectedShape::class), $node->float('hertz'), $node->float('amplitude')),
             'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),

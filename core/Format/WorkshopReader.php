@@ -56,6 +56,6 @@ final readonly class WorkshopReader
             $ranges[$function->value] = $list === [] ? throw $settings->at('ranges')->wrong('at least one range') : $list;
         }
 
-        return new Meter($node->float('inputOhms'), $node->float('leadOhms'), $node->float('noiseDigits'), $ranges, $accuracy);
+        return new Meter($node->float('inputOhms'), $node->float('leadOhms'), $node->float('noiseDigits'), $node->float('hertzFromVolts'), $ranges, $accuracy);
     }
 }

@@ -48,6 +48,12 @@ final readonly class Shape
         return $this->turnsPerSecond * $this->ring->teeth;
     }
 
+    /** Rises a second, on the mean of whole turns. */
+    public function risesPerSecond(): float
+    {
+        return $this->toothHertz() * $this->shareOfTeeth();
+    }
+
     public function secondsPerTurn(): float
     {
         return $this->turnsPerSecond > 0.0 ? 1.0 / $this->turnsPerSecond : INF;

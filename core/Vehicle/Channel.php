@@ -12,6 +12,7 @@ final readonly class Channel
      * @param  string  $axle  "front" or "rear"
      * @param  string  $side  "left" or "right", as seen sitting in the car facing forward
      * @param  list<Conductor>  $conductors  in the order the input stage names them
+     * @param  float  $tipDust  share of the ring's effect that metal dust on the sensor's tip takes away
      * @param  list<Link>  $links  in order from the sensor to the module
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Channel
         public array $links,
         public InputStage $input,
         public Port $port = Port::Sound,
+        public float $tipDust = 0.0,
     ) {
     }
 
@@ -42,6 +44,11 @@ final readonly class Channel
     public function withSensor(Sensor $sensor): self
     {
         return $this->but(sensor: $sensor);
+    }
+
+    public function withTipDust(float $share): self
+    {
+        return $this->but(tipDust: $share);
     }
 
     public function withPort(Port $port): self
@@ -91,11 +98,11 @@ final readonly class Channel
     }
 
     /** @param  ?list<Link>  $links */
-    private function but(?ToothedRing $ring = null, ?float $gapMetres = null, ?Sensor $sensor = null, ?array $links = null, ?Port $port = null): self
+    private function but(?ToothedRing $ring = null, ?float $gapMetres = null, ?Sensor $sensor = null, ?array $links = null, ?Port $port = null, ?float $tipDust = null): self
     {
         return new self(
             $this->id, $this->wheels, $this->axle, $this->side, $ring ?? $this->ring, $gapMetres ?? $this->gapMetres,
-            $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input, $port ?? $this->port,
+            $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input, $port ?? $this->port, $tipDust ?? $this->tipDust,
         );
     }
 }

@@ -42,7 +42,7 @@ final class LeakTest extends FeatureTestCase
         }
         $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
         self::assertNotSame([], $differing);
-        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|measure|capture|look|live-speeds)~', $differing[0], 'the first difference is something that shows something');
+        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|measure|capture|gauge-gap|look|live-speeds)~', $differing[0], 'the first difference is something that shows something');
     }
 
     public function test_what_does_not_touch_the_fault_is_the_same_to_the_byte(): void
@@ -118,11 +118,12 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'capture', 'inputs' => [['first' => "$channel.module-plug.wheel.1", 'second' => 'body', 'voltsPerDivision' => 0.5, 'coupling' => 'dc']], 'secondsPerDivision' => 0.02, 'trigger' => ['input' => 0, 'volts' => 0.0, 'edge' => 'rising']];
             $actions[] = ['do' => 'unplug', 'plug' => "$channel.sensor-plug"];
             $actions[] = ['do' => 'inject', 'channel' => $channel, 'shape' => 'sine', 'hertz' => 100, 'amplitude' => 1];
-            foreach (['ring', 'gap', 'cable', 'sensor-plug', 'module-plug'] as $place) {
+            foreach (['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug'] as $place) {
                 $actions[] = ['do' => 'look', 'channel' => $channel, 'at' => $place];
             }
             $actions[] = ['do' => 'measure', 'function' => 'ohms', 'first' => "$channel.sensor-plug.wheel.1", 'second' => "$channel.sensor-plug.wheel.2"];
             $actions[] = ['do' => 'measure', 'function' => 'ohms', 'first' => "$channel.module-plug.wheel.1", 'second' => 'body'];
+            $actions[] = ['do' => 'gauge-gap', 'channel' => $channel];
             $actions[] = ['do' => 'join', 'plug' => "$channel.sensor-plug"];
             $actions[] = ['do' => 'turn-wheel', 'channel' => $channel, 'turnsPerSecond' => 0];
         }
@@ -132,7 +133,7 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'FR'];
         }
 
-        return [...$actions, ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes']];
+        return [...$actions, ['do' => 'swap-sensors', 'channel' => 'FL'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes']];
     }
 
     private function withoutWhatWasShown(string $answer): string

@@ -33,7 +33,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'notes', type: 'array', items: new OA\Items(type: 'string')),
 ])]
 #[OA\Schema(schema: 'ShownNumber', required: ['unit', 'si', 'resolution', 'overload'], properties: [
-    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'metresPerSecond']),
+    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'hertz', 'metres', 'metresPerSecond']),
     new OA\Property(property: 'si', type: 'number'),
     new OA\Property(property: 'resolution', type: 'number'),
     new OA\Property(property: 'overload', type: 'boolean'),

@@ -9,9 +9,14 @@ enum MeterFunction: string
     case Ohms = 'ohms';
     case VoltsDc = 'volts-dc';
     case VoltsAc = 'volts-ac';
+    case Hertz = 'hertz';
 
     public function unit(): string
     {
-        return $this === self::Ohms ? 'ohms' : 'volts';
+        return match ($this) {
+            self::Ohms => 'ohms',
+            self::Hertz => 'hertz',
+            self::VoltsDc, self::VoltsAc => 'volts',
+        };
     }
 }

@@ -10,6 +10,7 @@ enum RepairKind: string
     case CleanModulePlug = 'clean-module-plug';
     case RepairLoom = 'repair-loom';
     case SetGap = 'set-gap';
+    case CleanTip = 'clean-tip';
     case ReplaceSensor = 'replace-sensor';
     case ReplaceHub = 'replace-hub';
     case ReplaceModule = 'replace-module';
@@ -17,7 +18,7 @@ enum RepairKind: string
     /** Whether the wheel has to come off for it. */
     public function needsFreeWheel(): bool
     {
-        return in_array($this, [self::SetGap, self::ReplaceSensor, self::ReplaceHub], true);
+        return in_array($this, [self::SetGap, self::CleanTip, self::ReplaceSensor, self::ReplaceHub], true);
     }
 
     /** @return list<string> the stations of the path it makes good */
@@ -28,7 +29,7 @@ enum RepairKind: string
             self::CleanModulePlug => ['module-plug'],
             self::RepairLoom => ['loom'],
             self::SetGap => ['gap'],
-            self::ReplaceSensor => ['sensor'],
+            self::CleanTip, self::ReplaceSensor => ['sensor'],
             self::ReplaceHub => ['ring', 'gap'],
             self::ReplaceModule => ['module'],
         };

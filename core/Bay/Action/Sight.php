@@ -9,6 +9,7 @@ enum Sight: string
 {
     case Ring = 'ring';
     case Gap = 'gap';
+    case Tip = 'tip';
     case Cable = 'cable';
     case SensorPlug = 'sensor-plug';
     case ModulePlug = 'module-plug';

@@ -25,13 +25,14 @@ final readonly class EyeWork
     /** @return list<Branch> */
     public function look(Car $car, LookAt $look): array
     {
-        if (! $car->state->footing->isSafeBeside()) {
+        if (! $car->state->footing->isSafeBeside() || ($look->at === Sight::Tip && ! $car->state->footing->isSecured())) {
             return Branch::refused($car, 'unsecured');
         }
         $channel = $car->channel($look->channel);
         [$sight, $otherwise, $chance] = match ($look->at) {
             Sight::Ring => ['tooth-missing', 'teeth-even', $this->ring($car, $channel)],
             Sight::Gap => ['gap-wide', 'gap-usual', $this->gap($car, $channel)],
+            Sight::Tip => ['tip-dusty', 'tip-clean', $channel->tipDust > 0.0 ? $this->notices($car, "{$car->state->sensorOf($channel->id)}.tip", $this->eyes->corrosion) : 0.0],
             Sight::Cable => ['chafed', 'sheath-sound', $this->cable($car, $channel)],
             Sight::SensorPlug => $this->plug($car, $channel, 'sensor-plug'),
             Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),

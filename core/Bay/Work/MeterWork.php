@@ -59,7 +59,7 @@ final readonly class MeterWork
             }
         }
 
-        return NumberFeature::reading($function->unit(), $mean, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities, $function !== MeterFunction::VoltsAc);
+        return NumberFeature::reading($function->unit(), $mean, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities, $function === MeterFunction::Ohms || $function === MeterFunction::VoltsDc);
     }
 
     /**
@@ -73,9 +73,11 @@ final readonly class MeterWork
         if ($function === MeterFunction::Ohms) {
             return $this->ohms($probed->resistance(), $scale);
         }
-        $reading = $scale * ($function === MeterFunction::VoltsDc
-            ? $probed->meanVolts($this->meter->inputOhms)
-            : $probed->alternatingRmsVolts($this->meter->inputOhms));
+        $reading = $scale * match ($function) {
+            MeterFunction::VoltsDc => $probed->meanVolts($this->meter->inputOhms),
+            MeterFunction::VoltsAc => $probed->alternatingRmsVolts($this->meter->inputOhms),
+            MeterFunction::Hertz => $probed->hertz($this->meter->inputOhms, $this->meter->hertzFromVolts),
+        };
         foreach ($this->meter->ranges($function) as $range) {
             if (abs($reading) <= $range->fullScale) {
                 return [$reading, $range];

@@ -46,6 +46,14 @@ final readonly class Probed
         return $this->trace($meterOhms)->alternatingRmsVolts();
     }
 
+    /** The frequency a counter finds, which needs this much alternating voltage to see anything. */
+    public function hertz(float $meterOhms, float $leastVolts): float
+    {
+        $trace = $this->trace($meterOhms);
+
+        return $trace->alternatingRmsVolts() >= $leastVolts ? $trace->countedHertz() : 0.0;
+    }
+
     /** The voltage between the leads over time: one or two solutions of the circuit serve all of it. */
     public function trace(float $meterOhms): Trace
     {

@@ -25,6 +25,7 @@ final readonly class RepairWork
             RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
             RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel),
             RepairKind::SetGap => $this->setGap($car, $repair->channel),
+            RepairKind::CleanTip => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTipDust(0.0))),
             RepairKind::ReplaceSensor => $this->replaceSensor($car, $repair->channel),
             RepairKind::ReplaceHub => $this->replaceHub($car, $repair->channel),
             RepairKind::ReplaceModule => $this->replaceModule($car),
@@ -59,9 +60,12 @@ final readonly class RepairWork
 
     private function replaceSensor(Car $car, string $channel): Car
     {
+        $renewed = $car->vehicle->channel($channel)->withSensor($car->sound->channel($channel)->sensor)->withTipDust(0.0);
+        $part = $car->state->sensorOf($channel);
+
         return $car
-            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withSensor($car->sound->channel($channel)->sensor)))
-            ->in($car->state->plugJoined("$channel.sensor-plug")->withRenewed("$channel.coil.resistance", "$channel.sensor.signal"));
+            ->withVehicle($car->vehicle->withChannel($renewed))
+            ->in($car->state->plugJoined("$channel.sensor-plug")->withRenewed("$part.coil.resistance", "$part.sensor.signal"));
     }
 
     /** A new hub brings its ring, and the sensor is set to it. */

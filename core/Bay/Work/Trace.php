@@ -44,4 +44,10 @@ final readonly class Trace
     {
         return $this->swingVolts === 0.0 ? 0.0 : $this->shape?->toothHertz() ?? 0.0;
     }
+
+    /** Rises a second, on the mean of whole turns: a missing tooth is not counted. */
+    public function countedHertz(): float
+    {
+        return $this->swingVolts === 0.0 ? 0.0 : $this->shape?->risesPerSecond() ?? 0.0;
+    }
 }

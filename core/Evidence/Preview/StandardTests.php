@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Preview;
 
 use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\LiveSpeeds;
 use Lernfall\Bay\Action\LookAt;
 use Lernfall\Bay\Action\LookAtLamps;
@@ -58,6 +59,8 @@ final readonly class StandardTests
             new StandardTest('speed-driving', [new TurnKey(Ignition::Running)], new LiveSpeeds(self::DRIVING_METRES_PER_SECOND), ["$channel->id.speed", "$channel->id.run"]),
             new StandardTest('look-ring', self::secured(), new LookAt($channel->id, Sight::Ring), ['sight']),
             new StandardTest('look-gap', self::secured(), new LookAt($channel->id, Sight::Gap), ['sight']),
+            new StandardTest('gauge-gap', self::secured(), new GaugeGap($channel->id), ['gap']),
+            new StandardTest('look-tip', self::secured(), new LookAt($channel->id, Sight::Tip), ['sight']),
             new StandardTest('look-cable', [], new LookAt($channel->id, Sight::Cable), ['sight']),
             new StandardTest('look-sensor-plug', $bench->sensorOpen(), new LookAt($channel->id, Sight::SensorPlug), ['sight']),
             new StandardTest('look-module-plug', $bench->moduleOpen(), new LookAt($channel->id, Sight::ModulePlug), ['sight']),

@@ -28,9 +28,7 @@ final readonly class SensorFaults
             new FaultKind('coil-grounded', 'sensor', 'to-ground', 'ohms', false, FaultKind::PASSIVE, self::coil(
                 static fn (PassiveSensor $sensor, float $ohms): PassiveSensor => $sensor->leakingToHousing($ohms),
             )),
-            new FaultKind('tip-dusty', 'sensor', 'dusty', 'share', false, [], static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withSensor(
-                $channel->sensor->scaled(1.0, 1.0 - $share),
-            )),
+            new FaultKind('tip-dusty', 'sensor', 'dusty', 'share', false, [], static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withTipDust($share)),
             self::electronics('sensor-dead', 'dead', Electronics::Dead),
             self::electronics('sensor-shorted', 'shorted', Electronics::Shorted),
             self::electronics('sensor-stuck-low', 'stuck', Electronics::StuckLow),

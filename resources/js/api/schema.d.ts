@@ -534,7 +534,7 @@ export interface components {
         };
         ShownNumber: {
             /** @enum {string} */
-            unit: "ohms" | "volts" | "metresPerSecond";
+            unit: "ohms" | "volts" | "hertz" | "metres" | "metresPerSecond";
             si: number;
             resolution: number;
             overload: boolean;
@@ -592,7 +592,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "gap" | "cable" | "sensor-plug" | "module-plug";
+            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "module-plug";
         };
         /** @description Open a plug */
         unplug: {
@@ -612,7 +612,7 @@ export interface components {
             /** @constant */
             do: "measure";
             /** @enum {unknown} */
-            function: "ohms" | "volts-dc" | "volts-ac";
+            function: "ohms" | "volts-dc" | "volts-ac" | "hertz";
             /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
             first: string;
             second: string;
@@ -647,6 +647,18 @@ export interface components {
             /** @description Volts, or amperes for a current */
             amplitude: number;
         };
+        /** @description Measure the gap with feeler gauges */
+        "gauge-gap": {
+            /** @constant */
+            do: "gauge-gap";
+            channel: string;
+        };
+        /** @description Exchange the sensors of the two sides of an axle */
+        "swap-sensors": {
+            /** @constant */
+            do: "swap-sensors";
+            channel: string;
+        };
         /** @description Have a wheel turned by hand; 0 stops it */
         "turn-wheel": {
             /** @constant */
@@ -666,7 +678,7 @@ export interface components {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
-            kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "set-gap" | "replace-sensor" | "replace-hub" | "replace-module";
+            kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "replace-module";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
         };
@@ -693,7 +705,7 @@ export interface components {
             feature: string;
             value: number | null;
             /** @enum {unknown} */
-            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "km/h" | "";
+            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "km/h" | "mm" | "Hz" | "";
             /** @description "open" for an overload, or what was seen */
             word: string;
             /** @enum {unknown} */
@@ -776,7 +788,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "gap" | "cable" | "sensor-plug" | "module-plug";
+                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "module-plug";
                 };
                 /** @description Open a plug */
                 unplug: {
@@ -796,7 +808,7 @@ export interface components {
                     /** @constant */
                     do: "measure";
                     /** @enum {unknown} */
-                    function: "ohms" | "volts-dc" | "volts-ac";
+                    function: "ohms" | "volts-dc" | "volts-ac" | "hertz";
                     /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
                     first: string;
                     second: string;
@@ -831,6 +843,18 @@ export interface components {
                     /** @description Volts, or amperes for a current */
                     amplitude: number;
                 };
+                /** @description Measure the gap with feeler gauges */
+                "gauge-gap": {
+                    /** @constant */
+                    do: "gauge-gap";
+                    channel: string;
+                };
+                /** @description Exchange the sensors of the two sides of an axle */
+                "swap-sensors": {
+                    /** @constant */
+                    do: "swap-sensors";
+                    channel: string;
+                };
                 /** @description Have a wheel turned by hand; 0 stops it */
                 "turn-wheel": {
                     /** @constant */
@@ -850,7 +874,7 @@ export interface components {
                     /** @constant */
                     do: "repair";
                     /** @enum {unknown} */
-                    kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "set-gap" | "replace-sensor" | "replace-hub" | "replace-module";
+                    kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "replace-module";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                 };
@@ -877,7 +901,7 @@ export interface components {
                     feature: string;
                     value: number | null;
                     /** @enum {unknown} */
-                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "km/h" | "";
+                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "km/h" | "mm" | "Hz" | "";
                     /** @description "open" for an overload, or what was seen */
                     word: string;
                     /** @enum {unknown} */
@@ -914,7 +938,7 @@ export interface components {
                     do: "conclude";
                 };
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
     };
     responses: never;
     parameters: never;

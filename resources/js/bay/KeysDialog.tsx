@@ -2,7 +2,7 @@ import { Dialog } from '../ui/Dialog';
 import { KeyCap } from '../ui/KeyCap';
 import { t } from '../words/words';
 
-const KEYS = ['tab', 'arrows', '1-2', 'M', 'S', 'L', 'U', 'T', 'P', 'V', 'C'] as const;
+const KEYS = ['tab', 'arrows', '1-2', 'M', 'S', 'L', 'U', 'T', 'P', 'N', 'G', 'B', 'W', 'V', 'C'] as const;
 
 /** The keys of the bay, and what is marked in this job. */
 export function KeysDialog({

@@ -13,6 +13,7 @@ export const INSTRUMENT_OF: Partial<Record<Action['do'], Instrument>> = {
     'live-speeds': 'scan',
     'road-test': 'scan',
     look: 'eyes',
+    'gauge-gap': 'eyes',
     'look-at-lamps': 'eyes',
     'look-up-data-sheet': 'sheet',
 };

@@ -14,7 +14,7 @@ interface Work {
 const REPAIRS: Record<Station, RepairKind[]> = {
     ring: ['replace-hub'],
     gap: ['set-gap'],
-    sensor: ['replace-sensor'],
+    sensor: ['replace-sensor', 'clean-tip'],
     'sensor-plug': ['clean-plug'],
     loom: ['repair-loom'],
     'module-plug': ['clean-module-plug'],
@@ -38,6 +38,7 @@ export function actionsAt(attempt: Attempt, channel: string, station: Station): 
     return [
         ...looks(channel, station),
         ...plugWork(attempt, channel, station),
+        ...atWheel(channel, station),
         ...turning(attempt, channel, station),
         ...scanning(station),
         ...repairs(channel, station),
@@ -74,6 +75,18 @@ function turning({ state }: Attempt, channel: string, station: Station): Work[] 
     ];
 }
 
+function atWheel(channel: string, station: Station): Work[] {
+    if (station === 'gap')
+        return [
+            { key: 'G', label: t('work.gauge'), rate: 'gauge-gap', action: { do: 'gauge-gap', channel } },
+        ];
+    if (station !== 'sensor') return [];
+    return [
+        { key: 'B', label: t('look.tip'), rate: 'look.tip', action: { do: 'look', channel, at: 'tip' } },
+        { key: 'W', label: t('work.swap'), rate: 'swap-sensors', action: { do: 'swap-sensors', channel } },
+    ];
+}
+
 function scanning(station: Station): Work[] {
     return station === 'module'
         ? [{ key: 'L', label: t('bay.read-codes'), rate: 'read-codes', action: { do: 'read-codes' } }]
@@ -81,8 +94,8 @@ function scanning(station: Station): Work[] {
 }
 
 function repairs(channel: string, station: Station): Work[] {
-    return REPAIRS[station].map((kind) => ({
-        key: 'P',
+    return REPAIRS[station].map((kind, position) => ({
+        key: 'PN'[position] ?? '',
         label: t(`repair.${kind}`),
         rate: `repair.${kind}`,
         action: { do: 'repair', kind, channel },

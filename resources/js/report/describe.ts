@@ -42,6 +42,9 @@ export function describeAction(car: Car, action: Action): string {
             return t('did.capture', {
                 pads: action.inputs.map((one) => padPair(car, one.first, one.second)).join('; '),
             });
+        case 'gauge-gap':
+        case 'swap-sensors':
+            return t(`did.${action.do}`, { channel: action.channel });
         case 'inject':
             return action.hertz > 0
                 ? t('did.inject', {

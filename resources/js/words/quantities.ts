@@ -18,6 +18,8 @@ const PREFIXES: Record<ShownNumber['unit'], [number, number, string][]> = {
         [0.001, 1, 'V'],
         [0, 1e-3, 'mV'],
     ],
+    hertz: [[0, 1, 'Hz']],
+    metres: [[0, 1e-3, 'mm']],
     metresPerSecond: [[0, 1 / 3.6, 'km/h']],
 };
 
@@ -27,7 +29,7 @@ export function display(number: ShownNumber, overload: string): Display {
     const [, divisor, unit] =
         choices.find(([step]) => number.resolution >= step * 0.999) ?? choices[choices.length - 1]!;
     if (number.overload) return { digits: overload, unit: number.unit === 'ohms' ? 'MΩ' : unit };
-    const decimals = Math.max(0, Math.round(-Math.log10(number.resolution / divisor)));
+    const decimals = Math.max(0, Math.ceil(-Math.log10(number.resolution / divisor) - 0.01));
     return { digits: (number.si / divisor).toFixed(decimals).replace('-', '−'), unit };
 }
 
@@ -36,10 +38,17 @@ export function displayed(number: ShownNumber, overload: string): string {
     return number.overload ? digits : `${digits}${THIN_SPACE}${unit}`;
 }
 
+const WRITTEN = {
+    ohms: ['Ω', 'kΩ', 'MΩ'],
+    volts: ['mV', 'V'],
+    hertz: ['Hz'],
+    metres: ['mm'],
+    metresPerSecond: ['km/h'],
+} as const;
+
 /** Units in which a reading of this kind can be written down. */
-export function writtenUnits(number: ShownNumber): ('Ω' | 'kΩ' | 'MΩ' | 'V' | 'mV' | 'km/h')[] {
-    if (number.unit === 'ohms') return ['Ω', 'kΩ', 'MΩ'];
-    return number.unit === 'volts' ? ['mV', 'V'] : ['km/h'];
+export function writtenUnits(number: ShownNumber): readonly string[] {
+    return WRITTEN[number.unit];
 }
 
 /** Workshop time as hours and minutes. */

@@ -21,7 +21,7 @@ final class PreviewTest extends TestCase
             'loom wire open' => ['loom-open', '2', ['codes', 'ohms-from-module-plug', 'ohms-second-through', 'ac-at-module', 'bias-joined', 'bias-open-plug', 'speed-driving']],
             'loom wire to ground' => ['loom-grounded', '1', ['codes', 'ohms-first-to-body', 'ohms-second-to-body', 'bias-joined', 'bias-open-plug', 'look-cable']],
             'plug corroded' => ['plug-corroded', '1', ['codes', 'ohms-from-module-plug', 'ac-at-module', 'bias-joined', 'look-sensor-plug']],
-            'gap too large' => ['gap-large', '', ['codes', 'ac-unplugged', 'ac-at-module', 'speed-driving', 'look-gap']],
+            'gap too large' => ['gap-large', '', ['codes', 'ac-unplugged', 'ac-at-module', 'speed-driving', 'look-gap', 'gauge-gap']],
             'tooth missing' => ['tooth-missing', '', ['codes', 'speed-driving', 'look-ring']],
         ];
     }

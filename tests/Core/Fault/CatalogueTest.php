@@ -29,12 +29,12 @@ final class CatalogueTest extends TestCase
 
     /** Failure-type byte after a drive, then tests that must differ from a sound car; two wires, then three. */
     private const PASSIVE = [
-        'gap-large' => ['31', ['ac-unplugged', 'ac-at-module', 'look-gap']],
+        'gap-large' => ['31', ['gauge-gap', 'ac-unplugged', 'ac-at-module', 'look-gap']],
         'tooth-missing' => ['2F', ['look-ring']],
         'coil-open' => ['13', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
         'coil-shorted' => ['1A', ['ohms-sensor', 'ac-unplugged']],
         'coil-grounded' => ['11', ['ohms-first-to-body', 'ohms-second-to-body']],
-        'tip-dusty' => ['31', ['ac-unplugged']],
+        'tip-dusty' => ['31', ['look-tip', 'ac-unplugged']],
         'plug-corroded' => ['13', ['ohms-from-module-plug', 'look-sensor-plug']],
         'plug-pin-back' => ['13', ['ohms-from-module-plug', 'look-sensor-plug']],
         'plug-pins-swapped' => ['', ['look-sensor-plug']],
@@ -49,9 +49,9 @@ final class CatalogueTest extends TestCase
     ];
 
     private const TWO_WIRE = [
-        'gap-large' => ['31', ['ac-first-turning', 'speed-driving']],
+        'gap-large' => ['31', ['gauge-gap', 'ac-first-turning', 'speed-driving']],
         'tooth-missing' => ['2F', ['look-ring']],
-        'tip-dusty' => ['31', ['ac-first-turning', 'speed-driving']],
+        'tip-dusty' => ['31', ['look-tip', 'ac-first-turning', 'speed-driving']],
         'sensor-dead' => ['13', ['ac-first-turning', 'speed-driving']],
         'sensor-shorted' => ['11', ['ohms-sensor', 'supply-at-sensor']],
         'sensor-stuck-low' => ['31', ['ac-first-turning', 'speed-driving']],
@@ -71,9 +71,9 @@ final class CatalogueTest extends TestCase
     ];
 
     private const THREE_WIRE = [
-        'gap-large' => ['31', ['ac-third-turning', 'speed-driving']],
+        'gap-large' => ['31', ['gauge-gap', 'ac-third-turning', 'speed-driving']],
         'tooth-missing' => ['2F', ['look-ring']],
-        'tip-dusty' => ['31', ['ac-third-turning']],
+        'tip-dusty' => ['31', ['look-tip', 'ac-third-turning']],
         'sensor-dead' => ['13', ['ohms-sensor', 'ac-third-turning']],
         'sensor-shorted' => ['11', ['ohms-sensor', 'supply-at-sensor']],
         'sensor-stuck-low' => ['31', ['dc-third-turning', 'ac-third-turning']],

@@ -1,16 +1,16 @@
 import { Button } from '../../ui/Button';
-import { shortMinutes } from '../../words/quantities';
+import { displayed, shortMinutes } from '../../words/quantities';
+import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
 import { lastOf } from '../card';
 import { useShortcuts } from '../shortcuts';
 import { WriteDown } from '../WriteDown';
 import type { PanelProps } from './SlatePanel';
 
-const PLACES = ['ring', 'gap', 'cable', 'sensor-plug', 'module-plug'] as const;
+const PLACES = ['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug'] as const;
 
 /** Looking: at the lamps, and closely at each place of the chosen corner. */
 export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
-    const last = lastOf(attempt.steps, 'look');
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     const lamps = () => onAct({ do: 'look-at-lamps' });
     useShortcuts({ v: lamps });
@@ -39,29 +39,56 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
                     </Button>
                 ))}
             </div>
-            {last !== undefined && (
-                <>
-                    <div role="status" className="border-t border-slate-line pt-2">
-                        <p className="flex justify-between text-small text-slate-soft">
-                            <span>
-                                {t(`look.${last.action.at}`)}, {last.action.channel}
-                            </span>
-                            <span>{t('bay.step', { step: last.number })}</span>
-                        </p>
-                        <p className="text-large text-reading">
-                            {t(`sight.${String(last.observation.values.sight)}`)}
-                        </p>
-                    </div>
-                    <WriteDown
-                        key={last.number}
-                        step={last}
-                        feature="sight"
-                        sights={attempt.sights[last.action.at] ?? []}
-                        act={act}
-                        busy={busy}
-                    />
-                </>
-            )}
+            <LastSeen attempt={attempt} act={act} busy={busy} />
         </>
+    );
+}
+
+/** The last look, or the last gauging, and a form to write it down. */
+function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | 'busy'>) {
+    const look = lastOf(attempt.steps, 'look');
+    const gauged = lastOf(attempt.steps, 'gauge-gap');
+    if (gauged !== undefined && gauged.number > (look?.number ?? 0)) {
+        const gap = gauged.observation.values.gap;
+        return (
+            <>
+                <Seen
+                    title={`${t('work.gauge')}, ${gauged.action.channel}`}
+                    step={gauged.number}
+                    text={isNumber(gap) ? displayed(gap, '–') : '–'}
+                />
+                <WriteDown key={gauged.number} step={gauged} feature="gap" act={act} busy={busy} />
+            </>
+        );
+    }
+    if (look === undefined) return null;
+    return (
+        <>
+            <Seen
+                title={`${t(`look.${look.action.at}`)}, ${look.action.channel}`}
+                step={look.number}
+                text={t(`sight.${String(look.observation.values.sight)}`)}
+            />
+            <WriteDown
+                key={look.number}
+                step={look}
+                feature="sight"
+                sights={attempt.sights[look.action.at] ?? []}
+                act={act}
+                busy={busy}
+            />
+        </>
+    );
+}
+
+function Seen({ title, step, text }: { title: string; step: number; text: string }) {
+    return (
+        <div role="status" className="border-t border-slate-line pt-2">
+            <p className="flex justify-between text-small text-slate-soft">
+                <span>{title}</span>
+                <span>{t('bay.step', { step })}</span>
+            </p>
+            <p className="text-large text-reading">{text}</p>
+        </div>
     );
 }

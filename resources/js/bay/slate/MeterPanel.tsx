@@ -31,7 +31,7 @@ export function MeterPanel({ attempt, busy, act, onAct, leads }: PanelProps & { 
                 label={t('bay.function')}
                 value={chosen}
                 onChoose={setChosen}
-                options={(['ohms', 'volts-dc', 'volts-ac'] as const).map((value) => ({
+                options={(['ohms', 'volts-dc', 'volts-ac', 'hertz'] as const).map((value) => ({
                     value,
                     label: t(`meter.${value}`),
                 }))}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Action;
+
+/** Measures the gap between ring and sensor with feeler gauges. */
+final readonly class GaugeGap implements CarAction
+{
+    public function __construct(public string $channel)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'gauge-gap';
+    }
+
+    public function rate(): string
+    {
+        return 'gauge-gap';
+    }
+
+    public function question(): string
+    {
+        return "gauge-gap $this->channel";
+    }
+}

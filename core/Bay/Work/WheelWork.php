@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Prediction;
+use Lernfall\Vehicle\Channel;
+
+/** What is done at the wheel itself: gauging the gap, exchanging sensors. */
+final readonly class WheelWork
+{
+    /** Feeler gauges come in steps of this. */
+    private const GAUGE_STEP_METRES = 0.00005;
+
+    /** How alike two hands gauge. */
+    private const GAUGE_SPREAD_METRES = 0.00003;
+
+    /** @return list<Branch> */
+    public function gaugeGap(Car $car, string $channelId): array
+    {
+        if (! $car->state->footing->isSecured()) {
+            return Branch::refused($car, 'unsecured');
+        }
+        $gap = $car->channel($channelId)->gapMetres;
+        $deviation = "$channelId.gap";
+        $change = $car->isHypothesis() ? $car->shifted($car->deviation($deviation))->channel($channelId)->gapMetres - $gap : 0.0;
+
+        return Branch::only($car, Prediction::of('gauged', ['gap' => NumberFeature::reading(
+            'metres', $gap, self::GAUGE_STEP_METRES, self::GAUGE_SPREAD_METRES, $change === 0.0 ? [] : [$car->deviation($deviation) => $change], false,
+        )]));
+    }
+
+    /** @return list<Branch> */
+    public function swapSensors(Car $car, string $channelId): array
+    {
+        if (! $car->state->footing->isSecured()) {
+            return Branch::refused($car, 'unsecured');
+        }
+        $one = $car->vehicle->channel($channelId);
+        $other = $this->opposite($car, $one);
+        if ($other === null) {
+            return Branch::refused($car, 'no-other-side');
+        }
+        $vehicle = $car->vehicle
+            ->withChannel($one->withSensor($other->sensor)->withTipDust($other->tipDust))
+            ->withChannel($other->withSensor($one->sensor)->withTipDust($one->tipDust));
+        $state = $car->state->sensorsExchanged($one->id, $other->id)->plugJoined($one->plugs()[0]->plugId)->plugJoined($other->plugs()[0]->plugId);
+
+        return Branch::only(Harm::done($car->withVehicle($vehicle)->in($state)), Prediction::of('done'));
+    }
+
+    private function opposite(Car $car, Channel $one): ?Channel
+    {
+        foreach ($car->vehicle->channels as $channel) {
+            if ($channel->axle === $one->axle && $channel->id !== $one->id) {
+                return $channel;
+            }
+        }
+
+        return null;
+    }
+}
