@@ -11,7 +11,7 @@ final readonly class Branch
     {
     }
 
-    /** @return list<self> */
+    /** @return non-empty-list<self> */
     public static function only(Car $car, Prediction $prediction): array
     {
         return [new self(1.0, $car, $prediction)];

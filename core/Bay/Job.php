@@ -43,7 +43,7 @@ final readonly class Job
     /** Repeats an action of a job that is taken up again; what it showed then stays what it showed. */
     public function recall(Action $action, Observation $shown, Simulator $simulator): self
     {
-        return $this->with($action, $this->performed($action, $simulator)[0], $shown, $simulator);
+        return $this->with($action, $action instanceof CarAction ? $simulator->afterwards($this->car, $action, $shown) : $this->car, $shown, $simulator);
     }
 
     public function isConcluded(): bool

@@ -16,6 +16,7 @@ use Lernfall\Bay\Action\LookAt;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\LookUpDataSheet;
 use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\Observing;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RoadTest;
@@ -101,6 +102,21 @@ final readonly class Simulator
         $after = $prediction->refusal === '' ? $branch->car->in($branch->car->state->withAsked($action->question())) : $car;
 
         return [$after, new Observation($prediction->kind, $values, $prediction->refusal, $prediction->notes)];
+    }
+
+    /**
+     * The true car after an action whose observation is already known: nothing has to be shown again.
+     */
+    public function afterwards(Car $car, CarAction $action, Observation $shown): Car
+    {
+        if ($shown->wasRefused()) {
+            return $car;
+        }
+        $branch = $action instanceof Observing
+            ? $this->cooled(Branch::only($car, Prediction::of($shown->kind)), $action)[0]
+            : $this->predict($car, $action)[0];
+
+        return $branch->car->in($branch->car->state->withAsked($action->question()));
     }
 
     /** @param  Closure(): float  $noise  standard normal, one number a call */

@@ -110,8 +110,9 @@ final readonly class Node
     public function ints(string|int $name): array
     {
         $list = $this->at($name);
+        $numbers = is_array($list->value) ? array_values($list->value) : throw $list->wrong('a list of whole numbers');
 
-        return array_map(static fn ($key): int => $list->int($key), array_keys(array_values($this->entries($name))));
+        return array_filter($numbers, is_int(...)) === $numbers ? $numbers : throw $list->wrong('a list of whole numbers');
     }
 
     public function isNull(string|int $name): bool

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Action;
 
 /** One sweep of the scope. */
-final readonly class Capture implements CarAction
+final readonly class Capture implements Observing
 {
     /**
      * @param  list<ScopeInput>  $inputs  one or two

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Action;
 
 /** Measures the gap between ring and sensor with feeler gauges. */
-final readonly class GaugeGap implements CarAction
+final readonly class GaugeGap implements Observing
 {
     public function __construct(public string $channel)
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Action;
 
 /** Looks closely at one station of a channel. */
-final readonly class LookAt implements CarAction
+final readonly class LookAt implements Observing
 {
     public function __construct(public string $channel, public Sight $at)
     {

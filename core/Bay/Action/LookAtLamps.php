@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Action;
 
 /** Looks at the lamps as the driver sees them, after the bulb check. */
-final readonly class LookAtLamps implements CarAction
+final readonly class LookAtLamps implements Observing
 {
     public function name(): string
     {

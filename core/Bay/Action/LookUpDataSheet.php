@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Action;
 
 /** Reads the maker's sheet: wiring of each corner, pins, colours, nominal values. */
-final readonly class LookUpDataSheet implements CarAction
+final readonly class LookUpDataSheet implements Observing
 {
     public function name(): string
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Action;
 
 /** Reads the meter with its leads on two pads. */
-final readonly class Measure implements CarAction
+final readonly class Measure implements Observing
 {
     public function __construct(public MeterFunction $function, public string $first, public string $second)
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Action;
 
 /** Reads the codes of the brake module. */
-final readonly class ReadCodes implements CarAction
+final readonly class ReadCodes implements Observing
 {
     public function name(): string
     {

@@ -91,4 +91,18 @@ final class JobTest extends TestCase
         $again = Played::on(Workbench::case())->job->recall(ActionReader::read($read), $stored, Workbench::simulator());
         self::assertEquals($played->job, $again);
     }
+
+    public function test_a_whole_job_taken_up_again_is_the_same_job(): void
+    {
+        $script = Workbench::json('examples/loom-open.script.json')['actions'];
+        $played = Played::on(Workbench::case([['loom-open', 'FR', '2']]))->do(
+            ...$script,
+        );
+        $again = Played::on(Workbench::case([['loom-open', 'FR', '2']]))->job;
+        foreach ($played->job->steps as $step) {
+            $again = $again->recall($step->action, $step->observation, Workbench::simulator());
+        }
+
+        self::assertEquals($played->job, $again);
+    }
 }
