@@ -16,6 +16,7 @@ use Lernfall\Module\SpeedSignal;
 use Lernfall\Module\SwitchedSignal;
 use Lernfall\Signal\PassiveSignal;
 use Lernfall\Signal\Switching;
+use Lernfall\Signal\Teeth;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\CurrentInput;
 use Lernfall\Vehicle\PassiveInput;
@@ -118,7 +119,7 @@ final readonly class Car
 
         return new SpeedInput(
             $this->modulePowered() && $channel->port !== Port::Deaf ? $this->speedSignal($channel) : SwitchedSignal::none(),
-            $channel->ring,
+            Teeth::of($channel),
             1.0 + $this->vehicle->module->monitors->thresholdSpread * $deviation,
         );
     }

@@ -9,7 +9,7 @@ final readonly class Vocabulary
 {
     /** Defects by station of the path, in the order of the signal. */
     public const DEFECTS = [
-        'ring' => ['tooth-missing', 'dirty', 'loose'],
+        'ring' => ['tooth-missing', 'tooth-chipped', 'cracked', 'bent', 'dirty', 'loose'],
         'gap' => ['too-large', 'too-small'],
         'sensor' => ['open', 'shorted', 'to-ground', 'dead', 'stuck', 'dusty', 'weak'],
         'sensor-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
@@ -23,7 +23,7 @@ final readonly class Vocabulary
 
     /** What can be seen at each place one can look at. */
     public const SIGHTS = [
-        'ring' => ['teeth-even', 'tooth-missing'],
+        'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed'],
         'gap' => ['gap-usual', 'gap-wide'],
         'tip' => ['tip-clean', 'tip-dusty'],
         'cable' => ['sheath-sound', 'chafed'],

@@ -51,14 +51,13 @@ final readonly class DrivingMonitors
 
     private function turnsWithDropOut(SpeedInput $input, Drive $drive): float
     {
-        $slowest = max(
-            $this->monitors->patternAboveMetresPerSecond,
-            $input->leastTurnsPerSecond() * $this->circumferenceMetres,
-        );
-        if (! is_finite($slowest) || ! $input->hasGaps()) {
+        $slowest = max($this->monitors->patternAboveMetresPerSecond, $input->leastTurnsPerSecond() * $this->circumferenceMetres);
+        $evenFrom = $input->evenFromTurnsPerSecond() * $this->circumferenceMetres;
+        if (! is_finite($slowest) || $evenFrom <= $slowest) {
             return 0.0;
         }
+        $even = is_finite($evenFrom) ? $drive->metresAbove($evenFrom) : 0.0;
 
-        return $drive->metresAbove($slowest) / $this->circumferenceMetres;
+        return ($drive->metresAbove($slowest) - $even) / $this->circumferenceMetres;
     }
 }

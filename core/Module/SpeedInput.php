@@ -4,22 +4,25 @@ declare(strict_types=1);
 
 namespace Lernfall\Module;
 
-use Lernfall\Vehicle\ToothedRing;
+use Lernfall\Signal\Teeth;
 
 /** How the module turns a wheel's signal into a speed. */
 final readonly class SpeedInput
 {
+    /** A gape this much wider than a pitch looks as if the wheel had stopped. */
+    private const IMPLAUSIBLE_PITCHES = 0.3;
+
     /** @param  float  $thresholdFactor  this module's threshold against the nominal one */
     public function __construct(
         private SpeedSignal $signal,
-        private ToothedRing $ring,
+        private Teeth $teeth,
         private float $thresholdFactor,
     ) {
     }
 
     public function withThresholdFactor(float $factor): self
     {
-        return new self($this->signal, $this->ring, $factor);
+        return new self($this->signal, $this->teeth, $factor);
     }
 
     public function counts(float $turnsPerSecond): bool
@@ -27,23 +30,37 @@ final readonly class SpeedInput
         return $turnsPerSecond > 0.0 && $turnsPerSecond >= $this->leastTurnsPerSecond();
     }
 
-    /** The slowest rotation whose signal is counted; infinite where there is none at all. */
+    /** The slowest rotation at which the strongest tooth is counted; infinite where none ever is. */
     public function leastTurnsPerSecond(): float
     {
-        return $this->signal->leastTurnsPerSecond($this->thresholdFactor);
+        return $this->neededFor($this->teeth->strongest());
     }
 
     /** Turns a second as the module counts them, on the mean of whole turns. */
     public function countedTurnsPerSecond(float $turnsPerSecond): float
     {
-        return $this->counts($turnsPerSecond)
-            ? $turnsPerSecond * ($this->ring->teeth - $this->ring->missingTeeth) / $this->ring->teeth
-            : 0.0;
+        if (! $this->counts($turnsPerSecond)) {
+            return 0.0;
+        }
+        $heard = array_filter($this->teeth->felt, fn (float $strength): bool => $turnsPerSecond >= $this->neededFor($strength));
+
+        return $turnsPerSecond * count($heard) / $this->teeth->count();
+    }
+
+    /** The rotation from which no tooth is missed any more; infinite where one always is. */
+    public function evenFromTurnsPerSecond(): float
+    {
+        return $this->teeth->crackPitches > self::IMPLAUSIBLE_PITCHES ? INF : $this->neededFor($this->teeth->weakest());
     }
 
     /** Whether the signal drops out at one place of every turn. */
-    public function hasGaps(): bool
+    public function hasGapsAt(float $turnsPerSecond): bool
     {
-        return $this->ring->missingTeeth > 0;
+        return $this->counts($turnsPerSecond) && $turnsPerSecond < $this->evenFromTurnsPerSecond();
+    }
+
+    private function neededFor(float $strength): float
+    {
+        return $strength > 0.0 ? $this->signal->leastTurnsPerSecond($this->thresholdFactor / $strength) : INF;
     }
 }

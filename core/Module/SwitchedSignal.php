@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Module;
 
-/** An active sensor's signal: two levels, the same at any speed, down to near standstill. */
+/** An active sensor's signal: two levels, the same at any speed and for any tooth, down to near standstill. */
 final readonly class SwitchedSignal implements SpeedSignal
 {
     /** A wheel slower than this is taken as standing. */

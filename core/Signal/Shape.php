@@ -7,19 +7,18 @@ namespace Lernfall\Signal;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\CurrentSensor;
 use Lernfall\Vehicle\PassiveSensor;
-use Lernfall\Vehicle\ToothedRing;
 
 /**
  * What a turning ring makes its sensor do, over time: a sine for every tooth of a passive sensor, a level for every
- * tooth of an active one, or a pulse at its front edge; nothing where a tooth is missing.
+ * tooth of an active one, or a pulse at its front edge.
  *
- * Teeth are as wide as the gaps between them.
+ * Teeth are as wide as the gaps between them. A crack gapes in front of the first tooth: there the signal rests.
  */
 final readonly class Shape
 {
     private const TOOTH_SHARE = 0.5;
 
-    private function __construct(private ToothedRing $ring, private float $turnsPerSecond, private bool $isSine, private ?float $pulseSeconds)
+    private function __construct(private Teeth $teeth, private float $turnsPerSecond, private bool $isSine, private ?float $pulseSeconds)
     {
     }
 
@@ -27,31 +26,34 @@ final readonly class Shape
     {
         $sensor = $channel->sensor;
 
-        return new self($channel->ring, $turnsPerSecond, $sensor instanceof PassiveSensor, $sensor instanceof CurrentSensor ? $sensor->pulseSeconds : null);
+        return new self(Teeth::of($channel), $turnsPerSecond, $sensor instanceof PassiveSensor, $sensor instanceof CurrentSensor ? $sensor->pulseSeconds : null);
     }
 
-    /** Between −1 and 1 for a passive sensor; 0 or 1 for an active one. */
+    /** For a passive sensor 1 is the peak of a whole tooth at the mean gap; an active one shows 0 or 1. */
     public function at(float $seconds): float
     {
-        $teeth = $seconds * $this->turnsPerSecond * $this->ring->teeth;
-        $tooth = (int) floor($teeth);
-        $within = $teeth - $tooth;
-        if ((($tooth % $this->ring->teeth) + $this->ring->teeth) % $this->ring->teeth < $this->ring->missingTeeth) {
+        $turns = $seconds * $this->turnsPerSecond;
+        $pitches = ($turns - floor($turns)) * $this->pitchesPerTurn();
+        $within = $pitches - $this->teeth->crackPitches;
+        if ($within < 0.0) {
             return 0.0;
         }
+        $tooth = min((int) floor($within), $this->teeth->count() - 1);
+        $within -= $tooth;
 
-        return $this->isSine ? sin(2.0 * M_PI * $within) : ($within < $this->onShare() ? 1.0 : 0.0);
+        return $this->teeth->felt[$tooth] * ($this->isSine ? sin(2.0 * M_PI * $within) : ($within < $this->onShare() ? 1.0 : 0.0));
     }
 
+    /** Of whole pitches, a crack left aside. */
     public function toothHertz(): float
     {
-        return $this->turnsPerSecond * $this->ring->teeth;
+        return $this->turnsPerSecond * $this->pitchesPerTurn();
     }
 
-    /** Rises a second, on the mean of whole turns. */
+    /** Rises a second, on the mean of whole turns, of teeth that are felt at all. */
     public function risesPerSecond(): float
     {
-        return $this->toothHertz() * $this->shareOfTeeth();
+        return $this->turnsPerSecond * $this->teeth->count() * $this->teeth->shareFrom(0.0);
     }
 
     public function secondsPerTurn(): float
@@ -62,14 +64,14 @@ final readonly class Shape
     /** Mean over whole turns. */
     public function mean(): float
     {
-        return $this->isSine ? 0.0 : $this->onShare() * $this->shareOfTeeth();
+        return $this->isSine ? 0.0 : $this->onShare() * $this->teeth->mean() * $this->shareOfTeeth();
     }
 
     /** Root mean square of what deviates from the mean, over whole turns: of a sine 1/√2, of levels √(d·(1−d)). */
     public function alternatingRms(): float
     {
         if ($this->isSine) {
-            return sqrt(0.5 * $this->shareOfTeeth());
+            return sqrt(0.5 * $this->teeth->meanSquare() * $this->shareOfTeeth());
         }
         $mean = $this->mean();
 
@@ -82,8 +84,14 @@ final readonly class Shape
         return $this->pulseSeconds === null ? self::TOOTH_SHARE : min(1.0, $this->pulseSeconds * $this->toothHertz());
     }
 
+    private function pitchesPerTurn(): float
+    {
+        return $this->teeth->count() + $this->teeth->crackPitches;
+    }
+
+    /** The share of a turn that teeth and their gaps take up; the rest is a crack. */
     private function shareOfTeeth(): float
     {
-        return ($this->ring->teeth - $this->ring->missingTeeth) / $this->ring->teeth;
+        return $this->teeth->count() / $this->pitchesPerTurn();
     }
 }

@@ -9,6 +9,7 @@ enum RepairKind: string
     case CleanPlug = 'clean-plug';
     case CleanModulePlug = 'clean-module-plug';
     case RepairLoom = 'repair-loom';
+    case CleanRing = 'clean-ring';
     case SetGap = 'set-gap';
     case CleanTip = 'clean-tip';
     case ReplaceSensor = 'replace-sensor';
@@ -18,7 +19,7 @@ enum RepairKind: string
     /** Whether the wheel has to come off for it. */
     public function needsFreeWheel(): bool
     {
-        return in_array($this, [self::SetGap, self::CleanTip, self::ReplaceSensor, self::ReplaceHub], true);
+        return in_array($this, [self::SetGap, self::CleanRing, self::CleanTip, self::ReplaceSensor, self::ReplaceHub], true);
     }
 
     /** @return list<string> the stations of the path it makes good */
@@ -29,6 +30,7 @@ enum RepairKind: string
             self::CleanModulePlug => ['module-plug'],
             self::RepairLoom => ['loom'],
             self::SetGap => ['gap'],
+            self::CleanRing => ['ring'],
             self::CleanTip, self::ReplaceSensor => ['sensor'],
             self::ReplaceHub => ['ring', 'gap'],
             self::ReplaceModule => ['module'],

@@ -76,7 +76,7 @@ final readonly class DrivingWork
                 ? Rotation::speedFromFrequency($car->vehicle->tyre, $car->channel($id)->ring->teeth, $car->state->injection->hertz ?? 0.0)
                 : $input->countedTurnsPerSecond($turns) * $circumference;
             $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
-            $features["$id.run"] = CategoryFeature::certain($counted > 0.0 && $input->hasGaps() ? 'dips' : 'steady');
+            $features["$id.run"] = CategoryFeature::certain($input->hasGapsAt($turns) ? 'dips' : 'steady');
         }
 
         return $features;
@@ -145,6 +145,6 @@ final readonly class DrivingWork
 
     private function event(string $id, Failure $failure, SpeedInput $input, Drive $drive): string
     {
-        return sprintf('%s/%s/%.3f/%.1f', $id, $failure->value, $input->leastTurnsPerSecond(), $drive->greatestSpeed());
+        return sprintf('%s/%s/%.3f/%.3f/%.1f', $id, $failure->value, $input->leastTurnsPerSecond(), $input->evenFromTurnsPerSecond(), $drive->greatestSpeed());
     }
 }

@@ -30,7 +30,7 @@ final readonly class EyeWork
         }
         $channel = $car->channel($look->channel);
         [$sight, $otherwise, $chance] = match ($look->at) {
-            Sight::Ring => ['tooth-missing', 'teeth-even', $this->ring($car, $channel)],
+            Sight::Ring => $this->ring($car, $channel),
             Sight::Gap => ['gap-wide', 'gap-usual', $this->gap($car, $channel)],
             Sight::Tip => ['tip-dusty', 'tip-clean', $channel->tipDust > 0.0 ? $this->notices($car, "{$car->state->sensorOf($channel->id)}.tip", $this->eyes->corrosion) : 0.0],
             Sight::Cable => ['chafed', 'sheath-sound', $this->cable($car, $channel)],
@@ -47,15 +47,29 @@ final readonly class EyeWork
         return $branches;
     }
 
-    private function ring(Car $car, Channel $channel): float
+    /** @return array{string, string, float} what there is to see, what is seen otherwise, and how surely it is noticed */
+    private function ring(Car $car, Channel $channel): array
     {
+        $ring = $channel->ring;
+        $sight = match (true) {
+            $ring->missingTeeth > 0 => 'tooth-missing',
+            $ring->chippedTeeth > 0 => 'tooth-chipped',
+            $ring->crackPitches > 0.0 => 'ring-cracked',
+            $ring->dirt > 0.0 => 'ring-packed',
+            // a wobble shows while the wheel turns
+            $ring->runoutMetres > 0.0 && $car->state->turningChannel === $channel->id => 'ring-wobbles',
+            default => '',
+        };
+        if ($sight === '') {
+            return ['tooth-missing', 'teeth-even', 0.0];
+        }
         $raised = $car->state->footing->raised;
 
-        return $channel->ring->missingTeeth === 0 ? 0.0 : $this->notices(
+        return [$sight, 'teeth-even', $this->notices(
             $car,
             "$channel->id.ring.".($raised ? 'raised' : 'floor'),
             $raised ? $this->eyes->ringRaised : $this->eyes->ringOnTheFloor,
-        );
+        )];
     }
 
     private function gap(Car $car, Channel $channel): float

@@ -25,6 +25,7 @@ final readonly class RepairWork
             RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
             RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel),
             RepairKind::SetGap => $this->setGap($car, $repair->channel),
+            RepairKind::CleanRing => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withRing($car->vehicle->channel($repair->channel)->ring->dirty(0.0)))),
             RepairKind::CleanTip => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTipDust(0.0))),
             RepairKind::ReplaceSensor => $this->replaceSensor($car, $repair->channel),
             RepairKind::ReplaceHub => $this->replaceHub($car, $repair->channel),

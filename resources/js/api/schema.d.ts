@@ -678,7 +678,7 @@ export interface components {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
-            kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "replace-module";
+            kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "replace-module";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
         };
@@ -874,7 +874,7 @@ export interface components {
                     /** @constant */
                     do: "repair";
                     /** @enum {unknown} */
-                    kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "replace-module";
+                    kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "replace-module";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                 };

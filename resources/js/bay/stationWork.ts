@@ -12,7 +12,7 @@ interface Work {
 }
 
 const REPAIRS: Record<Station, RepairKind[]> = {
-    ring: ['replace-hub'],
+    ring: ['replace-hub', 'clean-ring'],
     gap: ['set-gap'],
     sensor: ['replace-sensor', 'clean-tip'],
     'sensor-plug': ['clean-plug'],

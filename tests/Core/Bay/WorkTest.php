@@ -114,6 +114,21 @@ final class WorkTest extends TestCase
     #[TestWith([['gap-large', 'RL', '', 0.0016], 'set-gap'])]
     #[TestWith([['gap-large', 'RL', '', 0.0016], 'replace-hub'])]
     #[TestWith([['tooth-missing', 'RL', '', 1.0], 'replace-hub'])]
+    #[TestWith([['tooth-chipped', 'RL', '', 2.0], 'replace-hub'])]
+    #[TestWith([['ring-cracked', 'RL', '', 0.9], 'replace-hub'])]
+    #[TestWith([['ring-bent', 'RL', '', 0.0008], 'replace-hub'])]
+    #[TestWith([['ring-dirty', 'RL', '', 0.85], 'clean-ring'])]
+    #[TestWith([['tip-dusty', 'RL', '', 0.9], 'clean-tip'])]
+    #[TestWith([['coil-shorted', 'RL', '', 0.75], 'replace-sensor'])]
+    #[TestWith([['coil-grounded', 'RL', '', 3.0], 'replace-sensor'])]
+    #[TestWith([['plug-pin-back', 'RL', '1'], 'clean-plug'])]
+    #[TestWith([['plug-pins-swapped', 'RL'], 'clean-plug'])]
+    #[TestWith([['module-plug-corroded', 'RL', '1', 26000.0], 'clean-module-plug'])]
+    #[TestWith([['module-plug-pin-back', 'RL', '2'], 'clean-module-plug'])]
+    #[TestWith([['loom-resistive', 'RL', '2', 9000.0], 'repair-loom'])]
+    #[TestWith([['loom-to-supply', 'RL', '2', 0.8], 'repair-loom'])]
+    #[TestWith([['loom-wires-together', 'RL', '', 0.6], 'repair-loom'])]
+    #[TestWith([['module-input-dead', 'RL'], 'replace-module'])]
     public function test_a_repair_that_removes_a_fault_makes_the_car_sound_again(array $fault, string $repair): void
     {
         $played = Played::on(Workbench::case([$fault]))->secured()->do(['do' => 'repair', 'kind' => $repair, 'channel' => 'RL']);

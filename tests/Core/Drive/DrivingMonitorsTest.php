@@ -9,6 +9,7 @@ use Lernfall\Drive\DrivingMonitors;
 use Lernfall\Module\Failure;
 use Lernfall\Module\RisingSignal;
 use Lernfall\Module\SpeedInput;
+use Lernfall\Signal\Teeth;
 use Lernfall\Vehicle\ToothedRing;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -45,7 +46,7 @@ final class DrivingMonitorsTest extends TestCase
 
     private function finds(Failure $failure, float $peakVoltSeconds, int $missing, Drive $drive): bool
     {
-        $input = new SpeedInput(new RisingSignal($peakVoltSeconds, 0.058), new ToothedRing(46, $missing), 1.0);
+        $input = new SpeedInput(new RisingSignal($peakVoltSeconds, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, $missing))), 1.0);
 
         return $this->monitors()->finds($failure, $input, $drive, 0.0);
     }

@@ -31,6 +31,10 @@ final class CatalogueTest extends TestCase
     private const PASSIVE = [
         'gap-large' => ['31', ['gauge-gap', 'ac-unplugged', 'ac-at-module', 'look-gap']],
         'tooth-missing' => ['2F', ['look-ring']],
+        'tooth-chipped' => ['', ['look-ring']],
+        'ring-cracked' => ['2F', ['look-ring', 'speed-driving']],
+        'ring-bent' => ['2F', ['ac-unplugged', 'ac-at-module']],
+        'ring-dirty' => ['', ['look-ring']],
         'coil-open' => ['13', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
         'coil-shorted' => ['1A', ['ohms-sensor', 'ac-unplugged']],
         'coil-grounded' => ['11', ['ohms-first-to-body', 'ohms-second-to-body']],
@@ -51,6 +55,11 @@ final class CatalogueTest extends TestCase
     private const TWO_WIRE = [
         'gap-large' => ['31', ['gauge-gap', 'ac-first-turning', 'speed-driving']],
         'tooth-missing' => ['2F', ['look-ring']],
+        'tooth-chipped' => ['', ['look-ring']],
+        'ring-cracked' => ['2F', ['look-ring', 'speed-driving']],
+        // silent: an active sensor feels a wobbling ring as long as it stays within its reach
+        'ring-bent' => ['', []],
+        'ring-dirty' => ['2F', ['look-ring', 'speed-driving']],
         'tip-dusty' => ['31', ['look-tip', 'ac-first-turning', 'speed-driving']],
         'sensor-dead' => ['13', ['ac-first-turning', 'speed-driving']],
         'sensor-shorted' => ['11', ['ohms-sensor', 'supply-at-sensor']],
@@ -73,6 +82,11 @@ final class CatalogueTest extends TestCase
     private const THREE_WIRE = [
         'gap-large' => ['31', ['gauge-gap', 'ac-third-turning', 'speed-driving']],
         'tooth-missing' => ['2F', ['look-ring']],
+        'tooth-chipped' => ['', ['look-ring']],
+        'ring-cracked' => ['2F', ['look-ring', 'speed-driving']],
+        // silent: an active sensor feels a wobbling ring as long as it stays within its reach
+        'ring-bent' => ['', []],
+        'ring-dirty' => ['2F', ['look-ring', 'speed-driving']],
         'tip-dusty' => ['31', ['look-tip', 'ac-third-turning']],
         'sensor-dead' => ['13', ['ohms-sensor', 'ac-third-turning']],
         'sensor-shorted' => ['11', ['ohms-sensor', 'supply-at-sensor']],

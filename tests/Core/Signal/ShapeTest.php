@@ -6,6 +6,7 @@ namespace Tests\Core\Signal;
 
 use Lernfall\Signal\Shape;
 use Lernfall\Vehicle\ToothedRing;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -38,6 +39,39 @@ final class ShapeTest extends TestCase
     {
         self::assertEqualsWithDelta(M_SQRT1_2, Shape::of(Workbench::vehicle()->channel('FL'), 1.0)->alternatingRms(), 1e-12);
         self::assertEqualsWithDelta(0.5, Shape::of(Workbench::vehicle('lendo-15')->channel('FR'), 1.0)->alternatingRms(), 1e-12);
+    }
+
+    /** @return array<string, array{ToothedRing}> */
+    public static function damagedRings(): array
+    {
+        return [
+            'chipped' => [new ToothedRing(46, chippedTeeth: 2)], 'cracked' => [new ToothedRing(46, crackPitches: 0.6)],
+            'bent' => [new ToothedRing(46, runoutMetres: 0.0004)], 'dirty' => [new ToothedRing(46, dirt: 0.5)],
+        ];
+    }
+
+    #[DataProvider('damagedRings')]
+    public function test_mean_and_rms_hold_for_damaged_rings_too(ToothedRing $ring): void
+    {
+        foreach ([['harl-13', 'FL'], ['brack-22', 'FR']] as [$car, $corner]) {
+            $shape = Shape::of(Workbench::vehicle($car)->channel($corner)->withRing($ring), 2.0);
+            $samples = array_map(static fn (int $n): float => $shape->at(0.5 * ($n + 0.5) / self::SAMPLES), range(0, self::SAMPLES - 1));
+            $mean = array_sum($samples) / self::SAMPLES;
+            $rms = sqrt(array_sum(array_map(static fn (float $x): float => ($x - $mean) ** 2, $samples)) / self::SAMPLES);
+
+            self::assertEqualsWithDelta($mean, $shape->mean(), 3e-4);
+            self::assertEqualsWithDelta($rms, $shape->alternatingRms(), 1e-3);
+        }
+    }
+
+    public function test_a_bent_ring_swells_and_fades_once_a_turn(): void
+    {
+        $channel = Workbench::vehicle()->channel('FL');
+        $shape = Shape::of($channel->withRing(new ToothedRing(46, runoutMetres: 0.0004)), 1.0);
+        $peak = static fn (float $from): float => max(array_map(static fn (int $n): float => $shape->at($from + $n / 46000.0), range(0, 2000)));
+
+        // farthest at the start of the turn, nearest half a turn later: exp(2 · 0.4 mm / 0.35 mm)
+        self::assertEqualsWithDelta(exp(0.8 / 0.35), $peak(0.5) / $peak(0.0), 0.25);
     }
 
     public function test_a_missing_tooth_leaves_a_gap_once_a_turn(): void

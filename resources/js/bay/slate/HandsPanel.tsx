@@ -11,6 +11,7 @@ const REPAIRS: RepairKind[] = [
     'clean-module-plug',
     'repair-loom',
     'set-gap',
+    'clean-ring',
     'clean-tip',
     'replace-sensor',
     'replace-hub',

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Signal;
+
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\CurrentSensor;
+use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\SwitchSensor;
+
+/** The teeth of a ring as one sensor feels them, round the turn. */
+final readonly class Teeth
+{
+    /** An active sensor needs this much of a tooth to switch. */
+    private const SWITCHING_STRENGTH = 0.2;
+
+    /** @param  non-empty-list<float>  $felt  1 for a whole tooth at the mean gap */
+    private function __construct(public array $felt, public float $crackPitches)
+    {
+    }
+
+    /**
+     * A passive sensor feels strength times exp(−(gap − mean gap) / g₀); an active one feels a tooth or does not.
+     */
+    public static function of(Channel $channel): self
+    {
+        $felt = [];
+        foreach ($channel->ring->strengths() as $tooth => $strength) {
+            $off = $channel->ring->runoutAt($tooth);
+            $sensor = $channel->sensor;
+            $felt[] = match (true) {
+                $sensor instanceof PassiveSensor => $strength * exp(-$off / $sensor->gapDecayMetres),
+                $sensor instanceof CurrentSensor, $sensor instanceof SwitchSensor => $strength >= self::SWITCHING_STRENGTH && $channel->gapMetres + $off <= $sensor->greatestGapMetres ? 1.0 : 0.0,
+                default => $strength,
+            };
+        }
+
+        return new self($felt === [] ? [1.0] : $felt, $channel->ring->crackPitches);
+    }
+
+    public function count(): int
+    {
+        return count($this->felt);
+    }
+
+    public function weakest(): float
+    {
+        return min($this->felt);
+    }
+
+    public function strongest(): float
+    {
+        return max($this->felt);
+    }
+
+    /** The share of teeth felt at least this strongly. */
+    public function shareFrom(float $strength): float
+    {
+        return count(array_filter($this->felt, static fn (float $one): bool => $one >= $strength && $one > 0.0)) / count($this->felt);
+    }
+
+    public function meanSquare(): float
+    {
+        return array_sum(array_map(static fn (float $one): float => $one ** 2, $this->felt)) / count($this->felt);
+    }
+
+    public function mean(): float
+    {
+        return array_sum($this->felt) / count($this->felt);
+    }
+}
