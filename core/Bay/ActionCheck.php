@@ -16,6 +16,7 @@ use Lernfall\Bay\Action\LookAt;
 use Lernfall\Bay\Action\MarkStation;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\NameCause;
+use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnWheel;
@@ -57,7 +58,7 @@ final readonly class ActionCheck
             $action instanceof Measure => self::pads($vehicle, $action->first, $action->second),
             $action instanceof Capture => self::capture($vehicle, $action),
             $action instanceof Unplug, $action instanceof Join => self::known('plug', $action->plug, $vehicle->plugIds()),
-            $action instanceof LookAt, $action instanceof Repair, $action instanceof GaugeGap, $action instanceof SwapSensors => self::known('channel', $action->channel, $vehicle->channelIds()),
+            $action instanceof LookAt, $action instanceof Repair, $action instanceof GaugeGap, $action instanceof SwapSensors, $action instanceof Provoke => self::known('channel', $action->channel, $vehicle->channelIds()),
             $action instanceof Inject => self::injection($vehicle, $action),
             $action instanceof TurnWheel => self::turning($vehicle, $action),
             $action instanceof LiveSpeeds => self::within('kilometresPerHour', $action->metresPerSecond, self::GREATEST_METRES_PER_SECOND, 3.6),

@@ -77,6 +77,22 @@ final readonly class Car
     public function channel(string $id): Channel
     {
         $channel = $this->vehicle->channel($id);
+        $acts = $channel->acting !== null && $this->state->provoked?->reaches($channel->acting->provocation, $id) === true;
+
+        return $this->deviating($acts ? $channel->acting->channel : $channel->dormant());
+    }
+
+    /** The channel as it is while something provokes it; null where nothing does. */
+    public function actingChannel(string $id): ?Channel
+    {
+        $acting = $this->vehicle->channel($id)->acting;
+
+        return $acting === null ? null : $this->deviating($acting->channel);
+    }
+
+    private function deviating(Channel $channel): Channel
+    {
+        $id = $channel->id;
         $tolerances = $this->vehicle->tolerances;
         $sensor = $this->state->sensorOf($id);
 
@@ -115,8 +131,12 @@ final readonly class Car
     /** @param  float  $deviation of this module's threshold, in standard deviations */
     public function speedInput(string $channelId, float $deviation): SpeedInput
     {
-        $channel = $this->channel($channelId);
+        return $this->speedInputOf($this->channel($channelId), $deviation);
+    }
 
+    /** @param  float  $deviation  of this module's threshold, in standard deviations */
+    public function speedInputOf(Channel $channel, float $deviation): SpeedInput
+    {
         return new SpeedInput(
             $this->modulePowered() && $channel->port !== Port::Deaf ? $this->speedSignal($channel) : SwitchedSignal::none(),
             Teeth::of($channel),

@@ -22,6 +22,7 @@ final readonly class CarState
      * @param  list<string>  $supplied  channels the module has switched its supply to
      * @param  int  $wheelMoves  how often wheels have come to rest somewhere else
      * @param  ?Injection  $injection  the generator on a loom, where one is connected
+     * @param  ?Provoked  $provoked  what is being done to the car at this moment
      * @param  array<string, string>  $movedSensors  by channel: the channel its sensor was built for
      */
     private function __construct(
@@ -40,6 +41,7 @@ final readonly class CarState
         public int $wheelMoves,
         public ?Injection $injection,
         private array $movedSensors,
+        public ?Provoked $provoked = null,
     ) {
     }
 
@@ -105,6 +107,14 @@ final readonly class CarState
         return $this->but(supplied: $channels);
     }
 
+    public function provokedBy(?Provoked $provoked): self
+    {
+        return new self(
+            $this->ignition, $this->keyCycles, $this->openPlugs, $this->footing, $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin,
+            $this->memory, $this->renewed, $this->asked, $this->settled, $this->supplied, $this->wheelMoves, $this->injection, $this->movedSensors, $provoked,
+        );
+    }
+
     /** The channel for which the sensor now at this one was built. */
     public function sensorOf(string $channel): string
     {
@@ -121,7 +131,7 @@ final readonly class CarState
     {
         return new self(
             $this->ignition, $this->keyCycles, $this->openPlugs, $this->footing, $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin,
-            $this->memory, $this->renewed, $this->asked, $this->settled, $this->supplied, $this->wheelMoves, $injection, $this->movedSensors,
+            $this->memory, $this->renewed, $this->asked, $this->settled, $this->supplied, $this->wheelMoves, $injection, $this->movedSensors, $this->provoked,
         );
     }
 
@@ -226,6 +236,7 @@ final readonly class CarState
             $wheelMoves ?? $this->wheelMoves,
             $this->injection,
             $movedSensors ?? $this->movedSensors,
+            $this->provoked,
         );
     }
 }

@@ -17,6 +17,7 @@ use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\LookUpDataSheet;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\Observing;
+use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RoadTest;
@@ -68,6 +69,7 @@ final readonly class Simulator
             $action instanceof Join => (new HandWork)->join($car, $action->plug),
             $action instanceof GaugeGap => (new WheelWork)->gaugeGap($car, $action->channel),
             $action instanceof SwapSensors => (new WheelWork)->swapSensors($car, $action->channel),
+            $action instanceof Provoke => (new HandWork)->provoke($car, $action),
             $action instanceof Inject => (new HandWork)->inject($car, $action),
             $action instanceof TurnWheel => (new HandWork)->turnWheel($car, $action),
             $action instanceof LiveSpeeds => (new DrivingWork)->liveSpeeds($car, $action->metresPerSecond),

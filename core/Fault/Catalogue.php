@@ -9,6 +9,7 @@ use Lernfall\Fault\Kind\ModuleFaults;
 use Lernfall\Fault\Kind\PlugFaults;
 use Lernfall\Fault\Kind\RingFaults;
 use Lernfall\Fault\Kind\SensorFaults;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
 /** Every kind of fault that can be set, and every place it applies to. */
@@ -41,7 +42,7 @@ final readonly class Catalogue
      *
      * @throws InvalidFault
      */
-    public function fault(Vehicle $vehicle, string $kindId, string $channel, string $conductor = '', ?float $strength = null): Fault
+    public function fault(Vehicle $vehicle, string $kindId, string $channel, string $conductor = '', ?float $strength = null, ?Provocation $provokedBy = null): Fault
     {
         $entry = $this->entry($kindId);
         $strength ??= $entry->strengths[intdiv(count($entry->strengths), 2)];
@@ -59,7 +60,7 @@ final readonly class Catalogue
             throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->unit);
         }
 
-        return new Fault($entry->kind, $channel, $entry->kind->onConductor ? $conductor : '', $strength);
+        return new Fault($entry->kind, $channel, $entry->kind->onConductor ? $conductor : '', $strength, $provokedBy);
     }
 
     /** @return list<Fault> every kind at every place of this vehicle, in each of its strengths */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Fault;
 
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
 /** A kind of fault at a place, with its strength: it turns one vehicle into another. */
@@ -14,19 +15,21 @@ final readonly class Fault
         public string $channel,
         public string $conductor,
         public float $strength,
+        public ?Provocation $provokedBy = null,
     ) {
     }
 
     public function applyTo(Vehicle $vehicle): Vehicle
     {
-        return $vehicle->withChannel(
-            $this->kind->applyTo($vehicle->channel($this->channel), $this->conductor, $this->strength),
-        );
+        $channel = $vehicle->channel($this->channel);
+        $faulty = $this->kind->applyTo($channel, $this->conductor, $this->strength);
+
+        return $vehicle->withChannel($this->provokedBy === null ? $faulty : $channel->actingAs($faulty, $this->provokedBy));
     }
 
     /** Names the fault among all of a vehicle's. */
     public function key(): string
     {
-        return implode(':', [$this->kind->id, $this->channel, $this->conductor, $this->strength]);
+        return implode(':', [$this->kind->id, $this->channel, $this->conductor, $this->strength, $this->provokedBy->value ?? 'always']);
     }
 }

@@ -22,6 +22,7 @@ use Lernfall\Bay\Action\MarkStation;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\NameCause;
+use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RepairKind;
@@ -38,13 +39,14 @@ use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Action\WriteCode;
 use Lernfall\Bay\Action\WriteReading;
 use Lernfall\Bay\Ignition;
+use Lernfall\Vehicle\Provocation;
 
 /** Reads an action from its decoded JSON; docs/schemas/action.schema.json describes it. */
 final readonly class ActionReader
 {
     /** Permanent names, as they stand in "do". */
     public const NAMES = [
-        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject', 'gauge-gap', 'swap-sensors',
+        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject', 'gauge-gap', 'swap-sensors', 'provoke',
         'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
     ];
 
@@ -71,6 +73,7 @@ final readonly class ActionReader
             'capture' => self::capture($node),
             'gauge-gap' => new GaugeGap($node->text('channel')),
             'swap-sensors' => new SwapSensors($node->text('channel')),
+            'provoke' => new Provoke($node->text('how') === 'nothing' ? null : self::choice($node, 'how', Provocation::class), $node->text('channel')),
             'inject' => new Inject($node->text('channel'), self::choice($node, 'shape', InjectedShape::class), $node->float('hertz'), $node->float('amplitude')),
             'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),

@@ -8,6 +8,7 @@ use Lernfall\Bay\FaultCase;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 use Lernfall\Fault\InvalidFault;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
 /** Reads a case file from its decoded JSON; docs/case-format.md describes it. */
@@ -84,6 +85,7 @@ final readonly class CaseReader
                     $node->text('channel'),
                     $node->has('conductor') ? $node->text('conductor') : '',
                     $node->has('strength') ? $node->float('strength') : null,
+                    $node->has('provokedBy') ? $this->provocation($node) : null,
                 );
             } catch (InvalidFault $invalid) {
                 throw InvalidDocument::because($node->pointer().'/'.$invalid->field, $invalid->getMessage());
@@ -91,5 +93,12 @@ final readonly class CaseReader
         }
 
         return $faults === [] ? throw $root->at('faults')->wrong('at least one fault') : $faults;
+    }
+
+    private function provocation(Node $node): Provocation
+    {
+        return Provocation::tryFrom($node->text('provokedBy')) ?? throw $node->at('provokedBy')->wrong(
+            'one of '.implode(', ', array_map(static fn (Provocation $one): string => $one->value, Provocation::cases())),
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Closure;
+
 /** One speed channel: ring, gap, sensor, and the links from the sensor to the module. */
 final readonly class Channel
 {
@@ -12,6 +14,7 @@ final readonly class Channel
      * @param  string  $axle  "front" or "rear"
      * @param  string  $side  "left" or "right", as seen sitting in the car facing forward
      * @param  list<Conductor>  $conductors  in the order the input stage names them
+     * @param  ?Acting  $acting  how it is while provoked; null where nothing provokes it
      * @param  float  $tipDust  share of the ring's effect that metal dust on the sensor's tip takes away
      * @param  list<Link>  $links  in order from the sensor to the module
      */
@@ -28,43 +31,57 @@ final readonly class Channel
         public InputStage $input,
         public Port $port = Port::Sound,
         public float $tipDust = 0.0,
+        public ?Acting $acting = null,
     ) {
     }
 
     public function withRing(ToothedRing $ring): self
     {
-        return $this->but(ring: $ring);
+        return $this->changed(static fn (self $channel): self => $channel->but(ring: $ring));
     }
 
     public function withGap(float $gapMetres): self
     {
-        return $this->but(gapMetres: $gapMetres);
+        return $this->changed(static fn (self $channel): self => $channel->but(gapMetres: $gapMetres));
     }
 
     public function withSensor(Sensor $sensor): self
     {
-        return $this->but(sensor: $sensor);
+        return $this->changed(static fn (self $channel): self => $channel->but(sensor: $sensor));
     }
 
     public function withTipDust(float $share): self
     {
-        return $this->but(tipDust: $share);
+        return $this->changed(static fn (self $channel): self => $channel->but(tipDust: $share));
     }
 
     public function withPort(Port $port): self
     {
-        return $this->but(port: $port);
+        return $this->changed(static fn (self $channel): self => $channel->but(port: $port));
     }
 
     /** The link of the same name is exchanged for this one. */
     public function withLink(Link $link): self
     {
-        $links = array_map(
+        return $this->changed(static fn (self $channel): self => $channel->but(links: array_map(
             static fn (Link $old): Link => $old->name() === $link->name() ? $link : $old,
-            $this->links,
-        );
+            $channel->links,
+        )));
+    }
 
-        return $this->but(links: $links);
+    /** The same channel, which is like another one while something provokes it. */
+    public function actingAs(self $other, Provocation $provocation): self
+    {
+        return $other == $this ? $this : new self(
+            $this->id, $this->wheels, $this->axle, $this->side, $this->ring, $this->gapMetres, $this->sensor, $this->conductors,
+            $this->links, $this->input, $this->port, $this->tipDust, new Acting($provocation, $other),
+        );
+    }
+
+    /** As it is while nothing provokes it. */
+    public function dormant(): self
+    {
+        return $this->but();
     }
 
     /** @throws UnknownPart */
@@ -104,5 +121,17 @@ final readonly class Channel
             $this->id, $this->wheels, $this->axle, $this->side, $ring ?? $this->ring, $gapMetres ?? $this->gapMetres,
             $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input, $port ?? $this->port, $tipDust ?? $this->tipDust,
         );
+    }
+
+    /**
+     * A part renewed is renewed in either state; where that leaves no difference, nothing provokes it any more.
+     *
+     * @param  Closure(self): self  $change
+     */
+    private function changed(Closure $change): self
+    {
+        $dormant = $change($this->dormant());
+
+        return $this->acting === null ? $dormant : $dormant->actingAs($change($this->acting->channel), $this->acting->provocation);
     }
 }

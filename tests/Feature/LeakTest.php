@@ -26,6 +26,7 @@ final class LeakTest extends FeatureTestCase
             'plug corroded' => [['kind' => 'plug-corroded', 'channel' => 'RL', 'conductor' => '1', 'strength' => 26000]],
             'gap too large' => [['kind' => 'gap-large', 'channel' => 'FL', 'strength' => 0.0016]],
             'tooth missing' => [['kind' => 'tooth-missing', 'channel' => 'RR', 'strength' => 1]],
+            'sensor plug wiggled' => [['kind' => 'plug-pin-back', 'channel' => 'RR', 'conductor' => '1', 'provokedBy' => 'wiggle-sensor-plug']],
         ];
     }
 
@@ -124,6 +125,8 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'measure', 'function' => 'ohms', 'first' => "$channel.sensor-plug.wheel.1", 'second' => "$channel.sensor-plug.wheel.2"];
             $actions[] = ['do' => 'measure', 'function' => 'ohms', 'first' => "$channel.module-plug.wheel.1", 'second' => 'body'];
             $actions[] = ['do' => 'gauge-gap', 'channel' => $channel];
+            $actions[] = ['do' => 'provoke', 'how' => 'wiggle-loom', 'channel' => $channel];
+            $actions[] = ['do' => 'provoke', 'how' => 'nothing', 'channel' => $channel];
             $actions[] = ['do' => 'join', 'plug' => "$channel.sensor-plug"];
             $actions[] = ['do' => 'turn-wheel', 'channel' => $channel, 'turnsPerSecond' => 0];
         }

@@ -22,6 +22,7 @@ use Lernfall\Format\PolicyReader;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Format\WorkshopReader;
 use Lernfall\Marking\Policy;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
 /** A true car and the tools to work on it, for tests: each do() moves the car on. */
@@ -104,13 +105,13 @@ final class Workbench
         return array_map(strval(...), $codes);
     }
 
-    /** @param  list<array{string, string, 2?: string, 3?: float}>  $faults */
+    /** @param  list<array{string, string, 2?: string, 3?: float, 4?: Provocation}>  $faults */
     public static function case(array $faults = [['coil-open', 'FR']], ?Vehicle $vehicle = null): FaultCase
     {
         $vehicle ??= self::vehicle();
 
         return new FaultCase('Name', 'Job', 'Complaint', $vehicle, array_map(
-            static fn (array $fault): Fault => self::catalogue()->fault($vehicle, $fault[0], $fault[1], $fault[2] ?? '', $fault[3] ?? null),
+            static fn (array $fault): Fault => self::catalogue()->fault($vehicle, $fault[0], $fault[1], $fault[2] ?? '', $fault[3] ?? null, $fault[4] ?? null),
             $faults,
         ));
     }

@@ -25,6 +25,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'channel', type: 'string'),
     new OA\Property(property: 'conductor', type: 'string'),
     new OA\Property(property: 'strength', type: 'number', description: 'in SI units of the kind'),
+    new OA\Property(property: 'provokedBy', type: 'string', description: 'the fault shows only while this is done; left out, it always shows'),
 ])]
 final class CaseRequest extends FormRequest
 {

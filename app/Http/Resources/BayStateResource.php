@@ -8,7 +8,7 @@ use Lernfall\Bay\Job;
 use OpenApi\Attributes as OA;
 
 /** What the person in the bay has done to the car: visible without any instrument. */
-#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'injection', 'minutes', 'money', 'concluded'], properties: [
+#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'injection', 'provoked', 'minutes', 'money', 'concluded'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'chocked', type: 'boolean'),
@@ -17,6 +17,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'turningChannel', type: 'string'),
     new OA\Property(property: 'turnsPerSecond', type: 'number'),
     new OA\Property(property: 'injection', oneOf: [new OA\Schema(ref: '#/components/schemas/Injection'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'provoked', description: 'what is being done to the car at this moment, or empty', type: 'string'),
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'money', type: 'number'),
     new OA\Property(property: 'concluded', type: 'boolean'),
@@ -46,6 +47,7 @@ final readonly class BayStateResource
                 'channel' => $state->injection->channel, 'shape' => $state->injection->shape,
                 'hertz' => $state->injection->hertz, 'amplitude' => $state->injection->amplitude,
             ],
+            'provoked' => $state->provoked->how->value ?? '',
             'minutes' => $job->minutes(),
             'money' => $job->money(),
             'concluded' => $job->isConcluded(),

@@ -23,6 +23,14 @@ final readonly class DrivingWork
     /** How long a speed is held while the live values are read. */
     private const READING_SECONDS = 20.0;
 
+    /** How readily a provoked fault acts on an ordinary drive with its bends and bumps. */
+    private const READINESS = [
+        'steering-left' => 0.85, 'steering-right' => 0.85, 'wiggle-cable' => 0.7, 'wiggle-sensor-plug' => 0.6, 'wiggle-loom' => 0.6,
+        'wiggle-module-plug' => 0.5, 'heat' => 0.7, 'wet' => 0.05, 'vibration' => 0.9,
+    ];
+
+    private const READINESS_SPREAD = 0.15;
+
     /** One step of the displayed speed: a tenth of a kilometre an hour. */
     private const SPEED_STEP = 0.1 / 3.6;
 
@@ -99,6 +107,7 @@ final readonly class DrivingWork
             foreach ([Failure::NoSignal, Failure::Erratic] as $failure) {
                 $chances[$this->event($id, $failure, $input, $drive)] = $this->chance($car, $id, $failure, $input, $drive, $monitors);
             }
+            $chances = [...$chances, ...$this->dropOuts($car, $id, $drive, $monitors)];
         }
 
         return $this->remembered($warm, $chances, $drive, $monitors, $prediction);
@@ -114,8 +123,11 @@ final readonly class DrivingWork
         foreach (Crossroads::of($car, $chances) as [$weight, $state, $outcomes]) {
             $memory = $state->memory;
             foreach ($outcomes as $event => $found) {
-                [$id, $name] = explode('/', $event);
+                [$id, $name, $detail] = explode('/', $event);
                 $failure = Failure::from($name);
+                if (! $found && str_starts_with($detail, 'acts')) {
+                    continue; // it did not act this time, which tests nothing
+                }
                 $memory = match (true) {
                     $found => $memory->set($id, $failure),
                     $monitors->tests($failure, $drive) => $memory->passed($id, $failure),
@@ -126,6 +138,30 @@ final readonly class DrivingWork
         }
 
         return $branches;
+    }
+
+    /**
+     * A fault that shows only when provoked acts on the road more or less readily; while it acts, the signal drops out,
+     * which no wheel could do.
+     *
+     * @return array<string, float>
+     */
+    private function dropOuts(Car $car, string $id, Drive $drive, DrivingMonitors $monitors): array
+    {
+        $acting = $car->actingChannel($id);
+        $provocation = $car->vehicle->channel($id)->acting?->provocation;
+        if ($acting === null || $provocation === null || ! $monitors->tests(Failure::Erratic, $drive)) {
+            return [];
+        }
+        $input = $car->speedInputOf($acting, 0.0);
+        if (is_finite($input->evenFromTurnsPerSecond()) && $input->counts(1.0)) {
+            return []; // it acts, and the signal is still counted
+        }
+        $drives = $car->state->asked['road-test'] ?? 0;
+        $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard("$id.readiness");
+        $event = "$id/erratic/acts@$drives";
+
+        return [$event => $car->deviations->chance($event, max(0.0, min(1.0, $readiness)))];
     }
 
     private function chance(Car $car, string $id, Failure $failure, SpeedInput $input, Drive $drive, DrivingMonitors $monitors): float

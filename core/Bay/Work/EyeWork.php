@@ -28,7 +28,8 @@ final readonly class EyeWork
         if (! $car->state->footing->isSafeBeside() || ($look->at === Sight::Tip && ! $car->state->footing->isSecured())) {
             return Branch::refused($car, 'unsecured');
         }
-        $channel = $car->channel($look->channel);
+        // damage is there to be seen whether it acts at the moment or not
+        $channel = $car->actingChannel($look->channel) ?? $car->channel($look->channel);
         [$sight, $otherwise, $chance] = match ($look->at) {
             Sight::Ring => $this->ring($car, $channel),
             Sight::Gap => ['gap-wide', 'gap-usual', $this->gap($car, $channel)],

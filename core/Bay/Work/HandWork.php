@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Work;
 
 use Lernfall\Bay\Action\Inject;
+use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Branch;
@@ -13,7 +14,9 @@ use Lernfall\Bay\CarState;
 use Lernfall\Bay\Footing;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Provoked;
 use Lernfall\Circuit\Injection;
+use Lernfall\Vehicle\Provocation;
 
 /** What hands do that is no measuring and no repair. */
 final readonly class HandWork
@@ -64,6 +67,17 @@ final readonly class HandWork
             ! $car->state->isOpen($plug) => Branch::refused($car, 'plug-joined'),
             $car->state->ignition === Ignition::Running => Branch::refused($car, 'engine-running'),
             default => $this->done($car, $car->state->injected(new Injection($inject->channel, $inject->shape->value, $inject->hertz, $inject->amplitude))),
+        };
+    }
+
+    /** @return list<Branch> */
+    public function provoke(Car $car, Provoke $provoke): array
+    {
+        return match (true) {
+            $provoke->how === null => $this->done($car, $car->state->provokedBy(null)),
+            ! $car->state->footing->isSafeBeside() => Branch::refused($car, 'unsecured'),
+            $provoke->how === Provocation::Vibration && $car->state->ignition !== Ignition::Running => Branch::refused($car, 'engine-off'),
+            default => $this->done($car, $car->state->provokedBy(new Provoked($provoke->how, $provoke->channel))),
         };
     }
 

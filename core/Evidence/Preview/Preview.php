@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Preview;
 
 use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
@@ -46,17 +47,20 @@ final readonly class Preview
     private static function cell(StandardTest $test, Car $faulty, Car $healthy, Simulator $simulator): Cell
     {
         $there = self::shown($test, $healthy, $simulator);
-        $here = $faulty === $healthy ? $there : self::shown($test, $faulty, $simulator);
+        $here = $faulty === $healthy ? $there : self::shown($test, $faulty, $simulator, $test->isLocal ? self::provocations($faulty) : []);
         $differs = array_filter($test->features, static fn (string $name): bool => Apart::predictions($here[$name], $there[$name]));
 
         return new Cell($here, $there, $differs !== []);
     }
 
-    /** @return array<string, Feature> */
-    private static function shown(StandardTest $test, Car $car, Simulator $simulator): array
+    /**
+     * @param  list<CarAction>  $provocations
+     * @return array<string, Feature>
+     */
+    private static function shown(StandardTest $test, Car $car, Simulator $simulator, array $provocations = []): array
     {
         $ways = [new Branch(1.0, $car, Prediction::of('start'))];
-        foreach ([...$test->before, $test->action] as $action) {
+        foreach ([...$test->before, ...$provocations, $test->action] as $action) {
             $ways = self::onwards($ways, $action, $simulator);
         }
         $shown = [];
@@ -65,6 +69,23 @@ final readonly class Preview
         }
 
         return $shown;
+    }
+
+    /**
+     * What makes the faults of this car show: readings of a fault that comes and goes are those while it is provoked.
+     *
+     * @return list<CarAction>
+     */
+    private static function provocations(Car $car): array
+    {
+        $provocations = [];
+        foreach ($car->vehicle->channels as $channel) {
+            if ($channel->acting !== null) {
+                $provocations[] = new Provoke($channel->acting->provocation, $channel->id);
+            }
+        }
+
+        return $provocations;
     }
 
     /**

@@ -301,6 +301,8 @@ export interface components {
             conductor?: string;
             /** @description in SI units of the kind */
             strength?: number;
+            /** @description the fault shows only while this is done; left out, it always shows */
+            provokedBy?: string;
         };
         SignIn: {
             name: string;
@@ -346,6 +348,8 @@ export interface components {
             turningChannel: string;
             turnsPerSecond: number;
             injection: components["schemas"]["Injection"] | null;
+            /** @description what is being done to the car at this moment, or empty */
+            provoked: string;
             minutes: number;
             money: number;
             concluded: boolean;
@@ -659,6 +663,14 @@ export interface components {
             do: "swap-sensors";
             channel: string;
         };
+        /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
+        provoke: {
+            /** @constant */
+            do: "provoke";
+            /** @enum {unknown} */
+            how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration";
+            channel: string;
+        };
         /** @description Have a wheel turned by hand; 0 stops it */
         "turn-wheel": {
             /** @constant */
@@ -855,6 +867,14 @@ export interface components {
                     do: "swap-sensors";
                     channel: string;
                 };
+                /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
+                provoke: {
+                    /** @constant */
+                    do: "provoke";
+                    /** @enum {unknown} */
+                    how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration";
+                    channel: string;
+                };
                 /** @description Have a wheel turned by hand; 0 stops it */
                 "turn-wheel": {
                     /** @constant */
@@ -938,7 +958,7 @@ export interface components {
                     do: "conclude";
                 };
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["provoke"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
     };
     responses: never;
     parameters: never;

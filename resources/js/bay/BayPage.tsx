@@ -243,6 +243,7 @@ function StateLine({ attempt: { state, car }, channel }: { attempt: Attempt; cha
         state.openPlugs.includes(plug) ? t('bay.plug-open') : t('bay.plug-joined'),
         state.onStands ? t('bay.raised') : state.raised ? t('bay.lifted') : t('bay.floor'),
         state.turningChannel === channel ? t('bay.wheel-turning') : t('bay.wheel-still'),
+        ...(state.provoked === '' ? [] : [t(`provoke.${state.provoked}`)]),
     ];
     return <span className="text-small text-ink-soft">{words.join(' · ')}</span>;
 }

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import type { Car, FaultKind, FaultSetting } from '../api/types';
 import { STATIONS } from '../bay/card';
 import { Choice } from '../ui/Choice';
-import { TextField } from '../ui/Field';
+import { SelectField, TextField } from '../ui/Field';
+import { provocationOptions } from '../words/provocations';
 import { t } from '../words/words';
 import { edited, parsed, spoken, strengthOf } from './strength';
 
@@ -27,7 +28,8 @@ export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
     const choose = (id: string) => {
         const next = kinds.find((one) => one.id === id)!;
         const conductor = next.onConductor ? { conductor: fault.conductor ?? channel.conductors[0]! } : {};
-        onChange({ kind: id, channel: fault.channel, ...conductor });
+        const when = fault.provokedBy === undefined ? {} : { provokedBy: fault.provokedBy };
+        onChange({ kind: id, channel: fault.channel, ...conductor, ...when });
     };
 
     return (
@@ -79,6 +81,13 @@ export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
                         />
                     </div>
                 )}
+                <SelectField
+                    label={t('bench.when')}
+                    value={fault.provokedBy ?? ''}
+                    error={errors['faults.0.provokedBy']}
+                    onChange={(event) => onChange(shownWhen(fault, event.target.value))}
+                    options={[{ value: '', label: t('bench.always') }, ...provocationOptions()]}
+                />
                 {kind.unit !== 'none' && (
                     <Strength
                         key={kind.id}
@@ -91,6 +100,12 @@ export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
             </div>
         </>
     );
+}
+
+function shownWhen(fault: FaultSetting, how: string): FaultSetting {
+    const always = { ...fault };
+    delete always.provokedBy;
+    return how === '' ? always : { ...always, provokedBy: how };
 }
 
 /** The same fault at another corner, or the first that fits there. */

@@ -19,6 +19,7 @@ export function FaultFlag({ kinds, fault }: { kinds: FaultKind[]; fault: FaultSe
     const detail = [
         fault.conductor === undefined ? '' : t('report.wire', { wire: fault.conductor }),
         spoken(kind, strengthOf(kind, fault.strength)),
+        fault.provokedBy === undefined ? '' : t('bench.only', { when: t(`provoke.${fault.provokedBy}`) }),
     ].filter((one) => one !== '');
     return (
         <div className="relative h-8">

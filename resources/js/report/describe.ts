@@ -45,6 +45,10 @@ export function describeAction(car: Car, action: Action): string {
         case 'gauge-gap':
         case 'swap-sensors':
             return t(`did.${action.do}`, { channel: action.channel });
+        case 'provoke':
+            return action.how === 'nothing'
+                ? t('did.let-go')
+                : t('did.provoke', { how: t(`provoke.${action.how}`), channel: action.channel });
         case 'inject':
             return action.hertz > 0
                 ? t('did.inject', {

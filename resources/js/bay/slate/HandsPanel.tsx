@@ -1,3 +1,6 @@
+import { useState } from 'react';
+import { SelectField } from '../../ui/Field';
+import { provocationOptions, type Provocation } from '../../words/provocations';
 import { Button } from '../../ui/Button';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
@@ -66,6 +69,7 @@ export function HandsPanel({
                     {t('bay.stop')}
                 </Button>
             </NumberForm>
+            <Provoking attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
             <h3 className="text-slate-soft">
                 {t('bay.repairs')}, {t(`channel.${channel}`).toLowerCase()}
             </h3>
@@ -84,5 +88,46 @@ export function HandsPanel({
             </div>
             <p className="mt-auto text-small text-slate-soft">{t('bay.repair-hint')}</p>
         </>
+    );
+}
+
+/** Something is moved, warmed or wetted and held so, while another instrument is watched. */
+function Provoking({
+    attempt,
+    channel,
+    busy,
+    onAct,
+}: Pick<PanelProps, 'attempt' | 'channel' | 'busy' | 'onAct'>) {
+    const [how, setHow] = useState<Provocation>('wiggle-cable');
+    const held = attempt.state.provoked;
+    return (
+        <div className="grid grid-cols-3 items-end gap-2">
+            <div className="col-span-2">
+                <SelectField
+                    onSlate
+                    label={t('provoke.title', { channel: t(`channel.${channel}`).toLowerCase() })}
+                    value={how}
+                    onChange={(event) => setHow(event.target.value as Provocation)}
+                    options={provocationOptions()}
+                />
+            </div>
+            {held === '' ? (
+                <Button
+                    kind="slate-line"
+                    disabled={busy}
+                    onClick={() => void onAct({ do: 'provoke', how, channel })}
+                >
+                    {t('provoke.hold')}
+                </Button>
+            ) : (
+                <Button
+                    kind="slate-main"
+                    disabled={busy}
+                    onClick={() => void onAct({ do: 'provoke', how: 'nothing', channel })}
+                >
+                    {t('provoke.let-go')}
+                </Button>
+            )}
+        </div>
     );
 }
