@@ -4,7 +4,6 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\Browser;
 use Tests\Browser\Support\DemoServer;
 use Tests\Browser\Support\Person;
@@ -30,10 +29,18 @@ foreach ($views as $view => [$name, $path, $text]) {
         $signedIn = $name;
     }
     $person->open($path)->see($text);
-    $browser->driver->findElement(WebDriverBy::tagName('body'));
     usleep(700_000);
     $browser->driver->takeScreenshot(__DIR__."/../docs/screenshots/$view.png");
     echo "docs/screenshots/$view.png\n";
 }
+$person->signIn('dilan')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
+    ->pressIn('Car', 'Chock')->see('chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
+    ->choose('Key', 'on')->choose('Corner', 'Front right')->tab('Hands')->press('Turn')->see('wheel turning')
+    ->tab('Scope')->pad('FR module plug, wheel side, wire 2')->pad('body')
+    ->select('A volts a division', "500\u{2009}mV")->select('Time a division', "20\u{2009}ms")->fill('Trigger at', '1')
+    ->press('Sweep once')->see('A swing');
+usleep(500_000);
+$browser->driver->takeScreenshot(__DIR__.'/../docs/screenshots/scope.png');
+echo "docs/screenshots/scope.png\n";
 $browser->stop();
 $server->stop();

@@ -53,7 +53,7 @@ export function SlatePanel({ instrument, onInstrument, leads, onRepair, ...rest 
                         <Tabs.Trigger
                             key={one}
                             value={one}
-                            className="border-b-2 border-slate-line pb-1.5 text-slate-soft data-[state=active]:border-reading data-[state=active]:font-semibold data-[state=active]:text-reading"
+                            className="min-w-0 border-b-2 border-slate-line pb-1.5 text-small text-slate-soft data-[state=active]:border-reading data-[state=active]:font-semibold data-[state=active]:text-reading"
                         >
                             {t(`slate.${one}`)}
                         </Tabs.Trigger>
