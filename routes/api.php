@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\CarController;
 use App\Http\Controllers\CaseAttemptController;
 use App\Http\Controllers\CaseController;
@@ -20,6 +21,8 @@ Route::post('session', [SessionController::class, 'store'])->middleware('throttl
 
 Route::middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
+
+    Route::post('calculations', CalculationController::class);
 
     Route::get('cars', [CarController::class, 'index']);
     Route::get('fault-kinds', [FaultKindController::class, 'index']);

@@ -9,6 +9,7 @@ import { BayPage } from './bay/BayPage';
 import { BenchPage } from './bench/BenchPage';
 import { AttemptsPage } from './cases/AttemptsPage';
 import { CasesPage } from './cases/CasesPage';
+import { HandbookPage } from './handbook/HandbookPage';
 import { JobsPage } from './jobs/JobsPage';
 import { ReportPage } from './report/ReportPage';
 import { SignInPage } from './signin/SignInPage';
@@ -48,6 +49,7 @@ createRoot(document.getElementById('root')!).render(
                         element={<SignedIn role="instructor" children={<AttemptsPage />} />}
                     />
                     <Route path="/report/:attempt" element={<SignedIn children={<ReportPage />} />} />
+                    <Route path="/handbook" element={<SignedIn children={<HandbookPage />} />} />
                     <Route path="*" element={<SignedIn children={<Home />} />} />
                 </Routes>
             </BrowserRouter>

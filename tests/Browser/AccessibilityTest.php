@@ -18,6 +18,7 @@ final class AccessibilityTest extends BrowserTestCase
             'sign-in' => ['', '/sign-in', []],
             'jobs' => ['cem', '/jobs', []],
             'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Inject', 'Scan', 'Eyes', 'Hands', 'Sheet']],
+            'handbook' => ['arlo', '/handbook', []],
             'report' => ['arlo', '/report/1', []],
             'cases' => ['kessel', '/cases', []],
             'bench' => ['kessel', '/cases/2', []],

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calculate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cars": {
         parameters: {
             query?: never;
@@ -286,6 +302,26 @@ export interface components {
             /** @description the number the sender takes to be next */
             number: number;
             action: components["schemas"]["action.schema"];
+        };
+        Calculation: {
+            /** @enum {string} */
+            what: "tyre" | "speed" | "copper" | "slip";
+            /** @description tyre, speed: as marked, for example 195/55 R15 */
+            size?: string;
+            /** @description tyre, speed: rolling circumference over π times diameter */
+            rollingFactor?: number;
+            /** @description speed */
+            teeth?: number;
+            /** @description speed */
+            hertz?: number;
+            /** @description copper */
+            ohmsAt20Celsius?: number;
+            /** @description copper */
+            celsius?: number;
+            /** @description slip */
+            vehicleKilometresPerHour?: number;
+            /** @description slip */
+            wheelKilometresPerHour?: number;
         };
         CaseFields: {
             /** @description A case as it lies on the bench: the case file's own fields, checked by its reader and its schema. */
@@ -1033,6 +1069,41 @@ export interface operations {
                 };
             };
             /** @description the action makes no sense */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calculate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Calculation"];
+            };
+        };
+        responses: {
+            /** @description results by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: number;
+                    };
+                };
+            };
+            /** @description a value is missing or out of range */
             422: {
                 headers: {
                     [name: string]: unknown;

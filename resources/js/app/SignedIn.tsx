@@ -1,7 +1,7 @@
 import { useSession, useSignOut } from './session';
 import { Loading } from './Loading';
 import type { ReactNode } from 'react';
-import { Navigate, useLocation } from 'react-router';
+import { Link, Navigate, useLocation } from 'react-router';
 import type { User } from '../api/types';
 import { t } from '../words/words';
 
@@ -26,6 +26,9 @@ export function WhoAmI() {
     const signOut = useSignOut();
     return (
         <>
+            <Link to="/handbook" className="text-petrol underline">
+                {t('handbook.open')}
+            </Link>
             <span className="text-ink-soft">{user?.name}</span>
             <button type="button" onClick={() => void signOut()} className="text-petrol underline">
                 {t('app.sign-out')}

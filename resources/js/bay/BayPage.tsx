@@ -108,6 +108,9 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             </button>
                         )}
                     </span>
+                    <Link to="/handbook" target="_blank" className="ml-auto shrink-0 text-petrol underline">
+                        {t('handbook.open')}
+                    </Link>
                     <button
                         type="button"
                         onClick={() => setSheet('keys')}
