@@ -14,6 +14,7 @@ $views = [
     'sign-in' => ['', '/sign-in', 'Password'],
     'jobs' => ['cem', '/jobs', 'The midwife'],
     'bay' => ['cem', '/bay/3', 'Complaint'],
+    'handbook' => ['cem', '/handbook', 'Order of work'],
     'report' => ['bente', '/report/2', 'Marks and reasons'],
     'cases' => ['kessel', '/cases', 'Green pin'],
     'bench' => ['kessel', '/cases/2', 'C0045'],

@@ -7,6 +7,8 @@ namespace Tests\Core\Format;
 use Lernfall\Format\CanonicalJson;
 use Lernfall\Format\CaseReader;
 use Lernfall\Format\InvalidDocument;
+use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -45,9 +47,9 @@ final class CaseReaderTest extends TestCase
             '/channels/FR/links/1/lengthMetres' => 2.6,
         ]])->case;
 
-        self::assertSame(1510.0, $case->sound->channel('FR')->sensor->coilOhmsAt20Celsius);
+        self::assertSame(1510.0, $this->coil($case->sound, 'FR'));
         self::assertSame(2.6, $case->sound->channel('FR')->cable('loom')->wires['1']->lengthMetres);
-        self::assertSame(1340.0, $case->sound->channel('FL')->sensor->coilOhmsAt20Celsius);
+        self::assertSame(1340.0, $this->coil($case->sound, 'FL'));
     }
 
     public function test_a_frozen_case_holds_its_vehicle_and_reads_the_same(): void
@@ -63,6 +65,14 @@ final class CaseReaderTest extends TestCase
     {
         self::assertSame(CanonicalJson::of(['b' => [2, 1], 'a' => 1.0]), CanonicalJson::of(['a' => 1.0, 'b' => [2, 1]]));
         self::assertSame('{"a":1.0,"b":[2,1]}', CanonicalJson::of(['b' => [2, 1], 'a' => 1.0]));
+    }
+
+    private function coil(Vehicle $vehicle, string $corner): float
+    {
+        $sensor = $vehicle->channel($corner)->sensor;
+        self::assertInstanceOf(PassiveSensor::class, $sensor);
+
+        return $sensor->coilOhmsAt20Celsius;
     }
 
     private function reader(): CaseReader
