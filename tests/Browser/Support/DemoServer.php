@@ -32,7 +32,7 @@ final class DemoServer
         foreach (['migrate', 'db:seed'] as $step) {
             self::run([PHP_BINARY, 'artisan', $step, '--force', '--quiet'], $root, $environment);
         }
-        $port = self::freePort();
+        $port = FreePort::find();
         $log = ['file', sys_get_temp_dir().'/lernfall-browser-server.log', 'a'];
         $process = proc_open(
             [PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'],
@@ -79,17 +79,5 @@ final class DemoServer
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException(implode(' ', $command).' failed: '.$said);
         }
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        $name = $socket === false ? false : stream_socket_get_name($socket, false);
-        if ($socket === false || $name === false) {
-            throw new RuntimeException('no free port');
-        }
-        fclose($socket);
-
-        return (int) substr($name, (int) strrpos($name, ':') + 1);
     }
 }
