@@ -65,11 +65,11 @@ final class GeneratedCircuitsTest extends TestCase
         $simulator = Workbench::simulator();
         $actions = [];
         foreach (["$fault->channel.sensor-plug", 'module-plug'] as $plug) {
-            if ($draw->uniform("open $plug") < 0.25) {
+            if ($draw->uniform("open $plug") < 0.15) {
                 $actions[] = new Unplug($plug);
             }
         }
-        if ($draw->uniform('key') < 0.7) {
+        if ($draw->uniform('key') < 0.95) {
             $actions[] = new TurnKey($draw->uniform('engine') < 0.5 ? Ignition::On : Ignition::Running);
         }
         foreach ($actions as $action) {

@@ -19,7 +19,9 @@ export function HandbookPage() {
                     <dl className="min-h-0 flex-1 overflow-auto" tabIndex={0}>
                         {SENSORS.map((sensor) => (
                             <div key={sensor} className="border-b border-rule py-2">
-                                <dt className="font-semibold first-letter:uppercase">{t(`technology.${sensor}`)}</dt>
+                                <dt className="font-semibold first-letter:uppercase">
+                                    {t(`technology.${sensor}`)}
+                                </dt>
                                 <dd>{t(`handbook.${sensor}.what`)}</dd>
                                 <dd className="mt-1 border-l-4 border-petrol pl-2">
                                     {t(`handbook.${sensor}.check`)}
