@@ -19,7 +19,7 @@ final class WholeJobTest extends BrowserTestCase
             ->fill('Your name for it', 'Broken wire, rear right')
             ->fill('Job title', self::JOB)
             ->fill('Complaint', 'Two yellow lamps since the towbar was fitted.')
-            ->choose('Place', 'Loom')->choose('Fault', 'Wire broken')->choose('Corner', 'RR')->choose('Wire', '2')
+            ->select('Car', 'Harl 1.3')->choose('Place', 'Loom')->choose('Fault', 'Wire broken')->choose('Corner', 'RR')->choose('Wire', '2')
             ->see('C0050-13')->see('O.L.');
         $person->press('Publish')->see('kept, version 1')->press('Back to the cases')->see('Broken wire, rear right');
 

@@ -106,6 +106,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                             />
                         </div>
                         <FaultChooser
+                            key={fields.car}
                             car={car}
                             kinds={kinds}
                             fault={fault}

@@ -5,6 +5,7 @@ import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
 import { provocationOptions } from '../words/provocations';
 import { t } from '../words/words';
+import { moved } from './moved';
 import { edited, parsed, spoken, strengthOf } from './strength';
 
 interface Props {
@@ -106,17 +107,6 @@ function shownWhen(fault: FaultSetting, how: string): FaultSetting {
     const always = { ...fault };
     delete always.provokedBy;
     return how === '' ? always : { ...always, provokedBy: how };
-}
-
-/** The same fault at another corner, or the first that fits there. */
-function moved(fault: FaultSetting, corner: string, car: Car, kinds: FaultKind[]): FaultSetting {
-    const technology = car.channels.find((one) => one.id === corner)?.technology ?? '';
-    const fits = (kind: FaultKind) =>
-        kind.technologies.length === 0 || kind.technologies.includes(technology);
-    const same = kinds.find((one) => one.id === fault.kind);
-    return same !== undefined && fits(same)
-        ? { ...fault, channel: corner }
-        : { kind: kinds.find(fits)!.id, channel: corner };
 }
 
 interface StrengthProps {

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { api, Refused, taken } from '../api/client';
 import type { Car, CaseFields, CaseRecord, FaultKind } from '../api/types';
 import { t } from '../words/words';
+import { moved } from './moved';
 
 /** What is on the bench: the fields of a case, whether they are kept, and what an apprentice would meet. */
 export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
@@ -34,7 +35,7 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
     });
 
     const change = (part: Partial<CaseFields>) => {
-        setFields((before) => ({ ...before, ...part }));
+        setFields((before) => fitted({ ...before, ...part }, cars, kinds));
         setChanged(true);
         setErrors({});
         setProblem('');
@@ -114,4 +115,12 @@ function blank(cars: Car[], kinds: FaultKind[]): CaseFields {
 function told(error: unknown): string {
     if (!(error instanceof Refused)) return t('error.unexpected');
     return Object.keys(error.fields).length > 0 ? t('bench.look-again') : error.message;
+}
+
+/** Another car may have other sensors: a fault that does not fit there gives way to one that does. */
+function fitted(fields: CaseFields, cars: Car[], kinds: FaultKind[]): CaseFields {
+    const car = cars.find((one) => one.id === fields.car);
+    return car === undefined
+        ? fields
+        : { ...fields, faults: fields.faults.map((fault) => moved(fault, fault.channel, car, kinds)) };
 }
