@@ -26,6 +26,9 @@ final readonly class ScopeWork
     /** Steps of a tooth's period in which a trigger is looked for. */
     private const FINENESS = 0.01;
 
+    /** What a hypothesis would show is only compared by its figures, which fewer samples give as well. */
+    private const SAMPLES_OF_A_HYPOTHESIS = 250;
+
     public function __construct(private Scope $scope)
     {
     }
@@ -44,7 +47,7 @@ final readonly class ScopeWork
         $branches = [];
         foreach (Standstill::ways($car, $channels) as [$weight, $state, $teeth]) {
             $traces = array_map(fn (array $pair): Trace => (new Probed($car, $pair[0], $pair[1], $teeth))->trace($this->scope->inputOhms), $pads);
-            $branches[] = new Branch($weight, $car->in($state), Prediction::of('traces', $this->features($capture, $traces)));
+            $branches[] = new Branch($weight, $car->in($state), Prediction::of('traces', $this->features($capture, $traces, $car->isHypothesis() ? self::SAMPLES_OF_A_HYPOTHESIS : $this->scope->samples)));
         }
 
         return $branches;
@@ -54,14 +57,14 @@ final readonly class ScopeWork
      * @param  list<Trace>  $traces
      * @return array<string, Feature>
      */
-    private function features(Capture $capture, array $traces): array
+    private function features(Capture $capture, array $traces, int $samples): array
     {
         $start = $this->start($capture, $traces[$capture->triggerInput]);
         $features = ['trigger' => CategoryFeature::certain($start === null ? 'none' : 'found')];
         foreach ($traces as $index => $trace) {
             $name = 'ab'[$index];
             $input = $capture->inputs[$index];
-            $volts = $this->samples($trace, $input, $capture->secondsPerDivision, $start ?? 0.0);
+            $volts = $this->samples($trace, $input, $capture->secondsPerDivision, $start ?? 0.0, $samples);
             $step = $input->voltsPerDivision / $this->scope->stepsPerDivision;
             $features["$name.trace"] = new TraceFeature($volts, $this->secondsPerSample($capture), $step, $this->scope->greatestStep(), $this->scope->noiseSteps);
             $features["$name.peak-to-peak"] = NumberFeature::reading('volts', $this->visible(max($volts), $step) - $this->visible(min($volts), $step), $step, $step, [], false);
@@ -72,12 +75,12 @@ final readonly class ScopeWork
     }
 
     /** @return non-empty-list<float> */
-    private function samples(Trace $trace, ScopeInput $input, float $secondsPerDivision, float $start): array
+    private function samples(Trace $trace, ScopeInput $input, float $secondsPerDivision, float $start, int $samples): array
     {
-        $step = $secondsPerDivision * $this->scope->divisionsAcross / $this->scope->samples;
+        $step = $secondsPerDivision * $this->scope->divisionsAcross / $samples;
         $blocked = $input->blocksDc ? $trace->meanVolts() : 0.0;
         $volts = [$trace->at($start) - $blocked];
-        for ($sample = 1; $sample < $this->scope->samples; $sample++) {
+        for ($sample = 1; $sample < $samples; $sample++) {
             $volts[] = $trace->at($start + $sample * $step) - $blocked;
         }
 

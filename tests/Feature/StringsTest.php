@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Lernfall\Bay\Action\InjectedShape;
+use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Action\SecureStep;
+use Lernfall\Bay\Action\Sight;
+use Lernfall\Bay\Vocabulary;
+use Lernfall\Evidence\Preview\StandardTests;
+use Lernfall\Fault\Catalogue;
+use Lernfall\Marking\Marker;
+use Lernfall\Vehicle\Provocation;
+use Lernfall\Vehicle\Vehicle;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
+
+/** Every key the core gives out has its words in the one catalogue. */
+final class StringsTest extends TestCase
+{
+    private const CARS = ['harl-13', 'lendo-15', 'brack-22'];
+
+    public function test_every_key_has_its_words(): void
+    {
+        $catalogue = Workbench::json('resources/lang/en.json');
+        $missing = array_values(array_filter($this->keys(), static fn (string $key): bool => trim((string) ($catalogue[$key] ?? '')) === ''));
+
+        self::assertSame([], $missing);
+    }
+
+    public function test_every_text_closes_its_braces(): void
+    {
+        foreach (Workbench::json('resources/lang/en.json') as $key => $text) {
+            self::assertSame(substr_count($text, '{{'), substr_count($text, '}}'), (string) $key);
+        }
+    }
+
+    /** @return list<string> */
+    private function keys(): array
+    {
+        $keys = [...$this->written("~'((?:mark|unfit|form|error|attempt)\.[a-z.-]+[a-z])'~"), ...$this->prefixed('refusal', "~Branch::refused\(\\\$car, '([a-z-]+)'~")];
+        foreach (Marker::criterionIds() as $id) {
+            array_push($keys, "criterion.$id", "criterion.$id.rule");
+        }
+        foreach (Vocabulary::DEFECTS as $station => $defects) {
+            array_push($keys, "station.$station", "at-station.$station", ...array_map(static fn (string $one): string => "defect.$station.$one", $defects));
+        }
+        foreach (Vocabulary::SIGHTS as $sights) {
+            array_push($keys, ...array_map(static fn (string $one): string => "sight.$one", $sights));
+        }
+        foreach (Catalogue::kinds() as $kind) {
+            array_push($keys, "fault.$kind->id", "defect.$kind->station.$kind->defect", "strength.$kind->unit");
+        }
+        foreach (self::CARS as $car) {
+            array_push($keys, ...$this->ofVehicle(Workbench::vehicle($car)));
+        }
+
+        return [
+            ...$keys,
+            ...array_map(static fn (string $one): string => "expects.$one", Vocabulary::EXPECTATIONS),
+            ...array_map(static fn (RepairKind $one): string => "repair.$one->value", RepairKind::cases()),
+            ...array_map(static fn (SecureStep $one): string => "secure.$one->value", SecureStep::cases()),
+            ...array_map(static fn (Sight $one): string => "look.$one->value", Sight::cases()),
+            ...array_map(static fn (MeterFunction $one): string => "meter.$one->value", MeterFunction::cases()),
+            ...array_map(static fn (InjectedShape $one): string => "inject.$one->value", InjectedShape::cases()),
+            ...array_map(static fn (Provocation $one): string => "provoke.$one->value", Provocation::cases()),
+        ];
+    }
+
+    /** @return list<string> */
+    private function ofVehicle(Vehicle $vehicle): array
+    {
+        $keys = array_map(static fn (string $lamp): string => "lamp.$lamp", $vehicle->lamps);
+        foreach ($vehicle->channels as $channel) {
+            array_push($keys, "channel.$channel->id", "axle.$channel->axle", "technology.{$channel->sensor->technology()}");
+            foreach ($channel->conductors as $conductor) {
+                $keys[] = "colour.$conductor->colour";
+            }
+            foreach (StandardTests::of($vehicle, $channel) as $test) {
+                $keys[] = "test.$test->id";
+            }
+        }
+        foreach ($vehicle->dataSheet as $values) {
+            foreach ($values->values as $value) {
+                $keys[] = "nominal.$value->what";
+            }
+        }
+
+        return array_values(array_unique($keys));
+    }
+
+    /** @return list<string> keys that stand in the code as they are */
+    private function written(string $pattern): array
+    {
+        preg_match_all($pattern, $this->code(), $found);
+
+        return array_values(array_unique($found[1]));
+    }
+
+    /** @return list<string> */
+    private function prefixed(string $prefix, string $pattern): array
+    {
+        return array_map(static fn (string $one): string => "$prefix.$one", $this->written($pattern));
+    }
+
+    private function code(): string
+    {
+        $root = dirname(__DIR__, 2);
+        $code = '';
+        foreach (['core', 'app'] as $folder) {
+            /** @var \SplFileInfo $file */
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("$root/$folder", \FilesystemIterator::SKIP_DOTS)) as $file) {
+                $code .= $file->getExtension() === 'php' ? file_get_contents($file->getPathname()) : '';
+            }
+        }
+
+        return $code;
+    }
+}
