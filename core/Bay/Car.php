@@ -77,7 +77,7 @@ final readonly class Car
     public function channel(string $id): Channel
     {
         $channel = $this->vehicle->channel($id);
-        $acts = $channel->acting !== null && $this->state->provoked?->reaches($channel->acting->provocation, $id) === true;
+        $acts = $channel->acting !== null && $this->state->hookup->provoked?->reaches($channel->acting->provocation, $id) === true;
 
         return $this->deviating($acts ? $channel->acting->channel : $channel->dormant());
     }
@@ -147,7 +147,7 @@ final readonly class Car
     /** Whether the module hears a generator instead of a sensor here, and counts its frequency. */
     public function hearsInjection(string $channelId): bool
     {
-        $injection = $this->state->injection;
+        $injection = $this->state->hookup->injection;
         $channel = $this->channel($channelId);
         if ($injection === null || $injection->channel !== $channelId || ! $this->modulePowered() || $channel->port === Port::Deaf) {
             return false;

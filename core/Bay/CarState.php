@@ -21,8 +21,6 @@ final readonly class CarState
      * @param  array<string, bool>  $settled  outcomes that a hypothesis car has been given
      * @param  list<string>  $supplied  channels the module has switched its supply to
      * @param  int  $wheelMoves  how often wheels have come to rest somewhere else
-     * @param  ?Injection  $injection  the generator on a loom, where one is connected
-     * @param  ?Provoked  $provoked  what is being done to the car at this moment
      * @param  array<string, string>  $movedSensors  by channel: the channel its sensor was built for
      */
     private function __construct(
@@ -39,15 +37,14 @@ final readonly class CarState
         public array $settled,
         public array $supplied,
         public int $wheelMoves,
-        public ?Injection $injection,
+        public Hookup $hookup,
         private array $movedSensors,
-        public ?Provoked $provoked = null,
     ) {
     }
 
     public static function parked(): self
     {
-        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], [], [], 0, null, []);
+        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], [], [], 0, Hookup::none(), []);
     }
 
     public function keyAt(Ignition $ignition): self
@@ -81,9 +78,7 @@ final readonly class CarState
 
     public function plugJoined(string $plugId): self
     {
-        $joined = $this->but(openPlugs: array_values(array_diff($this->openPlugs, [$plugId])));
-
-        return $this->injection !== null && str_starts_with($plugId, $this->injection->channel.'.') ? $joined->injected(null) : $joined;
+        return $this->but(openPlugs: array_values(array_diff($this->openPlugs, [$plugId])), hookup: $this->hookup->joined($plugId));
     }
 
     /** A car that comes down stops turning its wheels. */
@@ -109,10 +104,7 @@ final readonly class CarState
 
     public function provokedBy(?Provoked $provoked): self
     {
-        return new self(
-            $this->ignition, $this->keyCycles, $this->openPlugs, $this->footing, $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin,
-            $this->memory, $this->renewed, $this->asked, $this->settled, $this->supplied, $this->wheelMoves, $this->injection, $this->movedSensors, $provoked,
-        );
+        return $this->but(hookup: $this->hookup->provoking($provoked));
     }
 
     /** The channel for which the sensor now at this one was built. */
@@ -129,10 +121,7 @@ final readonly class CarState
 
     public function injected(?Injection $injection): self
     {
-        return new self(
-            $this->ignition, $this->keyCycles, $this->openPlugs, $this->footing, $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin,
-            $this->memory, $this->renewed, $this->asked, $this->settled, $this->supplied, $this->wheelMoves, $injection, $this->movedSensors, $this->provoked,
-        );
+        return $this->but(hookup: $this->hookup->with($injection));
     }
 
     /** The wheels have rolled and stand somewhere else now. */
@@ -192,7 +181,7 @@ final readonly class CarState
             $this->openPlugs,
             $ambientCelsius + $this->hubRiseKelvin,
             $this->supplied,
-            $this->injection,
+            $this->hookup->injection,
         );
     }
 
@@ -218,6 +207,7 @@ final readonly class CarState
         ?array $settled = null,
         ?array $supplied = null,
         ?int $wheelMoves = null,
+        ?Hookup $hookup = null,
         ?array $movedSensors = null,
     ): self {
         return new self(
@@ -234,9 +224,8 @@ final readonly class CarState
             $settled ?? $this->settled,
             $supplied ?? $this->supplied,
             $wheelMoves ?? $this->wheelMoves,
-            $this->injection,
+            $hookup ?? $this->hookup,
             $movedSensors ?? $this->movedSensors,
-            $this->provoked,
         );
     }
 }

@@ -43,11 +43,11 @@ final readonly class BayStateResource
             'onStands' => $state->footing->onStands,
             'turningChannel' => $state->turningChannel,
             'turnsPerSecond' => $state->turnsPerSecond,
-            'injection' => $state->injection === null ? null : [
-                'channel' => $state->injection->channel, 'shape' => $state->injection->shape,
-                'hertz' => $state->injection->hertz, 'amplitude' => $state->injection->amplitude,
+            'injection' => $state->hookup->injection === null ? null : [
+                'channel' => $state->hookup->injection->channel, 'shape' => $state->hookup->injection->shape,
+                'hertz' => $state->hookup->injection->hertz, 'amplitude' => $state->hookup->injection->amplitude,
             ],
-            'provoked' => $state->provoked->how->value ?? '',
+            'provoked' => $state->hookup->provoked->how->value ?? '',
             'minutes' => $job->minutes(),
             'money' => $job->money(),
             'concluded' => $job->isConcluded(),

@@ -81,7 +81,7 @@ final readonly class DrivingWork
             };
             $input = $car->speedInput($id, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
             $counted = $car->hearsInjection($id)
-                ? Rotation::speedFromFrequency($car->vehicle->tyre, $car->channel($id)->ring->teeth, $car->state->injection->hertz ?? 0.0)
+                ? Rotation::speedFromFrequency($car->vehicle->tyre, $car->channel($id)->ring->teeth, $car->state->hookup->injection->hertz ?? 0.0)
                 : $input->countedTurnsPerSecond($turns) * $circumference;
             $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
             $features["$id.run"] = CategoryFeature::certain($input->hasGapsAt($turns) ? 'dips' : 'steady');

@@ -1,7 +1,7 @@
 import { useState } from 'react';
+import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/Field';
 import { provocationOptions, type Provocation } from '../../words/provocations';
-import { Button } from '../../ui/Button';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { RepairKind } from '../StationActions';
