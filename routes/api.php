@@ -14,6 +14,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\WaveformController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
@@ -22,6 +23,7 @@ Route::post('session', [SessionController::class, 'store'])->middleware('throttl
 Route::middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
 
+    Route::post('waveforms', WaveformController::class);
     Route::post('calculations', CalculationController::class);
 
     Route::get('cars', [CarController::class, 'index']);

@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/waveforms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measureWaveform"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -292,6 +308,16 @@ export interface components {
             errors?: {
                 [key: string]: string[];
             };
+        };
+        MeasuredWaveform: {
+            /** @description Measures a waveform captured elsewhere, so that it can be laid beside one from the bay. Nothing of it is kept. */
+            trace: components["schemas"]["ShownTrace"];
+            hertz: number | null;
+            peakToPeakVolts: number;
+            meanVolts: number;
+            gaps: number;
+            missingPerGap: number | null;
+            teethPerTurn: number | null;
         };
         NextAction: {
             /**
@@ -343,6 +369,10 @@ export interface components {
         SignIn: {
             name: string;
             password: string;
+        };
+        WaveformText: {
+            /** @description time in seconds, then one or two inputs in volts */
+            csv: string;
         };
         Attempt: {
             /** @description Everything the bay needs, and nothing of what is wrong with the car. */
@@ -1515,6 +1545,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    measureWaveform: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaveformText"];
+            };
+        };
+        responses: {
+            /** @description each input, drawn and measured */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuredWaveform"][];
+                };
+            };
+            /** @description not a waveform */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };

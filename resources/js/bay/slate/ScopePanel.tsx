@@ -7,6 +7,7 @@ import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import { lastOf } from '../card';
 import { useShortcuts } from '../shortcuts';
+import { CompareFile } from './CompareFile';
 import { ScopeControls, type Knobs } from './ScopeControls';
 import { ScopeReadout } from './ScopeReadout';
 import type { PanelProps } from './SlatePanel';
@@ -53,6 +54,7 @@ export function ScopePanel({ attempt, busy, act, onAct, leads }: PanelProps & { 
                     {t('scope.b-on', { pads: padPair(attempt.car, second.one, second.two) })}
                 </Button>
             )}
+            <CompareFile />
         </>
     );
 }
