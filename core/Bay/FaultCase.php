@@ -24,6 +24,12 @@ final readonly class FaultCase
     ) {
     }
 
+    /** The same case with one of its faults only. */
+    public function withOnly(Fault $fault): self
+    {
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault]);
+    }
+
     /** The one car that stands in the bay; the seed fixes its deviations. */
     public function car(string $seed): Car
     {

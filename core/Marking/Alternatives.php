@@ -35,6 +35,18 @@ final readonly class Alternatives
         return $best;
     }
 
+    /** What it costs at least to mend every fault of a case, each by its own cheapest repair. */
+    public function leastCost(FaultCase $case): float
+    {
+        $cost = 0.0;
+        foreach ($case->faults as $fault) {
+            $cheapest = $this->cheapest($case->withOnly($fault));
+            $cost += $cheapest === null ? 0.0 : $this->price($cheapest);
+        }
+
+        return $cost;
+    }
+
     /** Material and working time of a repair, in money. */
     public function price(Repair $repair): float
     {

@@ -87,4 +87,11 @@ final class WholeJobTest extends BrowserTestCase
 
         self::assertStringContainsString('33.21', $person->page());
     }
+
+    public function test_two_faults_are_set_and_one_is_taken_back(): void
+    {
+        $this->person()->signIn('kessel')->open('/cases/1')->see('Case bench')->press('Add another fault')
+            ->choose('Corner', 'RL')->choose('Place', 'Ring')->choose('Fault', 'Teeth missing')->see('C0045-2F')->see('C0040-13')->see('2. Teeth missing, RL')
+            ->press('Keep')->see('kept, version 1')->press('Remove this fault')->see('not kept yet')->doNotSee('2. Teeth missing');
+    }
 }

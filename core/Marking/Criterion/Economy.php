@@ -16,7 +16,7 @@ use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;
 
 /**
- * Time and parts together, in money, against a sensible diagnosis, the cheapest repair that helps, and its proof.
+ * Time and parts together, in money, against a sensible diagnosis, the cheapest repair of each fault, and their proof.
  * Securing the car and looking cost nothing here.
  */
 final readonly class Economy implements Criterion
@@ -59,10 +59,9 @@ final readonly class Economy implements Criterion
 
     private function par(Job $job): float
     {
-        $cheapest = $this->alternatives->cheapest($job->case);
         $proofMinutes = $this->workshop->rate(new ClearCodes)->minutes + $this->workshop->rate(new RoadTest)->minutes + $this->workshop->rate(new ReadCodes)->minutes;
 
         return ($this->diagnosisMinutes + $proofMinutes) * $this->workshop->costPerMinute
-            + ($cheapest === null ? 0.0 : $this->alternatives->price($cheapest));
+            + $this->alternatives->leastCost($job->case);
     }
 }

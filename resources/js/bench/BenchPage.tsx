@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, taken } from '../api/client';
 import type { Car, CaseRecord, FaultKind } from '../api/types';
@@ -10,6 +11,7 @@ import { Button } from '../ui/Button';
 import { t } from '../words/words';
 import { CaseSheet } from './CaseSheet';
 import { FaultChooser } from './FaultChooser';
+import { FaultList } from './FaultList';
 import { FaultFlag } from './FaultFlag';
 import { PreviewSummary } from './PreviewSummary';
 import { PreviewTable } from './PreviewTable';
@@ -39,7 +41,9 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
     const bench = useBench(cars, kinds, record);
     const { fields, preview, errors } = bench;
     const car = cars.find((one) => one.id === fields.car) ?? cars[0]!;
-    const fault = fields.faults[0]!;
+    const [position, setPosition] = useState(0);
+    const chosen = Math.min(position, fields.faults.length - 1);
+    const fault = fields.faults[chosen]!;
     const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
     const published = record?.versions.at(-1);
 
@@ -105,13 +109,27 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                                 sheet={null}
                             />
                         </div>
+                        <FaultList
+                            kinds={kinds}
+                            faults={fields.faults}
+                            chosen={chosen}
+                            onChoose={setPosition}
+                            onChange={(faults) => bench.change({ faults })}
+                        />
                         <FaultChooser
-                            key={fields.car}
+                            key={`${fields.car} ${chosen}`}
                             car={car}
                             kinds={kinds}
                             fault={fault}
                             errors={errors}
-                            onChange={(next) => bench.change({ faults: [next] })}
+                            position={chosen}
+                            onChange={(next) =>
+                                bench.change({
+                                    faults: fields.faults.map((one, index) =>
+                                        index === chosen ? next : one,
+                                    ),
+                                })
+                            }
                         />
                     </section>
                     <PreviewTable car={car} preview={preview.data} error={preview.error} />

@@ -13,11 +13,13 @@ interface Props {
     kinds: FaultKind[];
     fault: FaultSetting;
     errors: Record<string, string>;
+    /** Which of the case's faults it is, for the messages beside its fields. */
+    position: number;
     onChange: (fault: FaultSetting) => void;
 }
 
 /** Which fault, in the order of the strip above; then at which corner, on which wire, how strong. */
-export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
+export function FaultChooser({ car, kinds, fault, errors, position, onChange }: Props) {
     const kind = kinds.find((one) => one.id === fault.kind) ?? kinds[0]!;
     const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
     const fitting = kinds.filter(
@@ -85,7 +87,7 @@ export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
                 <SelectField
                     label={t('bench.when')}
                     value={fault.provokedBy ?? ''}
-                    error={errors['faults.0.provokedBy']}
+                    error={errors[`faults.${position}.provokedBy`]}
                     onChange={(event) => onChange(shownWhen(fault, event.target.value))}
                     options={[{ value: '', label: t('bench.always') }, ...provocationOptions()]}
                 />
@@ -94,7 +96,7 @@ export function FaultChooser({ car, kinds, fault, errors, onChange }: Props) {
                         key={kind.id}
                         kind={kind}
                         fault={fault}
-                        error={errors['faults.0.strength']}
+                        error={errors[`faults.${position}.strength`]}
                         onChange={onChange}
                     />
                 )}

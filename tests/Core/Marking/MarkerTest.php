@@ -170,4 +170,21 @@ final class MarkerTest extends TestCase
         self::assertSame($reason, $mark?->verdict->reason);
         self::assertSame($points, $mark->points);
     }
+
+    public function test_two_faults_need_two_repairs_and_may_cost_both(): void
+    {
+        $played = Played::on(Workbench::case([['coil-open', 'FR'], ['coil-open', 'RL']]))->secured()->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']);
+        self::assertMark(0.0, 'mark.repair.still-faulty', $played, 'repair');
+        $one = $this->par(Played::on(Workbench::case([['coil-open', 'FR']]))->secured()->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']));
+
+        $played->do(['do' => 'name-cause', 'channel' => 'RL', 'station' => 'sensor', 'defect' => 'open', 'supports' => [], 'expects' => 'code-stays-away'], ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'RL']);
+        self::assertMark(25.0, 'mark.repair.right', $played, 'repair');
+        // a sensor costs 34 and 38 minutes at 0.9
+        self::assertEqualsWithDelta(34.0 + 38.0 * 0.9, $this->par($played) - $one, 1.0);
+    }
+
+    private function par(Played $played): float
+    {
+        return (float) ($played->marks()->mark('economy')->verdict->parameters['par'] ?? 0.0);
+    }
 }

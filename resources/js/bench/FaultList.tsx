@@ -1,0 +1,53 @@
+import type { FaultKind, FaultSetting } from '../api/types';
+import { t } from '../words/words';
+
+interface Props {
+    kinds: FaultKind[];
+    faults: FaultSetting[];
+    chosen: number;
+    onChoose: (position: number) => void;
+    onChange: (faults: FaultSetting[]) => void;
+}
+
+const MOST_FAULTS = 4;
+
+/** The faults of a case, one of them in hand; most cases have just one. */
+export function FaultList({ kinds, faults, chosen, onChoose, onChange }: Props) {
+    const add = () => {
+        const free = kinds.find((kind) => kind.technologies.length === 0)!;
+        onChange([...faults, { kind: free.id, channel: faults[chosen]!.channel }]);
+        onChoose(faults.length);
+    };
+    return (
+        <div className="mb-1.5 flex flex-wrap items-center gap-3 text-small">
+            {faults.length > 1 &&
+                faults.map((fault, position) => (
+                    <button
+                        key={position}
+                        type="button"
+                        aria-pressed={position === chosen}
+                        onClick={() => onChoose(position)}
+                        className={`border-b-2 ${position === chosen ? 'border-petrol font-semibold' : 'border-transparent text-ink-soft'}`}
+                    >
+                        {position + 1}. {t(`fault.${fault.kind}`)}, {fault.channel}
+                    </button>
+                ))}
+            <span className="ml-auto flex gap-4">
+                {faults.length > 1 && (
+                    <button
+                        type="button"
+                        onClick={() => onChange(faults.filter((_, position) => position !== chosen))}
+                        className="text-petrol underline"
+                    >
+                        {t('bench.remove-fault')}
+                    </button>
+                )}
+                {faults.length < MOST_FAULTS && (
+                    <button type="button" onClick={add} className="text-petrol underline">
+                        {t('bench.add-fault')}
+                    </button>
+                )}
+            </span>
+        </div>
+    );
+}
