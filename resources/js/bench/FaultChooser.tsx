@@ -123,7 +123,8 @@ function Strength({ kind, fault, error, onChange }: StrengthProps) {
     const usual = kind.strengths.map((one) => spoken(kind, one).split('\u2009')[0]).join(', ');
     return (
         <TextField
-            label={`${t('bench.strength')} (${t(`strength.${kind.unit}`)}; ${t('bench.usual', { usual })})`}
+            label={`${t('bench.strength')} (${t(`strength.${kind.unit}`)})`}
+            hint={t('bench.usual', { usual })}
             inputMode="decimal"
             value={text}
             error={error}
