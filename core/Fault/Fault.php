@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Fault;
 
+use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
@@ -22,9 +23,11 @@ final readonly class Fault
     public function applyTo(Vehicle $vehicle): Vehicle
     {
         $channel = $vehicle->channel($this->channel);
-        $faulty = $this->kind->applyTo($channel, $this->conductor, $this->strength);
+        $change = fn (Channel $state): Channel => $this->kind->applyTo($state, $this->conductor, $this->strength);
 
-        return $vehicle->withChannel($this->provokedBy === null ? $faulty : $channel->actingAs($faulty, $this->provokedBy));
+        return $vehicle->withChannel($this->provokedBy === null
+            ? $channel->inEveryState($change)
+            : $channel->actingAs($change($channel->acting->channel ?? $channel), $this->provokedBy));
     }
 
     /** Names the fault among all of a vehicle's. */

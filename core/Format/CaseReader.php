@@ -92,7 +92,27 @@ final readonly class CaseReader
             }
         }
 
+        $this->mustShareProvocation($faults, $root);
+
         return $faults === [] ? throw $root->at('faults')->wrong('at least one fault') : $faults;
+    }
+
+    /**
+     * Whatever comes and goes on a channel comes and goes together.
+     *
+     * @param  list<Fault>  $faults
+     */
+    private function mustShareProvocation(array $faults, Node $root): void
+    {
+        $first = [];
+        foreach ($faults as $index => $fault) {
+            if ($fault->provokedBy !== null && ($first[$fault->channel] ??= $fault->provokedBy) !== $fault->provokedBy) {
+                throw InvalidDocument::because(
+                    $root->at('faults')->at($index)->pointer().'/provokedBy',
+                    "another fault at $fault->channel is provoked by '{$first[$fault->channel]->value}'; at one channel all are provoked alike",
+                );
+            }
+        }
     }
 
     private function provocation(Node $node): Provocation

@@ -32,7 +32,7 @@ final readonly class VehicleReader
     private const SHEET_RANGES = ['coilOhms' => ['coil', 'Ω'], 'gapMillimetres' => ['gap', 'mm'], 'supplyVolts' => ['supply', 'V']];
 
     private const SHEET_FIGURES = [
-        'leastAcMillivolts' => ['ac', 'mV'], 'lowMilliamperes' => ['low', 'mA'], 'highMilliamperes' => ['high', 'mA'],
+        'lowMilliamperes' => ['low', 'mA'], 'highMilliamperes' => ['high', 'mA'],
         'lowVolts' => ['low', 'V'], 'highVolts' => ['high', 'V'],
     ];
 
@@ -163,8 +163,11 @@ final readonly class VehicleReader
         }
         foreach (self::SHEET_FIGURES as $name => [$what, $unit]) {
             if ($node->has($name)) {
-                $values[] = new NominalValue($what, $node->float($name), $what === 'ac' ? null : $node->float($name), $unit);
+                $values[] = new NominalValue($what, $node->float($name), $node->float($name), $unit);
             }
+        }
+        if ($node->has('leastAcMillivolts')) {
+            $values[] = new NominalValue('ac', $node->float('leastAcMillivolts'), null, 'mV', $node->float('atTurnsPerSecond'));
         }
 
         return new NominalValues($node->at('gapMillimetres')->float(1) / 1000.0, $values);

@@ -37,36 +37,64 @@ final readonly class Channel
 
     public function withRing(ToothedRing $ring): self
     {
-        return $this->changed(static fn (self $channel): self => $channel->but(ring: $ring));
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(ring: $ring));
     }
 
     public function withGap(float $gapMetres): self
     {
-        return $this->changed(static fn (self $channel): self => $channel->but(gapMetres: $gapMetres));
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(gapMetres: $gapMetres));
     }
 
     public function withSensor(Sensor $sensor): self
     {
-        return $this->changed(static fn (self $channel): self => $channel->but(sensor: $sensor));
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(sensor: $sensor));
     }
 
     public function withTipDust(float $share): self
     {
-        return $this->changed(static fn (self $channel): self => $channel->but(tipDust: $share));
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(tipDust: $share));
+    }
+
+    /** With the sensor of another channel, its dust, and what it does while provoked. */
+    public function withSensorOf(self $other): self
+    {
+        $fitted = $this->withSensor($other->sensor)->withTipDust($other->tipDust);
+        if ($other->acting === null || $other->acting->channel->sensor == $other->sensor && $other->acting->channel->tipDust === $other->tipDust) {
+            return $fitted;
+        }
+        $provoked = $other->acting->channel;
+
+        return $fitted->actingAs(
+            ($fitted->acting->channel ?? $fitted)->withSensor($provoked->sensor)->withTipDust($provoked->tipDust),
+            $other->acting->provocation,
+        );
     }
 
     public function withPort(Port $port): self
     {
-        return $this->changed(static fn (self $channel): self => $channel->but(port: $port));
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(port: $port));
     }
 
     /** The link of the same name is exchanged for this one. */
     public function withLink(Link $link): self
     {
-        return $this->changed(static fn (self $channel): self => $channel->but(links: array_map(
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(links: array_map(
             static fn (Link $old): Link => $old->name() === $link->name() ? $link : $old,
             $channel->links,
         )));
+    }
+
+    /**
+     * The change is made to it as it is at rest and as it is while provoked; where that leaves no difference, nothing provokes
+     * it any more.
+     *
+     * @param  Closure(self): self  $change
+     */
+    public function inEveryState(Closure $change): self
+    {
+        $dormant = $change($this->dormant());
+
+        return $this->acting === null ? $dormant : $dormant->actingAs($change($this->acting->channel), $this->acting->provocation);
     }
 
     /** The same channel, which is like another one while something provokes it. */
@@ -121,17 +149,5 @@ final readonly class Channel
             $this->id, $this->wheels, $this->axle, $this->side, $ring ?? $this->ring, $gapMetres ?? $this->gapMetres,
             $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input, $port ?? $this->port, $tipDust ?? $this->tipDust,
         );
-    }
-
-    /**
-     * A part renewed is renewed in either state; where that leaves no difference, nothing provokes it any more.
-     *
-     * @param  Closure(self): self  $change
-     */
-    private function changed(Closure $change): self
-    {
-        $dormant = $change($this->dormant());
-
-        return $this->acting === null ? $dormant : $dormant->actingAs($change($this->acting->channel), $this->acting->provocation);
     }
 }

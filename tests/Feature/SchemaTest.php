@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Documents\SchemaCheck;
 use Lernfall\Format\ActionReader;
 use Lernfall\Format\InvalidDocument;
+use Lernfall\Format\Script;
+use Tests\Support\ActionExamples;
 use Tests\Support\Workbench;
 
 /** The published schemas and the readers agree. */
@@ -35,6 +37,32 @@ final class SchemaTest extends FeatureTestCase
             ActionReader::NAMES,
             array_map(static fn (array $one): string => $schema['$defs'][basename($one['$ref'])]['properties']['do']['const'], $schema['oneOf']),
         );
+    }
+
+    /** What one of the two lets through and the other does not would be a trap for whoever writes scripts. */
+    public function test_schema_and_reader_agree_on_what_is_an_action(): void
+    {
+        $schemas = new SchemaCheck;
+        foreach (ActionExamples::all() as $action) {
+            $schemas->check($this->script($action), 'script');
+        }
+        foreach (ActionExamples::broken() as $what => [$action]) {
+            try {
+                $schemas->check($this->script($action), 'script');
+                self::fail("the schema lets through: $what");
+            } catch (InvalidDocument) {
+                $this->addToAssertionCount(1);
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $action
+     * @return array<string, mixed>
+     */
+    private function script(array $action): array
+    {
+        return ['format' => Script::FORMAT, 'actions' => [$action]];
     }
 
     public function test_what_the_schema_refuses_the_check_explains(): void

@@ -26,11 +26,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'teeth', type: 'integer'),
     new OA\Property(property: 'values', type: 'array', items: new OA\Items(ref: '#/components/schemas/NominalValue')),
 ])]
-#[OA\Schema(schema: 'NominalValue', required: ['what', 'least', 'greatest', 'unit'], properties: [
+#[OA\Schema(schema: 'NominalValue', required: ['what', 'least', 'greatest', 'unit', 'atTurnsPerSecond'], properties: [
     new OA\Property(property: 'what', type: 'string'),
     new OA\Property(property: 'least', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'greatest', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'unit', type: 'string'),
+    new OA\Property(property: 'atTurnsPerSecond', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
 ])]
 #[OA\Schema(schema: 'Wiring', required: ['channel', 'loomMetres', 'conductors'], properties: [
     new OA\Property(property: 'channel', type: 'string'),
@@ -71,6 +72,7 @@ final readonly class DataSheetResource
             'teeth' => $channel->ring->teeth,
             'values' => array_map(static fn (NominalValue $one): array => [
                 'what' => $one->what, 'least' => $one->least, 'greatest' => $one->greatest, 'unit' => $one->unit,
+                'atTurnsPerSecond' => $one->atTurnsPerSecond,
             ], $values->values),
         ];
     }

@@ -39,7 +39,7 @@ final readonly class DrivingWork
     {
         $refusal = $this->refusal($car);
 
-        return $refusal === '' ? $this->driven($car, Drive::roadTest(), Prediction::of('driven')) : Branch::refused($car, $refusal);
+        return $refusal === '' ? $this->driven($this->letGo($car), Drive::roadTest(), Prediction::of('driven')) : Branch::refused($car, $refusal);
     }
 
     /** @return list<Branch> */
@@ -52,10 +52,18 @@ final readonly class DrivingWork
             return Branch::only($car, Prediction::of('speeds', $this->speeds($car, 0.0)));
         }
         $refusal = $this->refusal($car);
+        if ($refusal !== '') {
+            return Branch::refused($car, $refusal);
+        }
+        $driving = $this->letGo($car);
 
-        return $refusal === ''
-            ? $this->driven($car, Drive::straight($metresPerSecond, self::READING_SECONDS), Prediction::of('speeds', $this->speeds($car, $metresPerSecond)))
-            : Branch::refused($car, $refusal);
+        return $this->driven($driving, Drive::straight($metresPerSecond, self::READING_SECONDS), Prediction::of('speeds', $this->speeds($driving, $metresPerSecond)));
+    }
+
+    /** Whoever drives wiggles and warms nothing meanwhile. */
+    private function letGo(Car $car): Car
+    {
+        return $car->in($car->state->provokedBy(null));
     }
 
     private function refusal(Car $car): string

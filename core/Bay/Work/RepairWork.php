@@ -10,6 +10,7 @@ use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\Prediction;
 use Lernfall\Module\Memory;
+use Lernfall\Vehicle\Channel;
 
 /** Repairs put parts back to how they were built. They never ask what is wrong, and never say whether it helped. */
 final readonly class RepairWork
@@ -25,7 +26,7 @@ final readonly class RepairWork
             RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
             RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel),
             RepairKind::SetGap => $this->setGap($car, $repair->channel),
-            RepairKind::CleanRing => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withRing($car->vehicle->channel($repair->channel)->ring->dirty(0.0)))),
+            RepairKind::CleanRing => $this->cleanRing($car, $repair->channel),
             RepairKind::CleanTip => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTipDust(0.0))),
             RepairKind::ReplaceSensor => $this->replaceSensor($car, $repair->channel),
             RepairKind::ReplaceHub => $this->replaceHub($car, $repair->channel),
@@ -59,6 +60,14 @@ final readonly class RepairWork
             ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap"));
     }
 
+    /** Dirt goes; a crack or a missing tooth stays. */
+    private function cleanRing(Car $car, string $channel): Car
+    {
+        return $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->inEveryState(
+            static fn (Channel $state): Channel => $state->withRing($state->ring->dirty(0.0)),
+        )));
+    }
+
     private function replaceSensor(Car $car, string $channel): Car
     {
         $renewed = $car->vehicle->channel($channel)->withSensor($car->sound->channel($channel)->sensor)->withTipDust(0.0);
@@ -66,7 +75,7 @@ final readonly class RepairWork
 
         return $car
             ->withVehicle($car->vehicle->withChannel($renewed))
-            ->in($car->state->plugJoined("$channel.sensor-plug")->withRenewed("$part.coil.resistance", "$part.sensor.signal"));
+            ->in($car->state->plugJoined($renewed->plug('sensor-plug')->plugId)->withRenewed("$part.coil.resistance", "$part.sensor.signal"));
     }
 
     /** A new hub brings its ring, and the sensor is set to it. */

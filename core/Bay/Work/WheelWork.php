@@ -45,9 +45,7 @@ final readonly class WheelWork
         if ($other === null) {
             return Branch::refused($car, 'no-other-side');
         }
-        $vehicle = $car->vehicle
-            ->withChannel($one->withSensor($other->sensor)->withTipDust($other->tipDust))
-            ->withChannel($other->withSensor($one->sensor)->withTipDust($one->tipDust));
+        $vehicle = $car->vehicle->withChannel($one->withSensorOf($other))->withChannel($other->withSensorOf($one));
         $state = $car->state->sensorsExchanged($one->id, $other->id)->plugJoined($one->plugs()[0]->plugId)->plugJoined($other->plugs()[0]->plugId);
 
         return Branch::only(Harm::done($car->withVehicle($vehicle)->in($state)), Prediction::of('done'));

@@ -496,6 +496,7 @@ export interface components {
             least: number | null;
             greatest: number | null;
             unit: string;
+            atTurnsPerSecond: number | null;
         };
         Wiring: {
             channel: string;

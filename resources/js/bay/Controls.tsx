@@ -113,7 +113,7 @@ function Lift({ attempt, onAct }: { attempt: Attempt; onAct: DoAction }) {
                         type="button"
                         aria-label={t(`secure.${step}`)}
                         onClick={() => onAct({ do: 'secure', step })}
-                        className="flex-1 rounded-edge border border-petrol px-2 py-1 font-semibold text-petrol hover:bg-petrol-tint"
+                        className="flex-1 rounded-edge border border-petrol px-2 py-1 font-semibold text-petrol hover:bg-petrol-tint disabled:opacity-50"
                     >
                         {t(`secure-short.${step}`)}
                     </button>

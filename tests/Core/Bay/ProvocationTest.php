@@ -92,6 +92,68 @@ final class ProvocationTest extends TestCase
         self::assertSame('unsecured', $played->do(['do' => 'secure', 'step' => 'raise'], $this->provoke('wiggle-cable'))->shown()->refusal);
     }
 
+    public function test_cleaning_a_ring_does_not_mend_the_crack_that_opens_when_it_is_hot(): void
+    {
+        $played = Played::on(Workbench::case([['ring-cracked', 'FR', '', 0.5, Provocation::Heat]]))->secured();
+        $faulty = $played->job->car->vehicle;
+
+        self::assertEquals($faulty, $played->do(['do' => 'repair', 'kind' => 'clean-ring', 'channel' => 'FR'])->job->car->vehicle);
+        self::assertEquals($played->job->case->sound, $played->do(['do' => 'repair', 'kind' => 'replace-hub', 'channel' => 'FR'])->job->car->vehicle);
+    }
+
+    public function test_a_sensor_that_fails_when_hot_takes_that_along_to_the_other_side(): void
+    {
+        $played = Played::on(Workbench::case([['coil-open', 'FR', '', 0.0, Provocation::Heat]]))->secured()->do(['do' => 'swap-sensors', 'channel' => 'FR']);
+        $vehicle = $played->job->car->vehicle;
+        self::assertNull($vehicle->channel('FR')->acting);
+        self::assertSame(Provocation::Heat, $vehicle->channel('FL')->acting?->provocation);
+
+        $measure = ['do' => 'measure', 'function' => 'ohms', 'first' => 'FL.sensor-plug.wheel.1', 'second' => 'FL.sensor-plug.wheel.2'];
+        $played->do(['do' => 'unplug', 'plug' => 'FL.sensor-plug'], $measure);
+        self::assertFalse($played->shown()->number('reading')?->overload);
+        self::assertTrue($played->do($this->provoke('heat', 'FL'), $measure)->shown()->number('reading')?->overload);
+    }
+
+    public function test_swapped_there_and_back_it_is_as_before(): void
+    {
+        $played = Played::on(Workbench::case([['coil-open', 'FR', '', 0.0, Provocation::Heat], ['loom-open', 'FL', '1', 0.0, Provocation::SteeringLeft]]))->secured();
+        $before = $played->job->car->vehicle;
+        $swap = ['do' => 'swap-sensors', 'channel' => 'FR'];
+
+        self::assertEquals($before->channel('RL'), $played->do($swap)->job->car->vehicle->channel('RL'));
+        self::assertNotEquals($before, $played->job->car->vehicle);
+    }
+
+    public function test_a_lasting_fault_beside_one_that_comes_and_goes_leaves_it_be(): void
+    {
+        $vehicle = Workbench::case([['loom-open', 'FR', '1', 0.0, Provocation::SteeringLeft], ['gap-large', 'FR', '', 0.0009]])->faultyVehicle();
+        $channel = $vehicle->channel('FR');
+
+        self::assertEqualsWithDelta(0.00152, $channel->gapMetres, 0.0001);
+        self::assertEqualsWithDelta($channel->gapMetres, $channel->acting?->channel->gapMetres, 1e-12);
+        self::assertNotEquals($channel->cable('loom'), $channel->acting?->channel->cable('loom'));
+    }
+
+    public function test_two_faults_that_come_and_go_together_both_act(): void
+    {
+        $acting = Workbench::case([['loom-open', 'FR', '1', 0.0, Provocation::Heat], ['coil-open', 'FR', '', 0.0, Provocation::Heat]])->faultyVehicle()->channel('FR')->acting?->channel;
+        $sound = Workbench::vehicle()->channel('FR');
+
+        self::assertNotEquals($sound->cable('loom'), $acting?->cable('loom'));
+        self::assertNotEquals($sound->sensor, $acting?->sensor);
+    }
+
+    public function test_whoever_drives_lets_go(): void
+    {
+        $played = $this->played(Provocation::WiggleLoom)->secured()->do(
+            $this->provoke('wiggle-loom'), ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'running'],
+        );
+        self::assertNotNull($played->job->car->state->hookup->provoked);
+
+        self::assertNull($played->do(['do' => 'road-test'])->job->car->state->hookup->provoked);
+        self::assertNull($played->do($this->provoke('heat'), ['do' => 'live-speeds', 'kilometresPerHour' => 30.0])->job->car->state->hookup->provoked);
+    }
+
     /** How many codes there are after this many more road tests. */
     private function codesAfter(Played $played, int $drives): int
     {

@@ -25,6 +25,12 @@ final class CaseReaderTest extends TestCase
             'channel' => [['faults' => [['kind' => 'coil-open', 'channel' => 'XX']]], "/faults/0/channel: this vehicle has no channel 'XX', only FL, FR, RL, RR"],
             'conductor' => [['faults' => [['kind' => 'loom-open', 'channel' => 'FR']]], "/faults/0/conductor: 'loom-open' sits on one conductor: 1 or 2"],
             'strength' => [['faults' => [['kind' => 'gap-large', 'channel' => 'FR', 'strength' => 1.0]]], "/faults/0/strength: the strength of 'gap-large' lies between 0.0001 and 0.004 (metres)"],
+            'provocation' => [['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'provokedBy' => 'kindness']]], '/faults/0/provokedBy: expected one of '],
+            'two provocations at one channel' => [
+                ['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'provokedBy' => 'heat'], ['kind' => 'loom-open', 'channel' => 'FR', 'conductor' => '1', 'provokedBy' => 'wet']]],
+                "/faults/1/provokedBy: another fault at FR is provoked by 'heat'; at one channel all are provoked alike",
+            ],
+            'a fault the sensor cannot have' => [['faults' => [['kind' => 'sensor-dead', 'channel' => 'FR']]], "/faults/0/kind: 'sensor-dead' cannot be at FR, whose sensor is of the kind 'passive'"],
             'no fault' => [['faults' => []], '/faults: expected at least one fault, found array'],
             'a value the car does not have' => [['carValues' => ['/wings' => 2]], "/carValues/~1wings: the car has no value at '/wings'"],
             'a value of the wrong type' => [['carValues' => ['/ambientCelsius' => 'warm']], "/vehicle/ambientCelsius: expected a number, found 'warm'"],

@@ -38,7 +38,11 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: string; channel
                     <dt className="font-semibold">{t(`axle.${axle.axle}`)}</dt>
                     <Value name={t('bay.sensor')} value={t(`technology.${axle.technology}`)} />
                     {axle.values.map((one) => (
-                        <Value key={one.what + one.unit} name={t(`nominal.${one.what}`)} value={range(one)} />
+                        <Value
+                            key={one.what + one.unit}
+                            name={t(`nominal.${one.what}`, { turns: one.atTurnsPerSecond ?? '' })}
+                            value={range(one)}
+                        />
                     ))}
                     <Value name={t('bay.teeth')} value={String(axle.teeth)} />
                 </dl>

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Marking;
+
+use Lernfall\Bay\Vocabulary;
+use Lernfall\Marking\Entry;
+use Lernfall\Marking\Mark;
+use Lernfall\Marking\MarkSheet;
+use Lernfall\Marking\Verdict;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+/** What is written down is right in value and unit, or it is not. */
+final class EntryTest extends TestCase
+{
+    /** @return array<string, array{float, string, string, bool}> factor on what was shown, unit, judgement, right */
+    public static function entries(): array
+    {
+        return [
+            'as shown' => [1.0, 'Ω', 'in', true],
+            'in kiloohms' => [0.001, 'kΩ', 'in', true],
+            'in megaohms' => [0.000001, 'MΩ', 'out', true],
+            'rounded a little' => [1.015, 'Ω', 'in', true],
+            'rounded too far' => [1.05, 'Ω', 'in', false],
+            'a thousand off' => [1.0, 'kΩ', 'in', false],
+            'taken to say nothing' => [1.0, 'Ω', 'says-nothing', false],
+            'undecided' => [1.0, 'Ω', 'unsure', true],
+        ];
+    }
+
+    #[DataProvider('entries')]
+    public function test_a_number(float $factor, string $unit, string $judgement, bool $right): void
+    {
+        $played = $this->measured('FL');
+        $shown = $played->shown()->number('reading')->si ?? 0.0;
+
+        self::assertSame($right, $this->isRight($played->write($shown * $factor, $unit, '', $judgement)));
+    }
+
+    public function test_overload_is_written_as_such_and_not_as_a_number(): void
+    {
+        self::assertTrue($this->isRight($this->measured('FR')->write(null, '', Vocabulary::OVERLOAD)));
+        self::assertFalse($this->isRight($this->measured('FR')->write(9999.0, 'kΩ')));
+    }
+
+    public function test_a_word_is_the_one_that_was_seen(): void
+    {
+        $look = ['do' => 'look', 'channel' => 'FL', 'at' => 'ring'];
+        $seen = $this->played()->do($look)->shown()->word('sight');
+
+        self::assertTrue($this->isRight($this->played()->do($look)->write(null, '', $seen, 'in', 'sight')));
+        self::assertFalse($this->isRight($this->played()->do($look)->write(null, '', "$seen-not", 'in', 'sight')));
+    }
+
+    public function test_a_sheet_adds_up_and_finds_its_marks(): void
+    {
+        $verdict = new Verdict(1.0, null, 'reason', []);
+        $sheet = new MarkSheet([new Mark('safety', 15.0, 15, $verdict), new Mark('proof', 7.5, 15, $verdict)]);
+
+        self::assertSame(22.5, $sheet->points());
+        self::assertSame(30, $sheet->outOf());
+        self::assertSame(7.5, $sheet->mark('proof')?->points);
+        self::assertNull($sheet->mark('beauty'));
+        self::assertSame(0, (new MarkSheet([]))->outOf());
+    }
+
+    private function isRight(Played $played): bool
+    {
+        $step = $played->job->lastStep();
+        self::assertNotNull($step);
+
+        return Entry::of($played->job, $step)->isRight();
+    }
+
+    private function measured(string $corner): Played
+    {
+        return $this->played()->do(
+            ['do' => 'unplug', 'plug' => "$corner.sensor-plug"],
+            ['do' => 'measure', 'function' => 'ohms', 'first' => "$corner.sensor-plug.wheel.1", 'second' => "$corner.sensor-plug.wheel.2"],
+        );
+    }
+
+    private function played(): Played
+    {
+        return Played::on(Workbench::case([['coil-open', 'FR']]))->secured();
+    }
+}
