@@ -20,6 +20,10 @@ final class JobTest extends TestCase
         $reading = ['do' => 'write-reading', 'of' => 1, 'feature' => 'reading', 'value' => null, 'unit' => '', 'word' => 'open', 'judgement' => 'out', 'comparedWith' => ''];
         $cause = ['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor', 'defect' => 'open', 'supports' => [], 'expects' => 'code-stays-away'];
 
+        $input = ['first' => 'FR.sensor-plug.wheel.1', 'second' => 'body', 'voltsPerDivision' => 0.5, 'coupling' => 'dc'];
+        $sweep = ['do' => 'capture', 'inputs' => [$input], 'secondsPerDivision' => 0.01, 'trigger' => ['input' => 0, 'volts' => 0.0, 'edge' => 'rising']];
+        $inject = ['do' => 'inject', 'channel' => 'FR', 'shape' => 'sine', 'hertz' => 100.0, 'amplitude' => 1.0];
+
         return [
             'a pad that does not exist' => [['do' => 'measure', 'function' => 'ohms', 'first' => 'FR.nowhere.1', 'second' => 'body'], 'first'],
             'both leads on one pad' => [['do' => 'measure', 'function' => 'ohms', 'first' => 'body', 'second' => 'body'], 'second'],
@@ -34,6 +38,21 @@ final class JobTest extends TestCase
             'something that is no code' => [['do' => 'write-code', 'code' => 'X9', 'status' => 'present'], 'code'],
             'a reading of a step that showed none' => [[...$reading, 'of' => 9], 'of'],
             'an entry without a value' => [[...$reading, 'of' => 2, 'word' => ''], 'value'],
+            'a sweep with no input' => [[...$sweep, 'inputs' => []], 'inputs'],
+            'a sweep of three' => [[...$sweep, 'inputs' => [$input, $input, $input]], 'inputs'],
+            'a sweep at a pad that does not exist' => [[...$sweep, 'inputs' => [[...$input, 'second' => 'moon']]], 'second'],
+            'an input finer than the scope has' => [[...$sweep, 'inputs' => [[...$input, 'voltsPerDivision' => 1e-6]]], 'voltsPerDivision'],
+            'a time base slower than the scope has' => [[...$sweep, 'secondsPerDivision' => 60.0], 'secondsPerDivision'],
+            'a trigger on an input that is not there' => [[...$sweep, 'trigger' => [...$sweep['trigger'], 'input' => 1]], 'trigger'],
+            'a generator faster than it goes' => [[...$inject, 'hertz' => 1e6], 'hertz'],
+            'a generator with the current of a heater' => [[...$inject, 'shape' => 'current', 'amplitude' => 2.0], 'amplitude'],
+            'a generator with the voltage of the mains' => [[...$inject, 'amplitude' => 230.0], 'amplitude'],
+            'a generator at no corner' => [[...$inject, 'channel' => 'XX'], 'channel'],
+            'a repair at no corner' => [['do' => 'repair', 'kind' => 'set-gap', 'channel' => 'XX'], 'channel'],
+            'a gap at no corner' => [['do' => 'gauge-gap', 'channel' => 'XX'], 'channel'],
+            'a swap at no corner' => [['do' => 'swap-sensors', 'channel' => 'XX'], 'channel'],
+            'a wiggle at no corner' => [['do' => 'provoke', 'how' => 'heat', 'channel' => 'XX'], 'channel'],
+            'a code without its failure type' => [['do' => 'write-code', 'code' => 'C0040', 'status' => 'present'], 'code'],
             'ohms written down in volts' => [[...$reading, 'of' => 2, 'value' => 1.3, 'unit' => 'V', 'word' => ''], 'unit'],
         ];
     }

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Bay;
+
+use Lernfall\Bay\Action\RepairKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+/** Every repair on every fault: it cures what it should and nothing else. Common practice, no source. */
+final class CureTest extends TestCase
+{
+    /** The repairs that put a fault right, by its kind. */
+    private const CURES = [
+        'coil-open' => ['replace-sensor'], 'coil-shorted' => ['replace-sensor'], 'coil-grounded' => ['replace-sensor'],
+        'sensor-dead' => ['replace-sensor'], 'sensor-shorted' => ['replace-sensor'], 'sensor-stuck-low' => ['replace-sensor'], 'sensor-stuck-high' => ['replace-sensor'],
+        'tip-dusty' => ['clean-tip', 'replace-sensor'],
+        'loom-open' => ['repair-loom'], 'loom-resistive' => ['repair-loom'], 'loom-grounded' => ['repair-loom'], 'loom-to-supply' => ['repair-loom'], 'loom-wires-together' => ['repair-loom'],
+        'plug-corroded' => ['clean-plug'], 'plug-pin-back' => ['clean-plug'], 'plug-pins-swapped' => ['clean-plug'],
+        'module-plug-corroded' => ['clean-module-plug'], 'module-plug-pin-back' => ['clean-module-plug'],
+        'gap-large' => ['set-gap', 'replace-hub'],
+        'tooth-missing' => ['replace-hub'], 'tooth-chipped' => ['replace-hub'], 'ring-cracked' => ['replace-hub'], 'ring-bent' => ['replace-hub'],
+        'ring-dirty' => ['clean-ring', 'replace-hub'],
+        'module-input-dead' => ['replace-module'], 'module-supply-dead' => ['replace-module'],
+    ];
+
+    /** @return iterable<string, array{string, string}> */
+    public static function faults(): iterable
+    {
+        foreach (['harl-13', 'lendo-15', 'brack-22'] as $car) {
+            $vehicle = Workbench::vehicle($car);
+            foreach (array_keys(self::CURES) as $kind) {
+                foreach (Workbench::catalogue()->everyFault($vehicle) as $fault) {
+                    if ($fault->kind->id === $kind) {
+                        yield "$kind on $car" => [$car, $kind];
+
+                        break;
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_the_table_knows_every_kind_of_the_catalogue(): void
+    {
+        self::assertEqualsCanonicalizing(array_keys(Workbench::json('core/Fault/catalogue.json')['faults']), array_keys(self::CURES));
+    }
+
+    #[DataProvider('faults')]
+    public function test_only_the_right_repairs_cure_it(string $car, string $kind): void
+    {
+        $vehicle = Workbench::vehicle($car);
+        foreach (Workbench::catalogue()->everyFault($vehicle) as $fault) {
+            if ($fault->kind->id !== $kind || $fault->channel !== $vehicle->channelIds()[0]) {
+                continue;
+            }
+            $case = Workbench::case([[$kind, $fault->channel, $fault->conductor, $fault->strength]], $vehicle);
+            $secured = Played::on($case)->secured();
+            $cured = [];
+            foreach (RepairKind::cases() as $repair) {
+                $repaired = (clone $secured)->do(['do' => 'repair', 'kind' => $repair->value, 'channel' => $fault->channel]);
+                if ($repaired->job->car->vehicle == $case->sound) {
+                    $cured[] = $repair->value;
+                }
+            }
+            self::assertEqualsCanonicalizing(self::CURES[$kind], $cured, $fault->key());
+        }
+    }
+
+    public function test_no_repair_says_whether_it_helped(): void
+    {
+        $case = Workbench::case([['coil-open', 'FR']]);
+        foreach (RepairKind::cases() as $repair) {
+            $there = Played::on($case)->secured()->do(['do' => 'repair', 'kind' => $repair->value, 'channel' => 'FR'])->shown();
+            $elsewhere = Played::on($case)->secured()->do(['do' => 'repair', 'kind' => $repair->value, 'channel' => 'FL'])->shown();
+
+            self::assertEquals($elsewhere, $there, $repair->value);
+        }
+    }
+}
