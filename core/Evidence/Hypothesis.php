@@ -7,6 +7,7 @@ namespace Lernfall\Evidence;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\Observation;
 use Lernfall\Bay\Prediction;
 use Lernfall\Bay\Simulator;
 use Lernfall\Bay\Step;
@@ -24,7 +25,8 @@ final readonly class Hypothesis
     }
 
     /**
-     * Folds the steps over the car with this fault. Where an outcome is uncertain, the likeliest is followed.
+     * Folds the steps over the car with this fault. Where an outcome is uncertain, the likeliest that fits what was shown
+     * is followed; where none fits, the likeliest.
      *
      * @param  list<Step>  $steps
      */
@@ -33,7 +35,7 @@ final readonly class Hypothesis
         $predictions = [];
         foreach ($steps as $step) {
             if ($step->action instanceof CarAction) {
-                $branch = Branch::likeliest($simulator->predict($car, $step->action));
+                $branch = self::followed($simulator->predict($car, $step->action), $step->observation);
                 $car = $branch->car;
                 $predictions[$step->number] = $branch->prediction;
             }
@@ -45,5 +47,24 @@ final readonly class Hypothesis
     public function at(int $step): ?Prediction
     {
         return $this->predictions[$step] ?? null;
+    }
+
+    /** @param  non-empty-list<Branch>  $branches */
+    private static function followed(array $branches, Observation $shown): Branch
+    {
+        $fitting = count($branches) === 1 ? [] : array_values(array_filter($branches, static fn (Branch $one): bool => self::fits($one->prediction, $shown)));
+
+        return Branch::likeliest($fitting === [] ? $branches : $fitting);
+    }
+
+    private static function fits(Prediction $predicted, Observation $shown): bool
+    {
+        foreach ($predicted->features as $name => $feature) {
+            if (! Apart::fits($feature, $shown, (string) $name)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

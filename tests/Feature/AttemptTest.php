@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\AttemptAction;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\ActionExamples;
 
 final class AttemptTest extends FeatureTestCase
 {
@@ -64,6 +65,36 @@ final class AttemptTest extends FeatureTestCase
     {
         $this->act($this->attempt(), $action)->assertStatus(422)->assertJsonValidationErrors([$field => $message]);
         self::assertSame(0, AttemptAction::query()->count());
+    }
+
+    /** Whatever is wrong with an action, the answer names the setting, and nothing is stored. */
+    public function test_every_wrong_setting_of_every_action_is_refused(): void
+    {
+        $attempt = $this->attempt();
+        foreach (ActionExamples::broken() as $what => [$action, $pointer]) {
+            if (! is_string($action['do'] ?? null)) {
+                continue; // no action at all, which the form says before anything reads it
+            }
+            $errors = array_keys((array) $this->act($attempt, $action, 1)->assertStatus(422)->json('errors'));
+            self::assertNotSame([], $errors, $what);
+            self::assertStringStartsWith(explode('/', $pointer)[1], (string) $errors[0], $what);
+        }
+        self::assertSame(0, AttemptAction::query()->count());
+    }
+
+    /** Clumsy or not, each is answered and stored, and the bay that is loaded again knows all of them. */
+    public function test_every_action_is_answered_and_kept(): void
+    {
+        $attempt = $this->attempt();
+        $kept = 0;
+        foreach (ActionExamples::all() as $name => $action) {
+            if (in_array($name, ['write-reading', 'name-cause'], true)) {
+                continue; // they rest on steps that showed something, see the card's own tests
+            }
+            $this->act($attempt, $action, ++$kept)->assertOk()->assertJsonPath('step.number', $kept)->assertJsonPath('step.action.do', $name);
+        }
+
+        $this->actingAs($this->apprentice)->getJson("/api/attempts/$attempt->id")->assertOk()->assertJsonCount($kept, 'steps')->assertJsonPath('state.concluded', true);
     }
 
     public function test_ohms_on_a_live_circuit_are_answered_with_a_wrong_reading_and_a_note(): void

@@ -23,6 +23,11 @@ final class CaseTest extends FeatureTestCase
             'a corner the car does not have' => [['faults' => [['kind' => 'coil-open', 'channel' => 'MID']]], 'faults.0.channel', 'only FL, FR, RL, RR'],
             'a wire that was not chosen' => [['faults' => [['kind' => 'loom-open', 'channel' => 'FR']]], 'faults.0.conductor', 'one conductor'],
             'an entry nobody knows' => [['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'mood' => 'bad']]], 'faults.0', 'mood'],
+            'a provocation nobody knows' => [['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'provokedBy' => 'kindness']]], 'faults.0.provokedBy', 'steering-left'],
+            'two provocations at one corner' => [
+                ['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'provokedBy' => 'heat'], ['kind' => 'gap-large', 'channel' => 'FR', 'strength' => 0.0009, 'provokedBy' => 'wet']]],
+                'faults.1.provokedBy', 'at one channel all are provoked alike',
+            ],
             'five faults' => [['faults' => array_fill(0, 5, ['kind' => 'coil-open', 'channel' => 'FR'])], 'faults', 'long'],
         ];
     }

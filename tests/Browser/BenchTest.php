@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Browser\Support\BrowserTestCase;
+
+/** The bench with what most cases do not have: a fault that comes and goes, and a second one. */
+final class BenchTest extends BrowserTestCase
+{
+    public function test_a_second_fault_is_added_shown_and_taken_away(): void
+    {
+        $person = $this->person()->signIn('kessel')->open('/cases/1')->see('What the apprentice will meet')->see('C0040-13')
+            ->press('Add another fault')->see('2. Gap too large, FR')->see('Feeler gauges, gap');
+        $person->press('Remove this fault')->see('Add another fault')->doNotSee('2. Gap too large');
+    }
+
+    public function test_a_fault_that_comes_and_goes_shows_in_the_preview_as_while_provoked(): void
+    {
+        $this->person()->signIn('kessel')->open('/cases/1')->see('What the apprentice will meet')
+            ->select('When it shows', 'sensor warmed')->see('not kept yet')->see('O.L.');
+    }
+}
