@@ -7,6 +7,8 @@ namespace Tests\Core\Module;
 use Lernfall\Circuit\InputVoltages;
 use Lernfall\Module\Failure;
 use Lernfall\Module\KeyOnCheck;
+use Lernfall\Vehicle\CurrentInput;
+use Lernfall\Vehicle\SwitchInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -40,5 +42,63 @@ final class KeyOnCheckTest extends TestCase
 
         self::assertTrue($check->sees(Failure::Open, Workbench::vehicle()->channel('FL')->input, $border, 0.0));
         self::assertFalse($check->sees(Failure::Open, Workbench::vehicle()->channel('FL')->input, $border, 1.0));
+    }
+
+    /**
+     * Against what the car's own input asks for: its weak test level, its least current, its least supply.
+     *
+     * @return array<string, array{string, float, float, float, ?Failure}> car, share of the least volts, of the least current through the sensor or from the supply
+     */
+    public static function active(): array
+    {
+        return [
+            'two-wire, in order' => ['lendo-15', 2.0, 2.0, 0.0, null],
+            'two-wire, no current flows' => ['lendo-15', 2.0, 0.0, 0.0, Failure::Open],
+            'two-wire, too little current' => ['lendo-15', 2.0, 0.9, 0.0, Failure::Open],
+            'two-wire, no voltage builds up' => ['lendo-15', 0.5, 0.0, 0.0, Failure::ShortToGround],
+            'three-wire, in order' => ['brack-22', 1.5, 0.0, 2.0, null],
+            'three-wire, nothing is taken' => ['brack-22', 1.5, 0.0, 0.0, Failure::Open],
+            'three-wire, the supply breaks down' => ['brack-22', 0.2, 0.0, 2.0, Failure::ShortToGround],
+        ];
+    }
+
+    #[DataProvider('active')]
+    public function test_an_active_channel_is_judged_by_its_supply(string $car, float $volts, float $through, float $taken, ?Failure $expected): void
+    {
+        $vehicle = Workbench::vehicle($car);
+        $input = $vehicle->channel('FL')->input;
+        $measured = match (true) {
+            $input instanceof CurrentInput => new InputVoltages($volts * $input->leastTestVolts, 0.0, $through * $input->leastTestAmperes),
+            $input instanceof SwitchInput => new InputVoltages($volts * $input->leastSupplyVolts, 0.0, 0.0, $taken * $input->leastSupplyAmperes),
+            default => self::fail('the first car is tested above'),
+        };
+        $check = new KeyOnCheck($vehicle->module->monitors);
+        $seen = array_values(array_filter(Failure::cases(), static fn (Failure $failure): bool => $check->sees($failure, $input, $measured, 0.0)));
+
+        self::assertSame($expected === null ? [] : [$expected], $seen);
+    }
+
+    public function test_a_supply_from_elsewhere_lifts_a_two_wire_channel_above_its_own_level(): void
+    {
+        $vehicle = Workbench::vehicle('lendo-15');
+        $input = $vehicle->channel('FL')->input;
+        self::assertInstanceOf(CurrentInput::class, $input);
+
+        self::assertTrue((new KeyOnCheck($vehicle->module->monitors))->sees(Failure::ShortToSupply, $input, new InputVoltages(12.4, 0.0, $input->leastTestAmperes), 0.0));
+        self::assertFalse((new KeyOnCheck($vehicle->module->monitors))->sees(Failure::ShortToSupply, $input, new InputVoltages($input->testVolts, 0.0, $input->leastTestAmperes), 0.0));
+    }
+
+    /** What only a turning wheel can show is never found at key-on. */
+    public function test_no_signal_is_not_found_at_rest(): void
+    {
+        foreach (['harl-13', 'lendo-15', 'brack-22'] as $car) {
+            $vehicle = Workbench::vehicle($car);
+            foreach ([new InputVoltages(0.0, 0.0), new InputVoltages(12.0, 12.0, 1.0, 1.0)] as $measured) {
+                foreach ([Failure::NoSignal, Failure::Erratic] as $failure) {
+                    self::assertFalse((new KeyOnCheck($vehicle->module->monitors))->sees($failure, $vehicle->channel('FL')->input, $measured, 0.0));
+                    self::assertFalse($failure->isElectrical());
+                }
+            }
+        }
     }
 }

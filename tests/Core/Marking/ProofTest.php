@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Marking;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+/** The proof after the repair, a step of it left out at a time, and the order it needs. */
+final class ProofTest extends TestCase
+{
+    /** @return array<string, array{list<string>, float, string}> what is done after the repair, points of 15, reason */
+    public static function proofs(): array
+    {
+        return [
+            'nothing' => [[], 0.0, 'mark.proof.not-cleared'],
+            'cleared' => [['clear-codes'], 5.0, 'mark.proof.not-driven'],
+            'cleared and driven' => [['clear-codes', 'road-test'], 10.0, 'mark.proof.not-read-again'],
+            'all of it' => [['clear-codes', 'road-test', 'read-codes'], 15.0, 'mark.proof.complete'],
+            'driven before it was cleared' => [['road-test', 'clear-codes', 'read-codes'], 5.0, 'mark.proof.not-driven'],
+            'read before it was driven' => [['clear-codes', 'read-codes', 'road-test'], 10.0, 'mark.proof.not-read-again'],
+            'driven twice' => [['clear-codes', 'road-test', 'road-test', 'read-codes'], 15.0, 'mark.proof.complete'],
+        ];
+    }
+
+    /** @param  list<string>  $proof */
+    #[DataProvider('proofs')]
+    public function test_each_step_earns_a_third_in_its_order(array $proof, float $points, string $reason): void
+    {
+        $mark = $this->repaired('replace-sensor')->do(...array_map(static fn (string $step): array => ['do' => $step], $proof), ...[['do' => 'conclude']])
+            ->marks()->mark('proof');
+
+        self::assertEqualsWithDelta($points, $mark->points ?? -1.0, 1e-9);
+        self::assertSame($reason, $mark?->verdict->reason);
+    }
+
+    public function test_a_code_that_came_back_and_was_ignored_proves_nothing(): void
+    {
+        $mark = $this->repaired('repair-loom')->do(['do' => 'clear-codes'], ['do' => 'road-test'], ['do' => 'read-codes'], ['do' => 'conclude'])->marks()->mark('proof');
+
+        self::assertSame(0.0, $mark?->points);
+        self::assertSame('mark.proof.ignored', $mark->verdict->reason);
+    }
+
+    public function test_without_a_repair_there_is_nothing_to_prove(): void
+    {
+        $mark = Played::on(Workbench::case())->do(['do' => 'conclude'])->marks()->mark('proof');
+
+        self::assertSame('mark.proof.no-repair', $mark?->verdict->reason);
+        self::assertNotSame('', $mark->verdict->remedy, 'what would have earned the rest is said');
+    }
+
+    private function repaired(string $kind): Played
+    {
+        return Played::on(Workbench::case([['coil-open', 'FR']]))->secured()->do(
+            ['do' => 'repair', 'kind' => $kind, 'channel' => 'FR'],
+            ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'running'],
+        );
+    }
+}
