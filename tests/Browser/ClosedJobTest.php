@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Tests\Browser\Support\BrowserTestCase;
+
+/** A closed job can be looked at, but nothing on it can be done any more. */
+final class ClosedJobTest extends BrowserTestCase
+{
+    public function test_nothing_that_acts_on_the_car_can_be_pressed(): void
+    {
+        $person = $this->person()->signIn('arlo')->open('/bay/1')->see('This job is closed.');
+        foreach (['Key', 'Plug FR', 'Module plug', 'Car'] as $group) {
+            $buttons = $person->browser->findElements(WebDriverBy::xpath("//*[@aria-label='$group']//button"));
+            self::assertNotEmpty($buttons, $group);
+            $enabled = array_filter($buttons, static fn (WebDriverElement $button): bool => $button->isEnabled());
+            self::assertSame([], array_map(static fn (WebDriverElement $button): string => $button->getText(), $enabled), $group);
+        }
+    }
+
+    public function test_its_report_is_the_apprentices_to_read_and_leads_back(): void
+    {
+        $this->person()->signIn('bente')->open('/report/2')->see('What was wrong')->see('Front right, the sensor: coil open')->see('rests on step')
+            ->doNotSee('Broken coil, front right'); // the instructor's name for the case stays the instructor's
+    }
+}
