@@ -7,6 +7,8 @@ namespace Lernfall\Bay;
 use InvalidArgumentException;
 use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Capture;
+use Lernfall\Bay\Action\ConnectLeads;
+use Lernfall\Bay\Action\FeedSensor;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
@@ -18,6 +20,7 @@ use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\NameCause;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
@@ -45,20 +48,28 @@ final readonly class ActionCheck
 
     private const GREATEST_VOLTS = 15.0;
 
+    private const MOST_LEADS = 4;
+
+    private const LIMIT_MILLIAMPERES = [1.0, 500.0];
+
     private const FAILURE_TYPE = '~^[0-9A-F]{2}$~';
 
     /** @throws UnfitAction */
-    public static function check(Job $job, Action $action): void
+    public static function check(Job $job, Action $action, Workshop $workshop): void
     {
         if ($job->isConcluded()) {
             throw UnfitAction::concluded();
         }
         $vehicle = $job->case->sound;
         match (true) {
-            $action instanceof Measure => self::pads($vehicle, $action->first, $action->second),
+            $action instanceof Measure => self::measuring($vehicle, $action, $workshop),
             $action instanceof Capture => self::capture($vehicle, $action),
             $action instanceof Unplug, $action instanceof Join => self::known('plug', $action->plug, $vehicle->plugIds()),
-            $action instanceof LookAt, $action instanceof Repair, $action instanceof GaugeGap, $action instanceof SwapSensors, $action instanceof Provoke => self::known('channel', $action->channel, $vehicle->channelIds()),
+            $action instanceof GaugeGap, $action instanceof SwapSensors, $action instanceof Provoke, $action instanceof RockWheel => self::known('channel', $action->channel, $vehicle->channelIds()),
+            $action instanceof LookAt => self::place($vehicle, $action->channel, $action->at->isOfTheWholeCar()),
+            $action instanceof Repair => self::place($vehicle, $action->channel, $action->kind->isOfTheWholeCar()),
+            $action instanceof ConnectLeads => self::leads($vehicle, $action),
+            $action instanceof FeedSensor => self::feeding($vehicle, $action),
             $action instanceof Inject => self::injection($vehicle, $action),
             $action instanceof TurnWheel => self::turning($vehicle, $action),
             $action instanceof LiveSpeeds => self::within('kilometresPerHour', $action->metresPerSecond, self::GREATEST_METRES_PER_SECOND, 3.6),
@@ -107,6 +118,42 @@ final readonly class ActionCheck
         }
     }
 
+    private static function measuring(Vehicle $vehicle, Measure $measure, Workshop $workshop): void
+    {
+        self::pads($vehicle, $measure->first, $measure->second);
+        if ($measure->fullScale !== null && $workshop->meter->ranges($measure->function, $measure->fullScale) === []) {
+            throw UnfitAction::unknown('fullScale', (string) $measure->fullScale);
+        }
+        if (! is_finite($measure->relativeTo)) {
+            throw UnfitAction::unknown('relativeTo', (string) $measure->relativeTo);
+        }
+    }
+
+    /** A corner, or the car as a whole where what is meant sits at none. */
+    private static function place(Vehicle $vehicle, string $channel, bool $wholeCar): void
+    {
+        self::known('channel', $channel, $wholeCar ? [Vehicle::WHOLE] : $vehicle->channelIds());
+    }
+
+    private static function leads(Vehicle $vehicle, ConnectLeads $connect): void
+    {
+        if (count($connect->leads) > self::MOST_LEADS) {
+            throw UnfitAction::outOfRange('leads', 0.0, self::MOST_LEADS);
+        }
+        foreach ($connect->leads as [$first, $second]) {
+            self::pads($vehicle, $first, $second);
+        }
+    }
+
+    private static function feeding(Vehicle $vehicle, FeedSensor $feed): void
+    {
+        self::known('channel', $feed->channel, $vehicle->channelIds());
+        self::between('volts', $feed->volts, [0.0, self::GREATEST_VOLTS]);
+        if ($feed->volts > 0.0) {
+            self::between('milliamperes', $feed->limitAmperes * 1000.0, self::LIMIT_MILLIAMPERES);
+        }
+    }
+
     private static function injection(Vehicle $vehicle, Inject $inject): void
     {
         self::known('channel', $inject->channel, $vehicle->channelIds());
@@ -117,13 +164,13 @@ final readonly class ActionCheck
     private static function turning(Vehicle $vehicle, TurnWheel $turn): void
     {
         self::known('channel', $turn->channel, $vehicle->channelIds());
-        self::within('turnsPerSecond', $turn->turnsPerSecond, self::GREATEST_TURNS_PER_SECOND, 1.0);
+        self::between('turnsPerSecond', $turn->turnsPerSecond, [-self::GREATEST_TURNS_PER_SECOND, self::GREATEST_TURNS_PER_SECOND]);
     }
 
     private static function station(Vehicle $vehicle, string $channel, string $station): void
     {
-        self::known('channel', $channel, $vehicle->channelIds());
         self::known('station', $station, array_keys(Vocabulary::DEFECTS));
+        self::known('channel', $channel, in_array($station, ['module', ...Vocabulary::OFF_THE_PATH], true) ? [...$vehicle->channelIds(), Vehicle::WHOLE] : $vehicle->channelIds());
     }
 
     private static function cause(Job $job, NameCause $cause): void

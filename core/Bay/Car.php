@@ -10,6 +10,8 @@ use Lernfall\Chance\OpenDeviations;
 use Lernfall\Chance\ShiftedDeviations;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\ModuleInput;
+use Lernfall\Module\Disturbance;
+use Lernfall\Module\Memory;
 use Lernfall\Module\RisingSignal;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Module\SpeedSignal;
@@ -22,6 +24,7 @@ use Lernfall\Vehicle\CurrentInput;
 use Lernfall\Vehicle\PassiveInput;
 use Lernfall\Vehicle\PassiveSensor;
 use Lernfall\Vehicle\Port;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\SwitchInput;
 use Lernfall\Vehicle\Vehicle;
 
@@ -43,13 +46,13 @@ final readonly class Car
     /** The one car an apprentice works on; the seed fixes every deviation of its parts. */
     public static function true(Vehicle $vehicle, Vehicle $sound, string $seed): self
     {
-        return new self($vehicle, $sound, new DrawnDeviations($seed), CarState::parked());
+        return new self($vehicle->withLeftCodes([]), $sound, new DrawnDeviations($seed), CarState::parked(Memory::left($vehicle->leftCodes)));
     }
 
     /** A car that could be standing there instead. */
     public static function hypothesis(Vehicle $vehicle, Vehicle $sound): self
     {
-        return new self($vehicle, $sound, new OpenDeviations, CarState::parked());
+        return new self($vehicle->withLeftCodes([]), $sound, new OpenDeviations, CarState::parked(Memory::left($vehicle->leftCodes)));
     }
 
     public function isHypothesis(): bool
@@ -82,6 +85,22 @@ final readonly class Car
         return $this->deviating($acts ? $channel->acting->channel : $channel->dormant());
     }
 
+    /**
+     * These channels as they really are, with all that leads join to them.
+     *
+     * @param  list<string>  $ids  "" for what is at no channel is passed over
+     * @return array<string, Channel> by id
+     */
+    public function channels(array $ids): array
+    {
+        $channels = [];
+        foreach ($this->electrical()->joinedTo(array_values(array_filter($ids))) as $id) {
+            $channels[$id] = $this->channel($id);
+        }
+
+        return $channels;
+    }
+
     /** The channel as it is while something provokes it; null where nothing does. */
     public function actingChannel(string $id): ?Channel
     {
@@ -101,7 +120,16 @@ final readonly class Car
                 1.0 + $tolerances->sensor * $this->deviations->standard($this->deviation("$sensor.coil.resistance")),
                 (1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$sensor.sensor.signal"))) * (1.0 - $channel->tipDust),
             ))
-            ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))));
+            ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))) + $this->gapShiftMetres($channel));
+    }
+
+    /** Warm parts grow, and at full lock the bearing gives, the more the more play it has. */
+    private function gapShiftMetres(Channel $channel): float
+    {
+        $shift = $this->vehicle->gapShift;
+        $atLock = in_array($this->state->hookup->provoked?->how, [Provocation::SteeringLeft, Provocation::SteeringRight], true) && $channel->axle === 'front';
+
+        return $shift->metresPerKelvin * $this->state->hubRiseKelvin + ($atLock ? $shift->atLockMetres + $channel->bearingPlayMetres / 2.0 : 0.0);
     }
 
     /** The name of a deviation, told apart by how often the part has been renewed. */
@@ -120,27 +148,38 @@ final readonly class Car
 
     public function electrical(): ElectricalState
     {
-        return $this->state->electrical($this->vehicle->supply, $this->vehicle->ambientCelsius);
+        return $this->state->electrical($this->vehicle);
     }
 
     public function modulePowered(): bool
     {
-        return $this->state->isPowered() && ! $this->state->isOpen($this->vehicle->module->plugId);
+        return $this->electrical()->moduleOn && ! $this->state->isOpen($this->vehicle->module->plugId);
     }
 
-    /** @param  float  $deviation of this module's threshold, in standard deviations */
-    public function speedInput(string $channelId, float $deviation): SpeedInput
+    /**
+     * On the road: its wheel pulls and the engine runs.
+     *
+     * @param  float  $deviation  of this module's threshold, in standard deviations
+     */
+    public function speedInputDriving(Channel $channel, float $deviation): SpeedInput
     {
-        return $this->speedInputOf($this->channel($channelId), $deviation);
+        return $this->speedInputOf($channel, $deviation, '', Disturbance::onTheRoad($channel));
     }
 
-    /** @param  float  $deviation  of this module's threshold, in standard deviations */
-    public function speedInputOf(Channel $channel, float $deviation): SpeedInput
+    /**
+     * @param  float  $deviation  of this module's threshold, in standard deviations
+     * @param  string  $at  the channel at whose pins the module listens, where leads bring this sensor there; "" for its own
+     * @param  float  $disturbance  peak against the nominal threshold
+     */
+    public function speedInputOf(Channel $channel, float $deviation, string $at = '', float $disturbance = 0.0): SpeedInput
     {
+        $at = $at === '' ? $channel->id : $at;
+
         return new SpeedInput(
-            $this->modulePowered() && $channel->port !== Port::Deaf ? $this->speedSignal($channel) : SwitchedSignal::none(),
+            $this->modulePowered() && $this->vehicle->channel($at)->port !== Port::Deaf ? $this->speedSignal($channel, $at) : SwitchedSignal::none(),
             Teeth::of($channel),
             1.0 + $this->vehicle->module->monitors->thresholdSpread * $deviation,
+            $disturbance,
         );
     }
 
@@ -148,15 +187,20 @@ final readonly class Car
     public function hearsInjection(string $channelId): bool
     {
         $injection = $this->state->hookup->injection;
-        $channel = $this->channel($channelId);
-        if ($injection === null || $injection->channel !== $channelId || ! $this->modulePowered() || $channel->port === Port::Deaf) {
+        $channels = $this->channels([$channelId]);
+        $channel = $channels[$channelId];
+        if ($injection === null || ! isset($channels[$injection->channel]) || ! $this->modulePowered() || $channel->port === Port::Deaf) {
             return false;
         }
         $input = $channel->input;
         if ($input instanceof PassiveInput) {
-            return $injection->shape === 'sine' && $injection->amplitude * ModuleInput::voltsPerEmf($channel, $this->electrical()) >= $input->thresholdPeakVolts;
+            return $injection->shape === 'sine'
+                && $injection->amplitude * ModuleInput::voltsPerEmf($channelId, $channels, $this->electrical(), $injection->excitation()) >= $input->thresholdPeakVolts;
         }
-        $levels = [ModuleInput::at($channel, $this->electrical(), false)->sensed, ModuleInput::at($channel, $this->electrical(), true)->sensed];
+        $levels = [
+            ModuleInput::at($channelId, $channels, $this->electrical())->sensed,
+            ModuleInput::at($channelId, $channels, $this->electrical(), injectsUpper: true)->sensed,
+        ];
         $threshold = $this->threshold($channel);
 
         return min($levels) < $threshold && max($levels) > $threshold;
@@ -171,22 +215,24 @@ final readonly class Car
         };
     }
 
-    private function speedSignal(Channel $channel): SpeedSignal
+    /** What the sensor of a channel gives the module at the pins of another or of the same one. */
+    private function speedSignal(Channel $channel, string $at): SpeedSignal
     {
-        $input = $channel->input;
+        $channels = [$channel->id => $channel] + $this->channels([$at]);
+        $listening = $channels[$at]->input;
         $state = $this->electrical();
-        if ($input instanceof PassiveInput) {
+        if ($listening instanceof PassiveInput) {
             $peak = $channel->sensor instanceof PassiveSensor
                 ? PassiveSignal::peakVolts($channel->sensor, $channel->ring, $channel->gapMetres, 1.0)
                 : 0.0;
 
-            return new RisingSignal($peak * ModuleInput::voltsPerEmf($channel, $state), $input->thresholdPeakVolts);
+            return new RisingSignal($peak * ModuleInput::voltsPerEmf($at, $channels, $state, $channel->id), $listening->thresholdPeakVolts);
         }
         if (! Switching::follows($channel)) {
             return SwitchedSignal::none();
         }
-        $levels = [ModuleInput::at($channel, $state, false)->sensed, ModuleInput::at($channel, $state, true)->sensed];
+        $levels = [ModuleInput::at($at, $channels, $state)->sensed, ModuleInput::at($at, $channels, $state, [$channel->id => true])->sensed];
 
-        return new SwitchedSignal(min($levels), max($levels), $this->threshold($channel));
+        return new SwitchedSignal(min($levels), max($levels), $this->threshold($channels[$at]));
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lernfall\Bay;
 
 use Lernfall\Circuit\ElectricalState;
-use Lernfall\Circuit\Injection;
 use Lernfall\Module\Memory;
 use Lernfall\Vehicle\Supply;
+use Lernfall\Vehicle\Vehicle;
 
 /** Everything about a car that a person at work changes, parts left aside. */
 final readonly class CarState
@@ -42,9 +42,9 @@ final readonly class CarState
     ) {
     }
 
-    public static function parked(): self
+    public static function parked(Memory $memory): self
     {
-        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, Memory::empty(), [], [], [], [], 0, Hookup::none(), []);
+        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, $memory, [], [], [], [], 0, Hookup::none(), []);
     }
 
     public function keyAt(Ignition $ignition): self
@@ -89,9 +89,10 @@ final readonly class CarState
             : $this->but(footing: $footing, turningChannel: '', turnsPerSecond: 0.0);
     }
 
+    /** @param  float  $turnsPerSecond  below zero backwards */
     public function turning(string $channel, float $turnsPerSecond): self
     {
-        return $turnsPerSecond > 0.0
+        return $turnsPerSecond !== 0.0
             ? $this->but(turningChannel: $channel, turnsPerSecond: $turnsPerSecond)
             : $this->but(turningChannel: '', turnsPerSecond: 0.0, wheelMoves: $this->wheelMoves + 1);
     }
@@ -119,9 +120,9 @@ final readonly class CarState
         return $this->but(movedSensors: [$one => $this->sensorOf($other), $other => $this->sensorOf($one)] + $this->movedSensors);
     }
 
-    public function injected(?Injection $injection): self
+    public function hookedUp(Hookup $hookup): self
     {
-        return $this->but(hookup: $this->hookup->with($injection));
+        return $this->but(hookup: $hookup);
     }
 
     /** The wheels have rolled and stand somewhere else now. */
@@ -173,16 +174,28 @@ final readonly class CarState
         return $outcomes === [] ? $this : $this->but(settled: $outcomes + $this->settled);
     }
 
-    public function electrical(Supply $supply, float $ambientCelsius): ElectricalState
+    public function electrical(Vehicle $vehicle): ElectricalState
     {
+        $systemVolts = $this->systemVolts($vehicle->supply);
+        $moduleVolts = $vehicle->feed->moduleVolts($systemVolts);
+
         return new ElectricalState(
-            $this->isPowered(),
-            $this->ignition === Ignition::Running ? $supply->chargingVolts : $supply->batteryVolts,
+            $this->isPowered() && ! $vehicle->module->dead && $moduleVolts >= $vehicle->feed->leastVolts,
+            $systemVolts,
             $this->openPlugs,
-            $ambientCelsius + $this->hubRiseKelvin,
+            $vehicle->ambientCelsius + $this->hubRiseKelvin,
             $this->supplied,
             $this->hookup->injection,
+            $this->hookup->jumpers,
+            $this->hookup->bench,
+            $vehicle->supply->internalOhms,
+            $moduleVolts,
         );
+    }
+
+    private function systemVolts(Supply $supply): float
+    {
+        return $this->ignition === Ignition::Running ? $supply->chargingVolts : $supply->batteryVolts;
     }
 
     /**

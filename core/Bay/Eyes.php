@@ -8,6 +8,7 @@ namespace Lernfall\Bay;
 final readonly class Eyes
 {
     /**
+     * @param  float  $blemish  chance that a sound place bears a harmless mark
      * @param  float  $faintBelowOhms  corrosion weaker than this is faint to the eye
      * @param  float  $gapStrikesAbove  a gap strikes the eye above this multiple of the greatest allowed one
      */
@@ -20,6 +21,7 @@ final readonly class Eyes
         public float $faintBelowOhms,
         public float $gapStrikesAbove,
         public float $gapSpread,
+        public float $blemish,
     ) {
     }
 }

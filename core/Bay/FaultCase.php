@@ -14,6 +14,7 @@ final readonly class FaultCase
      * @param  string  $name  the instructor's name for it; may give the fault away
      * @param  string  $jobTitle  what the apprentice sees instead
      * @param  non-empty-list<Fault>  $faults
+     * @param  bool  $averagingMeter  the meter's alternating volts are the scaled mean, not true RMS
      */
     public function __construct(
         public string $name,
@@ -21,13 +22,14 @@ final readonly class FaultCase
         public string $complaint,
         public Vehicle $sound,
         public array $faults,
+        public bool $averagingMeter = false,
     ) {
     }
 
     /** The same case with one of its faults only. */
     public function withOnly(Fault $fault): self
     {
-        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault]);
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault], $this->averagingMeter);
     }
 
     /** The one car that stands in the bay; the seed fixes its deviations. */
@@ -44,5 +46,11 @@ final readonly class FaultCase
         }
 
         return $vehicle;
+    }
+
+    /** Whether every part is as it should be, and only the memory or the complaint says otherwise. */
+    public function needsNoRepair(): bool
+    {
+        return $this->faultyVehicle()->withLeftCodes([]) == $this->sound;
     }
 }

@@ -34,7 +34,8 @@ final readonly class Job
      */
     public function do(Action $action, Simulator $simulator): self
     {
-        ActionCheck::check($this, $action);
+        $simulator = $simulator->forCase($this->case);
+        ActionCheck::check($this, $action, $simulator->workshop);
         [$car, $observation] = $this->performed($action, $simulator);
 
         return $this->with($action, $car, $observation, $simulator);
@@ -43,6 +44,8 @@ final readonly class Job
     /** Repeats an action of a job that is taken up again; what it showed then stays what it showed. */
     public function recall(Action $action, Observation $shown, Simulator $simulator): self
     {
+        $simulator = $simulator->forCase($this->case);
+
         return $this->with($action, $action instanceof CarAction ? $simulator->afterwards($this->car, $action, $shown) : $this->car, $shown, $simulator);
     }
 

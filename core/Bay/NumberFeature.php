@@ -8,7 +8,7 @@ namespace Lernfall\Bay;
 final readonly class NumberFeature implements Feature
 {
     /**
-     * @param  string  $unit  SI unit: "ohms", "volts" or "metresPerSecond"
+     * @param  string  $unit  SI unit: "ohms", "volts", "amperes", "hertz", "metres" or "metresPerSecond"
      * @param  bool  $overload  the display shows overload instead of a number
      * @param  float  $resolution  one step of the display
      * @param  float  $noise  standard deviation of one repetition

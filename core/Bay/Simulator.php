@@ -8,6 +8,9 @@ use Closure;
 use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\ConnectLeads;
+use Lernfall\Bay\Action\FeedSensor;
+use Lernfall\Bay\Action\FitBreakout;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\Join;
@@ -17,10 +20,12 @@ use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\LookUpDataSheet;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\Observing;
+use Lernfall\Bay\Action\ProveMeter;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnKey;
@@ -30,6 +35,7 @@ use Lernfall\Bay\Work\DrivingWork;
 use Lernfall\Bay\Work\EyeWork;
 use Lernfall\Bay\Work\HandWork;
 use Lernfall\Bay\Work\KeyWork;
+use Lernfall\Bay\Work\LeadWork;
 use Lernfall\Bay\Work\MeterWork;
 use Lernfall\Bay\Work\RepairWork;
 use Lernfall\Bay\Work\ScanWork;
@@ -48,6 +54,12 @@ final readonly class Simulator
     {
     }
 
+    /** In a workshop whose meter is the kind this case sets. */
+    public function forCase(FaultCase $case): self
+    {
+        return new self($this->workshop->withAveragingMeter($case->averagingMeter));
+    }
+
     /**
      * Every way the action can turn out, without noise.
      *
@@ -64,14 +76,19 @@ final readonly class Simulator
             $action instanceof ClearCodes => (new ScanWork)->clear($car),
             $action instanceof LookAt => (new EyeWork($this->workshop->eyes))->look($car, $action),
             $action instanceof LookUpDataSheet => Branch::only($car, Prediction::of('data-sheet')),
-            $action instanceof Secure => (new HandWork)->secure($car, $action->step),
-            $action instanceof Unplug => (new HandWork)->unplug($car, $action->plug),
-            $action instanceof Join => (new HandWork)->join($car, $action->plug),
+            $action instanceof Secure => (new HandWork($this->workshop->hands))->secure($car, $action->step),
+            $action instanceof Unplug => (new HandWork($this->workshop->hands))->unplug($car, $action->plug),
+            $action instanceof Join => (new HandWork($this->workshop->hands))->join($car, $action->plug),
             $action instanceof GaugeGap => (new WheelWork)->gaugeGap($car, $action->channel),
             $action instanceof SwapSensors => (new WheelWork)->swapSensors($car, $action->channel),
-            $action instanceof Provoke => (new HandWork)->provoke($car, $action),
-            $action instanceof Inject => (new HandWork)->inject($car, $action),
-            $action instanceof TurnWheel => (new HandWork)->turnWheel($car, $action),
+            $action instanceof Provoke => (new HandWork($this->workshop->hands))->provoke($car, $action),
+            $action instanceof Inject => $this->leads()->inject($car, $action),
+            $action instanceof ConnectLeads => $this->leads()->jumper($car, $action),
+            $action instanceof FitBreakout => $this->leads()->breakout($car, $action->fitted),
+            $action instanceof FeedSensor => $this->leads()->feed($car, $action),
+            $action instanceof ProveMeter => (new MeterWork($this->workshop->meter))->prove($car),
+            $action instanceof RockWheel => (new HandWork($this->workshop->hands))->rockWheel($car, $action->channel),
+            $action instanceof TurnWheel => (new HandWork($this->workshop->hands))->turnWheel($car, $action),
             $action instanceof LiveSpeeds => (new DrivingWork)->liveSpeeds($car, $action->metresPerSecond),
             $action instanceof RoadTest => (new DrivingWork)->roadTest($car),
             $action instanceof Repair => (new RepairWork)->repair($car, $action),
@@ -114,11 +131,16 @@ final readonly class Simulator
         if ($shown->wasRefused()) {
             return $car;
         }
-        $branch = $action instanceof Observing
+        $branch = $action instanceof Observing && ! in_array('meter-fuse-blown', $shown->notes, true)
             ? $this->cooled(Branch::only($car, Prediction::of($shown->kind)), $action)[0]
             : $this->predict($car, $action)[0];
 
         return $branch->car->in($branch->car->state->withAsked($action->question()));
+    }
+
+    private function leads(): LeadWork
+    {
+        return new LeadWork($this->workshop->benchLoadOhms);
     }
 
     /** @param  Closure(): float  $noise  standard normal, one number a call */

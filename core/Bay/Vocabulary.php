@@ -9,26 +9,34 @@ final readonly class Vocabulary
 {
     /** Defects by station of the path, in the order of the signal. */
     public const DEFECTS = [
-        'ring' => ['tooth-missing', 'tooth-chipped', 'cracked', 'bent', 'dirty', 'loose'],
-        'gap' => ['too-large', 'too-small'],
-        'sensor' => ['open', 'shorted', 'to-ground', 'dead', 'stuck', 'dusty', 'weak'],
+        'ring' => ['tooth-missing', 'tooth-chipped', 'cracked', 'bent', 'lifted', 'dirty', 'loose', 'wrong-count', 'damaged-poles', 'turned-away'],
+        'gap' => ['too-large', 'too-small', 'sensor-loose', 'bearing-play'],
+        'sensor' => ['open', 'shorted', 'to-ground', 'dead', 'stuck', 'dusty', 'weak', 'cable-broken', 'wrong-part'],
         'sensor-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
-        'loom' => ['open', 'resistive', 'to-ground', 'to-supply', 'wires-together'],
+        'loom' => ['open', 'resistive', 'to-ground', 'to-supply', 'wires-together', 'untwisted'],
         'module-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
-        'module' => ['input-dead', 'no-supply'],
+        'module' => ['input-dead', 'no-supply', 'dead'],
+        'supply' => ['fuse-blown', 'relay', 'ground', 'battery'],
+        'nothing' => ['old-code', 'spun-on-lift', 'tyre-size', 'normal'],
     ];
+
+    /** Stations that lie on the path of no corner. */
+    public const OFF_THE_PATH = ['supply', 'nothing'];
 
     /** What a repair should change. */
     public const EXPECTATIONS = ['code-stays-away', 'reading-in-range', 'speed-shown', 'signal-even'];
 
     /** What can be seen at each place one can look at. */
     public const SIGHTS = [
-        'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed'],
+        'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'encoder-scratched'],
         'gap' => ['gap-usual', 'gap-wide'],
-        'tip' => ['tip-clean', 'tip-dusty'],
-        'cable' => ['sheath-sound', 'chafed'],
-        'sensor-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
+        'tip' => ['tip-clean', 'tip-dusty', 'other-part'],
+        'cable' => ['sheath-sound', 'chafed', 'mended-untwisted', 'taped'],
+        'sensor-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'catch-open', 'plug-joined-sound'],
         'module-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
+        'tyre' => ['tyre-as-built', 'tyre-other-size'],
+        'fuse' => ['fuse-whole', 'fuse-blown'],
+        'ground' => ['ground-clean', 'ground-rusty'],
     ];
 
     /** The word written for a display that shows overload. */

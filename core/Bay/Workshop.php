@@ -9,15 +9,29 @@ use Lernfall\Bay\Action\Action;
 /** The workshop a job is done in: its meter, the eyes that look, its times and prices. */
 final readonly class Workshop
 {
-    /** @param  array<string, Rate>  $rates by rate name of the actions */
+    /**
+     * @param  float  $benchLoadOhms  the resistor that goes with the bench supply
+     * @param  array<string, Rate>  $rates by rate name of the actions
+     */
     public function __construct(
         public Meter $meter,
         public Scope $scope,
         public Eyes $eyes,
+        public Hands $hands,
+        public float $benchLoadOhms,
         public float $hubHalfLifeMinutes,
         public float $costPerMinute,
         private array $rates,
     ) {
+    }
+
+    /** The same workshop with a meter whose alternating volts are averaged, or are not. */
+    public function withAveragingMeter(bool $averages): self
+    {
+        return $averages === $this->meter->averages ? $this : new self(
+            $this->meter->averaging($averages), $this->scope, $this->eyes, $this->hands, $this->benchLoadOhms, $this->hubHalfLifeMinutes,
+            $this->costPerMinute, $this->rates,
+        );
     }
 
     public function rate(Action $action): Rate

@@ -8,9 +8,10 @@ use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
 use Lernfall\Vehicle\Link;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\PadSide;
 use Lernfall\Vehicle\Plug;
-use Lernfall\Vehicle\Supply;
 use Lernfall\Vehicle\Wire;
 
 /**
@@ -38,11 +39,21 @@ final readonly class ChannelNetlist
     }
 
     /** Adds the battery, without which its poles are dead pads. */
-    public static function addBattery(Netlist $netlist, Supply $supply, ElectricalState $state): Netlist
+    public static function addBattery(Netlist $netlist, ElectricalState $state): Netlist
     {
         return $netlist
-            ->source('battery.positive', 'battery.negative', $state->systemVolts, $supply->internalOhms, self::DC)
-            ->resistor('battery.negative', Netlist::GROUND, self::CONTACT_OHMS);
+            ->source(Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE, $state->systemVolts, $state->batteryOhms, self::DC)
+            ->resistor(Pads::BATTERY_NEGATIVE, Netlist::GROUND, self::CONTACT_OHMS);
+    }
+
+    /** The node any pad touches. */
+    public static function nodeOf(Pad $pad): string
+    {
+        return match (true) {
+            $pad->onPlug => self::padNode($pad->channel, $pad->plugName, $pad->side, $pad->conductor),
+            $pad->id === Pads::BODY => Netlist::GROUND,
+            default => $pad->id,
+        };
     }
 
     /** The node a pad touches. */

@@ -4,28 +4,74 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
-/** What decides the circuit besides the parts: power, plugs, temperature. */
+/** What decides the circuit besides the parts: power, plugs, temperature, and what is connected from outside. */
 final readonly class ElectricalState
 {
     /**
+     * @param  bool  $moduleOn  the key is on, and the module is fed and works
      * @param  float  $systemVolts  of the battery, or of the generator while the engine runs
      * @param  list<string>  $openPlugs  ids of plugs that are apart
      * @param  list<string>  $supplied  channels the module has switched the full supply to
      * @param  ?Injection  $injection  a generator connected to a loom; null where there is none
+     * @param  list<JumperLead>  $jumpers
+     * @param  ?BenchSupply  $bench  a supply on the pins of an unplugged sensor; null where there is none
+     * @param  float  $batteryOhms  inside the battery
+     * @param  ?float  $moduleVolts  what arrives at the module of the system voltage; null for all of it
      */
     public function __construct(
-        public bool $ignitionOn,
+        public bool $moduleOn,
         public float $systemVolts,
         public array $openPlugs,
         public float $hubCelsius,
         public array $supplied = [],
         public ?Injection $injection = null,
+        public array $jumpers = [],
+        public ?BenchSupply $bench = null,
+        public float $batteryOhms = 0.02,
+        private ?float $moduleVolts = null,
     ) {
     }
 
     /** Before the module has decided about any supply. */
     public function unsupplied(): self
     {
-        return new self($this->ignitionOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, [], $this->injection);
+        return new self(
+            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, [], $this->injection, $this->jumpers, $this->bench,
+            $this->batteryOhms, $this->moduleVolts,
+        );
+    }
+
+    public function withBench(?BenchSupply $bench): self
+    {
+        return new self(
+            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, $this->supplied, $this->injection, $this->jumpers, $bench,
+            $this->batteryOhms, $this->moduleVolts,
+        );
+    }
+
+    /** The voltage the module passes on as supply. */
+    public function moduleVolts(): float
+    {
+        return $this->moduleVolts ?? $this->systemVolts;
+    }
+
+    /**
+     * These channels and every one that jumper leads join to them.
+     *
+     * @param  list<string>  $channels
+     * @return list<string>
+     */
+    public function joinedTo(array $channels): array
+    {
+        do {
+            $before = count($channels);
+            foreach ($this->jumpers as $lead) {
+                if (array_intersect($lead->channels(), $channels) !== []) {
+                    $channels = array_values(array_unique([...$channels, ...$lead->channels()]));
+                }
+            }
+        } while (count($channels) > $before);
+
+        return $channels;
     }
 }

@@ -23,6 +23,12 @@ final readonly class Injection
     {
     }
 
+    /** What its signal is called in the circuit. */
+    public function excitation(): string
+    {
+        return "injection.$this->channel";
+    }
+
     /** The current shape behaves like an active two-wire sensor: it lives on the module's supply. */
     public function asSensor(): CurrentSensor
     {

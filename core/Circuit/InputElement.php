@@ -30,7 +30,7 @@ final readonly class InputElement
     {
         $plugs = $channel->plugs();
 
-        return $state->ignitionOn && ! in_array($plugs[count($plugs) - 1]->plugId, $state->openPlugs, true);
+        return $state->moduleOn && ! in_array($plugs[count($plugs) - 1]->plugId, $state->openPlugs, true);
     }
 
     /**
@@ -42,7 +42,7 @@ final readonly class InputElement
     {
         $powered = self::isPowered($channel, $state) && $channel->port !== Port::Unfed;
         if ($input instanceof SwitchInput) {
-            return $powered ? [$input->supplyVolts > 0.0 ? $input->supplyVolts : $state->systemVolts, $input->supplyOhms] : [0.0, $input->offOhms];
+            return $powered ? [$input->supplyVolts > 0.0 ? $input->supplyVolts : $state->moduleVolts(), $input->supplyOhms] : [0.0, $input->offOhms];
         }
         $shuntOhms = $input->sensesReturn ? 0.0 : $input->shuntOhms;
         if (! $powered) {
@@ -50,7 +50,7 @@ final readonly class InputElement
         }
 
         return in_array($channel->id, $state->supplied, true)
-            ? [$state->systemVolts, $input->switchOhms + $shuntOhms]
+            ? [$state->moduleVolts(), $input->switchOhms + $shuntOhms]
             : [$input->testVolts, $input->testOhms + $shuntOhms];
     }
 

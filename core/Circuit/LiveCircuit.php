@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Circuit;
 
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\Supply;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\PowerFeed;
 
 /** The channels somebody looks at, joined with whatever is connected to them. */
 final readonly class LiveCircuit
@@ -13,27 +14,83 @@ final readonly class LiveCircuit
     private const TEST = 'test';
 
     /** @param  list<Device>  $devices */
-    private function __construct(public Netlist $netlist, public array $devices)
+    private function __construct(public Netlist $netlist, public array $devices, private bool $hasBattery = false)
     {
     }
 
-    public static function ofNothing(): self
+    /**
+     * @param  array<array-key, Channel>  $channels  as they really are, by id, with all that leads join to them
+     * @param  array<array-key, bool>  $levels  by channel: an active sensor at its upper level
+     * @param  bool  $injectsUpper  an injected signal at its upper level
+     */
+    public static function of(array $channels, ElectricalState $state, array $levels = [], bool $injectsUpper = false): self
     {
-        return new self(Netlist::empty(), []);
+        $supply = $state->bench;
+        if ($supply === null || ! isset($channels[$supply->channel])) {
+            return self::settled($channels, $state->withBench(null), $levels, $injectsUpper);
+        }
+        $held = BenchElement::settled(
+            $supply,
+            static fn (BenchSupply $one): SolvedCircuit => self::settled($channels, $state->withBench($one), $levels, $injectsUpper)->solved(),
+        );
+
+        return self::settled($channels, $state->withBench($held), $levels, $injectsUpper);
     }
 
-    public function withBattery(Supply $supply, ElectricalState $state): self
+    /** With the battery, without which its poles are dead pads. */
+    public function withBattery(ElectricalState $state): self
     {
-        return new self(ChannelNetlist::addBattery($this->netlist, $supply, $state), $this->devices);
+        return $this->hasBattery ? $this : new self(ChannelNetlist::addBattery($this->netlist, $state), $this->devices, true);
     }
 
-    /** @param  bool  $tooth  whether an active sensor has a tooth in front of it, or an injected signal is at its upper level */
-    public function withChannel(Channel $channel, ElectricalState $state, bool $tooth): self
+    /** With the module's own supply, which hangs on the battery. */
+    public function withFeed(PowerFeed $feed, bool $keyOn, bool $plugged): self
     {
-        $netlist = ChannelNetlist::add(SensorElement::add($this->netlist, $channel, $state, $tooth), $channel, $state);
-        $circuit = $this->withDevice($netlist, SensorElement::device($channel, $tooth));
+        return $this->withNetlist(FeedElement::add($this->netlist, $feed, $keyOn, $plugged));
+    }
 
-        return $state->injection?->channel === $channel->id ? $circuit->withInjection($channel, $state->injection, $tooth) : $circuit;
+    public function withResistor(string $first, string $second, float $ohms): self
+    {
+        return $this->withNetlist($this->netlist->resistor($first, $second, $ohms));
+    }
+
+    /** An ohmmeter's own current, one ampere of it, out of its first lead. */
+    public function withTestCurrent(string $first, string $second): self
+    {
+        return $this->withNetlist($this->netlist->current($second, $first, 1.0, self::TEST));
+    }
+
+    public function solved(): SolvedCircuit
+    {
+        return new SolvedCircuit(NodalAnalysis::solve($this->netlist), $this->devices, self::TEST);
+    }
+
+    /**
+     * @param  array<array-key, Channel>  $channels
+     * @param  array<array-key, bool>  $levels
+     */
+    private static function settled(array $channels, ElectricalState $state, array $levels, bool $injectsUpper): self
+    {
+        $circuit = new self(Netlist::empty(), []);
+        foreach ($channels as $id => $channel) {
+            $circuit = $circuit->withChannel($channel, $state, $levels[$id] ?? false);
+        }
+        if ($state->injection !== null && isset($channels[$state->injection->channel])) {
+            $circuit = $circuit->withInjection($channels[$state->injection->channel], $state->injection, $injectsUpper);
+        }
+        $netlist = $circuit->netlist;
+        if ($state->bench !== null) {
+            $netlist = BenchElement::add($netlist, $channels[$state->bench->channel], $state->bench);
+        }
+
+        return $circuit->withNetlist($netlist)->withJumpers($state, array_map(strval(...), array_keys($channels)));
+    }
+
+    private function withChannel(Channel $channel, ElectricalState $state, bool $level): self
+    {
+        return $this
+            ->withNetlist(ChannelNetlist::add(SensorElement::add($this->netlist, $channel, $state, $level), $channel, $state))
+            ->withDevice(SensorElement::device($channel, $level));
     }
 
     private function withInjection(Channel $channel, Injection $injection, bool $upper): self
@@ -41,32 +98,41 @@ final readonly class LiveCircuit
         $pins = ChannelNetlist::loomNodes($channel);
 
         return match ($injection->shape) {
-            'sine' => new self($this->netlist->source($pins[0], $pins[1], 1.0, Injection::SOURCE_OHMS, SensorElement::emf($channel->id)), $this->devices),
-            'current' => $this->withDevice($this->netlist, new Device("injection.$channel->id", $pins[0], $pins[1], new CurrentLaw($injection->asSensor(), $upper))),
-            default => new self($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $upper ? $injection->amplitude : 0.0, Injection::SOURCE_OHMS, ChannelNetlist::DC), $this->devices),
+            'sine' => $this->withNetlist($this->netlist->source($pins[0], $pins[1], 1.0, Injection::SOURCE_OHMS, SensorElement::emf($injection->excitation()))),
+            'current' => $this->withDevice(new Device($injection->excitation(), $pins[0], $pins[1], new CurrentLaw($injection->asSensor(), $upper))),
+            default => $this->withNetlist($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $upper ? $injection->amplitude : 0.0, Injection::SOURCE_OHMS, ChannelNetlist::DC)),
         };
     }
 
-    private function withDevice(Netlist $netlist, ?Device $device): self
+    /**
+     * Leads between these channels, and from them to body and battery.
+     *
+     * @param  list<string>  $channels
+     */
+    private function withJumpers(ElectricalState $state, array $channels): self
+    {
+        $netlist = $this->netlist;
+        $touchesBattery = false;
+        foreach ($state->jumpers as $lead) {
+            if (array_intersect($lead->channels(), $channels) !== []) {
+                $netlist = $netlist->resistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), JumperLead::OHMS);
+                $touchesBattery = $touchesBattery || array_filter([$lead->first, $lead->second], static fn (Pad $pad): bool => $pad->isBattery()) !== [];
+            }
+        }
+        $joined = $this->withNetlist($netlist);
+
+        return $touchesBattery ? $joined->withBattery($state) : $joined;
+    }
+
+    private function withNetlist(Netlist $netlist): self
+    {
+        return new self($netlist, $this->devices, $this->hasBattery);
+    }
+
+    private function withDevice(?Device $device): self
     {
         return $device === null
-            ? new self($netlist, $this->devices)
-            : new self($netlist->current($device->plus, $device->minus, 1.0, $device->excitation), [...$this->devices, $device]);
-    }
-
-    public function withResistor(string $first, string $second, float $ohms): self
-    {
-        return new self($this->netlist->resistor($first, $second, $ohms), $this->devices);
-    }
-
-    /** An ohmmeter's own current, one ampere of it, out of its first lead. */
-    public function withTestCurrent(string $first, string $second): self
-    {
-        return new self($this->netlist->current($second, $first, 1.0, self::TEST), $this->devices);
-    }
-
-    public function solved(): SolvedCircuit
-    {
-        return new SolvedCircuit(NodalAnalysis::solve($this->netlist), $this->devices, self::TEST);
+            ? $this
+            : new self($this->netlist->current($device->plus, $device->minus, 1.0, $device->excitation), [...$this->devices, $device], $this->hasBattery);
     }
 }

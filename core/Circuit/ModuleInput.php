@@ -11,10 +11,14 @@ use Lernfall\Vehicle\SwitchInput;
 /** What a channel's circuit does at the module's pins. */
 final readonly class ModuleInput
 {
-    /** With this level of an active sensor; a passive one at rest. */
-    public static function at(Channel $channel, ElectricalState $state, bool $tooth): InputVoltages
+    /**
+     * @param  array<array-key, Channel>  $channels  this channel and all that leads join to it, by id
+     * @param  array<array-key, bool>  $levels  by channel: an active sensor at its upper level
+     */
+    public static function at(string $id, array $channels, ElectricalState $state, array $levels = [], bool $injectsUpper = false): InputVoltages
     {
-        $circuit = LiveCircuit::ofNothing()->withChannel($channel, $state, $tooth && Awake::is($channel, $state))->solved();
+        $channel = $channels[$id];
+        $circuit = LiveCircuit::of($channels, $state, Awake::ones($channels, $state, $levels), $injectsUpper)->solved();
         $pins = ChannelNetlist::inputNodes($channel);
         $first = $circuit->voltsBetween($pins[0], Netlist::GROUND);
         $second = $circuit->voltsBetween($pins[1], Netlist::GROUND);
@@ -34,13 +38,16 @@ final readonly class ModuleInput
     }
 
     /**
-     * Voltage between the module's pins for each volt induced in a passive sensor's coil: the divider is linear, so this
-     * one figure serves every speed.
+     * Voltage between the module's pins for each volt induced somewhere: the divider is linear, so this one figure serves
+     * every speed.
+     *
+     * @param  array<array-key, Channel>  $channels
+     * @param  string  $source  a channel whose passive sensor induces it, or what an injection calls its own
      */
-    public static function voltsPerEmf(Channel $channel, ElectricalState $state): float
+    public static function voltsPerEmf(string $id, array $channels, ElectricalState $state, string $source): float
     {
-        $pins = ChannelNetlist::inputNodes($channel);
+        $pins = ChannelNetlist::inputNodes($channels[$id]);
 
-        return abs(LiveCircuit::ofNothing()->withChannel($channel, $state, false)->solved()->perEmf($channel->id, $pins[0], $pins[1]));
+        return abs(LiveCircuit::of($channels, $state)->solved()->perEmf($source, $pins[0], $pins[1]));
     }
 }

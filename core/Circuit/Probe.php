@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
-use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pad;
-use Lernfall\Vehicle\Pads;
-use Lernfall\Vehicle\Vehicle;
 
 /** Two leads on two pads: what an instrument finds there. */
 final readonly class Probe
@@ -16,20 +13,9 @@ final readonly class Probe
     {
     }
 
-    /**
-     * @param  array<array-key, Channel>  $channels  the channels as they really are, by id
-     * @param  array<array-key, bool>  $teeth  by channel: whether a tooth is in front of its sensor
-     */
-    public static function between(Pad $first, Pad $second, Vehicle $vehicle, array $channels, array $teeth, ElectricalState $state): self
+    public static function between(Pad $first, Pad $second, LiveCircuit $circuit): self
     {
-        $circuit = LiveCircuit::ofNothing()->withBattery($vehicle->supply, $state);
-        foreach (array_unique([$first->channel, $second->channel]) as $id) {
-            if ($id !== '') {
-                $circuit = $circuit->withChannel($channels[$id], $state, ($teeth[$id] ?? false) && Awake::is($channels[$id], $state));
-            }
-        }
-
-        return new self($circuit, self::node($first), self::node($second));
+        return new self($circuit, ChannelNetlist::nodeOf($first), ChannelNetlist::nodeOf($second));
     }
 
     /** Standing voltage under the instrument's own load. */
@@ -38,10 +24,14 @@ final readonly class Probe
         return $this->loaded($meterOhms)->voltsBetween($this->first, $this->second);
     }
 
-    /** Voltage under load for each volt induced in the coil of a channel; the sign follows the leads. */
-    public function voltsPerEmf(float $meterOhms, string $channelId): float
+    /**
+     * Voltage under load for each volt induced somewhere; the sign follows the leads.
+     *
+     * @param  string  $source  a channel whose passive sensor induces it, or what an injection calls its own
+     */
+    public function voltsPerEmf(float $meterOhms, string $source): float
     {
-        return $this->loaded($meterOhms)->perEmf($channelId, $this->first, $this->second);
+        return $this->loaded($meterOhms)->perEmf($source, $this->first, $this->second);
     }
 
     /** What an ohmmeter finds, whatever its range. */
@@ -53,14 +43,5 @@ final readonly class Probe
     private function loaded(float $meterOhms): SolvedCircuit
     {
         return $this->circuit->withResistor($this->first, $this->second, $meterOhms)->solved();
-    }
-
-    private static function node(Pad $pad): string
-    {
-        return match (true) {
-            $pad->onPlug => ChannelNetlist::padNode($pad->channel, $pad->plugName, $pad->side, $pad->conductor),
-            $pad->id === Pads::BODY => Netlist::GROUND,
-            default => $pad->id,
-        };
     }
 }

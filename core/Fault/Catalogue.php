@@ -6,9 +6,11 @@ namespace Lernfall\Fault;
 
 use Lernfall\Fault\Kind\LoomFaults;
 use Lernfall\Fault\Kind\ModuleFaults;
+use Lernfall\Fault\Kind\NoFaults;
 use Lernfall\Fault\Kind\PlugFaults;
 use Lernfall\Fault\Kind\RingFaults;
 use Lernfall\Fault\Kind\SensorFaults;
+use Lernfall\Fault\Kind\SupplyFaults;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
@@ -26,7 +28,7 @@ final readonly class Catalogue
         /** @var ?list<FaultKind> $kinds */
         static $kinds = null;
 
-        return $kinds ??= [...RingFaults::all(), ...SensorFaults::all(), ...PlugFaults::all(), ...LoomFaults::all(), ...ModuleFaults::all()];
+        return $kinds ??= [...RingFaults::all(), ...SensorFaults::all(), ...PlugFaults::all(), ...LoomFaults::all(), ...ModuleFaults::all(), ...SupplyFaults::all(), ...NoFaults::all()];
     }
 
     /** @throws InvalidFault */
@@ -46,21 +48,26 @@ final readonly class Catalogue
     {
         $entry = $this->entry($kindId);
         $strength ??= $entry->strengths[intdiv(count($entry->strengths), 2)];
+        if ($strength < $entry->least || $strength > $entry->greatest) {
+            throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->unit);
+        }
+        if ($entry->kind->wholeCar) {
+            return $channel === Vehicle::WHOLE
+                ? new Fault($entry->kind, $channel, '', $strength)
+                : throw InvalidFault::unknownChannel($channel, [Vehicle::WHOLE]);
+        }
         if (! $vehicle->hasChannel($channel)) {
             throw InvalidFault::unknownChannel($channel, $vehicle->channelIds());
         }
         if (! $entry->kind->fits($vehicle->channel($channel))) {
-            throw InvalidFault::doesNotFit($kindId, $channel, $vehicle->channel($channel)->sensor->technology());
+            throw InvalidFault::doesNotFit($kindId, $vehicle->channel($channel));
         }
         $conductors = array_map(static fn ($one): string => $one->id, $vehicle->channel($channel)->conductors);
         if ($entry->kind->onConductor && ! in_array($conductor, $conductors, true)) {
             throw InvalidFault::needsConductor($kindId, $conductors);
         }
-        if ($strength < $entry->least || $strength > $entry->greatest) {
-            throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->unit);
-        }
 
-        return new Fault($entry->kind, $channel, $entry->kind->onConductor ? $conductor : '', $strength, $provokedBy);
+        return new Fault($entry->kind, $channel, $entry->kind->onConductor ? $conductor : '', $strength, $provokedBy ?? $entry->kind->nature);
     }
 
     /** @return list<Fault> every kind at every place of this vehicle, in each of its strengths */
@@ -68,11 +75,11 @@ final readonly class Catalogue
     {
         $faults = [];
         foreach ($this->entries as $entry) {
-            foreach (array_filter($vehicle->channels, $entry->kind->fits(...)) as $channel) {
-                $places = $entry->kind->onConductor ? array_map(static fn ($one): string => $one->id, $channel->conductors) : [''];
-                foreach ($places as $conductor) {
+            foreach ($entry->kind->places($vehicle) as $place) {
+                $conductors = $entry->kind->onConductor ? array_map(static fn ($one): string => $one->id, $vehicle->channel($place)->conductors) : [''];
+                foreach ($conductors as $conductor) {
                     foreach ($entry->strengths as $strength) {
-                        $faults[] = new Fault($entry->kind, $channel->id, $conductor, $strength);
+                        $faults[] = new Fault($entry->kind, $place, $conductor, $strength, $entry->kind->nature);
                     }
                 }
             }

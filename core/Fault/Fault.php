@@ -22,6 +22,10 @@ final readonly class Fault
 
     public function applyTo(Vehicle $vehicle): Vehicle
     {
+        $vehicle = $this->kind->applyToCar($vehicle, $this->channel, $this->strength);
+        if ($this->kind->wholeCar) {
+            return $vehicle;
+        }
         $channel = $vehicle->channel($this->channel);
         $change = fn (Channel $state): Channel => $this->kind->applyTo($state, $this->conductor, $this->strength);
 

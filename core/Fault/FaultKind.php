@@ -6,8 +6,10 @@ namespace Lernfall\Fault;
 
 use Closure;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Provocation;
+use Lernfall\Vehicle\Vehicle;
 
-/** One entry of the catalogue: a way in which a channel can be other than it should. */
+/** One entry of the catalogue: a way in which a channel, or the car as a whole, can be other than it should. */
 final readonly class FaultKind
 {
     public const ACTIVE = ['current', 'pulse-width', 'sinking', 'sourcing'];
@@ -18,10 +20,14 @@ final readonly class FaultKind
      * @param  string  $id  permanent, for example "coil-open"
      * @param  string  $station  of the path where it sits, for example "sensor"
      * @param  string  $defect  what it is called when the cause is named, for example "open"
-     * @param  string  $unit  what its strength is measured in: "ohms", "metres", "teeth", "share", or "none" where it is there or not
+     * @param  string  $unit  what its strength is measured in: "ohms", "metres", "teeth", "share", "volts", or "none" where it is there or not
      * @param  bool  $onConductor  whether it sits on one of the conductors, which then has to be named
      * @param  list<string>  $technologies  of sensors that can have it; none named means all
      * @param  Closure(Channel, string, float): Channel  $change  told the conductor ("" where it sits on none) and the strength
+     * @param  ?Provocation  $nature  what provokes it unless a case says otherwise; null where it always shows
+     * @param  ?Closure(Channel): bool  $where  which channels can have it besides; null for all
+     * @param  ?Closure(Vehicle, string, float): Vehicle  $carChange  for what lies outside the channel; told the channel and the strength
+     * @param  bool  $wholeCar  it sits at no corner
      */
     public function __construct(
         public string $id,
@@ -31,17 +37,51 @@ final readonly class FaultKind
         public bool $onConductor,
         public array $technologies,
         private Closure $change,
+        public ?Provocation $nature = null,
+        private ?Closure $where = null,
+        private ?Closure $carChange = null,
+        public bool $wholeCar = false,
     ) {
+    }
+
+    /**
+     * A fault of the car as a whole.
+     *
+     * @param  Closure(Vehicle, float): Vehicle  $change
+     */
+    public static function ofTheWholeCar(string $id, string $station, string $defect, string $unit, Closure $change): self
+    {
+        return new self(
+            $id, $station, $defect, $unit, false, [], static fn (Channel $channel): Channel => $channel,
+            carChange: static fn (Vehicle $vehicle, string $channel, float $strength): Vehicle => $change($vehicle, $strength),
+            wholeCar: true,
+        );
     }
 
     /** Whether a channel can have it at all. */
     public function fits(Channel $channel): bool
     {
-        return $this->technologies === [] || in_array($channel->sensor->technology(), $this->technologies, true);
+        return ! $this->wholeCar
+            && ($this->technologies === [] || in_array($channel->sensor->technology(), $this->technologies, true))
+            && ($this->where === null || ($this->where)($channel));
+    }
+
+    /** @return list<string> the places of this vehicle that can have it: channels, or the car as a whole */
+    public function places(Vehicle $vehicle): array
+    {
+        return $this->wholeCar
+            ? [Vehicle::WHOLE]
+            : array_values(array_map(static fn (Channel $channel): string => $channel->id, array_filter($vehicle->channels, $this->fits(...))));
     }
 
     public function applyTo(Channel $channel, string $conductor, float $strength): Channel
     {
         return ($this->change)($channel, $conductor, $strength);
+    }
+
+    /** What it does outside its channel. */
+    public function applyToCar(Vehicle $vehicle, string $channel, float $strength): Vehicle
+    {
+        return $this->carChange === null ? $vehicle : ($this->carChange)($vehicle, $channel, $strength);
     }
 }

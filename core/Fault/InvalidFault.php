@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Fault;
 
 use InvalidArgumentException;
+use Lernfall\Vehicle\Channel;
 
 /** A fault that this vehicle cannot have. The field says which entry of it is wrong. */
 final class InvalidFault extends InvalidArgumentException
@@ -25,9 +26,11 @@ final class InvalidFault extends InvalidArgumentException
         return new self('channel', "this vehicle has no channel '$channel', only ".implode(', ', $known));
     }
 
-    public static function doesNotFit(string $kind, string $channel, string $technology): self
+    public static function doesNotFit(string $kind, Channel $channel): self
     {
-        return new self('kind', "'$kind' cannot be at $channel, whose sensor is of the kind '$technology'");
+        $ring = $channel->ring->isEncoder ? 'magnet poles' : 'teeth';
+
+        return new self('kind', "'$kind' cannot be at $channel->id, where a sensor of the kind '{$channel->sensor->technology()}' looks at $ring");
     }
 
     /** @param  list<string>  $conductors */

@@ -9,6 +9,9 @@ use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\Conclude;
+use Lernfall\Bay\Action\ConnectLeads;
+use Lernfall\Bay\Action\FeedSensor;
+use Lernfall\Bay\Action\FitBreakout;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
@@ -22,11 +25,13 @@ use Lernfall\Bay\Action\MarkStation;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\NameCause;
+use Lernfall\Bay\Action\ProveMeter;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RepairKind;
 use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\ScopeInput;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SecureStep;
@@ -47,6 +52,7 @@ final readonly class ActionReader
     /** Permanent names, as they stand in "do". */
     public const NAMES = [
         'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject', 'gauge-gap', 'swap-sensors', 'provoke',
+        'connect-leads', 'fit-breakout', 'feed-sensor', 'prove-meter', 'rock-wheel',
         'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
     ];
 
@@ -69,11 +75,16 @@ final readonly class ActionReader
             'look' => new LookAt($node->text('channel'), self::choice($node, 'at', Sight::class)),
             'unplug' => new Unplug($node->text('plug')),
             'join' => new Join($node->text('plug')),
-            'measure' => new Measure(self::choice($node, 'function', MeterFunction::class), $node->text('first'), $node->text('second')),
+            'measure' => self::measure($node),
             'capture' => self::capture($node),
             'gauge-gap' => new GaugeGap($node->text('channel')),
             'swap-sensors' => new SwapSensors($node->text('channel')),
             'provoke' => new Provoke($node->text('how') === 'nothing' ? null : self::choice($node, 'how', Provocation::class), $node->text('channel')),
+            'connect-leads' => new ConnectLeads(array_values(array_map(static fn (Node $lead): array => [$lead->text('first'), $lead->text('second')], $node->entries('leads')))),
+            'fit-breakout' => new FitBreakout($node->bool('fitted')),
+            'feed-sensor' => new FeedSensor($node->text('channel'), $node->float('volts'), $node->float('milliamperes') / 1000.0, $node->bool('reversed')),
+            'prove-meter' => new ProveMeter,
+            'rock-wheel' => new RockWheel($node->text('channel')),
             'inject' => new Inject($node->text('channel'), self::choice($node, 'shape', InjectedShape::class), $node->float('hertz'), $node->float('amplitude')),
             'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),
@@ -86,6 +97,19 @@ final readonly class ActionReader
             'conclude' => new Conclude,
             default => throw $node->at('do')->wrong('one of '.implode(', ', self::NAMES)),
         };
+    }
+
+    /** Range, relative reading and recording may be left out: they are as the meter comes up. */
+    private static function measure(Node $node): Measure
+    {
+        return new Measure(
+            self::choice($node, 'function', MeterFunction::class),
+            $node->text('first'),
+            $node->text('second'),
+            $node->has('fullScale') ? $node->float('fullScale') : null,
+            $node->has('relativeTo') ? $node->float('relativeTo') : 0.0,
+            $node->has('records') && $node->bool('records'),
+        );
     }
 
     private static function capture(Node $node): Capture

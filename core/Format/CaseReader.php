@@ -34,9 +34,21 @@ final readonly class CaseReader
         $vehicle = VehicleReader::from(Node::within($this->vehicleDocument($root), '/vehicle'));
 
         return new CaseDocument(
-            new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle)),
+            new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root)),
             $root->has('policy') ? PolicyReader::read($root->at('policy')) : PolicyReader::read(Node::root($this->policy)),
         );
+    }
+
+    /** Which kind of meter lies on the bench; left out, one that shows true RMS. */
+    private function averages(Node $root): bool
+    {
+        $meter = $root->has('meter') ? $root->text('meter') : 'true-rms';
+
+        return match ($meter) {
+            'true-rms' => false,
+            'averaging' => true,
+            default => throw $root->at('meter')->wrong('true-rms or averaging'),
+        };
     }
 
     /**

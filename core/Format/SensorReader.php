@@ -9,6 +9,7 @@ use Lernfall\Vehicle\CurrentSensor;
 use Lernfall\Vehicle\InputStage;
 use Lernfall\Vehicle\PassiveInput;
 use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\Pulses;
 use Lernfall\Vehicle\Sensor;
 use Lernfall\Vehicle\SwitchInput;
 use Lernfall\Vehicle\SwitchSensor;
@@ -25,13 +26,21 @@ final readonly class SensorReader
             'passive' => new PassiveSensor($node->float('coilOhmsAt20Celsius'), $node->float('signalVoltSeconds'), $node->float('gapDecayMillimetres') / 1000.0),
             'current', 'pulse-width' => new CurrentSensor(
                 $node->float('lowMilliamperes') / 1000.0, $node->float('highMilliamperes') / 1000.0, $node->float('wakesAtVolts'), $node->float('fullAtVolts'),
-                $node->float('leakOhms'), $node->float('backwardsVolts'), $node->float('backwardsOhms'), $node->float('greatestGapMillimetres') / 1000.0, $kind === 'pulse-width' ? $node->float('pulseMicroseconds') * 1e-6 : null,
+                $node->float('leakOhms'), $node->float('backwardsVolts'), $node->float('backwardsOhms'), $node->float('greatestGapMillimetres') / 1000.0, $kind === 'pulse-width' ? self::pulses($node->at('pulses')) : null,
             ),
             'sinking', 'sourcing' => new SwitchSensor(
                 $kind === 'sinking', $node->float('consumptionOhms'), $node->float('onOhms'), $node->float('leastVolts'), $node->float('greatestGapMillimetres') / 1000.0,
             ),
             default => throw $node->at('kind')->wrong('one of passive, current, pulse-width, sinking, sourcing'),
         };
+    }
+
+    private static function pulses(Node $node): Pulses
+    {
+        return new Pulses(
+            $node->float('forwardMicroseconds') * 1e-6, $node->float('backwardMicroseconds') * 1e-6, $node->float('weakMicroseconds') * 1e-6, $node->float('weakFromShare'),
+            $node->float('standstillMicroseconds') * 1e-6, $node->float('standstillEveryMilliseconds') / 1000.0,
+        );
     }
 
     /** @throws InvalidDocument */

@@ -10,6 +10,7 @@ use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
 use Lernfall\Vehicle\Contact;
+use Lernfall\Vehicle\GapShift;
 use Lernfall\Vehicle\InvalidTyreSize;
 use Lernfall\Vehicle\Link;
 use Lernfall\Vehicle\ModuleSpecification;
@@ -17,6 +18,7 @@ use Lernfall\Vehicle\Monitors;
 use Lernfall\Vehicle\NominalValue;
 use Lernfall\Vehicle\NominalValues;
 use Lernfall\Vehicle\Plug;
+use Lernfall\Vehicle\PowerFeed;
 use Lernfall\Vehicle\Supply;
 use Lernfall\Vehicle\SwitchSensor;
 use Lernfall\Vehicle\Tolerances;
@@ -45,8 +47,8 @@ final readonly class VehicleReader
     /** @throws InvalidDocument */
     public static function from(Node $root): Vehicle
     {
-        if ($root->text('format') !== 'lernfall-vehicle/1') {
-            throw $root->at('format')->wrong('"lernfall-vehicle/1"');
+        if ($root->text('format') !== 'lernfall-vehicle/2') {
+            throw $root->at('format')->wrong('"lernfall-vehicle/2"');
         }
         $channels = [];
         foreach ($root->entries('channels') as $id => $node) {
@@ -72,6 +74,16 @@ final readonly class VehicleReader
             $root->texts('lamps'),
             new Tolerances($tolerances->float('sensor'), $tolerances->float('signal'), $tolerances->float('gap')),
             $sheet,
+            self::feed($root->at('module')->at('feed')),
+            new GapShift($root->at('gapShift')->float('micrometresPerKelvin') * 1e-6, $root->at('gapShift')->float('atLockMillimetres') / 1000.0),
+        );
+    }
+
+    private static function feed(Node $node): PowerFeed
+    {
+        return new PowerFeed(
+            $node->text('fuse'), $node->float('fuseAmperes'), $node->text('supplyPin'), $node->text('groundPin'), $node->float('wireOhms'),
+            $node->float('contactOhms'), $node->float('groundOhms'), $node->float('moduleOhms'), $node->float('leastVolts'),
         );
     }
 
@@ -104,12 +116,13 @@ final readonly class VehicleReader
             $node->texts('wheels'),
             $node->text('axle'),
             $node->text('side'),
-            new ToothedRing($node->at('ring')->int('teeth')),
+            new ToothedRing($node->at('ring')->int('teeth'), $node->at('ring')->bool('encoder')),
             $node->float('gapMillimetres') / 1000.0,
             $sensor,
             $conductors,
             $links,
             SensorReader::input($input),
+            reckonedTeeth: $node->at('ring')->int('teeth'),
         );
     }
 

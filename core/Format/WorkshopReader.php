@@ -6,6 +6,7 @@ namespace Lernfall\Format;
 
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Eyes;
+use Lernfall\Bay\Hands;
 use Lernfall\Bay\Meter;
 use Lernfall\Bay\MeterRange;
 use Lernfall\Bay\Rate;
@@ -21,6 +22,7 @@ final readonly class WorkshopReader
         $root = Node::root($document);
         $eyes = $root->at('eyes');
         $scope = $root->at('scope');
+        $hands = $root->at('hands');
         $rates = [];
         foreach ($root->entries('rates') as $name => $node) {
             $rates[(string) $name] = new Rate($node->float(0), $node->float(1));
@@ -34,8 +36,10 @@ final readonly class WorkshopReader
             ),
             new Eyes(
                 $eyes->float('ringOnTheFloor'), $eyes->float('ringRaised'), $eyes->float('chafe'), $eyes->float('corrosion'),
-                $eyes->float('faintCorrosion'), $eyes->float('faintBelowOhms'), $eyes->float('gapStrikesAbove'), $eyes->float('gapSpread'),
+                $eyes->float('faintCorrosion'), $eyes->float('faintBelowOhms'), $eyes->float('gapStrikesAbove'), $eyes->float('gapSpread'), $eyes->float('blemish'),
             ),
+            new Hands($hands->float('wipesContact'), $hands->float('feelsPlayFromMillimetres') / 1000.0, $hands->float('feelSpread')),
+            $root->float('benchLoadOhms'),
             $root->float('hubHalfLifeMinutes'),
             $root->float('costPerMinute'),
             $rates,
@@ -56,6 +60,6 @@ final readonly class WorkshopReader
             $ranges[$function->value] = $list === [] ? throw $settings->at('ranges')->wrong('at least one range') : $list;
         }
 
-        return new Meter($node->float('inputOhms'), $node->float('leadOhms'), $node->float('noiseDigits'), $node->float('hertzFromVolts'), $ranges, $accuracy);
+        return new Meter($node->float('inputOhms'), $node->float('leadOhms'), $node->float('noiseDigits'), $node->float('hertzFromVolts'), $node->float('beepsBelowOhms'), $node->float('shuntOhms'), $node->float('fuseAmperes'), $ranges, $accuracy);
     }
 }

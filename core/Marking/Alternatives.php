@@ -11,6 +11,7 @@ use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\Simulator;
+use Lernfall\Vehicle\Vehicle;
 
 /** What else could have been done to make a car good, found by trying it. */
 final readonly class Alternatives
@@ -23,9 +24,9 @@ final readonly class Alternatives
     public function cheapest(FaultCase $case): ?Repair
     {
         $best = null;
-        foreach ($case->sound->channelIds() as $channel) {
-            foreach (RepairKind::cases() as $kind) {
-                $repair = new Repair($kind, $channel);
+        foreach (RepairKind::cases() as $kind) {
+            foreach ($kind->places($case->sound) as $place) {
+                $repair = new Repair($kind, $place);
                 if ($this->makesGood($case, $repair) && ($best === null || $this->price($repair) < $this->price($best))) {
                     $best = $repair;
                 }
@@ -55,13 +56,24 @@ final readonly class Alternatives
         return $rate->money + $rate->minutes * $this->simulator->workshop->costPerMinute;
     }
 
+    /** Whether it would have changed anything on the car as it came in. */
+    public function changes(FaultCase $case, Repair $repair): bool
+    {
+        return $this->tried($case, $repair) != $case->faultyVehicle()->withLeftCodes([]);
+    }
+
     private function makesGood(FaultCase $case, Repair $repair): bool
+    {
+        return $this->tried($case, $repair) == $case->sound;
+    }
+
+    private function tried(FaultCase $case, Repair $repair): Vehicle
     {
         $car = Car::hypothesis($case->faultyVehicle(), $case->sound);
         foreach ([SecureStep::Chock, SecureStep::Raise, SecureStep::Stand] as $step) {
             $car = $this->simulator->predict($car, new Secure($step))[0]->car;
         }
 
-        return $this->simulator->predict($car, $repair)[0]->car->vehicle == $case->sound;
+        return $this->simulator->predict($car, $repair)[0]->car->vehicle;
     }
 }

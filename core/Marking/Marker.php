@@ -25,7 +25,7 @@ final readonly class Marker
     public function mark(Job $job, Policy $policy): MarkSheet
     {
         $marks = [];
-        foreach ($this->criteria($policy) as $criterion) {
+        foreach ($this->criteria($policy, $this->simulator->forCase($job->case)) as $criterion) {
             $outOf = $policy->weights[$criterion->id()] ?? 0;
             $verdict = $criterion->judge($job);
             $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
@@ -41,17 +41,17 @@ final readonly class Marker
     }
 
     /** @return list<Criterion> */
-    private function criteria(Policy $policy): array
+    private function criteria(Policy $policy, Simulator $simulator): array
     {
-        $alternatives = new Alternatives($this->simulator);
+        $alternatives = new Alternatives($simulator);
 
         return [
             new Safety,
             new CodesBeforeClearing,
-            new SeparatingReading(new Separation($this->simulator, $this->catalogue)),
+            new SeparatingReading(new Separation($simulator, $this->catalogue)),
             new RightRepair($alternatives),
             new Proof,
-            new Economy($alternatives, $this->simulator->workshop, $policy->diagnosisMinutes),
+            new Economy($alternatives, $simulator->workshop, $policy->diagnosisMinutes),
         ];
     }
 }

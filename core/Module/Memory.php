@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Module;
 
+use Lernfall\Vehicle\LeftCode;
+
 /** The codes a module holds. */
 final readonly class Memory
 {
@@ -15,6 +17,21 @@ final readonly class Memory
     public static function empty(): self
     {
         return new self([]);
+    }
+
+    /**
+     * As somebody's earlier work has left it.
+     *
+     * @param  list<LeftCode>  $codes
+     */
+    public static function left(array $codes): self
+    {
+        $memory = self::empty();
+        foreach ($codes as $code) {
+            $memory = $memory->set($code->channel, Failure::from($code->failure));
+        }
+
+        return $memory;
     }
 
     public function status(string $channel, Failure $failure): ?CodeStatus

@@ -12,17 +12,21 @@ final readonly class SpeedInput
     /** A gape this much wider than a pitch looks as if the wheel had stopped. */
     private const IMPLAUSIBLE_PITCHES = 0.3;
 
-    /** @param  float  $thresholdFactor  this module's threshold against the nominal one */
+    /**
+     * @param  float  $thresholdFactor  this module's threshold against the nominal one
+     * @param  float  $disturbance  peak of what disturbs the signal against the nominal threshold; from the threshold on it is counted too
+     */
     public function __construct(
         private SpeedSignal $signal,
         private Teeth $teeth,
         private float $thresholdFactor,
+        private float $disturbance = 0.0,
     ) {
     }
 
     public function withThresholdFactor(float $factor): self
     {
-        return new self($this->signal, $this->teeth, $factor);
+        return new self($this->signal, $this->teeth, $factor, $this->disturbance);
     }
 
     public function counts(float $turnsPerSecond): bool
@@ -50,7 +54,7 @@ final readonly class SpeedInput
     /** The rotation from which no tooth is missed any more; infinite where one always is. */
     public function evenFromTurnsPerSecond(): float
     {
-        return $this->teeth->crackPitches > self::IMPLAUSIBLE_PITCHES ? INF : $this->neededFor($this->teeth->weakest());
+        return $this->disturbance > $this->thresholdFactor || $this->teeth->crackPitches > self::IMPLAUSIBLE_PITCHES ? INF : $this->neededFor($this->teeth->weakest());
     }
 
     /** Whether the signal drops out at one place of every turn. */

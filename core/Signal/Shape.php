@@ -7,6 +7,7 @@ namespace Lernfall\Signal;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\CurrentSensor;
 use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\Pulses;
 
 /**
  * What a turning ring makes its sensor do, over time: a sine for every tooth of a passive sensor, a level for every
@@ -22,11 +23,30 @@ final readonly class Shape
     {
     }
 
+    /** @param  float  $turnsPerSecond  below zero backwards, which only the length of pulses tells */
     public static function of(Channel $channel, float $turnsPerSecond): self
     {
         $sensor = $channel->sensor;
+        $pulses = $sensor instanceof CurrentSensor ? $sensor->pulses : null;
 
-        return new self(Teeth::of($channel), $turnsPerSecond, $sensor instanceof PassiveSensor, $sensor instanceof CurrentSensor ? $sensor->pulseSeconds : null);
+        return new self(
+            Teeth::of($channel),
+            abs($turnsPerSecond),
+            $sensor instanceof PassiveSensor,
+            $pulses?->seconds($turnsPerSecond < 0.0, $sensor instanceof CurrentSensor ? $channel->gapMetres / $sensor->greatestGapMetres : 0.0),
+        );
+    }
+
+    /** The sign of life of a pulse-width sensor while nothing turns. */
+    public static function ofStandstill(Pulses $pulses): self
+    {
+        return new self(Teeth::single(), 1.0 / $pulses->standstillEverySeconds, false, $pulses->standstillSeconds);
+    }
+
+    /** What a signal generator puts out, or an even disturbance: a sine, or levels that last equally long. */
+    public static function even(float $hertz, bool $isSine): self
+    {
+        return new self(Teeth::single(), $hertz, $isSine, null);
     }
 
     /** For a passive sensor 1 is the peak of a whole tooth at the mean gap; an active one shows 0 or 1. */
@@ -76,6 +96,17 @@ final readonly class Shape
         $mean = $this->mean();
 
         return sqrt($mean * (1.0 - $mean));
+    }
+
+    /** Mean of what deviates from the mean, its sign left aside, over whole turns: of a sine 2/π, of levels 2·d·(1−d). */
+    public function rectifiedMean(): float
+    {
+        if ($this->isSine) {
+            return 2.0 / M_PI * $this->teeth->mean() * $this->shareOfTeeth();
+        }
+        $mean = $this->mean();
+
+        return 2.0 * $mean * (1.0 - $mean);
     }
 
     /** The share of a tooth's period for which an active sensor shows its upper level. */

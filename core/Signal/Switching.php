@@ -18,6 +18,12 @@ final readonly class Switching
         return ! $channel->sensor instanceof PassiveSensor;
     }
 
+    /** Whether it keeps one level or the other while nothing turns; pulses come and go and leave it at its lower one. */
+    public static function rests(Channel $channel): bool
+    {
+        return self::isActive($channel) && ! ($channel->sensor instanceof CurrentSensor && $channel->sensor->pulses !== null);
+    }
+
     /** Whether teeth and gaps make a difference to it: sound electronics, and the ring near enough. */
     public static function follows(Channel $channel): bool
     {

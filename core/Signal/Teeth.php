@@ -27,7 +27,7 @@ final readonly class Teeth
     {
         $felt = [];
         foreach ($channel->ring->strengths() as $tooth => $strength) {
-            $off = $channel->ring->runoutAt($tooth);
+            $off = $channel->ring->runoutAt($tooth, $channel->bearingPlayMetres);
             $sensor = $channel->sensor;
             $felt[] = match (true) {
                 $sensor instanceof PassiveSensor => $strength * exp(-$off / $sensor->gapDecayMetres),
@@ -37,6 +37,12 @@ final readonly class Teeth
         }
 
         return new self($felt === [] ? [1.0] : $felt, $channel->ring->crackPitches);
+    }
+
+    /** A single tooth that is always felt. */
+    public static function single(): self
+    {
+        return new self([1.0], 0.0);
     }
 
     public function count(): int

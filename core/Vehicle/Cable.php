@@ -10,8 +10,9 @@ final readonly class Cable implements Link
     /**
      * @param  array<array-key, Wire>  $wires  by conductor
      * @param  ?float  $bridgeOhms  between the middles of the first two wires; null where they do not touch
+     * @param  bool  $taped  somebody has wound insulating tape round it
      */
-    public function __construct(private string $name, public array $wires, public bool $twisted = true, public ?float $bridgeOhms = null)
+    public function __construct(private string $name, public array $wires, public bool $twisted = true, public ?float $bridgeOhms = null, public bool $taped = false)
     {
     }
 
@@ -22,11 +23,30 @@ final readonly class Cable implements Link
 
     public function withWire(string $conductor, Wire $wire): self
     {
-        return new self($this->name, [$conductor => $wire] + $this->wires, $this->twisted, $this->bridgeOhms);
+        return new self($this->name, [$conductor => $wire] + $this->wires, $this->twisted, $this->bridgeOhms, $this->taped);
     }
 
     public function bridged(float $ohms): self
     {
-        return new self($this->name, $this->wires, $this->twisted, $ohms);
+        return new self($this->name, $this->wires, $this->twisted, $ohms, $this->taped);
+    }
+
+    /** Mended with single wires side by side, which pick up what the twist would cancel. */
+    public function untwisted(): self
+    {
+        return new self($this->name, $this->wires, false, $this->bridgeOhms, $this->taped);
+    }
+
+    /** Taped round: what was bare touches nothing any more, for the time being. */
+    public function taped(): self
+    {
+        $covered = array_map(static fn (Wire $wire): Wire => $wire->covered(), $this->wires);
+
+        return new self($this->name, $covered, $this->twisted, null, true);
+    }
+
+    public function lengthMetres(): float
+    {
+        return max(0.0, ...array_map(static fn (Wire $wire): float => $wire->lengthMetres, array_values($this->wires)));
     }
 }

@@ -16,6 +16,9 @@ final readonly class Channel
      * @param  list<Conductor>  $conductors  in the order the input stage names them
      * @param  ?Acting  $acting  how it is while provoked; null where nothing provokes it
      * @param  float  $tipDust  share of the ring's effect that metal dust on the sensor's tip takes away
+     * @param  ?int  $reckonedTeeth  what the module divides by to get from teeth to turns; null for those of the ring
+     * @param  float  $bearingPlayMetres  by which the wheel can be rocked
+     * @param  float  $tyreFactor  rolling circumference of the tyre fitted here against the one the car is built for
      * @param  list<Link>  $links  in order from the sensor to the module
      */
     public function __construct(
@@ -31,6 +34,9 @@ final readonly class Channel
         public InputStage $input,
         public Port $port = Port::Sound,
         public float $tipDust = 0.0,
+        public ?int $reckonedTeeth = null,
+        public float $bearingPlayMetres = 0.0,
+        public float $tyreFactor = 1.0,
         public ?Acting $acting = null,
     ) {
     }
@@ -53,6 +59,22 @@ final readonly class Channel
     public function withTipDust(float $share): self
     {
         return $this->inEveryState(static fn (self $channel): self => $channel->but(tipDust: $share));
+    }
+
+    public function withBearingPlay(float $metres): self
+    {
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(bearingPlayMetres: $metres));
+    }
+
+    public function withTyreFactor(float $factor): self
+    {
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(tyreFactor: $factor));
+    }
+
+    /** What the module divides by to get from teeth to turns. */
+    public function reckonedTeeth(): int
+    {
+        return $this->reckonedTeeth ?? $this->ring->teeth;
     }
 
     /** With the sensor of another channel, its dust, and what it does while provoked. */
@@ -102,7 +124,8 @@ final readonly class Channel
     {
         return $other == $this ? $this : new self(
             $this->id, $this->wheels, $this->axle, $this->side, $this->ring, $this->gapMetres, $this->sensor, $this->conductors,
-            $this->links, $this->input, $this->port, $this->tipDust, new Acting($provocation, $other),
+            $this->links, $this->input, $this->port, $this->tipDust, $this->reckonedTeeth, $this->bearingPlayMetres, $this->tyreFactor,
+            new Acting($provocation, $other),
         );
     }
 
@@ -143,11 +166,20 @@ final readonly class Channel
     }
 
     /** @param  ?list<Link>  $links */
-    private function but(?ToothedRing $ring = null, ?float $gapMetres = null, ?Sensor $sensor = null, ?array $links = null, ?Port $port = null, ?float $tipDust = null): self
-    {
+    private function but(
+        ?ToothedRing $ring = null,
+        ?float $gapMetres = null,
+        ?Sensor $sensor = null,
+        ?array $links = null,
+        ?Port $port = null,
+        ?float $tipDust = null,
+        ?float $bearingPlayMetres = null,
+        ?float $tyreFactor = null,
+    ): self {
         return new self(
             $this->id, $this->wheels, $this->axle, $this->side, $ring ?? $this->ring, $gapMetres ?? $this->gapMetres,
             $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input, $port ?? $this->port, $tipDust ?? $this->tipDust,
+            $this->reckonedTeeth, $bearingPlayMetres ?? $this->bearingPlayMetres, $tyreFactor ?? $this->tyreFactor,
         );
     }
 }

@@ -18,7 +18,7 @@ final readonly class CurrentSensor implements Sensor
      * @param  float  $leakOhms  what an ohmmeter finds the right way round
      * @param  float  $backwardsVolts  from here it conducts backwards, through $backwardsOhms
      * @param  float  $greatestGapMetres  beyond, it does not switch any more
-     * @param  ?float  $pulseSeconds  it sends a pulse of this length for every tooth instead of the two levels; null where it does not
+     * @param  ?Pulses  $pulses  it sends a pulse for every tooth instead of the two levels; null where it does not
      */
     public function __construct(
         public float $lowAmperes,
@@ -29,21 +29,22 @@ final readonly class CurrentSensor implements Sensor
         public float $backwardsVolts,
         public float $backwardsOhms,
         public float $greatestGapMetres,
-        public ?float $pulseSeconds = null,
+        public ?Pulses $pulses = null,
         public Electronics $electronics = Electronics::Sound,
+        private bool $foreign = false,
     ) {
     }
 
     public function technology(): string
     {
-        return $this->pulseSeconds === null ? 'current' : 'pulse-width';
+        return $this->pulses === null ? 'current' : 'pulse-width';
     }
 
     public function with(Electronics $electronics): self
     {
         return new self(
             $this->lowAmperes, $this->highAmperes, $this->wakesAtVolts, $this->fullAtVolts, $this->leakOhms,
-            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres, $this->pulseSeconds, $electronics,
+            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres, $this->pulses, $electronics, $this->foreign,
         );
     }
 
@@ -51,7 +52,21 @@ final readonly class CurrentSensor implements Sensor
     {
         return new self(
             $this->lowAmperes * $electrical, $this->highAmperes * $electrical, $this->wakesAtVolts, $this->fullAtVolts, $this->leakOhms / $electrical,
-            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $magnetic, $this->pulseSeconds, $this->electronics,
+            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $magnetic, $this->pulses, $this->electronics, $this->foreign,
         );
+    }
+
+    /** A part for another car: it takes this share of the currents the module reckons with. */
+    public function ofOtherMake(float $share): self
+    {
+        return new self(
+            $this->lowAmperes * $share, $this->highAmperes * $share, $this->wakesAtVolts, $this->fullAtVolts, $this->leakOhms,
+            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres, $this->pulses, $this->electronics, true,
+        );
+    }
+
+    public function isForeign(): bool
+    {
+        return $this->foreign;
     }
 }

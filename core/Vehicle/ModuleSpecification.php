@@ -12,6 +12,7 @@ final readonly class ModuleSpecification
      * @param  array<array-key, string>  $codes  base code by channel, for example C0035
      * @param  array<array-key, string>  $failureTypes  failure-type byte in hexadecimal by kind of failure
      * @param  list<string>  $lampsOnFault  the lamps lit while a code is present
+     * @param  bool  $dead  nothing in it works
      */
     public function __construct(
         public string $plugId,
@@ -19,6 +20,12 @@ final readonly class ModuleSpecification
         public array $codes,
         public array $failureTypes,
         public array $lampsOnFault,
+        public bool $dead = false,
     ) {
+    }
+
+    public function dead(bool $dead): self
+    {
+        return new self($this->plugId, $this->monitors, $this->codes, $this->failureTypes, $this->lampsOnFault, $dead);
     }
 }

@@ -26,4 +26,19 @@ final readonly class Pad
     {
         return new self($id, '', '', PadSide::Wheel, '', false);
     }
+
+    public function isBattery(): bool
+    {
+        return in_array($this->id, [Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE], true);
+    }
+
+    public function isFeed(): bool
+    {
+        return in_array($this->id, Pads::FEED, true);
+    }
+
+    public function isBench(): bool
+    {
+        return in_array($this->id, Pads::BENCH, true);
+    }
 }

@@ -13,6 +13,12 @@ final readonly class Pads
 
     public const BATTERY_NEGATIVE = 'battery.negative';
 
+    /** Along the module's supply, in order of the current; the last two are the loom's side of the module plug. */
+    public const FEED = ['feed.fuse.in', 'feed.fuse.out', 'feed.relay.out', 'feed.supply', 'feed.ground'];
+
+    /** The terminals of the bench supply, which is not part of the car but stands beside it. */
+    public const BENCH = ['bench.positive', 'bench.negative'];
+
     /** @return list<Pad> */
     public static function of(Vehicle $vehicle): array
     {
@@ -27,7 +33,7 @@ final readonly class Pads
             }
         }
 
-        return [...$pads, ...array_map(Pad::fixed(...), [self::BODY, self::BATTERY_POSITIVE, self::BATTERY_NEGATIVE])];
+        return [...$pads, ...array_map(Pad::fixed(...), [self::BODY, self::BATTERY_POSITIVE, self::BATTERY_NEGATIVE, ...self::FEED, ...self::BENCH])];
     }
 
     /** @throws UnknownPart */

@@ -20,6 +20,7 @@ final readonly class PassiveSensor implements Sensor
         public float $gapDecayMetres,
         public bool $coilBroken = false,
         public ?float $housingLeakOhms = null,
+        private bool $foreign = false,
     ) {
     }
 
@@ -30,12 +31,12 @@ final readonly class PassiveSensor implements Sensor
 
     public function broken(): self
     {
-        return new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, true, $this->housingLeakOhms);
+        return new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, true, $this->housingLeakOhms, $this->foreign);
     }
 
     public function leakingToHousing(float $ohms): self
     {
-        return new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, $this->coilBroken, $ohms);
+        return new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, $this->coilBroken, $ohms, $this->foreign);
     }
 
     /** Some of the windings are shorted: resistance and signal fall by the same share. */
@@ -52,6 +53,18 @@ final readonly class PassiveSensor implements Sensor
             $this->gapDecayMetres,
             $this->coilBroken,
             $this->housingLeakOhms,
+            $this->foreign,
         );
+    }
+
+    /** A part for another car: fewer windings on the same body. */
+    public function ofOtherMake(float $share): self
+    {
+        return new self($this->coilOhmsAt20Celsius * $share, $this->signalVoltSeconds * $share, $this->gapDecayMetres, $this->coilBroken, $this->housingLeakOhms, true);
+    }
+
+    public function isForeign(): bool
+    {
+        return $this->foreign;
     }
 }

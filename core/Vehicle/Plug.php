@@ -11,8 +11,9 @@ final readonly class Plug implements Link
      * @param  string  $plugId  the housing a hand opens; several channels may share one
      * @param  array<array-key, Contact>  $contacts  by conductor
      * @param  bool  $crossed  the first two pins sit in each other's places
+     * @param  bool  $latched  its catch holds it together
      */
-    public function __construct(private string $name, public string $plugId, public array $contacts, public bool $crossed = false)
+    public function __construct(private string $name, public string $plugId, public array $contacts, public bool $crossed = false, public bool $latched = true)
     {
     }
 
@@ -23,11 +24,19 @@ final readonly class Plug implements Link
 
     public function withContact(string $conductor, Contact $contact): self
     {
-        return new self($this->name, $this->plugId, [$conductor => $contact] + $this->contacts, $this->crossed);
+        return new self($this->name, $this->plugId, [$conductor => $contact] + $this->contacts, $this->crossed, $this->latched);
     }
 
     public function crossed(): self
     {
-        return new self($this->name, $this->plugId, $this->contacts, ! $this->crossed);
+        return new self($this->name, $this->plugId, $this->contacts, ! $this->crossed, $this->latched);
+    }
+
+    /** Its catch is open, and no pin touches when it is moved. */
+    public function slipped(): self
+    {
+        $apart = array_map(static fn (Contact $contact): Contact => new Contact($contact->ohms, $contact->corroded, false), $this->contacts);
+
+        return new self($this->name, $this->plugId, $apart, $this->crossed, false);
     }
 }

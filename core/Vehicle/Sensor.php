@@ -10,6 +10,9 @@ interface Sensor
     /** Permanent name of the technology: "passive", "current", "pulse-width", "sinking" or "sourcing". */
     public function technology(): string;
 
+    /** Whether it is a part for another car. */
+    public function isForeign(): bool;
+
     /**
      * The same sensor off its nominal values, as parts differ.
      *

@@ -20,6 +20,7 @@ final readonly class SwitchSensor implements Sensor
         public float $leastVolts,
         public float $greatestGapMetres,
         public Electronics $electronics = Electronics::Sound,
+        private bool $foreign = false,
     ) {
     }
 
@@ -30,14 +31,25 @@ final readonly class SwitchSensor implements Sensor
 
     public function with(Electronics $electronics): self
     {
-        return new self($this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $electronics);
+        return new self($this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $electronics, $this->foreign);
+    }
+
+    /** A part for another car: it connects its output to the other wire. */
+    public function ofOtherMake(): self
+    {
+        return new self(! $this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $this->electronics, true);
+    }
+
+    public function isForeign(): bool
+    {
+        return $this->foreign;
     }
 
     public function scaled(float $electrical, float $magnetic): self
     {
         return new self(
             $this->sinks, $this->consumptionOhms * $electrical, $this->onOhms * $electrical, $this->leastVolts,
-            $this->greatestGapMetres * $magnetic, $this->electronics,
+            $this->greatestGapMetres * $magnetic, $this->electronics, $this->foreign,
         );
     }
 }

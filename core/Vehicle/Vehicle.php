@@ -7,10 +7,14 @@ namespace Lernfall\Vehicle;
 /** A vehicle as it stands there: sound, or changed by faults and repairs. */
 final readonly class Vehicle
 {
+    /** Stands for the car as a whole where something sits at no corner. */
+    public const WHOLE = 'car';
+
     /**
      * @param  list<Channel>  $channels
      * @param  list<string>  $lamps  the lamps the driver has
      * @param  array<array-key, NominalValues>  $dataSheet  by axle, as the maker gives them
+     * @param  list<LeftCode>  $leftCodes  what the module remembers when the car comes in
      */
     public function __construct(
         public string $id,
@@ -25,6 +29,9 @@ final readonly class Vehicle
         public array $lamps,
         public Tolerances $tolerances,
         public array $dataSheet,
+        public PowerFeed $feed,
+        public GapShift $gapShift,
+        public array $leftCodes = [],
     ) {
     }
 
@@ -59,10 +66,7 @@ final readonly class Vehicle
             $this->channels,
         );
 
-        return new self(
-            $this->id, $this->name, $this->layout, $this->tyre, $this->supply, $this->ambientCelsius,
-            $this->hubRiseKelvin, $channels, $this->module, $this->lamps, $this->tolerances, $this->dataSheet,
-        );
+        return $this->but(channels: $channels);
     }
 
     /** @return list<string> every plug a hand can open, each once */
@@ -76,5 +80,39 @@ final readonly class Vehicle
         }
 
         return array_map(strval(...), array_keys($ids));
+    }
+
+    public function withFeed(PowerFeed $feed): self
+    {
+        return $this->but(feed: $feed);
+    }
+
+    public function withSupply(Supply $supply): self
+    {
+        return $this->but(supply: $supply);
+    }
+
+    public function withModule(ModuleSpecification $module): self
+    {
+        return $this->but(module: $module);
+    }
+
+    /** @param  list<LeftCode>  $codes */
+    public function withLeftCodes(array $codes): self
+    {
+        return $this->but(leftCodes: $codes);
+    }
+
+    /**
+     * @param  ?list<Channel>  $channels
+     * @param  ?list<LeftCode>  $leftCodes
+     */
+    private function but(?array $channels = null, ?PowerFeed $feed = null, ?Supply $supply = null, ?ModuleSpecification $module = null, ?array $leftCodes = null): self
+    {
+        return new self(
+            $this->id, $this->name, $this->layout, $this->tyre, $supply ?? $this->supply, $this->ambientCelsius, $this->hubRiseKelvin,
+            $channels ?? $this->channels, $module ?? $this->module, $this->lamps, $this->tolerances, $this->dataSheet, $feed ?? $this->feed,
+            $this->gapShift, $leftCodes ?? $this->leftCodes,
+        );
     }
 }

@@ -35,6 +35,12 @@ final readonly class Wire
         return new self($this->lengthMetres, $this->ohmsPerMetre, $this->broken, [...$this->leaks, $leak], $this->addedOhms);
     }
 
+    /** Nothing it leaked to is touched any more. */
+    public function covered(): self
+    {
+        return new self($this->lengthMetres, $this->ohmsPerMetre, $this->broken, [], $this->addedOhms);
+    }
+
     /** Most strands of it are broken. */
     public function thinned(float $addedOhms): self
     {

@@ -27,7 +27,7 @@ final class ActionExamples
                 $without = $action;
                 unset($without[$field]);
                 $broken["$name without $field"] = [$without, "/$field"];
-                $broken["$name with a wrong $field"] = [[...$action, $field => true], "/$field"];
+                $broken["$name with a wrong $field"] = [[...$action, $field => is_bool($action[$field]) ? 'yes' : true], "/$field"];
             }
         }
         foreach (self::wrongWords() as [$name, $field, $word]) {
@@ -49,6 +49,8 @@ final class ActionExamples
             'join' => ['plug' => 'FR.sensor-plug'], 'measure' => ['function' => 'volts-ac', 'first' => 'FR.sensor-plug.wheel.1', 'second' => 'body'],
             'capture' => ['inputs' => [$input], 'secondsPerDivision' => 0.01, 'trigger' => ['input' => 0, 'volts' => 0.1, 'edge' => 'falling']],
             'inject' => [...$channel, 'shape' => 'sine', 'hertz' => 120.0, 'amplitude' => 0.4], 'gauge-gap' => $channel, 'swap-sensors' => $channel,
+            'connect-leads' => ['leads' => [['first' => 'FR.sensor-plug.wheel.1', 'second' => 'FL.sensor-plug.module.1']]], 'fit-breakout' => ['fitted' => true],
+            'feed-sensor' => [...$channel, 'volts' => 12.0, 'milliamperes' => 40.0, 'reversed' => false], 'prove-meter' => [], 'rock-wheel' => $channel,
             'provoke' => [...$channel, 'how' => 'wiggle-loom'], 'turn-wheel' => [...$channel, 'turnsPerSecond' => 1.5],
             'live-speeds' => ['kilometresPerHour' => 36.0], 'repair' => [...$channel, 'kind' => 'set-gap'], 'road-test' => [],
             'write-code' => ['code' => 'C0040-13', 'status' => 'present'],

@@ -4,22 +4,48 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Action;
 
+use Lernfall\Vehicle\Vehicle;
+
 enum RepairKind: string
 {
     case CleanPlug = 'clean-plug';
     case CleanModulePlug = 'clean-module-plug';
     case RepairLoom = 'repair-loom';
+    case TapeLoom = 'tape-loom';
     case CleanRing = 'clean-ring';
     case SetGap = 'set-gap';
     case CleanTip = 'clean-tip';
     case ReplaceSensor = 'replace-sensor';
     case ReplaceHub = 'replace-hub';
+    case FitTyre = 'fit-tyre';
     case ReplaceModule = 'replace-module';
+    case ReplaceFuse = 'replace-fuse';
+    case ReplaceRelay = 'replace-relay';
+    case CleanGround = 'clean-ground';
+    case ChargeBattery = 'charge-battery';
 
     /** Whether the wheel has to come off for it. */
     public function needsFreeWheel(): bool
     {
-        return in_array($this, [self::SetGap, self::CleanRing, self::CleanTip, self::ReplaceSensor, self::ReplaceHub], true);
+        return in_array($this, [self::SetGap, self::CleanRing, self::CleanTip, self::ReplaceSensor, self::ReplaceHub, self::FitTyre], true);
+    }
+
+    /** Whether it is done to the car as a whole and at no corner. */
+    public function isOfTheWholeCar(): bool
+    {
+        return in_array($this, [self::ReplaceFuse, self::ReplaceRelay, self::CleanGround, self::ChargeBattery], true);
+    }
+
+    /** @return list<string> where on this vehicle it can be done */
+    public function places(Vehicle $vehicle): array
+    {
+        return $this->isOfTheWholeCar() ? [Vehicle::WHOLE] : $vehicle->channelIds();
+    }
+
+    /** Whether it only tests a suspicion, however well the car runs afterwards. */
+    public function isMakeshift(): bool
+    {
+        return $this === self::TapeLoom;
     }
 
     /** @return list<string> the stations of the path it makes good */
@@ -28,12 +54,14 @@ enum RepairKind: string
         return match ($this) {
             self::CleanPlug => ['sensor-plug'],
             self::CleanModulePlug => ['module-plug'],
-            self::RepairLoom => ['loom'],
+            self::RepairLoom, self::TapeLoom => ['loom'],
             self::SetGap => ['gap'],
             self::CleanRing => ['ring'],
             self::CleanTip, self::ReplaceSensor => ['sensor'],
             self::ReplaceHub => ['ring', 'gap'],
+            self::FitTyre => ['nothing'],
             self::ReplaceModule => ['module'],
+            self::ReplaceFuse, self::ReplaceRelay, self::CleanGround, self::ChargeBattery => ['supply'],
         };
     }
 }

@@ -13,4 +13,13 @@ enum Sight: string
     case Cable = 'cable';
     case SensorPlug = 'sensor-plug';
     case ModulePlug = 'module-plug';
+    case Tyre = 'tyre';
+    case Fuse = 'fuse';
+    case Ground = 'ground';
+
+    /** Whether it sits at no corner. */
+    public function isOfTheWholeCar(): bool
+    {
+        return $this === self::Fuse || $this === self::Ground;
+    }
 }

@@ -16,6 +16,7 @@ use Lernfall\Drive\DrivingMonitors;
 use Lernfall\Module\Failure;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Signal\Rotation;
+use Lernfall\Vehicle\Channel;
 
 /** Driving, and reading the wheel speeds as the module counts them. */
 final readonly class DrivingWork
@@ -72,6 +73,7 @@ final readonly class DrivingWork
             $car->state->footing->raised => 'raised',
             $car->state->footing->chocked => 'chocks-in',
             $car->state->ignition !== Ignition::Running => 'engine-off',
+            $car->state->hookup->isConnected() => 'leads-connected',
             default => '',
         };
     }
@@ -79,23 +81,47 @@ final readonly class DrivingWork
     /** @return array<string, Feature> */
     private function speeds(Car $car, float $metresPerSecond): array
     {
-        $circumference = $car->vehicle->tyre->rollingCircumferenceMetres();
         $features = [];
         foreach ($car->vehicle->channelIds() as $id) {
-            $turns = match (true) {
-                $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond),
-                $car->state->turningChannel === $id => $car->state->turnsPerSecond,
-                default => 0.0,
-            };
-            $input = $car->speedInput($id, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
-            $counted = $car->hearsInjection($id)
-                ? Rotation::speedFromFrequency($car->vehicle->tyre, $car->channel($id)->ring->teeth, $car->state->hookup->injection->hertz ?? 0.0)
-                : $input->countedTurnsPerSecond($turns) * $circumference;
+            [$counted, $dips] = $this->counted($car, $id, $metresPerSecond);
             $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
-            $features["$id.run"] = CategoryFeature::certain($input->hasGapsAt($turns) ? 'dips' : 'steady');
+            $features["$id.run"] = CategoryFeature::certain($dips ? 'dips' : 'steady');
         }
 
         return $features;
+    }
+
+    /**
+     * What the module makes of whatever reaches its pins: a generator, the channel's own sensor, or one that leads bring there.
+     *
+     * @return array{float, bool} metres a second, and whether it drops out once a turn
+     */
+    private function counted(Car $car, string $id, float $metresPerSecond): array
+    {
+        $channel = $car->channel($id);
+        if ($car->hearsInjection($id)) {
+            return [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), $car->state->hookup->injection->hertz ?? 0.0), false];
+        }
+        $deviation = $car->deviations->standard($car->deviation("module.$id.signal-limit"));
+        $fastest = [0.0, false];
+        foreach ($car->channels([$id]) as $source) {
+            $turns = $this->turns($car, $source, $metresPerSecond);
+            $input = $metresPerSecond > 0.0 ? $car->speedInputDriving($source, $deviation) : $car->speedInputOf($source, $deviation, $id);
+            $counted = $input->countedTurnsPerSecond($turns) * $source->ring->teeth / $channel->reckonedTeeth() * $car->vehicle->tyre->rollingCircumferenceMetres();
+            $fastest = $counted > $fastest[0] || $source->id === $id && $input->hasGapsAt($turns) ? [$counted, $input->hasGapsAt($turns)] : $fastest;
+        }
+
+        return $fastest;
+    }
+
+    /** How fast a wheel turns, which way does not matter here. */
+    private function turns(Car $car, Channel $channel, float $metresPerSecond): float
+    {
+        return match (true) {
+            $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->tyreFactor,
+            $car->state->turningChannel === $channel->id => abs($car->state->turnsPerSecond),
+            default => 0.0,
+        };
     }
 
     /** @return list<Branch> */
@@ -111,7 +137,7 @@ final readonly class DrivingWork
             if ($car->state->memory->hasPresentElectrical($id)) {
                 continue; // a channel found broken is not watched any further
             }
-            $input = $car->speedInput($id, 0.0);
+            $input = $car->speedInputDriving($car->channel($id), 0.0);
             foreach ([Failure::NoSignal, Failure::Erratic] as $failure) {
                 $chances[$this->event($id, $failure, $input, $drive)] = $this->chance($car, $id, $failure, $input, $drive, $monitors);
             }
@@ -130,6 +156,7 @@ final readonly class DrivingWork
         $branches = [];
         foreach (Crossroads::of($car, $chances) as [$weight, $state, $outcomes]) {
             $memory = $state->memory;
+            asort($outcomes); // what was passed at times and found at others has been found
             foreach ($outcomes as $event => $found) {
                 [$id, $name, $detail] = explode('/', $event);
                 $failure = Failure::from($name);
@@ -161,7 +188,7 @@ final readonly class DrivingWork
         if ($acting === null || $provocation === null || ! $monitors->tests(Failure::Erratic, $drive)) {
             return [];
         }
-        $input = $car->speedInputOf($acting, 0.0);
+        $input = $car->speedInputDriving($acting, 0.0);
         if (is_finite($input->evenFromTurnsPerSecond()) && $input->counts(1.0)) {
             return []; // it acts, and the signal is still counted
         }

@@ -16,13 +16,13 @@ use Lernfall\Vehicle\SwitchSensor;
 /** Damage that comes of connecting things the wrong way round: an active sensor fed backwards dies, and stays dead. */
 final readonly class Harm
 {
-    /** More than this backwards over the sensor, with the supply behind it, is its end. */
+    /** More than this backwards over the sensor, with a supply behind it, is its end. */
     private const DEADLY_VOLTS = 2.0;
 
     /** The car after current has flowed in its present state. */
     public static function done(Car $car): Car
     {
-        if (! $car->modulePowered()) {
+        if (! $car->modulePowered() && ! $car->state->hookup->isConnected()) {
             return $car;
         }
         $vehicle = $car->vehicle;
@@ -39,7 +39,8 @@ final readonly class Harm
     private static function isBackwards(Car $car, Channel $channel): bool
     {
         $ends = ChannelNetlist::sensorNodes($channel);
+        $channels = [$channel->id => $channel] + $car->channels([$channel->id]);
 
-        return LiveCircuit::ofNothing()->withChannel($channel, $car->electrical(), false)->solved()->voltsBetween($ends[0], $ends[1]) < -self::DEADLY_VOLTS;
+        return LiveCircuit::of($channels, $car->electrical())->solved()->voltsBetween($ends[0], $ends[1]) < -self::DEADLY_VOLTS;
     }
 }

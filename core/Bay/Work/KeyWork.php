@@ -36,7 +36,7 @@ final readonly class KeyWork
         $chances = [];
         foreach ($car->vehicle->channelIds() as $id) {
             $channel = $car->channel($id);
-            $input = ModuleInput::at($channel, $car->electrical()->unsupplied(), false);
+            $input = ModuleInput::at($id, $car->channels([$id]), $car->electrical()->unsupplied());
             foreach (array_filter(Failure::cases(), static fn (Failure $one): bool => $one->isElectrical()) as $failure) {
                 $chances[$this->event($id, $failure, $input)] = $this->chance($car, $channel, $failure, $input);
             }

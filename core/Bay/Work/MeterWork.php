@@ -8,6 +8,7 @@ use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Meter;
 use Lernfall\Bay\MeterRange;
 use Lernfall\Bay\NumberFeature;
@@ -24,6 +25,9 @@ final readonly class MeterWork
     {
     }
 
+    /** An averaging meter multiplies the rectified mean by this, so that a sine reads its effective value: π / (2·√2). */
+    private const FORM_FACTOR_OF_A_SINE = M_PI / (2.0 * M_SQRT2);
+
     /** @return list<Branch> */
     public function measure(Car $car, Measure $measure): array
     {
@@ -34,63 +38,144 @@ final readonly class MeterWork
         }
         $notes = $this->notes($car, $measure->function, $first, $second);
         $branches = [];
-        foreach (Standstill::ways($car, [$first->channel, $second->channel]) as [$weight, $state, $teeth]) {
-            $features = ['reading' => $this->feature($car, $measure->function, $first, $second, $teeth)];
-            $branches[] = new Branch($weight, $car->in($state), Prediction::of('reading', $features, $notes));
+        foreach (Standstill::ways($car, Probed::channelsAt($car, $first, $second)) as [$weight, $state, $teeth]) {
+            $branches[] = $this->branch($weight, $car->in($state), $measure, new Leads($first, $second, $teeth), $notes);
         }
 
         return $branches;
     }
 
-    /** @param  array<string, bool>  $teeth */
-    private function feature(Car $car, MeterFunction $function, Pad $first, Pad $second, array $teeth): NumberFeature
+    /**
+     * Leads shorted, then on the battery; the fuse of the current input is looked at and renewed.
+     *
+     * @return list<Branch>
+     */
+    public function prove(Car $car): array
     {
-        [$mean, $range] = $this->reading($car, $function, $first, $second, $teeth);
+        $ohms = $this->meter->ranges(MeterFunction::Ohms)[0];
+        $volts = $car->electrical()->systemVolts * (1.0 + $this->meter->scaleSpread(MeterFunction::VoltsDc) * $car->deviations->standard('meter.volts-dc'));
+        $range = $this->fitting(MeterFunction::VoltsDc, null, $volts);
+        $hookup = $car->state->hookup;
+
+        return Branch::only($car->in($car->state->hookedUp($hookup->withMeterFuse(false))), Prediction::of('proven', [
+            'shorted' => NumberFeature::reading('ohms', $this->meter->leadOhms, $ohms->resolution, $this->meter->noiseDigits * $ohms->resolution),
+            'battery' => $range === null ? NumberFeature::overload('volts') : NumberFeature::reading('volts', $volts, $range->resolution, $this->meter->noiseDigits * $range->resolution),
+            'fuse' => CategoryFeature::certain($hookup->meterFuseBlown ? 'blown' : 'sound'),
+        ]));
+    }
+
+    /** @param  list<string>  $notes */
+    private function branch(float $weight, Car $car, Measure $measure, Leads $leads, array $notes): Branch
+    {
+        $features = ['reading' => $this->feature($car, $measure, $leads)];
+        if ($measure->function === MeterFunction::Continuity) {
+            $features['beep'] = CategoryFeature::certain(! $features['reading']->overload && $features['reading']->mean < $this->meter->beepsBelowOhms ? 'on' : 'off');
+        }
+        if ($measure->records) {
+            $features += $this->extremes($car, $measure, $leads, $features['reading']);
+        }
+        if ($measure->function === MeterFunction::Milliamperes && $this->blowsFuse($car, $leads)) {
+            return new Branch($weight, $car->in($car->state->hookedUp($car->state->hookup->withMeterFuse(true))), Prediction::of('reading', $features, [...$notes, 'meter-fuse-blown']));
+        }
+
+        return new Branch($weight, $car, Prediction::of('reading', $features, $notes));
+    }
+
+    /**
+     * The least and the greatest of some seconds: what is provoked comes and goes meanwhile.
+     *
+     * @return array<string, NumberFeature>
+     */
+    private function extremes(Car $car, Measure $measure, Leads $leads, NumberFeature $reading): array
+    {
+        $quiet = $this->feature($car->in($car->state->provokedBy(null)), $measure, $leads);
+        $both = [$reading, $quiet];
+        usort($both, static fn (NumberFeature $one, NumberFeature $other): int => ($one->overload ? INF : $one->mean) <=> ($other->overload ? INF : $other->mean));
+
+        return ['least' => $both[0], 'greatest' => $both[1]];
+    }
+
+    private function blowsFuse(Car $car, Leads $leads): bool
+    {
+        return ! $car->state->hookup->meterFuseBlown
+            && abs($this->probed($car, $leads)->meanVolts($this->meter->shuntOhms)) / $this->meter->shuntOhms > $this->meter->fuseAmperes;
+    }
+
+    private function probed(Car $car, Leads $leads): Probed
+    {
+        return new Probed($car, $leads->first, $leads->second, $leads->teeth);
+    }
+
+    private function feature(Car $car, Measure $measure, Leads $leads): NumberFeature
+    {
+        $function = $measure->function;
+        [$mean, $range] = $this->reading($car, $measure, $leads);
         if ($range === null) {
             return NumberFeature::overload($function->unit());
         }
         $sensitivities = [];
         if ($car->isHypothesis()) {
-            foreach ($this->deviations($car, $function, $first, $second) as $name) {
-                $change = $this->reading($car->shifted($name), $function, $first, $second, $teeth)[0] - $mean;
+            foreach ($this->deviations($car, $function, $leads) as $name) {
+                $change = $this->reading($car->shifted($name), $measure, $leads)[0] - $mean;
                 if (abs($change) > $range->resolution * 0.01) {
                     $sensitivities[$name] = $change;
                 }
             }
         }
+        $canBeNegative = $measure->relativeTo !== 0.0 || ! in_array($function, [MeterFunction::VoltsAc, MeterFunction::Hertz], true);
 
-        return NumberFeature::reading($function->unit(), $mean, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities, $function === MeterFunction::Ohms || $function === MeterFunction::VoltsDc);
+        return NumberFeature::reading($function->unit(), $mean - $measure->relativeTo, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities, $canBeNegative);
     }
 
-    /**
-     * @param  array<string, bool>  $teeth
-     * @return array{float, ?MeterRange} the reading and its range; no range means overload
-     */
-    private function reading(Car $car, MeterFunction $function, Pad $first, Pad $second, array $teeth): array
+    /** @return array{float, ?MeterRange} the reading and its range; no range means overload */
+    private function reading(Car $car, Measure $measure, Leads $leads): array
     {
-        $probed = new Probed($car, $first, $second, $teeth);
+        $function = $measure->function;
+        $probed = $this->probed($car, $leads);
         $scale = 1.0 + $this->meter->scaleSpread($function) * $car->deviations->standard("meter.$function->value");
-        if ($function === MeterFunction::Ohms) {
-            return $this->ohms($probed->resistance(), $scale);
+        if ($function->feedsCurrent()) {
+            return $this->ohms($probed->resistance(), $measure, $scale);
         }
         $reading = $scale * match ($function) {
             MeterFunction::VoltsDc => $probed->meanVolts($this->meter->inputOhms),
-            MeterFunction::VoltsAc => $probed->alternatingRmsVolts($this->meter->inputOhms),
-            MeterFunction::Hertz => $probed->hertz($this->meter->inputOhms, $this->meter->hertzFromVolts),
+            MeterFunction::VoltsAc => $this->alternating($probed),
+            MeterFunction::Milliamperes => $this->amperes($car, $probed),
+            default => $probed->hertz($this->meter->inputOhms, $this->meter->hertzFromVolts),
         };
-        foreach ($this->meter->ranges($function) as $range) {
+
+        return [$reading, $this->fitting($function, $measure->fullScale, $reading)];
+    }
+
+    private function alternating(Probed $probed): float
+    {
+        return $this->meter->averages
+            ? self::FORM_FACTOR_OF_A_SINE * $probed->rectifiedMeanVolts($this->meter->inputOhms)
+            : $probed->alternatingRmsVolts($this->meter->inputOhms);
+    }
+
+    /** The leads become part of the circuit; through a blown fuse nothing flows. */
+    private function amperes(Car $car, Probed $probed): float
+    {
+        $amperes = $car->state->hookup->meterFuseBlown ? 0.0 : $probed->meanVolts($this->meter->shuntOhms) / $this->meter->shuntOhms;
+
+        return abs($amperes) > $this->meter->fuseAmperes ? 0.0 : $amperes;
+    }
+
+    private function fitting(MeterFunction $function, ?float $fullScale, float $reading): ?MeterRange
+    {
+        foreach ($this->meter->ranges($function, $fullScale) as $range) {
             if (abs($reading) <= $range->fullScale) {
-                return [$reading, $range];
+                return $range;
             }
         }
 
-        return [0.0, null];
+        return null;
     }
 
     /** @return array{float, ?MeterRange} */
-    private function ohms(ProbedResistance $resistance, float $scale): array
+    private function ohms(ProbedResistance $resistance, Measure $measure, float $scale): array
     {
-        foreach ($this->meter->ranges(MeterFunction::Ohms) as $range) {
+        foreach ($this->meter->ranges($measure->function, $measure->fullScale) as $range) {
             $reading = $scale * $resistance->shownAt($range->testAmperes) + $this->meter->leadOhms;
             if (abs($reading) <= $range->fullScale) {
                 return [$reading, $range];
@@ -101,13 +186,11 @@ final readonly class MeterWork
     }
 
     /** @return list<string> */
-    private function deviations(Car $car, MeterFunction $function, Pad $first, Pad $second): array
+    private function deviations(Car $car, MeterFunction $function, Leads $leads): array
     {
         $names = ["meter.$function->value"];
-        foreach (array_unique([$first->channel, $second->channel]) as $id) {
-            if ($id !== '') {
-                $names = [...$names, ...$car->deviationsOf($id)];
-            }
+        foreach (Probed::channelsAt($car, $leads->first, $leads->second) as $id) {
+            $names = [...$names, ...$car->deviationsOf($id)];
         }
 
         return $names;
@@ -116,13 +199,13 @@ final readonly class MeterWork
     /** @return list<string> */
     private function notes(Car $car, MeterFunction $function, Pad $first, Pad $second): array
     {
-        if ($function !== MeterFunction::Ohms) {
+        if (! $function->feedsCurrent()) {
             return $function === MeterFunction::VoltsAc && $car->state->turningChannel === '' ? ['volts-ac-wheel-still'] : [];
         }
         $connected = array_filter([$first, $second], static fn (Pad $pad): bool => $pad->onPlug && self::reachesModule($car, $pad));
 
         return match (true) {
-            $connected !== [] && $car->state->isPowered() => ['ohms-on-live-circuit'],
+            ($connected !== [] || $first->isFeed() || $second->isFeed()) && $car->state->isPowered() => ['ohms-on-live-circuit'],
             $connected !== [] => ['ohms-through-module'],
             default => [],
         };

@@ -30,7 +30,13 @@ final readonly class RepairWork
             RepairKind::CleanTip => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTipDust(0.0))),
             RepairKind::ReplaceSensor => $this->replaceSensor($car, $repair->channel),
             RepairKind::ReplaceHub => $this->replaceHub($car, $repair->channel),
+            RepairKind::TapeLoom => $this->tapeLoom($car, $repair->channel),
+            RepairKind::FitTyre => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTyreFactor(1.0))),
             RepairKind::ReplaceModule => $this->replaceModule($car),
+            RepairKind::ReplaceFuse => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withFuse(false))),
+            RepairKind::ReplaceRelay => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withRelay(null))),
+            RepairKind::CleanGround => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withRust(null))),
+            RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->supply)),
         };
 
         return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []));
@@ -51,6 +57,14 @@ final readonly class RepairWork
         return $car
             ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($car->sound->channel($channel)->cable('loom'))))
             ->in($car->state->withRenewed("eye.$channel.cable"));
+    }
+
+    /** A makeshift: what was bare touches nothing while the tape holds. */
+    private function tapeLoom(Car $car, string $channel): Car
+    {
+        return $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->inEveryState(
+            static fn (Channel $state): Channel => $state->withLink($state->cable('loom')->taped()),
+        )));
     }
 
     private function setGap(Car $car, string $channel): Car
@@ -84,8 +98,8 @@ final readonly class RepairWork
         $sound = $car->sound->channel($channel);
 
         return $car
-            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withRing($sound->ring)->withGap($sound->gapMetres)))
-            ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap", "eye.$channel.ring.raised", "eye.$channel.ring.floor"));
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withRing($sound->ring)->withGap($sound->gapMetres)->withBearingPlay(0.0)))
+            ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap", "eye.$channel.play", "eye.$channel.ring.raised", "eye.$channel.ring.floor"));
     }
 
     private function replaceModule(Car $car): Car
@@ -100,6 +114,6 @@ final readonly class RepairWork
             $vehicle = $vehicle->withChannel($channel->withPort($car->sound->channel($channel->id)->port));
         }
 
-        return $car->withVehicle($vehicle)->in($car->state->remembering(Memory::empty())->withRenewed(...$limits));
+        return $car->withVehicle($vehicle->withModule($vehicle->module->dead(false)))->in($car->state->remembering(Memory::empty())->withRenewed(...$limits));
     }
 }

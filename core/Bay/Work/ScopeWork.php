@@ -43,7 +43,7 @@ final readonly class ScopeWork
         if (array_filter(array_merge(...$pads), static fn (Pad $pad): bool => ! Reach::allows($car, $pad)) !== []) {
             return Branch::refused($car, 'pad-out-of-reach');
         }
-        $channels = array_map(static fn (Pad $pad): string => $pad->channel, array_merge(...$pads));
+        $channels = array_merge(...array_map(static fn (array $pair): array => Probed::channelsAt($car, ...$pair), $pads));
         $branches = [];
         foreach (Standstill::ways($car, $channels) as [$weight, $state, $teeth]) {
             $traces = array_map(fn (array $pair): Trace => (new Probed($car, $pair[0], $pair[1], $teeth))->trace($this->scope->inputOhms), $pads);

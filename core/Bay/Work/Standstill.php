@@ -21,7 +21,7 @@ final readonly class Standstill
     {
         $chances = [];
         foreach (array_unique($channelIds) as $id) {
-            if ($id !== '' && $id !== $car->state->turningChannel && Switching::isActive($car->vehicle->channel($id))) {
+            if ($id !== '' && $id !== $car->state->turningChannel && Switching::rests($car->vehicle->channel($id))) {
                 $event = "tooth.$id@{$car->state->wheelMoves}";
                 $chances[$event] = $car->deviations->chance($event, self::TOOTH_CHANCE);
             }

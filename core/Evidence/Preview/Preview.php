@@ -14,6 +14,7 @@ use Lernfall\Bay\Feature;
 use Lernfall\Bay\Prediction;
 use Lernfall\Bay\Simulator;
 use Lernfall\Evidence\Apart;
+use Lernfall\Vehicle\Vehicle;
 use LogicException;
 
 /** What an apprentice will meet: every usual test on the car of a case, beside the sound car. */
@@ -23,7 +24,7 @@ final readonly class Preview
     private const RARE = 0.01;
 
     /**
-     * @param  array<string, array<string, Cell>>  $rows  by test, then by channel
+     * @param  array<string, array<string, Cell>>  $rows  by test, then by channel, or by the car as a whole
      */
     private function __construct(public Cell $lamps, public array $rows)
     {
@@ -31,14 +32,19 @@ final readonly class Preview
 
     public static function of(FaultCase $case, Simulator $simulator): self
     {
+        $simulator = $simulator->forCase($case);
         $faulty = Car::hypothesis($case->faultyVehicle(), $case->sound);
         $healthy = Car::hypothesis($case->sound, $case->sound);
         $rows = [];
+        $isFed = $faulty->vehicle->feed == $case->sound->feed && $faulty->vehicle->supply == $case->sound->supply && $faulty->vehicle->module == $case->sound->module;
         foreach ($case->sound->channels as $channel) {
             foreach (StandardTests::of($case->sound, $channel) as $test) {
-                $untouched = $test->isLocal && $faulty->vehicle->channel($channel->id) == $channel;
+                $untouched = $test->isLocal && $isFed && $faulty->vehicle->channel($channel->id) == $channel;
                 $rows[$test->id][$channel->id] = self::cell($test, $untouched ? $healthy : $faulty, $healthy, $simulator);
             }
+        }
+        foreach (StandardTests::ofTheWholeCar() as $test) {
+            $rows[$test->id][Vehicle::WHOLE] = self::cell($test, $faulty, $healthy, $simulator);
         }
 
         return new self(self::cell(StandardTests::lamps($case->sound), $faulty, $healthy, $simulator), $rows);
@@ -111,7 +117,9 @@ final readonly class Preview
      */
     private static function combined(array $ways, string $name): Feature
     {
-        $likeliest = Branch::likeliest($ways)->prediction->features[$name] ?? throw new LogicException("this test shows no $name");
+        $prediction = Branch::likeliest($ways)->prediction;
+        $likeliest = $prediction->features[$name]
+            ?? ($prediction->kind === 'no-answer' ? CategoryFeature::certain('no-answer') : throw new LogicException("this test shows no $name"));
         if (! $likeliest instanceof CategoryFeature) {
             return $likeliest;
         }

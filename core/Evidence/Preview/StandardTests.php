@@ -13,6 +13,7 @@ use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\Sight;
@@ -57,13 +58,33 @@ final readonly class StandardTests
             ...$bench->ohms(),
             ...$bench->volts(),
             new StandardTest('speed-driving', [new TurnKey(Ignition::Running)], new LiveSpeeds(self::DRIVING_METRES_PER_SECOND), ["$channel->id.speed", "$channel->id.run"]),
-            new StandardTest('look-ring', self::secured(), new LookAt($channel->id, Sight::Ring), ['sight']),
+            new StandardTest('look-ring', [...self::secured(), new TurnWheel($channel->id, self::TURNS_PER_SECOND)], new LookAt($channel->id, Sight::Ring), ['sight']),
             new StandardTest('look-gap', self::secured(), new LookAt($channel->id, Sight::Gap), ['sight']),
             new StandardTest('gauge-gap', self::secured(), new GaugeGap($channel->id), ['gap']),
+            new StandardTest('rock-wheel', self::secured(), new RockWheel($channel->id), ['play', 'ring', 'sensor']),
+            new StandardTest('look-tyre', [], new LookAt($channel->id, Sight::Tyre), ['sight']),
             new StandardTest('look-tip', self::secured(), new LookAt($channel->id, Sight::Tip), ['sight']),
             new StandardTest('look-cable', [], new LookAt($channel->id, Sight::Cable), ['sight']),
             new StandardTest('look-sensor-plug', $bench->sensorOpen(), new LookAt($channel->id, Sight::SensorPlug), ['sight']),
             new StandardTest('look-module-plug', $bench->moduleOpen(), new LookAt($channel->id, Sight::ModulePlug), ['sight']),
+        ];
+    }
+
+    /** @return list<StandardTest> what is looked at and measured at no corner: the module's supply under its own load */
+    public static function ofTheWholeCar(): array
+    {
+        $keyOn = [new TurnKey(Ignition::On)];
+        [$fuseIn, $fuseOut, , $supply, $ground] = Pads::FEED;
+        $drop = static fn (string $id, string $first, string $second): StandardTest => new StandardTest($id, $keyOn, new Measure(MeterFunction::VoltsDc, $first, $second), ['reading'], false);
+
+        return [
+            $drop('feed-at-module', $supply, $ground),
+            $drop('feed-drop-fuse', $fuseIn, $fuseOut),
+            $drop('feed-drop-supply', Pads::BATTERY_POSITIVE, $supply),
+            $drop('feed-drop-ground', $ground, Pads::BODY),
+            $drop('battery-volts', Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE),
+            new StandardTest('look-fuse', [], new LookAt(Vehicle::WHOLE, Sight::Fuse), ['sight'], false),
+            new StandardTest('look-ground', [], new LookAt(Vehicle::WHOLE, Sight::Ground), ['sight'], false),
         ];
     }
 

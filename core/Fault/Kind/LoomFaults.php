@@ -8,6 +8,7 @@ use Closure;
 use Lernfall\Fault\FaultKind;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Leak;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Wire;
 
 /** Faults of the wires between the plugs. */
@@ -21,6 +22,10 @@ final readonly class LoomFaults
             new FaultKind('loom-resistive', 'loom', 'resistive', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->thinned($ohms))),
             new FaultKind('loom-grounded', 'loom', 'to-ground', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms)))),
             new FaultKind('loom-to-supply', 'loom', 'to-supply', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toSupply($ohms)))),
+            new FaultKind('loom-chafed', 'loom', 'to-ground', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms))), Provocation::SteeringLeft),
+            new FaultKind('loom-untwisted', 'loom', 'untwisted', 'none', false, [], static fn (Channel $channel): Channel => $channel->withLink(
+                $channel->cable('loom')->untwisted(),
+            )),
             new FaultKind('loom-wires-together', 'loom', 'wires-together', 'ohms', false, [], static fn (Channel $channel, string $conductor, float $ohms): Channel => $channel->withLink(
                 $channel->cable('loom')->bridged($ohms),
             )),

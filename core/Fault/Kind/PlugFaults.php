@@ -9,6 +9,7 @@ use Lernfall\Fault\FaultKind;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Contact;
 use Lernfall\Vehicle\Plug;
+use Lernfall\Vehicle\Provocation;
 
 /** Faults of the plugs at both ends of the loom. */
 final readonly class PlugFaults
@@ -22,6 +23,9 @@ final readonly class PlugFaults
             new FaultKind('plug-pins-swapped', 'sensor-plug', 'pins-swapped', 'none', false, [], static fn (Channel $channel): Channel => $channel->withLink(
                 $channel->plug('sensor-plug')->crossed(),
             )),
+            new FaultKind('plug-unlatched', 'sensor-plug', 'not-latched', 'none', false, [], static fn (Channel $channel): Channel => $channel->withLink(
+                $channel->plug('sensor-plug')->slipped(),
+            ), Provocation::Vibration),
             new FaultKind('module-plug-corroded', 'module-plug', 'corroded', 'ohms', true, [], self::at('module-plug', self::corroded(...))),
             new FaultKind('module-plug-pin-back', 'module-plug', 'pin-back', 'none', true, [], self::at('module-plug', self::open(...))),
         ];

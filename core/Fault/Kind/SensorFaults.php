@@ -10,6 +10,7 @@ use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\CurrentSensor;
 use Lernfall\Vehicle\Electronics;
 use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\SwitchSensor;
 
 /** Faults inside the sensor, and on its tip. */
@@ -28,12 +29,41 @@ final readonly class SensorFaults
             new FaultKind('coil-grounded', 'sensor', 'to-ground', 'ohms', false, FaultKind::PASSIVE, self::coil(
                 static fn (PassiveSensor $sensor, float $ohms): PassiveSensor => $sensor->leakingToHousing($ohms),
             )),
+            new FaultKind('coil-opens-hot', 'sensor', 'open', 'none', false, FaultKind::PASSIVE, self::coil(
+                static fn (PassiveSensor $sensor): PassiveSensor => $sensor->broken(),
+            ), Provocation::Heat),
+            new FaultKind('pigtail-broken', 'sensor', 'cable-broken', 'none', false, [], self::silenced(...), Provocation::WiggleCable),
+            new FaultKind('sensor-wrong-part', 'sensor', 'wrong-part', 'share', false, [], self::exchanged(...)),
             new FaultKind('tip-dusty', 'sensor', 'dusty', 'share', false, [], static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withTipDust($share)),
             self::electronics('sensor-dead', 'dead', Electronics::Dead),
             self::electronics('sensor-shorted', 'shorted', Electronics::Shorted),
             self::electronics('sensor-stuck-low', 'stuck', Electronics::StuckLow),
             self::electronics('sensor-stuck-high', 'stuck', Electronics::StuckHigh),
         ];
+    }
+
+    /** Its cable is broken inside the insulation. */
+    private static function silenced(Channel $channel): Channel
+    {
+        $sensor = $channel->sensor;
+
+        return match (true) {
+            $sensor instanceof PassiveSensor => $channel->withSensor($sensor->broken()),
+            $sensor instanceof CurrentSensor, $sensor instanceof SwitchSensor => $channel->withSensor($sensor->with(Electronics::Dead)),
+            default => $channel,
+        };
+    }
+
+    /** Somebody has fitted a part for another car. */
+    private static function exchanged(Channel $channel, string $conductor, float $share): Channel
+    {
+        $sensor = $channel->sensor;
+
+        return match (true) {
+            $sensor instanceof PassiveSensor, $sensor instanceof CurrentSensor => $channel->withSensor($sensor->ofOtherMake($share)),
+            $sensor instanceof SwitchSensor => $channel->withSensor($sensor->ofOtherMake()),
+            default => $channel,
+        };
     }
 
     private static function electronics(string $id, string $defect, Electronics $electronics): FaultKind

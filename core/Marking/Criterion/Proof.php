@@ -14,7 +14,7 @@ use Lernfall\Bay\Step;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;
 
-/** After the repair the codes were cleared, the car was driven, and the codes were read again and stayed away. */
+/** After the repair, or the finding that none is needed, the codes were cleared, the car was driven, and the codes were read again and stayed away. */
 final readonly class Proof implements Criterion
 {
     public function id(): string
@@ -25,10 +25,10 @@ final readonly class Proof implements Criterion
     public function judge(Job $job): Verdict
     {
         $repairs = array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone());
-        if ($repairs === []) {
+        if ($repairs === [] && $job->car->vehicle != $job->case->sound) {
             return new Verdict(0.0, null, 'mark.proof.no-repair', [], 'mark.proof.remedy');
         }
-        $cleared = $this->next($job, ClearCodes::class, max(array_map(static fn (Step $step): int => $step->number, $repairs)));
+        $cleared = $this->next($job, ClearCodes::class, max([0, ...array_values(array_map(static fn (Step $step): int => $step->number, $repairs))]));
         $driven = $cleared === null ? null : $this->next($job, RoadTest::class, $cleared->number);
         $read = $driven === null ? null : $this->next($job, ReadCodes::class, $driven->number);
 

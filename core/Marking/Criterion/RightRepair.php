@@ -36,18 +36,41 @@ final readonly class RightRepair implements Criterion
     {
         $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone()));
         if ($repairs === []) {
-            return new Verdict(0.0, null, 'mark.repair.none', [], 'mark.repair.remedy');
+            return $this->unrepaired($job);
         }
         if ($job->car->vehicle != $job->case->sound) {
-            return new Verdict(0.0, $repairs[0]->number, 'mark.repair.still-faulty', [], 'mark.repair.remedy');
+            $last = $repairs[count($repairs) - 1];
+            $makeshift = $last->action instanceof Repair && $last->action->kind->isMakeshift();
+
+            return new Verdict(0.0, $makeshift ? $last->number : $repairs[0]->number, $makeshift ? 'mark.repair.makeshift' : 'mark.repair.still-faulty', [], 'mark.repair.remedy');
         }
-        $needless = array_values(array_filter($repairs, static fn (Step $step): bool => $step->before->vehicle == $step->after->vehicle));
+        $needless = array_values(array_filter($repairs, fn (Step $step): bool => $this->isNeedless($job, $step)));
 
         return match (count($needless)) {
             0 => $this->removed($job, $repairs[count($repairs) - 1]),
             1 => new Verdict(self::ONE_NEEDLESS_SHARE, $needless[0]->number, 'mark.repair.needless', [], 'mark.repair.test-first'),
             default => new Verdict(self::MORE_NEEDLESS_SHARE, $needless[0]->number, 'mark.repair.needless-many', ['times' => count($needless)], 'mark.repair.test-first'),
         };
+    }
+
+    /** Right where nothing was at fault, or where a plug pushed home was the whole repair; and the cause has to be named. */
+    private function unrepaired(Job $job): Verdict
+    {
+        if ($job->car->vehicle != $job->case->sound) {
+            return new Verdict(0.0, null, 'mark.repair.none', [], 'mark.repair.remedy');
+        }
+        $named = $this->rightlyNamed($job, PHP_INT_MAX);
+
+        return $named === null
+            ? new Verdict(self::MISNAMED_SHARE, null, 'mark.repair.nothing-misnamed', [], 'mark.repair.name-it')
+            : new Verdict(1.0, $named->number, 'mark.repair.nothing-needed');
+    }
+
+    /** It changed nothing, and would have changed nothing on the car as it came in either. */
+    private function isNeedless(Job $job, Step $step): bool
+    {
+        return $step->before->vehicle == $step->after->vehicle
+            && ! ($step->action instanceof Repair && $this->alternatives->changes($job->case, $step->action));
     }
 
     private function removed(Job $job, Step $repair): Verdict
@@ -57,24 +80,25 @@ final readonly class RightRepair implements Criterion
             return new Verdict(self::DEAR_SHARE, $repair->number, 'mark.repair.dear', ['repair' => $cheapest->kind->value], 'mark.repair.cheaper');
         }
 
-        return $this->isRightlyNamed($job, $repair)
+        return $this->rightlyNamed($job, $repair->number) !== null
             ? new Verdict(1.0, $repair->number, 'mark.repair.right')
             : new Verdict(self::MISNAMED_SHARE, $repair->number, 'mark.repair.misnamed', [], 'mark.repair.name-it');
     }
 
-    private function isRightlyNamed(Job $job, Step $repair): bool
+    /** The step before this one in which a fault of the case is named. */
+    private function rightlyNamed(Job $job, int $before): ?Step
     {
         foreach ($job->stepsOf(NameCause::class) as $step) {
             foreach ($job->case->faults as $fault) {
-                if ($step->number < $repair->number && $step->action instanceof NameCause
+                if ($step->number < $before && $step->action instanceof NameCause
                     && $step->action->channel === $fault->channel
                     && $step->action->station === $fault->kind->station
                     && $step->action->defect === $fault->kind->defect) {
-                    return true;
+                    return $step;
                 }
             }
         }
 
-        return false;
+        return null;
     }
 }

@@ -33,13 +33,27 @@ final readonly class SeparatingReading implements Criterion
     {
         $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone()));
         if ($repairs === []) {
-            return new Verdict(0.0, null, 'mark.reading.no-repair', [], 'mark.reading.remedy');
+            return $job->car->vehicle == $job->case->sound
+                ? $this->unrepaired($job)
+                : new Verdict(0.0, null, 'mark.reading.no-repair', [], 'mark.reading.remedy');
         }
         $verdicts = array_map(fn (Step $repair): Verdict => $this->supported($job, $repair), $repairs);
         usort($verdicts, static fn (Verdict $one, Verdict $other): int => $one->share <=> $other->share);
         $share = array_sum(array_map(static fn (Verdict $one): float => $one->share, $verdicts)) / count($verdicts);
 
         return new Verdict($share, $verdicts[0]->step, $verdicts[0]->reason, $verdicts[0]->parameters, $verdicts[0]->remedy);
+    }
+
+    /** Where nothing had to be repaired, the cause has to rest on something written down. */
+    private function unrepaired(Job $job): Verdict
+    {
+        foreach ($job->stepsOf(NameCause::class) as $step) {
+            if ($step->action instanceof NameCause && $step->action->supports !== []) {
+                return new Verdict(1.0, $step->number, 'mark.reading.cause-rests', ['step' => $step->action->supports[0]]);
+            }
+        }
+
+        return new Verdict(0.0, null, 'mark.reading.none', [], 'mark.reading.remedy');
     }
 
     private function supported(Job $job, Step $repair): Verdict

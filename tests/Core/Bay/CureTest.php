@@ -24,7 +24,15 @@ final class CureTest extends TestCase
         'gap-large' => ['set-gap', 'replace-hub'],
         'tooth-missing' => ['replace-hub'], 'tooth-chipped' => ['replace-hub'], 'ring-cracked' => ['replace-hub'], 'ring-bent' => ['replace-hub'],
         'ring-dirty' => ['clean-ring', 'replace-hub'],
-        'module-input-dead' => ['replace-module'], 'module-supply-dead' => ['replace-module'],
+        'module-input-dead' => ['replace-module'], 'module-supply-dead' => ['replace-module'], 'module-dead' => ['replace-module'],
+        'coil-opens-hot' => ['replace-sensor'], 'pigtail-broken' => ['replace-sensor'], 'sensor-wrong-part' => ['replace-sensor'],
+        'ring-lifted' => ['replace-hub'], 'ring-loose' => ['replace-hub'], 'ring-wrong' => ['replace-hub'], 'encoder-damaged' => ['replace-hub'],
+        'bearing-reversed' => ['replace-hub'], 'bearing-play' => ['replace-hub'], 'sensor-loose' => ['set-gap', 'replace-hub'],
+        'plug-unlatched' => ['clean-plug'], 'loom-chafed' => ['repair-loom'], 'loom-untwisted' => ['repair-loom'],
+        'fuse-blown' => ['replace-fuse'], 'relay-burnt' => ['replace-relay'], 'ground-rusty' => ['clean-ground'], 'battery-flat' => ['charge-battery'],
+        'tyre-other-size' => ['fit-tyre'],
+        // nothing is at fault: every repair leaves the car as sound as it was
+        'old-code' => null, 'spun-on-lift' => null,
     ];
 
     /** @return iterable<string, array{string, string}> */
@@ -54,26 +62,28 @@ final class CureTest extends TestCase
     {
         $vehicle = Workbench::vehicle($car);
         foreach (Workbench::catalogue()->everyFault($vehicle) as $fault) {
-            if ($fault->kind->id !== $kind || $fault->channel !== $vehicle->channelIds()[0]) {
+            if ($fault->kind->id !== $kind || $fault->channel !== $fault->kind->places($vehicle)[0]) {
                 continue;
             }
-            $case = Workbench::case([[$kind, $fault->channel, $fault->conductor, $fault->strength]], $vehicle);
+            $case = Workbench::case([[$kind, $fault->channel, $fault->conductor, $fault->strength, $fault->provokedBy]], $vehicle);
             $secured = Played::on($case)->secured();
             $cured = [];
             foreach (RepairKind::cases() as $repair) {
-                $repaired = (clone $secured)->do(['do' => 'repair', 'kind' => $repair->value, 'channel' => $fault->channel]);
+                $place = in_array($fault->channel, $repair->places($vehicle), true) ? $fault->channel : $repair->places($vehicle)[0];
+                $repaired = (clone $secured)->do(['do' => 'repair', 'kind' => $repair->value, 'channel' => $place]);
                 if ($repaired->job->car->vehicle == $case->sound) {
                     $cured[] = $repair->value;
                 }
             }
-            self::assertEqualsCanonicalizing(self::CURES[$kind], $cured, $fault->key());
+            $expected = self::CURES[$kind] ?? array_values(array_diff(array_column(RepairKind::cases(), 'value'), ['tape-loom']));
+            self::assertEqualsCanonicalizing($expected, $cured, $fault->key());
         }
     }
 
     public function test_no_repair_says_whether_it_helped(): void
     {
         $case = Workbench::case([['coil-open', 'FR']]);
-        foreach (RepairKind::cases() as $repair) {
+        foreach (array_filter(RepairKind::cases(), static fn (RepairKind $one): bool => ! $one->isOfTheWholeCar()) as $repair) {
             $there = Played::on($case)->secured()->do(['do' => 'repair', 'kind' => $repair->value, 'channel' => 'FR'])->shown();
             $elsewhere = Played::on($case)->secured()->do(['do' => 'repair', 'kind' => $repair->value, 'channel' => 'FL'])->shown();
 

@@ -82,7 +82,7 @@ final class InjectionTest extends TestCase
      */
     private function opened(string $car, string $corner, array $faults = [], ?array $beforeKey = null): Played
     {
-        $faults = $faults === [] ? [['tooth-missing', $corner === 'RR' ? 'FL' : 'RR']] : $faults;
+        $faults = $faults === [] ? [['ring-cracked', $corner === 'RR' ? 'FL' : 'RR']] : $faults;
         $played = Played::on(Workbench::case($faults, Workbench::vehicle($car)))->do(['do' => 'unplug', 'plug' => "$corner.sensor-plug"]);
         if ($beforeKey !== null) {
             $played->do(['do' => 'inject', 'channel' => $beforeKey[2], 'shape' => $beforeKey[0], 'hertz' => 100.0, 'amplitude' => $beforeKey[1]]);

@@ -67,7 +67,7 @@ final class ScopeTest extends TestCase
     public function test_a_two_wire_sensor_gives_a_square_wave_on_its_return(): void
     {
         $vehicle = Workbench::vehicle('lendo-15');
-        $played = Played::on(Workbench::case([['tooth-missing', 'RR']], $vehicle))->secured()->do(
+        $played = Played::on(Workbench::case([['encoder-damaged', 'RR']], $vehicle))->secured()->do(
             ['do' => 'ignition', 'to' => 'on'], ['do' => 'turn-wheel', 'channel' => 'FL', 'turnsPerSecond' => 0.5],
             $this->capture('FL.module-plug.wheel.2', 'body', 0.5, 0.02),
         );

@@ -46,7 +46,7 @@ final class DrivingMonitorsTest extends TestCase
 
     private function finds(Failure $failure, float $peakVoltSeconds, int $missing, Drive $drive): bool
     {
-        $input = new SpeedInput(new RisingSignal($peakVoltSeconds, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, $missing))), 1.0);
+        $input = new SpeedInput(new RisingSignal($peakVoltSeconds, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, missingTeeth: $missing))), 1.0);
 
         return $this->monitors()->finds($failure, $input, $drive, 0.0);
     }

@@ -11,7 +11,9 @@ use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Ignition;
 use Lernfall\Evidence\Preview\Cell;
 use Lernfall\Evidence\Preview\Preview;
+use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
 
@@ -50,15 +52,60 @@ final class CatalogueTest extends TestCase
         'loom-to-supply' => ['12', ['bias-open-plug', 'look-cable']],
         'loom-wires-together' => ['1A', ['ohms-from-module-plug', 'look-cable']],
         'module-input-dead' => ['31', ['speed-driving']],
+        'coil-opens-hot' => ['2F', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
+        'pigtail-broken' => ['2F', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
+        'sensor-wrong-part' => ['', ['ohms-sensor', 'ac-unplugged', 'look-tip']],
+        // a pair with one wire on the body still carries its signal: only its levels at the lock give it away
+        'loom-chafed' => ['', ['ohms-first-to-body', 'bias-joined', 'look-cable']],
+        'loom-untwisted' => ['2F', ['speed-driving', 'look-cable']],
+        'ring-lifted' => ['', ['ac-unplugged', 'look-ring']],
+        'bearing-play' => ['2F', ['ac-unplugged', 'rock-wheel']],
+        ...self::ON_ANY_SENSOR,
     ];
+
+    /** What a sensor of any kind shows alike; the codes of the last two are history. */
+    private const ON_ANY_SENSOR = [
+        'ring-loose' => ['2F', ['speed-driving', 'rock-wheel']],
+        'ring-wrong' => ['', ['speed-driving']],
+        'sensor-loose' => ['2F', ['rock-wheel']],
+        'plug-unlatched' => ['2F', ['look-sensor-plug']],
+        'tyre-other-size' => ['', ['speed-driving', 'look-tyre']],
+        'old-code' => ['', ['codes']],
+        'spun-on-lift' => ['', ['codes']],
+    ];
+
+    /** What active sensors of any kind show alike. */
+    private const ON_ANY_ACTIVE_SENSOR = [
+        // silent: levels need no twist, and no even gap as long as it stays within reach
+        'loom-untwisted' => ['', ['look-cable']],
+        'bearing-play' => ['', ['rock-wheel']],
+        'ring-bent' => ['', ['look-ring']],
+        ...self::ON_ANY_SENSOR,
+    ];
+
+    /** By the car's fuse and relay, not by a corner: nothing can be read out, and the supply tells where it is lost. */
+    private const WHOLE_CAR = [
+        'fuse-blown' => ['feed-at-module', 'feed-drop-fuse', 'look-fuse'],
+        'relay-burnt' => ['feed-at-module', 'feed-drop-supply'],
+        'ground-rusty' => ['feed-at-module', 'feed-drop-ground', 'look-ground'],
+        'battery-flat' => ['feed-at-module', 'battery-volts'],
+        // nothing comes out of it although everything goes in
+        'module-dead' => [],
+    ];
+
+    private const ENCODER = [
+        'encoder-damaged' => ['2F', ['look-ring', 'speed-driving']],
+        'bearing-reversed' => ['31', ['ac-first-turning', 'speed-driving']],
+    ];
+
+    /** Rings with poles have no teeth to lose. */
+    private const TOOTHED = ['tooth-missing' => 0, 'tooth-chipped' => 0, 'ring-lifted' => 0];
 
     private const TWO_WIRE = [
         'gap-large' => ['31', ['gauge-gap', 'ac-first-turning', 'speed-driving']],
         'tooth-missing' => ['2F', ['look-ring']],
         'tooth-chipped' => ['', ['look-ring']],
         'ring-cracked' => ['2F', ['look-ring', 'speed-driving']],
-        // silent: an active sensor feels a wobbling ring as long as it stays within its reach
-        'ring-bent' => ['', []],
         'ring-dirty' => ['2F', ['look-ring', 'speed-driving']],
         'tip-dusty' => ['31', ['look-tip', 'ac-first-turning', 'speed-driving']],
         'sensor-dead' => ['13', ['ac-first-turning', 'speed-driving']],
@@ -77,6 +124,11 @@ final class CatalogueTest extends TestCase
         'module-input-dead' => ['31', ['speed-driving']],
         'module-supply-dead' => ['11', ['supply-at-sensor', 'bias-open-plug']],
         'plug-pins-swapped' => ['*', ['supply-at-sensor', 'look-sensor-plug']],
+        'pigtail-broken' => ['2F', ['supply-at-sensor', 'ac-first-turning']],
+        'sensor-wrong-part' => ['31', ['ac-first-turning', 'speed-driving', 'look-tip']],
+        'loom-chafed' => ['2F', ['ohms-first-to-body', 'supply-at-sensor', 'look-cable']],
+        'ring-lifted' => ['', ['look-ring']],
+        ...self::ON_ANY_ACTIVE_SENSOR,
     ];
 
     private const THREE_WIRE = [
@@ -84,8 +136,6 @@ final class CatalogueTest extends TestCase
         'tooth-missing' => ['2F', ['look-ring']],
         'tooth-chipped' => ['', ['look-ring']],
         'ring-cracked' => ['2F', ['look-ring', 'speed-driving']],
-        // silent: an active sensor feels a wobbling ring as long as it stays within its reach
-        'ring-bent' => ['', []],
         'ring-dirty' => ['2F', ['look-ring', 'speed-driving']],
         'tip-dusty' => ['31', ['look-tip', 'ac-third-turning']],
         'sensor-dead' => ['13', ['ohms-sensor', 'ac-third-turning']],
@@ -104,14 +154,27 @@ final class CatalogueTest extends TestCase
         'module-input-dead' => ['31', ['speed-driving']],
         'module-supply-dead' => ['11', ['supply-at-sensor', 'bias-open-plug']],
         'plug-pins-swapped' => ['31', ['supply-at-sensor', 'look-sensor-plug']],
+        'pigtail-broken' => ['2F', ['ohms-sensor', 'ac-third-turning']],
+        'sensor-wrong-part' => ['31', ['dc-third-turning', 'speed-driving', 'look-tip']],
+        'loom-chafed' => ['2F', ['ohms-first-to-body', 'supply-at-sensor', 'look-cable']],
+        'ring-lifted' => ['', ['look-ring']],
+        ...self::ON_ANY_ACTIVE_SENSOR,
     ];
+
+    /** @return array<string, array<string, array{string, list<string>}>> by technology */
+    private static function tables(): array
+    {
+        return [
+            'passive' => self::PASSIVE, 'current' => self::TWO_WIRE, 'pulse-width' => array_diff_key(self::TWO_WIRE, self::TOOTHED) + self::ENCODER,
+            'sinking' => self::THREE_WIRE, 'sourcing' => self::THREE_WIRE,
+        ];
+    }
 
     /** @return array<string, array{string, string, string, list<string>}> technology, kind, failure type, tests */
     public static function faults(): array
     {
-        $tables = ['passive' => self::PASSIVE, 'current' => self::TWO_WIRE, 'pulse-width' => self::TWO_WIRE, 'sinking' => self::THREE_WIRE, 'sourcing' => self::THREE_WIRE];
         $faults = [];
-        foreach ($tables as $technology => $table) {
+        foreach (self::tables() as $technology => $table) {
             foreach ($table as $kind => [$type, $tests]) {
                 $faults["$kind, $technology"] = [$technology, $kind, $type, $tests];
             }
@@ -145,7 +208,7 @@ final class CatalogueTest extends TestCase
 
     public function test_the_tables_hold_every_kind_that_fits(): void
     {
-        foreach (['passive' => self::PASSIVE, 'current' => self::TWO_WIRE, 'sinking' => self::THREE_WIRE] as $technology => $table) {
+        foreach (self::tables() as $technology => $table) {
             [$car, $corner] = self::CORNERS[$technology];
             $fitting = array_keys(array_filter(Workbench::catalogue()->entries, static fn ($entry): bool => $entry->kind->fits(Workbench::vehicle($car)->channel($corner))));
 
@@ -153,9 +216,31 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    #[TestWith(['harl-13'])]
+    #[TestWith(['lendo-15'])]
+    #[TestWith(['brack-22'])]
+    public function test_a_fault_of_the_supply_shows_along_the_supply(string $car): void
+    {
+        $vehicle = Workbench::vehicle($car);
+        foreach (self::WHOLE_CAR as $kind => $tests) {
+            $entry = Workbench::catalogue()->entry($kind);
+            $preview = Preview::of(Workbench::case([[$kind, Vehicle::WHOLE, '', $entry->strengths[count($entry->strengths) - 1]]], $vehicle), Workbench::simulator());
+
+            self::assertTrue($preview->lamps->differs, "$kind lights the lamps");
+            foreach ($vehicle->channelIds() as $channel) {
+                self::assertTrue($preview->rows['codes'][$channel]->differs, "$kind: nothing can be read at $channel");
+                self::assertFalse($preview->rows['ohms-sensor'][$channel]->differs, "$kind leaves the sensor of $channel alone");
+            }
+            foreach ($tests as $test) {
+                self::assertTrue($preview->rows[$test][Vehicle::WHOLE]->differs, "$kind, $test");
+            }
+        }
+        self::assertEqualsCanonicalizing(array_keys(self::WHOLE_CAR), array_keys(array_filter(Workbench::catalogue()->entries, static fn ($entry): bool => $entry->kind->wholeCar)));
+    }
+
     public function test_a_healthy_car_of_any_kind_sets_no_code_whatever_its_seed(): void
     {
-        foreach (['lendo-15', 'brack-22'] as $car) {
+        foreach (['harl-13', 'lendo-15', 'brack-22'] as $car) {
             foreach (range(1, 25) as $seed) {
                 $bench = Workbench::healthyCar($car, "seed $seed");
                 $bench->do(new TurnKey(Ignition::Running), new RoadTest);

@@ -76,7 +76,7 @@ final class ShapeTest extends TestCase
 
     public function test_a_missing_tooth_leaves_a_gap_once_a_turn(): void
     {
-        $channel = Workbench::vehicle('brack-22')->channel('FR')->withRing(new ToothedRing(44, 1));
+        $channel = Workbench::vehicle('brack-22')->channel('FR')->withRing(new ToothedRing(44, missingTeeth: 1));
         $shape = Shape::of($channel, 1.0);
         $edges = 0;
         for ($n = 1; $n <= 44000; $n++) {

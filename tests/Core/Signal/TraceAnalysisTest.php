@@ -21,7 +21,7 @@ final class TraceAnalysisTest extends TestCase
     #[TestWith(['brack-22', 2])]
     public function test_frequency_and_missing_teeth_are_found_in_a_noisy_trace(string $car, int $missing): void
     {
-        $shape = Shape::of(Workbench::vehicle($car)->channel('FL')->withRing(new ToothedRing(46, $missing)), 1.5);
+        $shape = Shape::of(Workbench::vehicle($car)->channel('FL')->withRing(new ToothedRing(46, missingTeeth: $missing)), 1.5);
         $noise = (new Draw('trace'))->stream('noise');
         $volts = array_map(static fn (int $n): float => 0.4 * $shape->at($n / 10000.0) + 0.01 * $noise(), range(0, 29999));
         $analysis = TraceAnalysis::of($volts, 1e-4);

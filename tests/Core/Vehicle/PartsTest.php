@@ -179,10 +179,11 @@ final class PartsTest extends TestCase
 
     public function test_changing_one_thing_of_a_ring_keeps_the_others(): void
     {
-        $ring = (new ToothedRing(46))->withMissingTeeth(1)->withChippedTeeth(2)->cracked(0.5)->bent(0.0002)->dirty(0.3);
+        $ring = (new ToothedRing(46))->withMissingTeeth(1)->withChippedTeeth(2)->cracked(0.5)->bent(0.0002)->dirty(0.3)->lifted(0.0001);
 
-        self::assertEquals(new ToothedRing(46, 1, 2, 0.5, 0.0002, 0.3), $ring);
-        self::assertEquals(new ToothedRing(46, 1, 2, 0.5, 0.0002), $ring->dirty(0.0));
+        self::assertEquals(new ToothedRing(46, false, 1, 2, 0.5, 0.0002, 0.3, 0.0001), $ring);
+        self::assertEquals(new ToothedRing(46, false, 1, 2, 0.5, 0.0002, 0.0, 0.0001), $ring->dirty(0.0));
+        self::assertEquals(new ToothedRing(48, loose: true, turnedAway: true), (new ToothedRing(46))->withTeeth(48)->loosened()->turnedAway());
         self::assertCount(46, $ring->strengths());
         self::assertSame(0.0, min($ring->strengths()));
     }

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Work;
+
+use Lernfall\Vehicle\Pad;
+
+/** The meter's leads where they are, and how the wheels there have come to rest. */
+final readonly class Leads
+{
+    /** @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor */
+    public function __construct(public Pad $first, public Pad $second, public array $teeth)
+    {
+    }
+}

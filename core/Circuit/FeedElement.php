@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Circuit;
+
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\PowerFeed;
+
+/** The module's own supply as the circuit sees it: current flows only while the key is on and the module is plugged in. */
+final readonly class FeedElement
+{
+    private const PINS = ['feed.module.supply', 'feed.module.ground'];
+
+    /** @param  bool  $plugged  the module plug is joined */
+    public static function add(Netlist $netlist, PowerFeed $feed, bool $keyOn, bool $plugged): Netlist
+    {
+        [$fuseIn, $fuseOut, $relayOut, $supply, $ground] = Pads::FEED;
+        [$supplyPin, $groundPin] = self::PINS;
+        $netlist = $netlist
+            ->resistor(Pads::BATTERY_POSITIVE, $fuseIn, $feed->wireOhms)
+            ->resistor($relayOut, $supply, $feed->wireOhms)
+            ->resistor($ground, Netlist::GROUND, $feed->groundOhms + ($feed->rustOhms ?? 0.0));
+        if (! $feed->fuseBlown) {
+            $netlist = $netlist->resistor($fuseIn, $fuseOut, $feed->contactOhms);
+        }
+        if ($keyOn) {
+            $netlist = $netlist->resistor($fuseOut, $relayOut, $feed->relayOhms ?? $feed->contactOhms);
+        }
+
+        return $plugged
+            ? $netlist->resistor($supply, $supplyPin, $feed->contactOhms)->resistor($ground, $groundPin, $feed->contactOhms)->resistor($supplyPin, $groundPin, $feed->moduleOhms)
+            : $netlist;
+    }
+}

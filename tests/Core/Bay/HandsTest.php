@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Bay;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+/** What hands feel, wipe and tape, and the harmless marks an eye meets. */
+final class HandsTest extends TestCase
+{
+    public function test_play_a_loose_ring_and_a_loose_sensor_are_felt_by_hand(): void
+    {
+        $felt = static fn (string $kind, ?float $strength = null): array => Played::on(Workbench::case([[$kind, 'FR', '', $strength]]))
+            ->secured()->do(['do' => 'rock-wheel', 'channel' => 'FR'])->shown()->values;
+
+        self::assertSame(['play' => 'play-felt', 'ring' => 'ring-firm', 'sensor' => 'sensor-firm'], $felt('bearing-play', 0.0016));
+        self::assertSame('no-play', $felt('bearing-play', 0.0001)['play'], 'too little to be felt');
+        self::assertSame('ring-turns', $felt('ring-loose')['ring']);
+        self::assertSame('sensor-moves', $felt('sensor-loose')['sensor']);
+    }
+
+    /** About one time in five joining wipes a pin; then it conducts, stays green, and the car still wants cleaning. */
+    public function test_joining_a_plug_can_cure_a_contact_and_destroy_the_evidence(): void
+    {
+        $wiped = 0;
+        for ($seed = 1; $seed <= 60; $seed++) {
+            $played = Played::on(Workbench::case([['plug-corroded', 'FR', '1', 26000.0]]), "plug $seed")->do(
+                ['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'join', 'plug' => 'FR.sensor-plug'],
+            );
+            $contact = $played->job->car->vehicle->channel('FR')->plug('sensor-plug')->contacts['1'];
+            $wiped += $contact->ohms < 1.0 ? 1 : 0;
+            self::assertTrue($contact->corroded);
+        }
+
+        self::assertGreaterThan(4, $wiped);
+        self::assertLessThan(24, $wiped);
+    }
+
+    public function test_a_plug_pushed_home_holds_again(): void
+    {
+        $case = Workbench::case([['plug-unlatched', 'FR']]);
+        self::assertSame('catch-open', Played::on($case)->do(['do' => 'look', 'channel' => 'FR', 'at' => 'sensor-plug'])->shown()->word('sight'));
+        $joined = Played::on($case)->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'join', 'plug' => 'FR.sensor-plug']);
+
+        self::assertEquals($case->sound, $joined->job->car->vehicle);
+    }
+
+    /** Tape takes the leak away, and the car is no sounder for it. */
+    public function test_tape_helps_and_is_no_repair(): void
+    {
+        $case = Workbench::case([['loom-grounded', 'FR', '1', 0.5]]);
+        $played = Played::on($case)->do(['do' => 'repair', 'kind' => 'tape-loom', 'channel' => 'FR'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes']);
+        self::assertSame([], Workbench::codes($played->shown()));
+        self::assertNotEquals($case->sound, $played->job->car->vehicle);
+        self::assertSame('taped', $played->do(['do' => 'look', 'channel' => 'FR', 'at' => 'cable'])->shown()->word('sight'));
+    }
+
+    public function test_sound_corners_bear_harmless_marks_that_stay_where_they_are(): void
+    {
+        $marks = [];
+        for ($seed = 1; $seed <= 40; $seed++) {
+            $played = Played::on(Workbench::case([['coil-open', 'RR']]), "car $seed");
+            $look = ['do' => 'look', 'channel' => 'FL', 'at' => 'cable'];
+            $first = $played->do($look)->shown()->word('blemish');
+            self::assertSame($first, $played->do($look)->shown()->word('blemish'));
+            $marks[] = $first;
+        }
+        $share = count(array_keys($marks, 'scuffed-sleeve', true)) / count($marks);
+
+        self::assertEqualsWithDelta(0.3, $share, 0.2);
+    }
+
+    public function test_warm_hubs_and_full_lock_move_a_sound_gap_a_little(): void
+    {
+        $gap = static fn (Played $played): float => $played->job->car->channel('FR')->gapMetres;
+        $cold = Played::on(Workbench::case([['coil-open', 'RR']]));
+        $locked = Played::on(Workbench::case([['coil-open', 'RR']]))->do(['do' => 'provoke', 'how' => 'steering-left', 'channel' => 'FR']);
+        $warm = Played::on(Workbench::case([['coil-open', 'RR']]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test']);
+
+        self::assertEqualsWithDelta(0.00002, $gap($locked) - $gap($cold), 1e-7);
+        self::assertGreaterThan($gap($cold) + 1e-6, $gap($warm));
+    }
+}
