@@ -9,6 +9,7 @@ use App\Http\Controllers\CaseAttemptController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\LabController;
 use App\Http\Controllers\MarkingPolicyController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
@@ -25,6 +26,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::post('waveforms', WaveformController::class);
     Route::post('calculations', CalculationController::class);
+    Route::get('lab', [LabController::class, 'options']);
+    Route::post('lab', [LabController::class, 'show']);
 
     Route::get('cars', [CarController::class, 'index']);
     Route::get('fault-kinds', [FaultKindController::class, 'index']);

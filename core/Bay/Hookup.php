@@ -62,6 +62,17 @@ final readonly class Hookup
         return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $blown);
     }
 
+    /** @return list<string> what is clipped to the car, by name */
+    public function connected(): array
+    {
+        return array_keys(array_filter([
+            'generator' => $this->injection !== null,
+            'jumpers' => $this->jumpers !== [],
+            'bench-supply' => $this->bench !== null,
+            'breakout' => $this->breakout,
+        ]));
+    }
+
     /** Something with a clip hangs on the car. */
     public function isConnected(): bool
     {

@@ -12,6 +12,8 @@ enum WrittenUnit: string
     case Megaohm = 'MΩ';
     case Volt = 'V';
     case Millivolt = 'mV';
+    case Ampere = 'A';
+    case Milliampere = 'mA';
     case Millimetre = 'mm';
     case Hertz = 'Hz';
     case KilometresPerHour = 'km/h';
@@ -19,10 +21,10 @@ enum WrittenUnit: string
     public function si(float $value): float
     {
         return $value * match ($this) {
-            self::Ohm, self::Volt, self::Hertz => 1.0,
+            self::Ohm, self::Volt, self::Ampere, self::Hertz => 1.0,
             self::Kiloohm => 1e3,
             self::Megaohm => 1e6,
-            self::Millivolt, self::Millimetre => 1e-3,
+            self::Millivolt, self::Milliampere, self::Millimetre => 1e-3,
             self::KilometresPerHour => 1.0 / 3.6,
         };
     }
@@ -33,6 +35,7 @@ enum WrittenUnit: string
         return match ($this) {
             self::Ohm, self::Kiloohm, self::Megaohm => 'ohms',
             self::Volt, self::Millivolt => 'volts',
+            self::Ampere, self::Milliampere => 'amperes',
             self::Millimetre => 'metres',
             self::Hertz => 'hertz',
             self::KilometresPerHour => 'metresPerSecond',

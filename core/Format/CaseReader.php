@@ -31,7 +31,7 @@ final readonly class CaseReader
         if ($root->text('format') !== self::FORMAT) {
             throw $root->at('format')->wrong('"'.self::FORMAT.'"');
         }
-        $vehicle = VehicleReader::from(Node::within($this->vehicleDocument($root), '/vehicle'));
+        $vehicle = VehicleReader::from(Node::within(OlderVehicle::upgraded($this->vehicleDocument($root)), '/vehicle'));
 
         return new CaseDocument(
             new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root)),

@@ -17,6 +17,7 @@ use Lernfall\Vehicle\ModuleSpecification;
 use Lernfall\Vehicle\Monitors;
 use Lernfall\Vehicle\NominalValue;
 use Lernfall\Vehicle\NominalValues;
+use Lernfall\Vehicle\Place;
 use Lernfall\Vehicle\Plug;
 use Lernfall\Vehicle\PowerFeed;
 use Lernfall\Vehicle\Supply;
@@ -33,6 +34,10 @@ final readonly class VehicleReader
 {
     private const SHEET_RANGES = ['coilOhms' => ['coil', 'Ω'], 'gapMillimetres' => ['gap', 'mm'], 'supplyVolts' => ['supply', 'V']];
 
+    public const FORMAT = 'lernfall-vehicle/2';
+
+    private const PLACES = ['module', 'fuses', 'battery', 'ground'];
+
     private const SHEET_FIGURES = [
         'lowMilliamperes' => ['low', 'mA'], 'highMilliamperes' => ['high', 'mA'],
         'lowVolts' => ['low', 'V'], 'highVolts' => ['high', 'V'],
@@ -41,14 +46,14 @@ final readonly class VehicleReader
     /** @throws InvalidDocument */
     public static function read(mixed $document): Vehicle
     {
-        return self::from(Node::root($document));
+        return self::from(Node::root(OlderVehicle::upgraded($document)));
     }
 
     /** @throws InvalidDocument */
     public static function from(Node $root): Vehicle
     {
-        if ($root->text('format') !== 'lernfall-vehicle/2') {
-            throw $root->at('format')->wrong('"lernfall-vehicle/2"');
+        if ($root->text('format') !== self::FORMAT) {
+            throw $root->at('format')->wrong('"'.self::FORMAT.'"');
         }
         $channels = [];
         foreach ($root->entries('channels') as $id => $node) {
@@ -76,7 +81,14 @@ final readonly class VehicleReader
             $sheet,
             self::feed($root->at('module')->at('feed')),
             new GapShift($root->at('gapShift')->float('micrometresPerKelvin') * 1e-6, $root->at('gapShift')->float('atLockMillimetres') / 1000.0),
+            self::places($root->at('places')),
         );
+    }
+
+    /** @return list<Place> */
+    private static function places(Node $node): array
+    {
+        return array_map(static fn (string $part): Place => new Place($part, $node->at($part)->float('along'), $node->at($part)->float('across')), self::PLACES);
     }
 
     private static function feed(Node $node): PowerFeed

@@ -71,6 +71,11 @@ final readonly class Channel
         return $this->inEveryState(static fn (self $channel): self => $channel->but(tyreFactor: $factor));
     }
 
+    public function withInput(InputStage $input): self
+    {
+        return $this->inEveryState(static fn (self $channel): self => $channel->but(input: $input));
+    }
+
     /** What the module divides by to get from teeth to turns. */
     public function reckonedTeeth(): int
     {
@@ -175,10 +180,11 @@ final readonly class Channel
         ?float $tipDust = null,
         ?float $bearingPlayMetres = null,
         ?float $tyreFactor = null,
+        ?InputStage $input = null,
     ): self {
         return new self(
             $this->id, $this->wheels, $this->axle, $this->side, $ring ?? $this->ring, $gapMetres ?? $this->gapMetres,
-            $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $this->input, $port ?? $this->port, $tipDust ?? $this->tipDust,
+            $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $input ?? $this->input, $port ?? $this->port, $tipDust ?? $this->tipDust,
             $this->reckonedTeeth, $bearingPlayMetres ?? $this->bearingPlayMetres, $tyreFactor ?? $this->tyreFactor,
         );
     }

@@ -22,4 +22,10 @@ final readonly class PassiveInput implements InputStage
         public float $thresholdPeakVolts,
     ) {
     }
+
+    /** Loading the pair with another resistance. */
+    public function loading(float $acrossOhms): self
+    {
+        return new self($this->biasVolts, $this->railOhmsOn, $this->railOhmsOff, $this->pullUpOhms, $this->pullDownOhms, $acrossOhms, $this->thresholdPeakVolts);
+    }
 }

@@ -14,6 +14,7 @@ final readonly class Vehicle
      * @param  list<Channel>  $channels
      * @param  list<string>  $lamps  the lamps the driver has
      * @param  array<array-key, NominalValues>  $dataSheet  by axle, as the maker gives them
+     * @param  list<Place>  $places
      * @param  list<LeftCode>  $leftCodes  what the module remembers when the car comes in
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class Vehicle
         public array $dataSheet,
         public PowerFeed $feed,
         public GapShift $gapShift,
+        public array $places = [],
         public array $leftCodes = [],
     ) {
     }
@@ -97,6 +99,11 @@ final readonly class Vehicle
         return $this->but(module: $module);
     }
 
+    public function inSurroundingsOf(float $celsius): self
+    {
+        return $this->but(ambientCelsius: $celsius);
+    }
+
     /** @param  list<LeftCode>  $codes */
     public function withLeftCodes(array $codes): self
     {
@@ -107,12 +114,12 @@ final readonly class Vehicle
      * @param  ?list<Channel>  $channels
      * @param  ?list<LeftCode>  $leftCodes
      */
-    private function but(?array $channels = null, ?PowerFeed $feed = null, ?Supply $supply = null, ?ModuleSpecification $module = null, ?array $leftCodes = null): self
+    private function but(?array $channels = null, ?PowerFeed $feed = null, ?Supply $supply = null, ?ModuleSpecification $module = null, ?array $leftCodes = null, ?float $ambientCelsius = null): self
     {
         return new self(
-            $this->id, $this->name, $this->layout, $this->tyre, $supply ?? $this->supply, $this->ambientCelsius, $this->hubRiseKelvin,
+            $this->id, $this->name, $this->layout, $this->tyre, $supply ?? $this->supply, $ambientCelsius ?? $this->ambientCelsius, $this->hubRiseKelvin,
             $channels ?? $this->channels, $module ?? $this->module, $this->lamps, $this->tolerances, $this->dataSheet, $feed ?? $this->feed,
-            $this->gapShift, $leftCodes ?? $this->leftCodes,
+            $this->gapShift, $this->places, $leftCodes ?? $this->leftCodes,
         );
     }
 }

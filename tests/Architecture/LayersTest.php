@@ -73,6 +73,11 @@ final class LayersTest
         return $this->mayKnowOnly('Marking', 'Evidence', 'Bay', 'Drive', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle', 'Chance');
     }
 
+    public function test_the_lab_stands_on_the_bay(): BuildStep
+    {
+        return $this->mayKnowOnly('Lab', 'Bay', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle');
+    }
+
     private function core(): SelectorInterface
     {
         return Selector::inNamespace('Lernfall');

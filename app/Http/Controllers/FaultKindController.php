@@ -9,6 +9,8 @@ use App\Http\Resources\FaultKindResource;
 use App\Models\CaseDraft;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
+use Lernfall\Fault\CatalogueEntry;
+use Lernfall\Format\VehicleReader;
 use OpenApi\Attributes as OA;
 
 final readonly class FaultKindController
@@ -20,6 +22,11 @@ final readonly class FaultKindController
     {
         Gate::authorize('compose', CaseDraft::class);
 
-        return new JsonResponse(array_map(FaultKindResource::of(...), array_values($builtIn->catalogue()->entries)));
+        $vehicles = array_map(VehicleReader::read(...), array_values($builtIn->vehicles()));
+
+        return new JsonResponse(array_map(
+            static fn (CatalogueEntry $entry): array => FaultKindResource::of($entry, $vehicles),
+            array_values($builtIn->catalogue()->entries),
+        ));
     }
 }

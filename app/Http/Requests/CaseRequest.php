@@ -19,6 +19,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'car', type: 'string'),
     new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultSetting')),
+    new OA\Property(property: 'meter', description: 'left out, true RMS', type: 'string', enum: ['true-rms', 'averaging']),
 ])]
 #[OA\Schema(schema: 'FaultSetting', required: ['kind', 'channel'], properties: [
     new OA\Property(property: 'kind', type: 'string'),
@@ -60,7 +61,7 @@ final class CaseRequest extends FormRequest
      */
     public function document(BuiltIn $builtIn, SchemaCheck $schemas): array
     {
-        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'policy'])];
+        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'policy'])];
         $builtIn->caseReader()->read($document);
         $schemas->check($document, 'case');
 

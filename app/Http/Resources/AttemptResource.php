@@ -6,7 +6,10 @@ namespace App\Http\Resources;
 
 use App\Models\Attempt;
 use Lernfall\Bay\Action\LookUpDataSheet;
+use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Job;
+use Lernfall\Bay\Meter;
+use Lernfall\Bay\MeterRange;
 use Lernfall\Bay\Rate;
 use Lernfall\Bay\Vocabulary;
 use Lernfall\Bay\Workshop;
@@ -14,7 +17,7 @@ use Lernfall\Marking\Policy;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'state', 'steps', 'dataSheet', 'rates', 'weights', 'defects', 'sights', 'expectations'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'weights', 'defects', 'sights', 'expectations'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -23,10 +26,19 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
     new OA\Property(property: 'dataSheet', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/DataSheet'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'rates', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Rate')),
+    new OA\Property(property: 'meter', ref: '#/components/schemas/MeterOnTheBench'),
     new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'expectations', type: 'array', items: new OA\Items(type: 'string')),
+])]
+#[OA\Schema(schema: 'MeterOnTheBench', required: ['averages', 'ranges'], properties: [
+    new OA\Property(property: 'averages', description: 'alternating volts are the scaled mean, not true RMS', type: 'boolean'),
+    new OA\Property(property: 'ranges', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/MeterRange'))),
+])]
+#[OA\Schema(schema: 'MeterRange', required: ['fullScale', 'resolution'], properties: [
+    new OA\Property(property: 'fullScale', type: 'number'),
+    new OA\Property(property: 'resolution', type: 'number'),
 ])]
 #[OA\Schema(schema: 'Rate', required: ['minutes', 'money'], properties: [
     new OA\Property(property: 'minutes', type: 'number'),
@@ -46,11 +58,26 @@ final readonly class AttemptResource
             'steps' => StepResource::all($attempt->actions, $job),
             'dataSheet' => self::dataSheet($job),
             'rates' => array_map(static fn (Rate $rate): array => ['minutes' => $rate->minutes, 'money' => $rate->money], $workshop->rates()),
+            'meter' => self::meter($workshop->withAveragingMeter($job->case->averagingMeter)->meter),
             'weights' => $policy->weights,
             'defects' => Vocabulary::DEFECTS,
             'sights' => Vocabulary::SIGHTS,
             'expectations' => Vocabulary::EXPECTATIONS,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function meter(Meter $meter): array
+    {
+        $ranges = [];
+        foreach (MeterFunction::cases() as $function) {
+            $ranges[$function->value] = array_map(
+                static fn (MeterRange $range): array => ['fullScale' => $range->fullScale, 'resolution' => $range->resolution],
+                $meter->ranges($function),
+            );
+        }
+
+        return ['averages' => $meter->averages, 'ranges' => $ranges];
     }
 
     /** @return ?array<string, mixed> */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Lernfall\Bay\Hookup;
 use Lernfall\Bay\Job;
+use Lernfall\Circuit\JumperLead;
 use OpenApi\Attributes as OA;
 
 /** What the person in the bay has done to the car: visible without any instrument. */
-#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'injection', 'provoked', 'minutes', 'money', 'concluded'], properties: [
+#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'injection', 'jumpers', 'bench', 'breakout', 'provoked', 'minutes', 'money', 'concluded'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'chocked', type: 'boolean'),
@@ -17,10 +19,23 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'turningChannel', type: 'string'),
     new OA\Property(property: 'turnsPerSecond', type: 'number'),
     new OA\Property(property: 'injection', oneOf: [new OA\Schema(ref: '#/components/schemas/Injection'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'jumpers', type: 'array', items: new OA\Items(ref: '#/components/schemas/JumperLead')),
+    new OA\Property(property: 'bench', oneOf: [new OA\Schema(ref: '#/components/schemas/BenchSupply'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'breakout', type: 'boolean'),
     new OA\Property(property: 'provoked', description: 'what is being done to the car at this moment, or empty', type: 'string'),
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'money', type: 'number'),
     new OA\Property(property: 'concluded', type: 'boolean'),
+])]
+#[OA\Schema(schema: 'JumperLead', required: ['first', 'second'], properties: [
+    new OA\Property(property: 'first', type: 'string'),
+    new OA\Property(property: 'second', type: 'string'),
+])]
+#[OA\Schema(schema: 'BenchSupply', required: ['channel', 'volts', 'limitAmperes', 'reversed'], properties: [
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'volts', type: 'number'),
+    new OA\Property(property: 'limitAmperes', type: 'number'),
+    new OA\Property(property: 'reversed', type: 'boolean'),
 ])]
 #[OA\Schema(schema: 'Injection', required: ['channel', 'shape', 'hertz', 'amplitude'], properties: [
     new OA\Property(property: 'channel', type: 'string'),
@@ -43,14 +58,28 @@ final readonly class BayStateResource
             'onStands' => $state->footing->onStands,
             'turningChannel' => $state->turningChannel,
             'turnsPerSecond' => $state->turnsPerSecond,
-            'injection' => $state->hookup->injection === null ? null : [
-                'channel' => $state->hookup->injection->channel, 'shape' => $state->hookup->injection->shape,
-                'hertz' => $state->hookup->injection->hertz, 'amplitude' => $state->hookup->injection->amplitude,
-            ],
-            'provoked' => $state->hookup->provoked->how->value ?? '',
+            ...self::hookup($state->hookup),
             'minutes' => $job->minutes(),
             'money' => $job->money(),
             'concluded' => $job->isConcluded(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function hookup(Hookup $hookup): array
+    {
+        return [
+            'injection' => $hookup->injection === null ? null : [
+                'channel' => $hookup->injection->channel, 'shape' => $hookup->injection->shape,
+                'hertz' => $hookup->injection->hertz, 'amplitude' => $hookup->injection->amplitude,
+            ],
+            'jumpers' => array_map(static fn (JumperLead $lead): array => ['first' => $lead->first->id, 'second' => $lead->second->id], $hookup->jumpers),
+            'bench' => $hookup->bench === null ? null : [
+                'channel' => $hookup->bench->channel, 'volts' => $hookup->bench->volts,
+                'limitAmperes' => $hookup->bench->limitAmperes, 'reversed' => $hookup->bench->reversed,
+            ],
+            'breakout' => $hookup->breakout,
+            'provoked' => $hookup->provoked->how->value ?? '',
         ];
     }
 }

@@ -10,15 +10,29 @@ use Lernfall\Vehicle\Conductor;
 use Lernfall\Vehicle\Link;
 use Lernfall\Vehicle\NominalValue;
 use Lernfall\Vehicle\NominalValues;
+use Lernfall\Vehicle\Place;
 use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** What the maker's sheet says, for those who looked it up. Made from the sound vehicle. */
-#[OA\Schema(schema: 'DataSheet', required: ['tyre', 'batteryVolts', 'axles', 'channels'], properties: [
+#[OA\Schema(schema: 'DataSheet', required: ['tyre', 'batteryVolts', 'feed', 'places', 'axles', 'channels'], properties: [
     new OA\Property(property: 'tyre', type: 'string'),
     new OA\Property(property: 'batteryVolts', type: 'number'),
+    new OA\Property(property: 'feed', ref: '#/components/schemas/Feed'),
+    new OA\Property(property: 'places', description: 'where parts sit, from above', type: 'array', items: new OA\Items(ref: '#/components/schemas/Place')),
     new OA\Property(property: 'axles', type: 'array', items: new OA\Items(ref: '#/components/schemas/NominalValues')),
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Wiring')),
+])]
+#[OA\Schema(schema: 'Feed', required: ['fuse', 'fuseAmperes', 'supplyPin', 'groundPin'], properties: [
+    new OA\Property(property: 'fuse', type: 'string'),
+    new OA\Property(property: 'fuseAmperes', type: 'number'),
+    new OA\Property(property: 'supplyPin', type: 'string'),
+    new OA\Property(property: 'groundPin', type: 'string'),
+])]
+#[OA\Schema(schema: 'Place', required: ['part', 'along', 'across'], properties: [
+    new OA\Property(property: 'part', type: 'string'),
+    new OA\Property(property: 'along', description: '0 at the tail, 1 at the nose', type: 'number'),
+    new OA\Property(property: 'across', description: '0 on the left, 1 on the right, as seen from the seat', type: 'number'),
 ])]
 #[OA\Schema(schema: 'NominalValues', required: ['axle', 'technology', 'teeth', 'values'], properties: [
     new OA\Property(property: 'axle', type: 'string'),
@@ -52,6 +66,11 @@ final readonly class DataSheetResource
         return [
             'tyre' => $sound->tyre->size,
             'batteryVolts' => $sound->supply->batteryVolts,
+            'feed' => [
+                'fuse' => $sound->feed->fuse, 'fuseAmperes' => $sound->feed->fuseAmperes,
+                'supplyPin' => $sound->feed->supplyPin, 'groundPin' => $sound->feed->groundPin,
+            ],
+            'places' => array_map(static fn (Place $place): array => ['part' => $place->part, 'along' => $place->along, 'across' => $place->across], $sound->places),
             'axles' => array_map(
                 static fn (string $axle, NominalValues $values): array => self::axle($sound, $axle, $values),
                 array_map(strval(...), array_keys($sound->dataSheet)),

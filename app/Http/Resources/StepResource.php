@@ -18,11 +18,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'money', type: 'number'),
 ])]
-#[OA\Schema(schema: 'Circumstances', description: 'how the car stood when the step was done', required: ['ignition', 'keyCycle', 'openPlugs', 'turningChannel'], properties: [
+#[OA\Schema(schema: 'Circumstances', description: 'how the car stood when the step was done', required: ['ignition', 'keyCycle', 'openPlugs', 'turningChannel', 'connected'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'keyCycle', type: 'integer'),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'turningChannel', type: 'string'),
+    new OA\Property(property: 'connected', description: 'what was clipped to the car from outside', type: 'array', items: new OA\Items(type: 'string', enum: ['generator', 'jumpers', 'bench-supply', 'breakout'])),
 ])]
 #[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
     new OA\Property(property: 'kind', type: 'string'),
@@ -33,7 +34,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'notes', type: 'array', items: new OA\Items(type: 'string')),
 ])]
 #[OA\Schema(schema: 'ShownNumber', required: ['unit', 'si', 'resolution', 'overload'], properties: [
-    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'hertz', 'metres', 'metresPerSecond']),
+    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'amperes', 'hertz', 'metres', 'metresPerSecond']),
     new OA\Property(property: 'si', type: 'number'),
     new OA\Property(property: 'resolution', type: 'number'),
     new OA\Property(property: 'overload', type: 'boolean'),
@@ -56,6 +57,7 @@ final readonly class StepResource
             'observation' => ['values' => (object) $stored->observation['values']] + $stored->observation,
             'circumstances' => [
                 'ignition' => $state->ignition->value, 'keyCycle' => $state->keyCycles, 'openPlugs' => $state->openPlugs, 'turningChannel' => $state->turningChannel,
+                'connected' => $state->hookup->connected(),
             ],
             'minutes' => $stored->minutes,
             'money' => $stored->money,

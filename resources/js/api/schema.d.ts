@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lab": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labOptions"];
+        put?: never;
+        post: operations["labReadings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/marking-policy": {
         parameters: {
             query?: never;
@@ -356,6 +372,11 @@ export interface components {
             complaint: string;
             car: string;
             faults: components["schemas"]["FaultSetting"][];
+            /**
+             * @description left out, true RMS
+             * @enum {string}
+             */
+            meter?: "true-rms" | "averaging";
         };
         FaultSetting: {
             kind: string;
@@ -365,6 +386,23 @@ export interface components {
             strength?: number;
             /** @description the fault shows only while this is done; left out, it always shows */
             provokedBy?: string;
+        };
+        LabSetting: {
+            /**
+             * @description How a sensor in the lab is set up.
+             * @enum {string}
+             */
+            technology: "passive" | "current" | "pulse-width" | "sinking" | "sourcing";
+            teeth: number;
+            turnsPerSecond: number;
+            gapMillimetres: number;
+            celsius: number;
+            inputOhms: number;
+            /** @description a kind of fault, or empty */
+            defect: string;
+            /** @description of the defect, in its unit; left out, the usual one */
+            strength?: number;
+            wholeTurn: boolean;
         };
         SignIn: {
             name: string;
@@ -386,6 +424,7 @@ export interface components {
             rates: {
                 [key: string]: components["schemas"]["Rate"];
             };
+            meter: components["schemas"]["MeterOnTheBench"];
             weights: {
                 [key: string]: number;
             };
@@ -396,6 +435,17 @@ export interface components {
                 [key: string]: string[];
             };
             expectations: string[];
+        };
+        MeterOnTheBench: {
+            /** @description alternating volts are the scaled mean, not true RMS */
+            averages: boolean;
+            ranges: {
+                [key: string]: components["schemas"]["MeterRange"][];
+            };
+        };
+        MeterRange: {
+            fullScale: number;
+            resolution: number;
         };
         Rate: {
             minutes: number;
@@ -414,11 +464,24 @@ export interface components {
             turningChannel: string;
             turnsPerSecond: number;
             injection: components["schemas"]["Injection"] | null;
+            jumpers: components["schemas"]["JumperLead"][];
+            bench: components["schemas"]["BenchSupply"] | null;
+            breakout: boolean;
             /** @description what is being done to the car at this moment, or empty */
             provoked: string;
             minutes: number;
             money: number;
             concluded: boolean;
+        };
+        JumperLead: {
+            first: string;
+            second: string;
+        };
+        BenchSupply: {
+            channel: string;
+            volts: number;
+            limitAmperes: number;
+            reversed: boolean;
         };
         Injection: {
             channel: string;
@@ -482,8 +545,24 @@ export interface components {
             /** @description What the maker's sheet says, for those who looked it up. Made from the sound vehicle. */
             tyre: string;
             batteryVolts: number;
+            feed: components["schemas"]["Feed"];
+            /** @description where parts sit, from above */
+            places: components["schemas"]["Place"][];
             axles: components["schemas"]["NominalValues"][];
             channels: components["schemas"]["Wiring"][];
+        };
+        Feed: {
+            fuse: string;
+            fuseAmperes: number;
+            supplyPin: string;
+            groundPin: string;
+        };
+        Place: {
+            part: string;
+            /** @description 0 at the tail, 1 at the nose */
+            along: number;
+            /** @description 0 on the left, 1 on the right, as seen from the seat */
+            across: number;
         };
         NominalValues: {
             axle: string;
@@ -512,14 +591,51 @@ export interface components {
         FaultKind: {
             id: string;
             station: string;
-            /** @description of sensors that can have it; none named means all */
-            technologies: string[];
+            /** @description by car: the channels that can have it, or "car" where it sits at none */
+            places: {
+                [key: string]: string[];
+            };
             onConductor: boolean;
+            /** @description what provokes it unless a case says otherwise; empty where it always shows */
+            provokedBy: string;
             /** @enum {string} */
-            unit: "none" | "ohms" | "metres" | "teeth" | "share";
+            unit: "none" | "ohms" | "metres" | "teeth" | "share" | "volts";
             least: number;
             greatest: number;
             strengths: number[];
+        };
+        LabOptions: {
+            /** @description What can be set up in the lab, and what it shows. */
+            stands: components["schemas"]["LabStand"][];
+            defects: components["schemas"]["LabDefect"][];
+        };
+        LabStand: {
+            /** @enum {string} */
+            technology: "passive" | "current" | "pulse-width" | "sinking" | "sourcing";
+            teeth: number;
+            gapMillimetres: number;
+            inputOhms: number;
+        };
+        LabDefect: {
+            id: string;
+            technologies: string[];
+            /** @enum {string} */
+            unit: "none" | "ohms" | "metres" | "teeth" | "share" | "volts";
+            usual: number[];
+        };
+        LabReadings: {
+            volts: number[];
+            secondsPerSample: number;
+            numbers: {
+                [key: string]: components["schemas"]["ShownNumber"];
+            };
+            formulas: components["schemas"]["LabFormula"][];
+        };
+        LabFormula: {
+            key: string;
+            numbers: {
+                [key: string]: number;
+            };
         };
         Preview: {
             /** @description What an apprentice will meet, for the instructor who composes the case. */
@@ -594,6 +710,8 @@ export interface components {
             keyCycle: number;
             openPlugs: string[];
             turningChannel: string;
+            /** @description what was clipped to the car from outside */
+            connected: ("generator" | "jumpers" | "bench-supply" | "breakout")[];
         };
         Observation: {
             kind: string;
@@ -605,7 +723,7 @@ export interface components {
         };
         ShownNumber: {
             /** @enum {string} */
-            unit: "ohms" | "volts" | "hertz" | "metres" | "metresPerSecond";
+            unit: "ohms" | "volts" | "amperes" | "hertz" | "metres" | "metresPerSecond";
             si: number;
             resolution: number;
             overload: boolean;
@@ -663,7 +781,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "module-plug";
+            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "module-plug" | "tyre" | "fuse" | "ground";
         };
         /** @description Open a plug */
         unplug: {
@@ -683,10 +801,16 @@ export interface components {
             /** @constant */
             do: "measure";
             /** @enum {unknown} */
-            function: "ohms" | "volts-dc" | "volts-ac" | "hertz";
+            function: "ohms" | "continuity" | "volts-dc" | "volts-ac" | "milliamperes" | "hertz";
             /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
             first: string;
             second: string;
+            /** @description Full scale of a range set by hand, in the SI unit of the function; left out, the meter chooses */
+            fullScale?: number;
+            /** @description Subtracted from the display, in the SI unit of the function */
+            relativeTo?: number;
+            /** @description Keep the least and the greatest as well */
+            records?: boolean;
         };
         /** @description One sweep of the scope over one or two pairs of pads */
         capture: {
@@ -738,12 +862,50 @@ export interface components {
             how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration";
             channel: string;
         };
+        /** @description Put jumper leads between pads, in place of those there were; none takes all off */
+        "connect-leads": {
+            /** @constant */
+            do: "connect-leads";
+            leads: {
+                first: string;
+                second: string;
+            }[];
+        };
+        /** @description Put a breakout lead between module and module plug, or take it out */
+        "fit-breakout": {
+            /** @constant */
+            do: "fit-breakout";
+            fitted: boolean;
+        };
+        /** @description Connect the bench supply to the pins of an unplugged sensor; no volts takes it off */
+        "feed-sensor": {
+            /** @constant */
+            do: "feed-sensor";
+            channel: string;
+            volts: number;
+            /** @description current limit */
+            milliamperes: number;
+            /** @description positive lead on the return */
+            reversed: boolean;
+        };
+        /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
+        "prove-meter": {
+            /** @constant */
+            do: "prove-meter";
+        };
+        /** @description Rock a raised wheel at top and bottom, try ring and sensor by hand */
+        "rock-wheel": {
+            /** @constant */
+            do: "rock-wheel";
+            channel: string;
+        };
         /** @description Have a wheel turned by hand; 0 stops it */
         "turn-wheel": {
             /** @constant */
             do: "turn-wheel";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
+            /** @description below zero backwards */
             turnsPerSecond: number;
         };
         /** @description Read the wheel speeds the module sees, standing or driving straight */
@@ -757,7 +919,7 @@ export interface components {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
-            kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "replace-module";
+            kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
         };
@@ -784,7 +946,7 @@ export interface components {
             feature: string;
             value: number | null;
             /** @enum {unknown} */
-            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "km/h" | "mm" | "Hz" | "";
+            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "km/h" | "mm" | "Hz" | "";
             /** @description "open" for an overload, or what was seen */
             word: string;
             /** @enum {unknown} */
@@ -798,7 +960,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            station: "ring" | "gap" | "sensor" | "sensor-plug" | "loom" | "module-plug" | "module";
+            station: "ring" | "gap" | "sensor" | "sensor-plug" | "loom" | "module-plug" | "module" | "supply" | "nothing";
             /** @enum {unknown} */
             mark: "not-judged" | "open" | "suspect" | "cleared";
         };
@@ -867,7 +1029,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "module-plug";
+                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "module-plug" | "tyre" | "fuse" | "ground";
                 };
                 /** @description Open a plug */
                 unplug: {
@@ -887,10 +1049,16 @@ export interface components {
                     /** @constant */
                     do: "measure";
                     /** @enum {unknown} */
-                    function: "ohms" | "volts-dc" | "volts-ac" | "hertz";
+                    function: "ohms" | "continuity" | "volts-dc" | "volts-ac" | "milliamperes" | "hertz";
                     /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
                     first: string;
                     second: string;
+                    /** @description Full scale of a range set by hand, in the SI unit of the function; left out, the meter chooses */
+                    fullScale?: number;
+                    /** @description Subtracted from the display, in the SI unit of the function */
+                    relativeTo?: number;
+                    /** @description Keep the least and the greatest as well */
+                    records?: boolean;
                 };
                 /** @description One sweep of the scope over one or two pairs of pads */
                 capture: {
@@ -948,6 +1116,7 @@ export interface components {
                     do: "turn-wheel";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
+                    /** @description below zero backwards */
                     turnsPerSecond: number;
                 };
                 /** @description Read the wheel speeds the module sees, standing or driving straight */
@@ -961,7 +1130,7 @@ export interface components {
                     /** @constant */
                     do: "repair";
                     /** @enum {unknown} */
-                    kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "replace-module";
+                    kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                 };
@@ -988,7 +1157,7 @@ export interface components {
                     feature: string;
                     value: number | null;
                     /** @enum {unknown} */
-                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "km/h" | "mm" | "Hz" | "";
+                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "km/h" | "mm" | "Hz" | "";
                     /** @description "open" for an overload, or what was seen */
                     word: string;
                     /** @enum {unknown} */
@@ -1002,7 +1171,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "loom" | "module-plug" | "module";
+                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "loom" | "module-plug" | "module" | "supply" | "nothing";
                     /** @enum {unknown} */
                     mark: "not-judged" | "open" | "suspect" | "cleared";
                 };
@@ -1024,8 +1193,45 @@ export interface components {
                     /** @constant */
                     do: "conclude";
                 };
+                /** @description Put jumper leads between pads, in place of those there were; none takes all off */
+                "connect-leads": {
+                    /** @constant */
+                    do: "connect-leads";
+                    leads: {
+                        first: string;
+                        second: string;
+                    }[];
+                };
+                /** @description Put a breakout lead between module and module plug, or take it out */
+                "fit-breakout": {
+                    /** @constant */
+                    do: "fit-breakout";
+                    fitted: boolean;
+                };
+                /** @description Connect the bench supply to the pins of an unplugged sensor; no volts takes it off */
+                "feed-sensor": {
+                    /** @constant */
+                    do: "feed-sensor";
+                    channel: string;
+                    volts: number;
+                    /** @description current limit */
+                    milliamperes: number;
+                    /** @description positive lead on the return */
+                    reversed: boolean;
+                };
+                /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
+                "prove-meter": {
+                    /** @constant */
+                    do: "prove-meter";
+                };
+                /** @description Rock a raised wheel at top and bottom, try ring and sensor by hand */
+                "rock-wheel": {
+                    /** @constant */
+                    do: "rock-wheel";
+                    channel: string;
+                };
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["provoke"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["provoke"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["feed-sensor"] | components["schemas"]["prove-meter"] | components["schemas"]["rock-wheel"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
     };
     responses: never;
     parameters: never;
@@ -1357,6 +1563,59 @@ export interface operations {
                     "application/json": {
                         attempt: number;
                     };
+                };
+            };
+        };
+    };
+    labOptions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description sensors and defects to play with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabOptions"];
+                };
+            };
+        };
+    };
+    labReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabSetting"];
+            };
+        };
+        responses: {
+            /** @description trace, numbers and formulas */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabReadings"];
+                };
+            };
+            /** @description a setting is missing or out of range */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

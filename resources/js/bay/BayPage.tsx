@@ -4,7 +4,9 @@ import { Refused } from '../api/client';
 import type { Attempt } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
-import { PathStrip, type Leads } from '../strip/PathStrip';
+import type { Leads } from '../strip/Board';
+import { PathStrip } from '../strip/PathStrip';
+import { SupplyStrip } from '../strip/SupplyStrip';
 import { Caution } from '../ui/Caution';
 import { KeyCap } from '../ui/KeyCap';
 import { clock } from '../words/quantities';
@@ -17,7 +19,7 @@ import { JobCard } from './JobCard';
 import { KeysDialog } from './KeysDialog';
 import { LampPanel } from './LampPanel';
 import { OrderLine } from './OrderLine';
-import type { Station } from './card';
+import { stationsAt, WHOLE_CAR, type Station } from './card';
 import { INSTRUMENT_OF, leftOff } from './resume';
 import { useShortcuts } from './shortcuts';
 import { SlatePanel, type Instrument } from './slate/SlatePanel';
@@ -37,12 +39,20 @@ type Sheet = 'cause' | 'conclude' | 'keys' | { repair: RepairKind } | null;
 function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof useBay> & { attempt: Attempt }) {
     const [start] = useState(() => leftOff(attempt));
     const [channelId, setChannel] = useState(start.channel);
-    const [station, setStation] = useState<Station>('sensor-plug');
+    const [station, setStation] = useState<Station>(start.channel === WHOLE_CAR ? 'supply' : 'sensor-plug');
     const [leads, setLeads] = useState<Leads>(start.leads);
     const [instrument, setInstrument] = useState<Instrument>(start.instrument);
     const [sheet, setSheet] = useState<Sheet>(null);
     const [message, setMessage] = useState('');
-    const channel = attempt.car.channels.find((one) => one.id === channelId)!;
+    const channel = attempt.car.channels.find((one) => one.id === channelId);
+    const title =
+        channel === undefined
+            ? t('bay.supply-title')
+            : t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) });
+    const goTo = (next: string) => {
+        setChannel(next);
+        if (!stationsAt(next).includes(station)) setStation(stationsAt(next)[0]!);
+    };
     const { state } = attempt;
 
     const onAct: DoAction = async (action, onFields) => {
@@ -129,31 +139,37 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 />
                 <div className="flex min-h-0 min-w-0 flex-col gap-3">
                     <div className="grid h-44 shrink-0 floor-plan-columns gap-4">
-                        <FloorPlan
-                            car={attempt.car}
-                            state={state}
-                            channel={channelId}
-                            onChoose={setChannel}
-                        />
+                        <FloorPlan car={attempt.car} state={state} channel={channelId} onChoose={goTo} />
                         <LampPanel attempt={attempt} />
                     </div>
                     <section
-                        aria-label={t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) })}
+                        aria-label={title}
                         className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
                     >
                         <div className="flex justify-between">
-                            <h2>{t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) })}</h2>
+                            <h2>{title}</h2>
                             <StateLine attempt={attempt} channel={channelId} />
                         </div>
-                        <PathStrip
-                            car={attempt.car}
-                            channel={channel}
-                            openPlugs={state.openPlugs}
-                            turning={state.turningChannel === channelId}
-                            sheet={attempt.dataSheet}
-                            leads={leads}
-                            onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
-                        />
+                        {channel === undefined ? (
+                            <SupplyStrip
+                                car={attempt.car}
+                                state={state}
+                                sheet={attempt.dataSheet}
+                                leads={leads}
+                                onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                            />
+                        ) : (
+                            <PathStrip
+                                car={attempt.car}
+                                channel={channel}
+                                openPlugs={state.openPlugs}
+                                turning={state.turningChannel === channelId}
+                                sheet={attempt.dataSheet}
+                                state={state}
+                                leads={leads}
+                                onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                            />
+                        )}
                         <StationRow
                             attempt={attempt}
                             channel={channelId}
@@ -239,11 +255,13 @@ function RepairDialog({ attempt, channel, repair, onClose, onAct }: RepairDialog
 }
 
 function StateLine({ attempt: { state, car }, channel }: { attempt: Attempt; channel: string }) {
-    const plug =
-        car.channels.find((one) => one.id === channel)?.links.find((link) => link.kind === 'plug')?.plug ??
-        '';
+    const plug = car.channels
+        .find((one) => one.id === channel)
+        ?.links.find((link) => link.kind === 'plug')?.plug;
     const words = [
-        state.openPlugs.includes(plug) ? t('bay.plug-open') : t('bay.plug-joined'),
+        ...(plug === undefined
+            ? []
+            : [state.openPlugs.includes(plug) ? t('bay.plug-open') : t('bay.plug-joined')]),
         state.onStands ? t('bay.raised') : state.raised ? t('bay.lifted') : t('bay.floor'),
         state.turningChannel === channel ? t('bay.wheel-turning') : t('bay.wheel-still'),
         ...(state.provoked === '' ? [] : [t(`provoke.${state.provoked}`)]),

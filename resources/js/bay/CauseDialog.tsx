@@ -6,7 +6,7 @@ import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { SelectField } from '../ui/Field';
 import { t } from '../words/words';
-import { stepsOf } from './card';
+import { stepsOf, WHOLE_CAR } from './card';
 import type { Bay } from './useBay';
 
 type Cause = Extract<Action, { do: 'name-cause' }>;
@@ -61,9 +61,10 @@ function CauseForm({ attempt, channel, station: chosen, onClose, act }: Omit<Pro
                     label={t('bench.corner')}
                     value={corner}
                     onChange={(event) => setCorner(event.target.value)}
-                    options={attempt.car.channels.map((one) => ({
-                        value: one.id,
-                        label: t(`channel.${one.id}`),
+                    error={errors.channel}
+                    options={[...attempt.car.channels.map((one) => one.id), WHOLE_CAR].map((one) => ({
+                        value: one,
+                        label: one === WHOLE_CAR ? t('bench.whole-car') : t(`channel.${one}`),
                     }))}
                 />
                 <SelectField

@@ -15,9 +15,9 @@ type Footing = 'floor' | 'chocked' | 'raised' | 'stands';
 /** Key, plugs and lift: always at hand. */
 export function Controls({ attempt, channel, onAct }: Props) {
     const { state, car } = attempt;
-    const sensorPlug =
-        car.channels.find((one) => one.id === channel)?.links.find((link) => link.kind === 'plug')?.plug ??
-        '';
+    const sensorPlug = car.channels
+        .find((one) => one.id === channel)
+        ?.links.find((link) => link.kind === 'plug')?.plug;
     return (
         <div className="grid grid-cols-4 gap-3">
             <Labelled label={t('bay.key')}>
@@ -31,14 +31,16 @@ export function Controls({ attempt, channel, onAct }: Props) {
                     }))}
                 />
             </Labelled>
-            <Labelled label={`${t('bay.plug')} ${channel}`}>
-                <PlugChoice
-                    label={`${t('bay.plug')} ${channel}`}
-                    plug={sensorPlug}
-                    open={state.openPlugs.includes(sensorPlug)}
-                    onAct={onAct}
-                />
-            </Labelled>
+            {sensorPlug !== undefined && (
+                <Labelled label={`${t('bay.plug')} ${channel}`}>
+                    <PlugChoice
+                        label={`${t('bay.plug')} ${channel}`}
+                        plug={sensorPlug}
+                        open={state.openPlugs.includes(sensorPlug)}
+                        onAct={onAct}
+                    />
+                </Labelled>
+            )}
             <Labelled label={t('bay.module-plug')}>
                 <PlugChoice
                     label={t('bay.module-plug')}

@@ -1,6 +1,7 @@
 import { RadioGroup } from 'radix-ui';
 import type { Car, BayState } from '../api/types';
 import { t } from '../words/words';
+import { WHOLE_CAR } from './card';
 
 interface Props {
     car: Car;
@@ -92,6 +93,14 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
                         </RadioGroup.Item>
                     );
                 })}
+                <RadioGroup.Item
+                    value={WHOLE_CAR}
+                    aria-label={t('channel.car')}
+                    style={{ left: `${(108 / 260) * 100}%`, top: `${(77 / 178) * 100}%` }}
+                    className="absolute flex h-6 w-16 items-center justify-center rounded-part border-2 border-ink bg-paper font-bold text-ink data-[state=checked]:border-petrol data-[state=checked]:bg-petrol data-[state=checked]:text-marking"
+                >
+                    {t('channel-short.car')}
+                </RadioGroup.Item>
             </RadioGroup.Root>
         </section>
     );

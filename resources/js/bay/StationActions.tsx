@@ -4,7 +4,7 @@ import { Choice } from '../ui/Choice';
 import type { StationMark } from '../ui/StationState';
 import { shortMinutes } from '../words/quantities';
 import { t } from '../words/words';
-import { stationMark, type Station } from './card';
+import { stationMark, WHOLE_CAR, type Station } from './card';
 import { useShortcuts } from './shortcuts';
 import type { DoAction } from './useBay';
 import { actionsAt } from './stationWork';
@@ -23,24 +23,18 @@ export type RepairKind = Extract<Action, { do: 'repair' }>['kind'];
 /** What can be done at the chosen station. The list depends on the place, never on the fault. */
 export function StationActions({ attempt, channel, station, busy, onAct, onRepair }: Props) {
     const works = actionsAt(attempt, channel, station);
+    const place = t(`at-station.${station}`);
+    const heading =
+        channel === WHOLE_CAR
+            ? t('bay.actions-whole', { place })
+            : t('bay.actions', { place, channel: t(`channel.${channel}`).toLowerCase() });
     const run = (action: Action) => (action.do === 'repair' ? onRepair(action.kind) : onAct(action));
     useShortcuts(Object.fromEntries(works.map((work) => [work.key.toLowerCase(), () => run(work.action)])));
 
     return (
-        <section
-            className="min-h-0 overflow-auto"
-            aria-label={t('bay.actions', {
-                place: t(`at-station.${station}`),
-                channel: t(`channel.${channel}`),
-            })}
-        >
+        <section className="min-h-0 overflow-auto" aria-label={heading}>
             <div className="mb-2 flex items-center justify-between gap-4">
-                <h2>
-                    {t('bay.actions', {
-                        place: t(`at-station.${station}`),
-                        channel: t(`channel.${channel}`).toLowerCase(),
-                    })}
-                </h2>
+                <h2>{heading}</h2>
                 <Choice
                     label={t('bay.mark-station', { station: t(`station.${station}`) })}
                     value={stationMark(attempt, channel, station)}

@@ -2,7 +2,7 @@ import { RadioGroup } from 'radix-ui';
 import type { Attempt } from '../api/types';
 import { StationState } from '../ui/StationState';
 import { t } from '../words/words';
-import { STATIONS, stationMark, type Station } from './card';
+import { stationMark, stationsAt, type Station } from './card';
 
 interface Props {
     attempt: Attempt;
@@ -28,7 +28,7 @@ export function StationRow({ attempt, channel, station, onChoose }: Props) {
             onValueChange={(next) => onChoose(next as Station)}
             className="grid grid-cols-7 gap-1.5"
         >
-            {STATIONS.map((one) => {
+            {stationsAt(channel).map((one) => {
                 const mark = stationMark(attempt, channel, one);
                 return (
                     <RadioGroup.Item

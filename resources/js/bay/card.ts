@@ -25,4 +25,12 @@ export function stationMark(attempt: Attempt, channel: string, station: string):
 }
 
 export const STATIONS = ['ring', 'gap', 'sensor', 'sensor-plug', 'loom', 'module-plug', 'module'] as const;
-export type Station = (typeof STATIONS)[number];
+/** Stands for the car as a whole where something sits at no corner. */
+export const WHOLE_CAR = 'car';
+export const STATIONS_OF_THE_CAR = ['supply', 'module', 'nothing'] as const;
+export type Station = (typeof STATIONS)[number] | (typeof STATIONS_OF_THE_CAR)[number];
+
+/** The stations to be judged at a corner, or of the car as a whole. */
+export function stationsAt(channel: string): readonly Station[] {
+    return channel === WHOLE_CAR ? STATIONS_OF_THE_CAR : STATIONS;
+}

@@ -1,19 +1,24 @@
 import type { Action, Attempt } from '../api/types';
-import type { Leads } from '../strip/PathStrip';
-import { lastOf } from './card';
+import type { Leads } from '../strip/Board';
+import { lastOf, WHOLE_CAR } from './card';
 import type { Instrument } from './slate/SlatePanel';
 
 /** The instrument whose panel shows what an action showed. */
 export const INSTRUMENT_OF: Partial<Record<Action['do'], Instrument>> = {
     measure: 'meter',
     capture: 'scope',
-    inject: 'inject',
+    inject: 'leads',
+    'connect-leads': 'leads',
+    'feed-sensor': 'leads',
+    'fit-breakout': 'leads',
+    'prove-meter': 'meter',
     'read-codes': 'scan',
     'clear-codes': 'scan',
     'live-speeds': 'scan',
     'road-test': 'scan',
     look: 'eyes',
     'gauge-gap': 'eyes',
+    'rock-wheel': 'eyes',
     'look-at-lamps': 'eyes',
     'look-up-data-sheet': 'sheet',
 };
@@ -29,7 +34,7 @@ export function leftOff({ car, steps }: Attempt): LeftOff {
     const last = lastOf(steps, 'measure')?.action;
     const place = steps
         .map(({ action }) => cornerOf(action))
-        .filter((corner) => car.channels.some((one) => one.id === corner))
+        .filter((corner) => corner === WHOLE_CAR || car.channels.some((one) => one.id === corner))
         .at(-1);
     return {
         channel: place ?? car.channels[0]!.id,
@@ -39,7 +44,8 @@ export function leftOff({ car, steps }: Attempt): LeftOff {
 }
 
 function cornerOf(action: Action): string {
-    if (action.do === 'measure') return action.first.split('.')[0] ?? '';
+    if (action.do === 'measure')
+        return action.first.startsWith('feed.') ? WHOLE_CAR : (action.first.split('.')[0] ?? '');
     if (action.do === 'unplug' || action.do === 'join') return action.plug.split('.')[0] ?? '';
     return 'channel' in action ? action.channel : '';
 }

@@ -1,6 +1,6 @@
 import type { Action, Attempt } from '../api/types';
 import { t } from '../words/words';
-import type { Station } from './card';
+import { WHOLE_CAR, type Station } from './card';
 import type { RepairKind } from './StationActions';
 
 interface Work {
@@ -16,9 +16,11 @@ const REPAIRS: Record<Station, RepairKind[]> = {
     gap: ['set-gap'],
     sensor: ['replace-sensor', 'clean-tip'],
     'sensor-plug': ['clean-plug'],
-    loom: ['repair-loom'],
+    loom: ['repair-loom', 'tape-loom'],
     'module-plug': ['clean-module-plug'],
     module: ['replace-module'],
+    supply: ['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'],
+    nothing: [],
 };
 
 type Sight = Extract<Action, { do: 'look' }>['at'];
@@ -35,6 +37,7 @@ const SIGHTS: Partial<Record<Station, Sight>> = {
 const HAND_TURN = 0.5;
 
 export function actionsAt(attempt: Attempt, channel: string, station: Station): Work[] {
+    if (channel === WHOLE_CAR) return atSupply(attempt, station);
     return [
         ...looks(channel, station),
         ...plugWork(attempt, channel, station),
@@ -43,6 +46,19 @@ export function actionsAt(attempt: Attempt, channel: string, station: Station): 
         ...scanning(station),
         ...repairs(channel, station),
     ];
+}
+
+/** The module's own supply: fuse, ground screw, and its repairs. A module is renewed at whichever corner. */
+function atSupply(attempt: Attempt, station: Station): Work[] {
+    if (station === 'module') return [...scanning(station), ...repairs(attempt.car.channels[0]!.id, station)];
+    if (station !== 'supply') return [];
+    const look = (at: Sight, key: string): Work => ({
+        key,
+        label: t(`look.${at}`),
+        rate: `look.${at}`,
+        action: { do: 'look', channel: WHOLE_CAR, at },
+    });
+    return [look('fuse', 'L'), look('ground', 'B'), ...repairs(WHOLE_CAR, station)];
 }
 
 function looks(channel: string, station: Station): Work[] {
@@ -79,6 +95,7 @@ function atWheel(channel: string, station: Station): Work[] {
     if (station === 'gap')
         return [
             { key: 'G', label: t('work.gauge'), rate: 'gauge-gap', action: { do: 'gauge-gap', channel } },
+            { key: 'B', label: t('work.rock'), rate: 'rock-wheel', action: { do: 'rock-wheel', channel } },
         ];
     if (station !== 'sensor') return [];
     return [
@@ -95,7 +112,7 @@ function scanning(station: Station): Work[] {
 
 function repairs(channel: string, station: Station): Work[] {
     return REPAIRS[station].map((kind, position) => ({
-        key: 'PN'[position] ?? '',
+        key: 'PNJY'[position] ?? '',
         label: t(`repair.${kind}`),
         rate: `repair.${kind}`,
         action: { do: 'repair', kind, channel },

@@ -5,6 +5,7 @@ import { api, taken } from '../api/client';
 import type { Car, CaseRecord, FaultKind } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
+import { WHOLE_CAR } from '../bay/card';
 import { WhoAmI } from '../app/SignedIn';
 import { PathStrip } from '../strip/PathStrip';
 import { Button } from '../ui/Button';
@@ -95,7 +96,10 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                     >
                         <div className="flex justify-between">
                             <h2>
-                                {t(`channel.${channel.id}`)} · {t('bench.where').toLowerCase()}
+                                {fault.channel === WHOLE_CAR
+                                    ? t('bench.whole-car')
+                                    : t(`channel.${channel.id}`)}{' '}
+                                · {t('bench.where').toLowerCase()}
                             </h2>
                             <span className="text-small text-ink-soft">{t('bench.where-hint')}</span>
                         </div>
@@ -110,6 +114,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                             />
                         </div>
                         <FaultList
+                            car={car}
                             kinds={kinds}
                             faults={fields.faults}
                             chosen={chosen}

@@ -53,6 +53,15 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                     onChange={(event) => onChange({ car: event.target.value })}
                     options={cars.map((car) => ({ value: car.id, label: car.name }))}
                 />
+                <SelectField
+                    label={t('bench.meter')}
+                    value={fields.meter ?? 'true-rms'}
+                    onChange={(event) => onChange({ meter: event.target.value as CaseFields['meter'] })}
+                    options={(['true-rms', 'averaging'] as const).map((value) => ({
+                        value,
+                        label: t(`meter-kind.${value}`),
+                    }))}
+                />
                 <PaperHeading>{t('bench.marking')}</PaperHeading>
                 <ul className="text-small">
                     {Object.entries(policy.data?.weights ?? {}).map(([criterion, weight]) => (

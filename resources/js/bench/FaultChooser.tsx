@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import type { Car, FaultKind, FaultSetting } from '../api/types';
-import { STATIONS } from '../bay/card';
+import { STATIONS, WHOLE_CAR } from '../bay/card';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
 import { provocationOptions } from '../words/provocations';
 import { t } from '../words/words';
-import { moved } from './moved';
+import { fits, moved, placed } from './moved';
 import { edited, parsed, spoken, strengthOf } from './strength';
 
 interface Props {
@@ -18,21 +18,21 @@ interface Props {
     onChange: (fault: FaultSetting) => void;
 }
 
+const OFF_THE_PATH = ['supply', 'nothing'] as const;
+
 /** Which fault, in the order of the strip above; then at which corner, on which wire, how strong. */
 export function FaultChooser({ car, kinds, fault, errors, position, onChange }: Props) {
     const kind = kinds.find((one) => one.id === fault.kind) ?? kinds[0]!;
     const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
-    const fitting = kinds.filter(
-        (one) => one.technologies.length === 0 || one.technologies.includes(channel.technology),
-    );
+    const fitting = kinds.filter((one) => fits(one, car, channel.id) || fits(one, car, WHOLE_CAR));
     const [station, setStation] = useState(kind.station);
     const there = fitting.filter((one) => one.station === station);
 
     const choose = (id: string) => {
         const next = kinds.find((one) => one.id === id)!;
         const conductor = next.onConductor ? { conductor: fault.conductor ?? channel.conductors[0]! } : {};
-        const when = fault.provokedBy === undefined ? {} : { provokedBy: fault.provokedBy };
-        onChange({ kind: id, channel: fault.channel, ...conductor, ...when });
+        const natural = next.provokedBy === '' ? {} : { provokedBy: next.provokedBy };
+        onChange({ kind: id, channel: placed(next, car, channel.id), ...conductor, ...natural });
     };
 
     return (
@@ -45,7 +45,7 @@ export function FaultChooser({ car, kinds, fault, errors, position, onChange }: 
                     const first = fitting.find((one) => one.station === next);
                     if (first !== undefined) choose(first.id);
                 }}
-                options={STATIONS.map((one) => ({
+                options={[...STATIONS, ...OFF_THE_PATH].map((one) => ({
                     value: one as string,
                     label: t(`station.${one}`),
                     disabled: fitting.every((two) => two.station !== one),
@@ -60,17 +60,19 @@ export function FaultChooser({ car, kinds, fault, errors, position, onChange }: 
                 className="mb-2 flex-wrap text-small"
             />
             <div className="flex items-start gap-5">
-                <div>
-                    <p aria-hidden className="text-small text-ink-soft">
-                        {t('bench.corner')}
-                    </p>
-                    <Choice
-                        label={t('bench.corner')}
-                        value={channel.id}
-                        onChoose={(id) => onChange(moved(fault, id, car, kinds))}
-                        options={car.channels.map(({ id }) => ({ value: id, label: id }))}
-                    />
-                </div>
+                {fault.channel !== WHOLE_CAR && (
+                    <div>
+                        <p aria-hidden className="text-small text-ink-soft">
+                            {t('bench.corner')}
+                        </p>
+                        <Choice
+                            label={t('bench.corner')}
+                            value={channel.id}
+                            onChoose={(id) => onChange(moved(fault, id, car, kinds))}
+                            options={car.channels.map(({ id }) => ({ value: id, label: id }))}
+                        />
+                    </div>
+                )}
                 {kind.onConductor && (
                     <div>
                         <p aria-hidden className="text-small text-ink-soft">
@@ -84,13 +86,19 @@ export function FaultChooser({ car, kinds, fault, errors, position, onChange }: 
                         />
                     </div>
                 )}
-                <SelectField
-                    label={t('bench.when')}
-                    value={fault.provokedBy ?? ''}
-                    error={errors[`faults.${position}.provokedBy`]}
-                    onChange={(event) => onChange(shownWhen(fault, event.target.value))}
-                    options={[{ value: '', label: t('bench.always') }, ...provocationOptions()]}
-                />
+                {fault.channel !== WHOLE_CAR && kind.station !== 'nothing' && (
+                    <SelectField
+                        label={t('bench.when')}
+                        value={fault.provokedBy ?? kind.provokedBy}
+                        error={errors[`faults.${position}.provokedBy`]}
+                        onChange={(event) => onChange(shownWhen(fault, event.target.value))}
+                        options={[
+                            // what comes and goes by its nature cannot always show
+                            ...(kind.provokedBy === '' ? [{ value: '', label: t('bench.always') }] : []),
+                            ...provocationOptions(),
+                        ]}
+                    />
+                )}
                 {kind.unit !== 'none' && (
                     <Strength
                         key={kind.id}

@@ -11,6 +11,8 @@ const PLACES: Record<string, number> = {
     loom: 49,
     'module-plug': 69,
     module: 80,
+    supply: 78,
+    nothing: 4,
 };
 
 /** The fault as a flag planted on its station. */

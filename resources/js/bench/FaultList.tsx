@@ -1,7 +1,9 @@
-import type { FaultKind, FaultSetting } from '../api/types';
+import type { Car, FaultKind, FaultSetting } from '../api/types';
 import { t } from '../words/words';
+import { fits } from './moved';
 
 interface Props {
+    car: Car;
     kinds: FaultKind[];
     faults: FaultSetting[];
     chosen: number;
@@ -12,10 +14,11 @@ interface Props {
 const MOST_FAULTS = 4;
 
 /** The faults of a case, one of them in hand; most cases have just one. */
-export function FaultList({ kinds, faults, chosen, onChoose, onChange }: Props) {
+export function FaultList({ car, kinds, faults, chosen, onChoose, onChange }: Props) {
     const add = () => {
-        const free = kinds.find((kind) => kind.technologies.length === 0)!;
-        onChange([...faults, { kind: free.id, channel: faults[chosen]!.channel }]);
+        const { channel } = faults[chosen]!;
+        const free = kinds.find((kind) => fits(kind, car, channel))!;
+        onChange([...faults, { kind: free.id, channel }]);
         onChoose(faults.length);
     };
     return (
@@ -29,7 +32,8 @@ export function FaultList({ kinds, faults, chosen, onChoose, onChange }: Props) 
                         onClick={() => onChoose(position)}
                         className={`border-b-2 ${position === chosen ? 'border-petrol font-semibold' : 'border-transparent text-ink-soft'}`}
                     >
-                        {position + 1}. {t(`fault.${fault.kind}`)}, {fault.channel}
+                        {position + 1}. {t(`fault.${fault.kind}`)}
+                        {fault.channel !== 'car' && `, ${fault.channel}`}
                     </button>
                 ))}
             <span className="ml-auto flex gap-4">

@@ -1,4 +1,5 @@
 import type { FaultSetting, Preview } from '../api/types';
+import { WHOLE_CAR } from '../bay/card';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
 import { spokenValues } from './previewWords';
@@ -24,8 +25,11 @@ export function PreviewSummary({ preview, fault, pending }: Props) {
             <p className="text-large text-reading">{spokenValues('lamps', preview.lamps.faulty)}</p>
             <p className="mt-3 text-small text-slate-soft">{t('test.codes')}</p>
             <p className="tabular text-large text-reading">
-                {Object.values(codes?.cells ?? {})
-                    .map((cell) => spokenValues('codes', cell.faulty))
+                {[
+                    ...new Set(
+                        Object.values(codes?.cells ?? {}).map((cell) => spokenValues('codes', cell.faulty)),
+                    ),
+                ]
                     .filter((text) => text !== t('preview.no-code'))
                     .join(', ') || t('preview.no-code')}
             </p>
@@ -37,8 +41,7 @@ export function PreviewSummary({ preview, fault, pending }: Props) {
                     <li key={row.test} className="flex justify-between gap-3 border-b border-slate-line py-1">
                         <span>{t(`test.${row.test}`)}</span>
                         <span className="tabular shrink-0 text-small text-reading">
-                            {row.cells[fault.channel] &&
-                                spokenValues(row.test, row.cells[fault.channel]!.faulty)}
+                            {shownAt(row, fault.channel)}
                         </span>
                     </li>
                 ))}
@@ -52,4 +55,10 @@ export function PreviewSummary({ preview, fault, pending }: Props) {
             <p className="mt-auto pt-3 text-small text-slate-soft">{t('bench.computed')}</p>
         </Slate>
     );
+}
+
+/** At the place of the fault; else where the car as a whole shows it. */
+function shownAt({ test, cells }: Preview['rows'][number], place: string): string {
+    const cell = cells[place] ?? cells[WHOLE_CAR] ?? Object.values(cells).find((one) => one.differs);
+    return cell === undefined ? '' : spokenValues(test, cell.faulty);
 }

@@ -1,4 +1,5 @@
 import type { Car, Preview, PreviewCell } from '../api/types';
+import { WHOLE_CAR } from '../bay/card';
 import { t } from '../words/words';
 import { spokenValues } from './previewWords';
 
@@ -32,13 +33,21 @@ export function PreviewTable({ car, preview, error }: { car: Car; preview?: Prev
                                     <th scope="row" className="py-0.5 pr-2 align-top font-normal">
                                         {t(`test.${row.test}`)}
                                     </th>
-                                    {car.channels.map((channel) => (
+                                    {row.cells[WHOLE_CAR] !== undefined ? (
                                         <Cell
-                                            key={channel.id}
                                             test={row.test}
-                                            cell={row.cells[channel.id]!}
+                                            cell={row.cells[WHOLE_CAR]}
+                                            columns={car.channels.length}
                                         />
-                                    ))}
+                                    ) : (
+                                        car.channels.map((channel) => (
+                                            <Cell
+                                                key={channel.id}
+                                                test={row.test}
+                                                cell={row.cells[channel.id]!}
+                                            />
+                                        ))
+                                    )}
                                 </tr>
                             ))}
                         </tbody>
@@ -49,9 +58,10 @@ export function PreviewTable({ car, preview, error }: { car: Car; preview?: Prev
     );
 }
 
-function Cell({ test, cell }: { test: string; cell: PreviewCell }) {
+function Cell({ test, cell, columns = 1 }: { test: string; cell: PreviewCell; columns?: number }) {
     return (
         <td
+            colSpan={columns}
             className={`tabular px-2 py-0.5 align-top text-small whitespace-nowrap ${cell.differs ? 'border-l-4 border-ink bg-paper font-semibold' : ''}`}
         >
             {spokenValues(test, cell.faulty)}

@@ -1,12 +1,20 @@
+import { WHOLE_CAR } from '../bay/card';
 import type { Car, FaultKind, FaultSetting } from '../api/types';
 
-/** The same fault at another corner, or the first that fits there. */
-export function moved(fault: FaultSetting, corner: string, car: Car, kinds: FaultKind[]): FaultSetting {
-    const technology = car.channels.find((one) => one.id === corner)?.technology ?? '';
-    const fits = (kind: FaultKind) =>
-        kind.technologies.length === 0 || kind.technologies.includes(technology);
+/** Whether a kind of fault can be at this place of this car. */
+export function fits(kind: FaultKind, car: Car, place: string): boolean {
+    return (kind.places[car.id] ?? []).includes(place);
+}
+
+/** The same fault at another place, or the first that fits there. */
+export function moved(fault: FaultSetting, place: string, car: Car, kinds: FaultKind[]): FaultSetting {
     const same = kinds.find((one) => one.id === fault.kind);
-    return same !== undefined && fits(same)
-        ? { ...fault, channel: corner }
-        : { kind: kinds.find(fits)!.id, channel: corner };
+    return same !== undefined && fits(same, car, place)
+        ? { ...fault, channel: place }
+        : { kind: kinds.find((kind) => fits(kind, car, place))!.id, channel: place };
+}
+
+/** Where a kind of fault goes: to the corner in hand, else to the first place it can be at. */
+export function placed(kind: FaultKind, car: Car, place: string): string {
+    return fits(kind, car, place) ? place : (kind.places[car.id]?.[0] ?? WHOLE_CAR);
 }

@@ -5,6 +5,7 @@ import { t } from '../words/words';
 /** The values of one cell in words, as an apprentice would meet them. */
 export function spokenValues(test: string, values: PreviewCell['faulty']): string {
     const entries = Object.entries(values);
+    if (entries.some(([, value]) => 'word' in value && value.word === 'no-answer')) return t('bay.no-answer');
     if (test === 'codes') return named(entries, (name) => `${name}`) || t('preview.no-code');
     if (test === 'lamps') return named(entries, (name) => t(`lamp.${name}`)) || t('preview.no-lamp');
     return entries.flatMap(([, value]) => spoken(value)).join(', ');

@@ -15,7 +15,7 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
     const [busy, setBusy] = useState(false);
     const [errors, setErrors] = useState<Record<string, string>>({});
     const [problem, setProblem] = useState('');
-    const physical = useDeferredValue({ car: fields.car, faults: fields.faults });
+    const physical = useDeferredValue({ car: fields.car, faults: fields.faults, meter: fields.meter });
     const preview = useQuery({
         queryKey: ['preview', physical],
         // name and words do not change what the car shows

@@ -28,6 +28,7 @@ function circumstances(car: Car, { action, circumstances: then }: Step): string[
         t('then.key', { to: t(`ignition.${then.ignition}`), cycle: then.keyCycle }),
         plugs === '' ? t('then.all-joined') : t('then.open', { plugs }),
         ...(then.turningChannel === '' ? [] : [t('then.turning', { channel: then.turningChannel })]),
+        ...then.connected.map((one) => t(`then.${one}`)),
     ];
 }
 
@@ -43,12 +44,29 @@ export function describeAction(car: Car, action: Action): string {
                 pads: action.inputs.map((one) => padPair(car, one.first, one.second)).join('; '),
             });
         case 'gauge-gap':
+        case 'rock-wheel':
         case 'swap-sensors':
             return t(`did.${action.do}`, { channel: action.channel });
         case 'provoke':
             return action.how === 'nothing'
                 ? t('did.let-go')
                 : t('did.provoke', { how: t(`provoke.${action.how}`), channel: action.channel });
+        case 'connect-leads':
+            return action.leads.length === 0
+                ? t('did.leads-off')
+                : t('did.connect-leads', {
+                      leads: action.leads.map((one) => padPair(car, one.first, one.second)).join('; '),
+                  });
+        case 'fit-breakout':
+            return t(action.fitted ? 'did.breakout-in' : 'did.breakout-out');
+        case 'feed-sensor':
+            return action.volts > 0
+                ? t(action.reversed ? 'did.feed-reversed' : 'did.feed-sensor', {
+                      channel: action.channel,
+                      volts: action.volts,
+                      limit: action.milliamperes,
+                  })
+                : t('did.feed-off');
         case 'inject':
             return action.hertz > 0
                 ? t('did.inject', {
@@ -58,7 +76,7 @@ export function describeAction(car: Car, action: Action): string {
                   })
                 : t('did.inject-off');
         case 'look':
-            return t('did.look', { look: t(`look.${action.at}`), channel: action.channel });
+            return at('did.look', action.channel, { look: t(`look.${action.at}`) });
         case 'ignition':
             return t('did.ignition', { to: t(`ignition.${action.to}`) });
         case 'secure':
@@ -67,15 +85,13 @@ export function describeAction(car: Car, action: Action): string {
         case 'join':
             return t(`did.${action.do}`, { plug: plugName(car, action.plug) });
         case 'turn-wheel':
-            return action.turnsPerSecond > 0
-                ? t('did.turn-wheel', { channel: action.channel, turns: action.turnsPerSecond })
-                : t('did.turn-stop', { channel: action.channel });
+            return turning(action);
         case 'live-speeds':
             return action.kilometresPerHour > 0
                 ? t('did.live-speeds', { speed: action.kilometresPerHour })
                 : t('did.live-standing');
         case 'repair':
-            return t('did.repair', { repair: t(`repair.${action.kind}`), channel: action.channel });
+            return at('did.repair', action.channel, { repair: t(`repair.${action.kind}`) });
         case 'write-code':
             return action.code === 'none'
                 ? t('did.write-no-code')
@@ -104,6 +120,19 @@ export function describeAction(car: Car, action: Action): string {
     }
 }
 
+/** Something done at a corner, or to the car as a whole, which needs no name. */
+function at(key: string, channel: string, words: Record<string, string>): string {
+    return channel === 'car' ? t(`${key}-whole`, words) : t(key, { ...words, channel });
+}
+
+function turning({ channel, turnsPerSecond }: Extract<Action, { do: 'turn-wheel' }>): string {
+    if (turnsPerSecond === 0) return t('did.turn-stop', { channel });
+    return t(turnsPerSecond > 0 ? 'did.turn-wheel' : 'did.turn-back', {
+        channel,
+        turns: Math.abs(turnsPerSecond),
+    });
+}
+
 function plugName(car: Car, plug: string): string {
     return plug === car.modulePlug
         ? t('did.module-plug')
@@ -117,7 +146,7 @@ export function describeObservation({ kind, values, refusal, notes }: Observatio
         if (isTrace(value)) return [];
         if (isNumber(value))
             return [
-                `${kind === 'speeds' ? `${name.split('.')[0]} ` : ''}${kind === 'traces' ? `${t(`trace.${name}`)} ` : ''}${displayed(value, t('bay.overload'))}`,
+                `${name === 'least' || name === 'greatest' ? `${t(`meter-mode.${name}`)} ` : ''}${kind === 'speeds' ? `${name.split('.')[0]} ` : ''}${kind === 'traces' ? `${t(`trace.${name}`)} ` : ''}${displayed(value, t('bay.overload'))}`,
             ];
         return words(kind, name, value);
     });
@@ -128,7 +157,16 @@ export function describeObservation({ kind, values, refusal, notes }: Observatio
 }
 
 function words(kind: string, name: string, word: string): string[] {
-    if (kind === 'sight') return [t(`sight.${word}`)];
+    if (kind === 'sight')
+        return name === 'blemish'
+            ? word === 'no-blemish'
+                ? []
+                : [t(`blemish.${word}`)]
+            : [t(`sight.${word}`)];
+    if (kind === 'felt') return [t(`felt.${word}`)];
+    if (kind === 'proven') return [t(`prove.${word}`)];
+    if (kind === 'bench-supply') return [t(`bench-supply.holds-${word}`)];
+    if (kind === 'reading') return [t(`meter-mode.beep-${word}`)];
     if (kind === 'traces') return word === 'none' ? [t('scope.no-trigger')] : [];
     if (kind === 'lamps') return word === 'on' ? [t('did.lamp-on', { lamp: t(`lamp.${name}`) })] : [];
     if (kind === 'codes')

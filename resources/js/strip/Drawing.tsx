@@ -31,7 +31,7 @@ export function Drawing({ channel, spots, openPlugs, turning, sheet, probing }: 
             <Module heights={heights} />
             <g className="tabular fill-ink-soft stroke-none text-small">
                 <Labels sheet={sheet} channel={channel} spots={spots} heights={heights} />
-                {(probing ? spots.pads.slice(-3) : []).map((pad) => (
+                {(probing ? spots.fixed : []).map((pad) => (
                     <text key={pad.id} x={pad.x + 11} y={pad.y + 3.5} fontSize={11}>
                         {t(`pad.${pad.id}`)}
                     </text>
@@ -51,7 +51,7 @@ function Labels({ sheet, channel, spots, heights }: LabelProps) {
         row === last ? heights[last]! + 25 : heights[0]! - 17 - (last - 1 - row) * 11;
     return wiring?.conductors.map((conductor, row) => (
         <g key={conductor.id}>
-            <text x={spots.plugs[0]!.middle + 16} y={y(row)} fontSize={10}>
+            <text x={spots.plugs[0]!.middle + 36} y={y(row)} fontSize={10}>
                 {conductor.sensorPin} {t(`colour.${conductor.colour}`)}
             </text>
             <text

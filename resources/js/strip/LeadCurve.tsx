@@ -1,4 +1,4 @@
-import type { Lead } from './PathStrip';
+import type { Lead } from './Board';
 import { STRIP } from './layout';
 
 const COLOURS = { one: 'stroke-petrol fill-petrol', two: 'stroke-ochre fill-ochre' } as const;

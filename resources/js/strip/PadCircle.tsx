@@ -1,7 +1,7 @@
 import type { KeyboardEvent } from 'react';
 import { t } from '../words/words';
 import type { PadSpot } from './layout';
-import type { Lead } from './PathStrip';
+import type { Lead } from './Board';
 
 interface Props {
     spot: PadSpot;

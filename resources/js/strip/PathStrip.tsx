@@ -1,15 +1,9 @@
-import type { Car, Channel, DataSheet } from '../api/types';
+import type { BayState, Car, Channel, DataSheet } from '../api/types';
 import { t } from '../words/words';
+import { Board, type Lead, type Leads } from './Board';
 import { Drawing } from './Drawing';
-import { layout, STRIP } from './layout';
-import { LeadCurve } from './LeadCurve';
-import { PadCircle } from './PadCircle';
-import { padName } from './padName';
-import { useLeadDrag } from './useLeadDrag';
-import { usePadFocus } from './usePadFocus';
-
-export type Lead = 'one' | 'two';
-export type Leads = Record<Lead, string>;
+import { Hookups } from './Hookups';
+import { layout } from './layout';
 
 interface Props {
     car: Car;
@@ -17,28 +11,28 @@ interface Props {
     openPlugs: string[];
     turning: boolean;
     sheet: DataSheet | null;
+    /** What hangs on the car from outside; left out, nothing does. */
+    state?: BayState;
     leads?: Leads;
     onLead?: (lead: Lead, pad: string) => void;
 }
 
 /** The path of one corner as a strip: ring, gap, sensor, plug, loom, plug, module, code, lamp. */
-export function PathStrip({ car, channel, openPlugs, turning, sheet, leads, onLead }: Props) {
-    const spots = layout(car, channel);
-    const { position: focused, register, go, at } = usePadFocus(spots.pads);
-    const { surface, dragging, move, drop, grab } = useLeadDrag((lead, pad) => onLead?.(lead, pad));
-    const free: Lead = leads?.one === '' || leads === undefined || leads.two !== '' ? 'one' : 'two';
+export function PathStrip({ car, channel, openPlugs, turning, sheet, state, leads, onLead }: Props) {
+    const spots = layout(car, channel, state?.bench != null);
     const blocked = (pad: string) =>
-        !openPlugs.includes(car.modulePlug) && pad.includes(`.${moduleSide(car, channel)}.module.`);
+        !openPlugs.includes(car.modulePlug) &&
+        state?.breakout !== true &&
+        pad.includes(`.${moduleSide(car, channel)}.module.`);
 
     return (
-        <svg
-            ref={surface}
-            viewBox={`0 0 ${STRIP.width} ${leads === undefined ? STRIP.bareHeight : STRIP.height}`}
-            className="w-full touch-none overflow-visible select-none"
-            role="group"
-            aria-label={t('bay.strip-label')}
-            onPointerMove={move}
-            onPointerUp={drop}
+        <Board
+            car={car}
+            label={t('bay.strip-label')}
+            pads={spots.pads}
+            blocked={blocked}
+            leads={leads}
+            onLead={onLead}
         >
             <Drawing
                 channel={channel}
@@ -48,36 +42,8 @@ export function PathStrip({ car, channel, openPlugs, turning, sheet, leads, onLe
                 sheet={sheet}
                 probing={leads !== undefined}
             />
-            {leads !== undefined &&
-                (['one', 'two'] as const).map((lead) => (
-                    <LeadCurve
-                        key={lead}
-                        lead={lead}
-                        spot={
-                            dragging?.lead === lead
-                                ? dragging
-                                : spots.pads.find((pad) => pad.id === leads[lead])
-                        }
-                        onGrab={() => grab(lead)}
-                    />
-                ))}
-            {leads !== undefined &&
-                spots.pads.map((pad, position) => (
-                    <PadCircle
-                        key={pad.id}
-                        spot={pad}
-                        name={padName(car, pad.id)}
-                        lead={leads.one === pad.id ? 'one' : leads.two === pad.id ? 'two' : undefined}
-                        blocked={blocked(pad.id)}
-                        tabbable={focused === position}
-                        elementRef={register(position)}
-                        onArrow={go}
-                        onFocus={() => at(position)}
-                        onPlace={(lead) => onLead?.(lead ?? free, pad.id)}
-                        onGrab={(lead) => grab(lead)}
-                    />
-                ))}
-        </svg>
+            {state !== undefined && <Hookups channel={channel} spots={spots} state={state} />}
+        </Board>
     );
 }
 

@@ -45,9 +45,12 @@ export interface StripLayout {
     plugs: PlugSpot[];
     cables: CableSpot[];
     pads: PadSpot[];
+    /** Those of them that are on no plug. */
+    fixed: PadSpot[];
 }
 
-export function layout(car: Car, channel: Channel): StripLayout {
+/** @param onBench the bench supply is connected somewhere, so that its terminals can be touched */
+export function layout(car: Car, channel: Channel, onBench = false): StripLayout {
     const plugCount = channel.links.filter((link) => link.kind === 'plug').length;
     const cableCount = Math.max(1, channel.links.length - plugCount);
     const cableWidth = (STRIP.links[1] - STRIP.links[0] - plugCount * PLUG_WIDTH) / cableCount;
@@ -60,7 +63,8 @@ export function layout(car: Car, channel: Channel): StripLayout {
         else cables.push({ name: link.name, from: x, to: x + width, twisted: link.twisted });
         x += width;
     }
-    return { plugs, cables, pads: [...plugPads(car, channel, plugs), ...fixedPads(car)] };
+    const fixed = fixedPads(car, onBench);
+    return { plugs, cables, pads: [...plugPads(car, channel, plugs), ...fixed], fixed };
 }
 
 function plugPads(car: Car, channel: Channel, plugs: PlugSpot[]): PadSpot[] {
@@ -77,8 +81,13 @@ function plugPads(car: Car, channel: Channel, plugs: PlugSpot[]): PadSpot[] {
         });
 }
 
-function fixedPads(car: Car): PadSpot[] {
+const FIRST_FIXED = 132;
+const FIXED_STEP = 86;
+
+/** Body and battery, and the bench supply where it is connected; the module's supply has a strip of its own. */
+function fixedPads(car: Car, onBench: boolean): PadSpot[] {
     return car.pads
-        .filter((pad) => pad.channel === '')
-        .map((pad, position) => ({ id: pad.id, x: 150 + position * 130, y: 160 }));
+        .filter(({ id, channel }) => channel === '' && !id.startsWith('feed.'))
+        .filter(({ id }) => onBench || !id.startsWith('bench.'))
+        .map((pad, position) => ({ id: pad.id, x: FIRST_FIXED + position * FIXED_STEP, y: 160 }));
 }

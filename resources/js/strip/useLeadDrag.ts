@@ -1,6 +1,6 @@
 import { useRef, useState, type PointerEvent } from 'react';
 import { STRIP } from './layout';
-import type { Lead } from './PathStrip';
+import type { Lead } from './Board';
 
 interface Dragging {
     lead: Lead;

@@ -18,6 +18,7 @@ const PREFIXES: Record<ShownNumber['unit'], [number, number, string][]> = {
         [0.001, 1, 'V'],
         [0, 1e-3, 'mV'],
     ],
+    amperes: [[0, 1e-3, 'mA']],
     hertz: [[0, 1, 'Hz']],
     metres: [[0, 1e-3, 'mm']],
     metresPerSecond: [[0, 1 / 3.6, 'km/h']],
@@ -41,6 +42,7 @@ export function displayed(number: ShownNumber, overload: string): string {
 const WRITTEN = {
     ohms: ['Ω', 'kΩ', 'MΩ'],
     volts: ['mV', 'V'],
+    amperes: ['mA', 'A'],
     hertz: ['Hz'],
     metres: ['mm'],
     metresPerSecond: ['km/h'],

@@ -1,13 +1,15 @@
+import type { Observation } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { displayed, shortMinutes } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
-import { lastOf } from '../card';
+import { lastOf, WHOLE_CAR } from '../card';
 import { useShortcuts } from '../shortcuts';
 import { WriteDown } from '../WriteDown';
 import type { PanelProps } from './SlatePanel';
 
-const PLACES = ['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug'] as const;
+const PLACES = ['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug', 'tyre'] as const;
+const PLACES_OF_THE_CAR = ['fuse', 'ground'] as const;
 
 /** Looking: at the lamps, and closely at each place of the chosen corner. */
 export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
@@ -27,7 +29,7 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
             </Button>
             <h3 className="text-slate-soft">{t(`channel.${channel}`)}</h3>
             <div className="flex flex-col gap-1.5">
-                {PLACES.map((at) => (
+                {(channel === WHOLE_CAR ? PLACES_OF_THE_CAR : PLACES).map((at) => (
                     <Button
                         key={at}
                         kind="slate-line"
@@ -48,6 +50,18 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
 function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | 'busy'>) {
     const look = lastOf(attempt.steps, 'look');
     const gauged = lastOf(attempt.steps, 'gauge-gap');
+    const rocked = lastOf(attempt.steps, 'rock-wheel');
+    if (rocked !== undefined && rocked.number > Math.max(look?.number ?? 0, gauged?.number ?? 0)) {
+        return (
+            <Seen
+                title={`${t('work.rock')}, ${rocked.action.channel}`}
+                step={rocked.number}
+                text={Object.values(rocked.observation.values)
+                    .map((word) => t(`felt.${String(word)}`))
+                    .join(', ')}
+            />
+        );
+    }
     if (gauged !== undefined && gauged.number > (look?.number ?? 0)) {
         const gap = gauged.observation.values.gap;
         return (
@@ -65,9 +79,12 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
     return (
         <>
             <Seen
-                title={`${t(`look.${look.action.at}`)}, ${look.action.channel}`}
+                title={t('did.look', {
+                    look: t(`look.${look.action.at}`),
+                    channel: t(`channel.${look.action.channel}`),
+                })}
                 step={look.number}
-                text={t(`sight.${String(look.observation.values.sight)}`)}
+                text={seen(look.observation)}
             />
             <WriteDown
                 key={look.number}
@@ -79,6 +96,13 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
             />
         </>
     );
+}
+
+/** What was seen, and a harmless mark that came into view. */
+function seen({ values }: Observation): string {
+    const { sight, blemish } = values;
+    const mark = typeof blemish === 'string' && blemish !== 'no-blemish' ? [t(`blemish.${blemish}`)] : [];
+    return [t(`sight.${String(sight)}`), ...mark].join('. ');
 }
 
 function Seen({ title, step, text }: { title: string; step: number; text: string }) {

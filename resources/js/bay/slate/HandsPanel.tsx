@@ -4,6 +4,7 @@ import { SelectField } from '../../ui/Field';
 import { provocationOptions, type Provocation } from '../../words/provocations';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
+import { WHOLE_CAR } from '../card';
 import type { RepairKind } from '../StationActions';
 import { NumberForm } from './NumberForm';
 import type { PanelProps } from './SlatePanel';
@@ -13,13 +14,16 @@ const REPAIRS: RepairKind[] = [
     'clean-plug',
     'clean-module-plug',
     'repair-loom',
+    'tape-loom',
     'set-gap',
     'clean-ring',
     'clean-tip',
     'replace-sensor',
     'replace-hub',
+    'fit-tyre',
     'replace-module',
 ];
+const REPAIRS_OF_THE_CAR: RepairKind[] = ['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'];
 
 /** Securing, turning a wheel, repairing. */
 export function HandsPanel({
@@ -46,35 +50,47 @@ export function HandsPanel({
                     </Button>
                 ))}
             </div>
-            <h3 className="text-slate-soft">
-                {t('bay.turn')}, {t(`channel.${channel}`).toLowerCase()}
-            </h3>
-            <NumberForm
-                label={t('bay.turns')}
-                start="0.5"
-                field="turnsPerSecond"
-                onNumber={(turnsPerSecond, onFields) =>
-                    void onAct({ do: 'turn-wheel', channel, turnsPerSecond }, onFields)
-                }
-            >
-                <Button kind="slate-line" type="submit" disabled={busy} className="shrink-0">
-                    {t('bay.turn-short')}
-                </Button>
-                <Button
-                    kind="slate-line"
-                    disabled={busy}
-                    className="shrink-0"
-                    onClick={() => void onAct({ do: 'turn-wheel', channel, turnsPerSecond: 0 })}
-                >
-                    {t('bay.stop')}
-                </Button>
-            </NumberForm>
-            <Provoking attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
+            {channel !== WHOLE_CAR && (
+                <>
+                    <h3 className="text-slate-soft">
+                        {t('bay.turn')}, {t(`channel.${channel}`).toLowerCase()}
+                    </h3>
+                    <NumberForm
+                        label={t('bay.turns')}
+                        start="0.5"
+                        field="turnsPerSecond"
+                        onNumber={(turnsPerSecond, onFields) =>
+                            void onAct({ do: 'turn-wheel', channel, turnsPerSecond }, onFields)
+                        }
+                    >
+                        <Button kind="slate-line" type="submit" disabled={busy} className="shrink-0">
+                            {t('bay.turn-short')}
+                        </Button>
+                        <Button
+                            kind="slate-line"
+                            disabled={busy}
+                            className="shrink-0"
+                            onClick={() => void onAct({ do: 'turn-wheel', channel, turnsPerSecond: 0 })}
+                        >
+                            {t('bay.stop')}
+                        </Button>
+                    </NumberForm>
+                    <Button
+                        kind="slate-line"
+                        disabled={busy}
+                        note={minutes('rock-wheel')}
+                        onClick={() => void onAct({ do: 'rock-wheel', channel })}
+                    >
+                        {t('work.rock')}
+                    </Button>
+                    <Provoking attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
+                </>
+            )}
             <h3 className="text-slate-soft">
                 {t('bay.repairs')}, {t(`channel.${channel}`).toLowerCase()}
             </h3>
             <div className="flex flex-col gap-1.5">
-                {REPAIRS.map((kind) => (
+                {(channel === WHOLE_CAR ? REPAIRS_OF_THE_CAR : REPAIRS).map((kind) => (
                     <Button
                         key={kind}
                         kind="slate-line"

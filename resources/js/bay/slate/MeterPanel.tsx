@@ -1,40 +1,60 @@
 import { useState } from 'react';
-import type { Action } from '../../api/types';
+import type { Action, ShownNumber } from '../../api/types';
 import { padName } from '../../strip/padName';
-import type { Leads } from '../../strip/PathStrip';
+import type { Leads } from '../../strip/Board';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { display, shortMinutes } from '../../words/quantities';
+import { shortMinutes } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
 import { lastOf } from '../card';
 import { useShortcuts } from '../shortcuts';
 import { WriteDown } from '../WriteDown';
+import { MeterDisplay } from './MeterDisplay';
+import { MeterModes, type Modes } from './MeterModes';
+import { Proven } from './Proven';
 import type { PanelProps } from './SlatePanel';
 
-type MeterFunction = Extract<Action, { do: 'measure' }>['function'];
+type Measure = Extract<Action, { do: 'measure' }>;
+
+const FUNCTIONS = ['ohms', 'continuity', 'volts-dc', 'volts-ac', 'milliamperes', 'hertz'] as const;
+const AS_IT_COMES_UP: Modes = { fullScale: null, relativeTo: 0, records: false };
 
 /** The multimeter: function, two leads, a display. It shows the last reading with the pads it was taken at. */
 export function MeterPanel({ attempt, busy, act, onAct, leads }: PanelProps & { leads: Leads }) {
-    const [chosen, setChosen] = useState<MeterFunction>('ohms');
     const last = lastOf(attempt.steps, 'measure');
+    const [chosen, setChosen] = useState<Measure['function']>(last?.action.function ?? 'ohms');
+    const [modes, setModes] = useState(AS_IT_COMES_UP);
+    const [held, setHeld] = useState<ShownNumber | null>(null);
     const ready = leads.one !== '' && leads.two !== '';
-    const read = () =>
-        ready && onAct({ do: 'measure', function: chosen, first: leads.one, second: leads.two });
+    const read = () => ready && onAct(measure(chosen, leads, modes));
     useShortcuts({ m: read });
+    const shown = last?.observation.values.reading;
 
     return (
         <>
-            <MeterDisplay step={last} />
+            <MeterDisplay step={last} meter={attempt.meter} held={held} />
             <Choice
                 onSlate
                 label={t('bay.function')}
                 value={chosen}
-                onChoose={setChosen}
-                options={(['ohms', 'volts-dc', 'volts-ac', 'hertz'] as const).map((value) => ({
-                    value,
-                    label: t(`meter.${value}`),
-                }))}
+                onChoose={(next) => {
+                    setChosen(next);
+                    setModes(AS_IT_COMES_UP);
+                }}
+                options={FUNCTIONS.map((value) => ({ value, label: t(`meter.${value}`) }))}
+                className="gap-1! text-small"
+            />
+            <MeterModes
+                meter={attempt.meter}
+                chosen={chosen}
+                modes={modes}
+                last={
+                    last?.action.function === chosen && isNumber(shown) ? absolute(shown, last.action) : null
+                }
+                held={held !== null}
+                onChange={setModes}
+                onHold={() => setHeld(held === null && isNumber(shown) ? shown : null)}
             />
             <ul className="text-small">
                 {(['one', 'two'] as const).map((lead) => (
@@ -54,52 +74,51 @@ export function MeterPanel({ attempt, busy, act, onAct, leads }: PanelProps & { 
                     </li>
                 ))}
             </ul>
-            <Button
-                kind="slate-main"
-                disabled={busy || !ready}
-                onClick={read}
-                shortcut="M"
-                note={shortMinutes(attempt.rates.measure?.minutes ?? 0)}
-            >
-                {t('bay.take')}
-            </Button>
+            <div className="grid grid-cols-[3fr_2fr] gap-2">
+                <Button
+                    kind="slate-main"
+                    disabled={busy || !ready}
+                    onClick={read}
+                    shortcut="M"
+                    note={shortMinutes(attempt.rates.measure?.minutes ?? 0)}
+                >
+                    {t('bay.take')}
+                </Button>
+                <Button
+                    kind="slate-line"
+                    disabled={busy}
+                    note={shortMinutes(attempt.rates['prove-meter']?.minutes ?? 0)}
+                    onClick={() => void onAct({ do: 'prove-meter' })}
+                >
+                    {t('prove.meter')}
+                </Button>
+            </div>
+            <Proven attempt={attempt} />
             {last !== undefined && (
                 <WriteDown key={last.number} step={last} feature="reading" act={act} busy={busy} />
             )}
-            <p className="mt-auto text-small text-slate-soft">
-                {chosen === 'ohms' ? t('bay.ohms-caution') : t('bay.volts-caution')}
-            </p>
+            <p className="mt-auto text-small text-slate-soft">{t(`caution.${chosen}`)}</p>
         </>
     );
 }
 
-function MeterDisplay({ step }: { step: ReturnType<typeof lastOf<'measure'>> }) {
-    const shown = step?.observation.values.reading;
-    if (step === undefined || !isNumber(shown)) {
-        return (
-            <p role="status" className="tabular py-3 text-right text-title text-slate-soft">
-                {t('bay.nothing-shown')}
-            </p>
-        );
-    }
-    const { digits, unit } = display(shown, t('bay.overload'));
-    return (
-        <div role="status" aria-label={t('bay.last')}>
-            <p className="tabular text-right text-reading">
-                <span className="text-display tracking-tighter">{digits}</span>{' '}
-                <span className="text-title">{unit}</span>
-            </p>
-            <p className="tabular flex justify-between text-small text-slate-soft">
-                <span>
-                    {t(`meter.${step.action.function}`)}, {t('bay.auto')}
-                </span>
-                <span>{t('bay.step', { step: step.number })}</span>
-            </p>
-            {step.observation.notes.map((note) => (
-                <p key={note} className="mt-1 border-l-4 border-amber pl-2 text-small">
-                    {t(`note.${note}`)}
-                </p>
-            ))}
-        </div>
-    );
+function measure(
+    name: Measure['function'],
+    leads: Leads,
+    { fullScale, relativeTo, records }: Modes,
+): Measure {
+    return {
+        do: 'measure',
+        function: name,
+        first: leads.one,
+        second: leads.two,
+        ...(fullScale === null ? {} : { fullScale }),
+        ...(relativeTo === 0 ? {} : { relativeTo }),
+        ...(records ? { records } : {}),
+    };
+}
+
+/** The reading without what the display had subtracted. */
+function absolute(shown: ShownNumber, { relativeTo }: Measure): ShownNumber | null {
+    return shown.overload ? null : { ...shown, si: shown.si + (relativeTo ?? 0) };
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Action } from '../../api/types';
 import { padPair } from '../../strip/padName';
-import type { Leads } from '../../strip/PathStrip';
+import type { Leads } from '../../strip/Board';
 import { Button } from '../../ui/Button';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';

@@ -1,8 +1,10 @@
-import type { DataSheet } from '../../api/types';
+import type { Car, DataSheet } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { shortMinutes, THIN_SPACE } from '../../words/quantities';
 import { t } from '../../words/words';
+import { PartPlaces } from './PartPlaces';
 import type { PanelProps } from './SlatePanel';
+import { WiringDiagram } from './WiringDiagram';
 
 /** The maker's sheet, once it has been looked up. */
 export function SheetPanel({ attempt, channel, busy, onAct }: PanelProps) {
@@ -22,13 +24,15 @@ export function SheetPanel({ attempt, channel, busy, onAct }: PanelProps) {
             </>
         );
     }
-    return <Sheet sheet={attempt.dataSheet} car={attempt.car.name} channel={channel} />;
+    return <Sheet sheet={attempt.dataSheet} car={attempt.car} channel={channel} />;
 }
 
-function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: string; channel: string }) {
+function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: string }) {
+    const shown = car.channels.find((one) => one.id === channel);
+    const wiring = sheet.channels.find((one) => one.channel === channel);
     return (
         <>
-            <h3>{t('bay.sheet-of', { car })}</h3>
+            <h3>{t('bay.sheet-of', { car: car.name })}</h3>
             <p className="tabular text-small text-slate-soft">
                 {t('bay.tyre')} {sheet.tyre}, {t('bay.battery')} {sheet.batteryVolts}
                 {THIN_SPACE}V
@@ -48,38 +52,23 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: string; channel
                 </dl>
             ))}
             <p className="text-small text-slate-soft">{t('bay.sheet-insulation')}</p>
-            <table className="w-full border-t border-slate-line text-left text-small">
-                <caption className="pt-1 text-left text-base font-semibold">{t('bay.wiring')}</caption>
-                <thead className="text-slate-soft">
-                    <tr>
-                        {['corner', 'colour', 'sensor-pin', 'module-pin', 'loom'].map((column) => (
-                            <th key={column} scope="col" className="font-normal">
-                                {t(`sheet.${column}`)}
-                            </th>
-                        ))}
-                    </tr>
-                </thead>
-                <tbody className="tabular">
-                    {sheet.channels.flatMap((wiring) =>
-                        wiring.conductors.map((conductor, row) => (
-                            <tr
-                                key={`${wiring.channel}${conductor.id}`}
-                                className={wiring.channel === channel ? 'text-reading' : 'text-slate-soft'}
-                            >
-                                <th scope="row" className="font-normal">
-                                    {row === 0
-                                        ? `${wiring.channel === channel ? '▸' : ''}${wiring.channel}`
-                                        : ''}
-                                </th>
-                                <td>{t(`colour.${conductor.colour}`)}</td>
-                                <td>{conductor.sensorPin}</td>
-                                <td>{conductor.modulePin}</td>
-                                <td>{row === 0 ? `${wiring.loomMetres}${THIN_SPACE}m` : ''}</td>
-                            </tr>
-                        )),
-                    )}
-                </tbody>
-            </table>
+            {shown !== undefined && wiring !== undefined && (
+                <>
+                    <h4 className="border-t border-slate-line pt-1 font-semibold">
+                        {t('sheet.diagram', { channel: t(`channel.${channel}`).toLowerCase() })}
+                    </h4>
+                    <WiringDiagram channel={shown} wiring={wiring} />
+                </>
+            )}
+            <dl className="border-t border-slate-line pt-1">
+                <dt className="font-semibold">{t('sheet.feed')}</dt>
+                <dd className="tabular text-small text-reading">
+                    {t('sheet.feed-fuse', { fuse: sheet.feed.fuse, amperes: sheet.feed.fuseAmperes })},{' '}
+                    {t('sheet.feed-pins', { supply: sheet.feed.supplyPin, ground: sheet.feed.groundPin })}
+                </dd>
+            </dl>
+            <h4 className="border-t border-slate-line pt-1 font-semibold">{t('sheet.places')}</h4>
+            <PartPlaces car={car} places={sheet.places} />
         </>
     );
 }

@@ -1,19 +1,19 @@
 import { Tabs } from 'radix-ui';
 import type { Attempt } from '../../api/types';
-import type { Leads } from '../../strip/PathStrip';
+import type { Leads } from '../../strip/Board';
 import { Slate } from '../../ui/Slate';
 import { t } from '../../words/words';
 import type { RepairKind } from '../StationActions';
 import type { Bay, DoAction } from '../useBay';
 import { EyesPanel } from './EyesPanel';
 import { HandsPanel } from './HandsPanel';
-import { InjectPanel } from './InjectPanel';
+import { LeadsPanel } from './LeadsPanel';
 import { MeterPanel } from './MeterPanel';
 import { ScanPanel } from './ScanPanel';
 import { ScopePanel } from './ScopePanel';
 import { SheetPanel } from './SheetPanel';
 
-export type Instrument = 'meter' | 'scope' | 'inject' | 'scan' | 'eyes' | 'hands' | 'sheet';
+export type Instrument = 'meter' | 'scope' | 'leads' | 'scan' | 'eyes' | 'hands' | 'sheet';
 
 export interface PanelProps {
     attempt: Attempt;
@@ -35,7 +35,7 @@ export function SlatePanel({ instrument, onInstrument, leads, onRepair, ...rest 
     const panels: Record<Instrument, React.ReactNode> = {
         meter: <MeterPanel {...rest} leads={leads} />,
         scope: <ScopePanel {...rest} leads={leads} />,
-        inject: <InjectPanel {...rest} />,
+        leads: <LeadsPanel {...rest} leads={leads} />,
         scan: <ScanPanel {...rest} />,
         eyes: <EyesPanel {...rest} />,
         hands: <HandsPanel {...rest} onRepair={onRepair} />,

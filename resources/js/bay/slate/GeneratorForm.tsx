@@ -15,7 +15,7 @@ type Shape = Extract<Action, { do: 'inject' }>['shape'];
 const PER_UNIT: Record<Shape, number> = { sine: 1, current: 1000, voltage: 1 };
 
 /** A signal generator on the loom side of the open sensor plug; what the module makes of it shows in the live speeds. */
-export function InjectPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
+export function GeneratorForm({ attempt, channel, busy, act, onAct }: PanelProps) {
     const { injection } = attempt.state;
     const [shape, setShape] = useState<Shape>('sine');
     const [hertz, setHertz] = useState('10');

@@ -1,0 +1,69 @@
+import type { ReactNode } from 'react';
+import type { Car } from '../api/types';
+import { LeadCurve } from './LeadCurve';
+import { PadCircle } from './PadCircle';
+import { STRIP, type PadSpot } from './layout';
+import { padName } from './padName';
+import { useLeadDrag } from './useLeadDrag';
+import { usePadFocus } from './usePadFocus';
+
+export type Lead = 'one' | 'two';
+export type Leads = Record<Lead, string>;
+
+interface Props {
+    car: Car;
+    label: string;
+    pads: PadSpot[];
+    /** Pads a lead does not get to as things stand. */
+    blocked: (pad: string) => boolean;
+    leads?: Leads;
+    onLead?: (lead: Lead, pad: string) => void;
+    /** The drawing beneath, in ink. */
+    children: ReactNode;
+}
+
+/** A strip with pads, onto which two leads are put by click, drag or keyboard. Without leads it only shows. */
+export function Board({ car, label, pads, blocked, leads, onLead, children }: Props) {
+    const { position: focused, register, go, at } = usePadFocus(pads);
+    const { surface, dragging, move, drop, grab } = useLeadDrag((lead, pad) => onLead?.(lead, pad));
+    const free: Lead = leads?.one === '' || leads === undefined || leads.two !== '' ? 'one' : 'two';
+
+    return (
+        <svg
+            ref={surface}
+            viewBox={`0 0 ${STRIP.width} ${leads === undefined ? STRIP.bareHeight : STRIP.height}`}
+            className="w-full touch-none overflow-visible select-none"
+            role="group"
+            aria-label={label}
+            onPointerMove={move}
+            onPointerUp={drop}
+        >
+            {children}
+            {leads !== undefined &&
+                (['one', 'two'] as const).map((lead) => (
+                    <LeadCurve
+                        key={lead}
+                        lead={lead}
+                        spot={dragging?.lead === lead ? dragging : pads.find((pad) => pad.id === leads[lead])}
+                        onGrab={() => grab(lead)}
+                    />
+                ))}
+            {leads !== undefined &&
+                pads.map((pad, position) => (
+                    <PadCircle
+                        key={pad.id}
+                        spot={pad}
+                        name={padName(car, pad.id)}
+                        lead={leads.one === pad.id ? 'one' : leads.two === pad.id ? 'two' : undefined}
+                        blocked={blocked(pad.id)}
+                        tabbable={focused === position}
+                        elementRef={register(position)}
+                        onArrow={go}
+                        onFocus={() => at(position)}
+                        onPlace={(lead) => onLead?.(lead ?? free, pad.id)}
+                        onGrab={(lead) => grab(lead)}
+                    />
+                ))}
+        </svg>
+    );
+}
