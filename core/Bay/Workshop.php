@@ -28,10 +28,18 @@ final readonly class Workshop
     /** The same workshop with a meter whose alternating volts are averaged, or are not. */
     public function withAveragingMeter(bool $averages): self
     {
-        return $averages === $this->meter->averages ? $this : new self(
-            $this->meter->averaging($averages), $this->scope, $this->eyes, $this->hands, $this->benchLoadOhms, $this->hubHalfLifeMinutes,
-            $this->costPerMinute, $this->rates,
-        );
+        return $averages === $this->meter->averages ? $this : $this->equippedWith($this->meter->averaging($averages), $this->scope);
+    }
+
+    /** The same workshop with a scope that shows cars which could be there as finely as the one that is. */
+    public function withFineScope(): self
+    {
+        return $this->equippedWith($this->meter, $this->scope->fine());
+    }
+
+    private function equippedWith(Meter $meter, Scope $scope): self
+    {
+        return new self($meter, $scope, $this->eyes, $this->hands, $this->benchLoadOhms, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates);
     }
 
     public function rate(Action $action): Rate

@@ -31,7 +31,7 @@ final readonly class WorkshopReader
         return new Workshop(
             self::meter($root->at('meter')),
             new Scope(
-                $scope->float('inputOhms'), $scope->int('samples'), $scope->int('divisionsAcross'), $scope->int('divisionsUp'),
+                $scope->float('inputOhms'), $scope->int('samples'), $scope->int('samplesCompared'), $scope->int('divisionsAcross'), $scope->int('divisionsUp'),
                 $scope->int('stepsPerDivision'), $scope->float('noiseSteps'),
             ),
             new Eyes(

@@ -17,6 +17,8 @@ use Lernfall\Vehicle\Vehicle;
  */
 final readonly class LabBench
 {
+    private const TECHNOLOGIES = ['passive', 'current', 'pulse-width', 'sinking', 'sourcing'];
+
     /** @param  non-empty-list<Vehicle>  $vehicles */
     public function __construct(private array $vehicles, private Catalogue $catalogue)
     {
@@ -25,14 +27,14 @@ final readonly class LabBench
     /** @return array<string, Channel> the corner that stands for a technology */
     public function corners(): array
     {
-        $corners = [];
+        $corners = array_fill_keys(self::TECHNOLOGIES, null);
         foreach ($this->vehicles as $vehicle) {
             foreach ($vehicle->channels as $channel) {
                 $corners[$channel->sensor->technology()] ??= $channel;
             }
         }
 
-        return $corners;
+        return array_filter($corners);
     }
 
     /** @throws InvalidFault where the defect cannot be here, or not that strong */

@@ -44,7 +44,7 @@ final readonly class LabFormulas
 
         return [
             new Formula('coil-temperature', [
-                'cold' => $sensor->coilOhmsAt20Celsius, 'celsius' => $state->hubCelsius, 'ohms' => CopperResistance::at($state->hubCelsius, $sensor->coilOhmsAt20Celsius),
+                'cold' => $sensor->coilOhmsAt20Celsius, 'warmer' => $state->hubCelsius - 20.0, 'ohms' => CopperResistance::at($state->hubCelsius, $sensor->coilOhmsAt20Celsius),
             ]),
             new Formula('passive-peak', [
                 'k' => $sensor->signalVoltSeconds, 'teeth' => $corner->ring->teeth, 'turns' => $turns, 'gap' => $corner->gapMetres, 'decay' => $sensor->gapDecayMetres, 'volts' => $peak,

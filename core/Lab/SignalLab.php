@@ -41,8 +41,11 @@ final readonly class SignalLab
 
     private const STILL_SECONDS = 1.5;
 
-    public function __construct(private LabBench $bench, private Simulator $simulator)
+    private Simulator $simulator;
+
+    public function __construct(private LabBench $bench, Simulator $simulator)
     {
+        $this->simulator = new Simulator($simulator->workshop->withFineScope());
     }
 
     /** @throws InvalidFault where the defect cannot be here, or not that strong */
@@ -93,7 +96,7 @@ final readonly class SignalLab
     private function numbers(Car $car, Channel $corner, LabSetting $setting, TraceFeature $trace): array
     {
         [$first, $second] = $this->pads($corner);
-        $numbers = ['peak-to-peak' => NumberFeature::reading('volts', max($trace->volts) - min($trace->volts), 0.001, 0.0)];
+        $numbers = ['peak-to-peak' => NumberFeature::reading('volts', max([...$trace->volts, -INF]) - min([...$trace->volts, INF]), 0.001, 0.0)];
         foreach (['ac' => MeterFunction::VoltsAc, 'dc' => MeterFunction::VoltsDc, 'hertz' => MeterFunction::Hertz] as $name => $function) {
             $numbers[$name] = $this->reading($car, new Measure($function, $first, $second));
         }

@@ -11,6 +11,7 @@ import { AttemptsPage } from './cases/AttemptsPage';
 import { CasesPage } from './cases/CasesPage';
 import { HandbookPage } from './handbook/HandbookPage';
 import { JobsPage } from './jobs/JobsPage';
+import { LabPage } from './lab/LabPage';
 import { ReportPage } from './report/ReportPage';
 import { SignInPage } from './signin/SignInPage';
 import './words/words';
@@ -49,6 +50,7 @@ createRoot(document.getElementById('root')!).render(
                         element={<SignedIn role="instructor" children={<AttemptsPage />} />}
                     />
                     <Route path="/report/:attempt" element={<SignedIn children={<ReportPage />} />} />
+                    <Route path="/lab" element={<SignedIn children={<LabPage />} />} />
                     <Route path="/handbook" element={<SignedIn children={<HandbookPage />} />} />
                     <Route path="*" element={<SignedIn children={<Home />} />} />
                 </Routes>

@@ -17,8 +17,9 @@ final class AccessibilityTest extends BrowserTestCase
         return [
             'sign-in' => ['', '/sign-in', []],
             'jobs' => ['cem', '/jobs', []],
-            'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Inject', 'Scan', 'Eyes', 'Hands', 'Sheet']],
+            'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Leads', 'Scan', 'Eyes', 'Hands', 'Sheet']],
             'handbook' => ['arlo', '/handbook', []],
+            'lab' => ['arlo', '/lab', []],
             'report' => ['arlo', '/report/1', []],
             'cases' => ['kessel', '/cases', []],
             'bench' => ['kessel', '/cases/2', []],

@@ -34,14 +34,61 @@ final class InstrumentsTest extends BrowserTestCase
     public function test_an_injection_moves_the_speed_in_live_data(): void
     {
         $this->secured("The bakery's Harl")->choose('Corner', 'Front left')->choose('Plug FL', 'open')->choose('Key', 'on')
-            ->tab('Inject')->fill('Frequency', '200')->fill('Peak', '2')->press('Connect, front left')->see('On the loom, Front left')
+            ->tab('Leads')->fill('Frequency', '200')->fill('Peak', '2')->press('Connect, front left')->see('On the loom, Front left')
             ->press('Read speeds')->see('27.')->press('Take it off')->see('No generator is connected.');
     }
 
     public function test_a_generator_on_a_joined_plug_is_refused(): void
     {
         $this->person()->signIn('dilan')->pressIn("The midwife's Harl", 'Start the job')->see('Complaint')
-            ->tab('Inject')->press('Connect, front left')->see('Open the plug first.');
+            ->tab('Leads')->press('Connect, front left')->see('Open the plug first.');
+    }
+
+    /** Fed backwards without a limit that saves it, an active sensor takes nothing any more, whichever way round. */
+    public function test_a_reversed_bench_supply_kills_an_active_sensor(): void
+    {
+        $person = $this->person()->signIn('bente')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
+            ->choose('Corner', 'Front left')->choose('Plug FL', 'open')->see('plug open')
+            ->tab('Leads')->choose('What to clip on', 'Bench supply')->press('Connect, front left')->see('holds the voltage');
+        self::assertMatchesRegularExpression('~1[12]\.\d\d V (6|7|13|14)\.\d mA~', $person->page());
+
+        $person->fill('Current limit', '200')->choose('Leads', 'reversed')->press('Connect, front left')->see(', reversed')
+            ->press('Take it off')->see('The supply is not connected.')
+            ->choose('Leads', '+ on pin 1')->press('Connect, front left')->see('at most 200 mA');
+        self::assertMatchesRegularExpression('~1[12]\.\d\d V 0\.[01] mA~', $person->page());
+    }
+
+    public function test_a_low_limit_holds_the_current(): void
+    {
+        $this->person()->signIn('cem')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
+            ->choose('Corner', 'Front left')->choose('Plug FL', 'open')->see('plug open')
+            ->tab('Leads')->choose('What to clip on', 'Bench supply')->fill('Current limit', '3')->press('Connect, front left')->see('at its current limit');
+    }
+
+    public function test_a_jumper_brings_one_sensor_to_the_other_sides_loom(): void
+    {
+        $this->secured("The pharmacy's Harl")->choose('Corner', 'Front left')->choose('Plug FL', 'open')->choose('Corner', 'Rear left')->choose('Plug RL', 'open')
+            ->choose('Corner', 'Front left')->tab('Leads')->choose('What to clip on', 'Jumpers')->press('This sensor to the loom of RL')->see('RL sensor plug, module side, wire 2')
+            ->choose('Key', 'on')->tab('Hands')->fill('turns a second', '2')->press('Turn')->see('wheel turning')
+            ->tab('Scan')->press('Standing')->see('12.')
+            ->tab('Leads')->press('Take all off')->see('No jumper lead is on the car.');
+    }
+
+    public function test_the_supply_of_the_module_is_measured_under_its_own_load(): void
+    {
+        $this->person()->signIn('dilan')->pressIn("The driving school's Harl", 'Start the job')->see('Complaint')
+            ->choose('Corner', 'Supply of the module')->see('battery to ground')->choose('Key', 'on')
+            ->tab('Meter')->choose('Meter function', 'V DC')->pad('module plug, supply pin')->pad('module plug, ground pin')->press('Read the meter')->see('12.4')
+            ->tab('Eyes')->press('Draw the fuse, look at it')->see('The fuse is whole');
+    }
+
+    public function test_the_meter_is_proved_held_to_a_range_and_made_relative(): void
+    {
+        $this->person()->signIn('bente')->pressIn("The pharmacy's Harl", 'Start the job')->see('Complaint')
+            ->choose('Corner', 'Front left')->choose('Plug FL', 'open')->tab('Meter')->press('Prove it')->see('Leads shorted')
+            ->pad('FL sensor plug, wheel side, wire 1')->pad('FL sensor plug, wheel side, wire 2')->press('Read the meter')->see('Write it on the card')
+            ->press('Hold')->see('Held')->press('Rel')->press('Read the meter')->see('rel')
+            ->choose('Meter function', 'Beep')->press('Read the meter')->see('silent');
     }
 
     private function secured(string $job): Person

@@ -40,7 +40,7 @@ final class WholeJobTest extends BrowserTestCase
             ->choose('Key', 'off')
             ->pressIn('Car', 'Chock')->see('chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
             ->choose('Corner', 'Rear right')->choose('Plug RR', 'open')->see('plug open');
-        $person->tab('Meter')->pad('RR sensor plug, wheel side, wire 1')->pad('RR sensor plug, wheel side, wire 2')->press('Read the meter')->see('kΩ');
+        $person->tab('Meter')->pad('RR sensor plug, wheel side, wire 1')->pad('RR sensor plug, wheel side, wire 2')->press('Read the meter')->see('Write it on the card');
         $shown = $this->displayed($person->page());
         Assert::assertEqualsWithDelta(2.05, $shown, 0.1);
         $person->fill('Value', (string) $shown)->select('Unit', 'kΩ')->choose('Judgement', 'in')->fill('Compared with', 'data sheet')->press('Write down')->see('key cycle 1');

@@ -43,7 +43,7 @@ final class LeakTest extends FeatureTestCase
         }
         $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
         self::assertNotSame([], $differing);
-        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|measure|capture|gauge-gap|look|live-speeds)~', $differing[0], 'the first difference is something that shows something');
+        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|measure|capture|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
     }
 
     public function test_what_does_not_touch_the_fault_is_the_same_to_the_byte(): void
@@ -54,7 +54,7 @@ final class LeakTest extends FeatureTestCase
 
         // coil and wire differ only where the meter tells them apart: every look, lamp and code is the same
         foreach ($one as $question => $answer) {
-            if (! str_contains($question, ' measure ') && ! str_contains($question, ' capture ') && ! str_starts_with($question, 'GET')) {
+            if (preg_match('~ (measure|capture|feed-sensor) ~', $question) !== 1 && ! str_starts_with($question, 'GET')) {
                 self::assertContains($question, $same);
             }
         }
@@ -109,6 +109,7 @@ final class LeakTest extends FeatureTestCase
             ['do' => 'unplug', 'plug' => 'RR.sensor-plug'], ['do' => 'join', 'plug' => 'RR.sensor-plug'], ['do' => 'ignition', 'to' => 'running'],
             ['do' => 'write-code', 'code' => 'none', 'status' => ''],
             ['do' => 'mark-station', 'channel' => 'FR', 'station' => 'loom', 'mark' => 'suspect'],
+            ['do' => 'prove-meter'], ['do' => 'look', 'channel' => 'car', 'at' => 'fuse'], ['do' => 'look', 'channel' => 'car', 'at' => 'ground'],
             ['do' => 'road-test'], ['do' => 'look-at-lamps'], ['do' => 'read-codes'], ['do' => 'live-speeds', 'kilometresPerHour' => 30],
             ['do' => 'live-speeds', 'kilometresPerHour' => 0], ['do' => 'ignition', 'to' => 'off'],
             ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'],
@@ -119,21 +120,34 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'capture', 'inputs' => [['first' => "$channel.module-plug.wheel.1", 'second' => 'body', 'voltsPerDivision' => 0.5, 'coupling' => 'dc']], 'secondsPerDivision' => 0.02, 'trigger' => ['input' => 0, 'volts' => 0.0, 'edge' => 'rising']];
             $actions[] = ['do' => 'unplug', 'plug' => "$channel.sensor-plug"];
             $actions[] = ['do' => 'inject', 'channel' => $channel, 'shape' => 'sine', 'hertz' => 100, 'amplitude' => 1];
-            foreach (['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug'] as $place) {
+            $actions[] = ['do' => 'inject', 'channel' => $channel, 'shape' => 'sine', 'hertz' => 0, 'amplitude' => 0];
+            $actions[] = ['do' => 'feed-sensor', 'channel' => $channel, 'volts' => 5, 'milliamperes' => 20, 'reversed' => false];
+            $actions[] = ['do' => 'feed-sensor', 'channel' => $channel, 'volts' => 0, 'milliamperes' => 20, 'reversed' => false];
+            $actions[] = ['do' => 'connect-leads', 'leads' => [['first' => "$channel.sensor-plug.wheel.1", 'second' => "$channel.sensor-plug.module.1"]]];
+            $actions[] = ['do' => 'measure', 'function' => 'milliamperes', 'first' => "$channel.sensor-plug.wheel.2", 'second' => "$channel.sensor-plug.module.2", 'records' => true];
+            $actions[] = ['do' => 'rock-wheel', 'channel' => $channel];
+            foreach (['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug', 'tyre'] as $place) {
                 $actions[] = ['do' => 'look', 'channel' => $channel, 'at' => $place];
             }
             $actions[] = ['do' => 'measure', 'function' => 'ohms', 'first' => "$channel.sensor-plug.wheel.1", 'second' => "$channel.sensor-plug.wheel.2"];
             $actions[] = ['do' => 'measure', 'function' => 'ohms', 'first' => "$channel.module-plug.wheel.1", 'second' => 'body'];
+            $actions[] = ['do' => 'fit-breakout', 'fitted' => true];
+            $actions[] = ['do' => 'measure', 'function' => 'volts-dc', 'first' => "$channel.module-plug.module.1", 'second' => 'feed.ground'];
+            $actions[] = ['do' => 'fit-breakout', 'fitted' => false];
             $actions[] = ['do' => 'gauge-gap', 'channel' => $channel];
             $actions[] = ['do' => 'provoke', 'how' => 'wiggle-loom', 'channel' => $channel];
             $actions[] = ['do' => 'provoke', 'how' => 'nothing', 'channel' => $channel];
             $actions[] = ['do' => 'join', 'plug' => "$channel.sensor-plug"];
             $actions[] = ['do' => 'turn-wheel', 'channel' => $channel, 'turnsPerSecond' => 0];
         }
-        $actions[] = ['do' => 'write-reading', 'of' => 18, 'feature' => 'reading', 'value' => 55, 'unit' => 'mV', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'FR'];
+        $actions[] = ['do' => 'write-reading', 'of' => 21, 'feature' => 'reading', 'value' => 55, 'unit' => 'mV', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'FR'];
         $actions[] = ['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor', 'defect' => 'open', 'supports' => [count($actions)], 'expects' => 'code-stays-away'];
-        foreach (['clean-plug', 'repair-loom', 'set-gap', 'replace-sensor', 'replace-hub', 'replace-module'] as $kind) {
+        foreach (['clean-plug', 'tape-loom', 'repair-loom', 'fit-tyre', 'set-gap', 'replace-sensor', 'replace-hub', 'replace-module'] as $kind) {
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'FR'];
+        }
+
+        foreach (['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'] as $kind) {
+            $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'car'];
         }
 
         return [...$actions, ['do' => 'swap-sensors', 'channel' => 'FL'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes']];

@@ -20,6 +20,8 @@ final class PolicyTest extends FeatureTestCase
         'GET api/session' => [200, 200, 200, 200, 200, 200],
         'POST api/session' => [422, 422, 422, 422, 422, 422],
         'POST api/calculations' => [401, 200, 200, 200, 200, 200],
+        'GET api/lab' => [401, 200, 200, 200, 200, 200],
+        'POST api/lab' => [401, 200, 200, 200, 200, 200],
         'POST api/waveforms' => [401, 200, 200, 200, 200, 200],
         'GET api/cars' => [401, 200, 200, 403, 403, 403],
         'GET api/fault-kinds' => [401, 200, 200, 403, 403, 403],
@@ -63,7 +65,8 @@ final class PolicyTest extends FeatureTestCase
             $this->person(Group::query()->findOrFail($this->instructor->group_id), 'neighbour', Role::Apprentice),
             $this->person($other, 'stranger', Role::Apprentice),
         ];
-        $body = [...$this->document(), 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3"];
+        $body = [...$this->document(), 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
+            'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false];
         unset($body['format']);
         $body['name'] = '';
         foreach (self::MATRIX as $route => $statuses) {

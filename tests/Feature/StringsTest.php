@@ -9,10 +9,12 @@ use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\RepairKind;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\Sight;
+use Lernfall\Bay\Hookup;
 use Lernfall\Bay\Vocabulary;
 use Lernfall\Evidence\Preview\StandardTests;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Marker;
+use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\TestCase;
@@ -50,6 +52,15 @@ final class StringsTest extends TestCase
         }
         foreach (Vocabulary::SIGHTS as $sights) {
             array_push($keys, ...array_map(static fn (string $one): string => "sight.$one", $sights));
+        }
+        foreach ([...Pads::FEED, ...Pads::BENCH, Pads::BODY, Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE] as $pad) {
+            $keys[] = "pad.$pad";
+        }
+        foreach (StandardTests::ofTheWholeCar() as $test) {
+            $keys[] = "test.$test->id";
+        }
+        foreach (['hookup' => Hookup::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint']] as $kind => $names) {
+            array_push($keys, ...array_map(static fn (string $one): string => ($kind === 'hookup' ? 'then' : $kind).".$one", $names));
         }
         foreach (Catalogue::kinds() as $kind) {
             array_push($keys, "fault.$kind->id", "defect.$kind->station.$kind->defect", "strength.$kind->unit");

@@ -26,9 +26,6 @@ final readonly class ScopeWork
     /** Steps of a tooth's period in which a trigger is looked for. */
     private const FINENESS = 0.01;
 
-    /** What a hypothesis would show is only compared by its figures, which fewer samples give as well. */
-    private const SAMPLES_OF_A_HYPOTHESIS = 250;
-
     public function __construct(private Scope $scope)
     {
     }
@@ -47,7 +44,7 @@ final readonly class ScopeWork
         $branches = [];
         foreach (Standstill::ways($car, $channels) as [$weight, $state, $teeth]) {
             $traces = array_map(fn (array $pair): Trace => (new Probed($car, $pair[0], $pair[1], $teeth))->trace($this->scope->inputOhms), $pads);
-            $branches[] = new Branch($weight, $car->in($state), Prediction::of('traces', $this->features($capture, $traces, $car->isHypothesis() ? self::SAMPLES_OF_A_HYPOTHESIS : $this->scope->samples)));
+            $branches[] = new Branch($weight, $car->in($state), Prediction::of('traces', $this->features($capture, $traces, $car->isHypothesis() ? $this->scope->samplesCompared : $this->scope->samples)));
         }
 
         return $branches;

@@ -26,6 +26,9 @@ export function WhoAmI() {
     const signOut = useSignOut();
     return (
         <>
+            <Link to="/lab" className="text-petrol underline">
+                {t('lab.open')}
+            </Link>
             <Link to="/handbook" className="text-petrol underline">
                 {t('handbook.open')}
             </Link>

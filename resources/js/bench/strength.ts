@@ -6,11 +6,11 @@ import { t } from '../words/words';
 const EDITED: Partial<Record<FaultKind['unit'], number>> = { metres: 1000, share: 100 };
 
 /** A strength in the unit it is edited in. */
-export function edited(kind: FaultKind, strength: number): string {
+export function edited(kind: Pick<FaultKind, 'unit'>, strength: number): string {
     return String(Math.round(strength * (EDITED[kind.unit] ?? 1) * 1e6) / 1e6);
 }
 
-export function parsed(kind: FaultKind, text: string): number {
+export function parsed(kind: Pick<FaultKind, 'unit'>, text: string): number {
     return Number(text.replace(',', '.')) / (EDITED[kind.unit] ?? 1);
 }
 

@@ -4,12 +4,19 @@ import { t } from '../../words/words';
 
 interface Props {
     traces: ShownTrace[];
-    cursors: [number, number];
+    /** In shares of the width. */
+    cursors: number[];
     running: boolean;
+    size?: Size;
+    label?: string;
 }
 
-const WIDTH = 300;
-const HEIGHT = 176;
+interface Size {
+    width: number;
+    height: number;
+}
+
+const ON_THE_SLATE: Size = { width: 300, height: 176 };
 const ACROSS = 10;
 const UP = 8;
 /** The beam is redrawn no faster than an eye can follow. */
@@ -17,7 +24,7 @@ const SHORTEST_SWEEP_MILLISECONDS = 700;
 const GREATEST_STEP = 100;
 
 /** The screen, drawn sharply on a canvas; running, the beam sweeps over the last capture again and again. */
-export function ScopeScreen({ traces, cursors, running }: Props) {
+export function ScopeScreen({ traces, cursors, running, size = ON_THE_SLATE, label }: Props) {
     const canvas = useRef<HTMLCanvasElement>(null);
 
     useEffect(() => {
@@ -25,30 +32,30 @@ export function ScopeScreen({ traces, cursors, running }: Props) {
         const pen = surface?.getContext('2d');
         if (!surface || !pen) return;
         const density = window.devicePixelRatio || 1;
-        surface.width = WIDTH * density;
-        surface.height = HEIGHT * density;
+        surface.width = size.width * density;
+        surface.height = size.height * density;
         pen.setTransform(density, 0, 0, density, 0, 0);
         const colours = inks(surface);
         if (!running || window.matchMedia('(prefers-reduced-motion: reduce)').matches) {
-            draw(pen, colours, traces, cursors, 1);
+            draw(pen, size, colours, traces, cursors, 1);
             return;
         }
         const span = (traces[0]?.secondsPerSample ?? 0) * (traces[0]?.steps.length ?? 0) * 1000;
         const sweep = Math.max(span, SHORTEST_SWEEP_MILLISECONDS);
         const begin = performance.now();
         let frame = requestAnimationFrame(function redraw(now) {
-            draw(pen, colours, traces, cursors, ((now - begin) % sweep) / sweep);
+            draw(pen, size, colours, traces, cursors, ((now - begin) % sweep) / sweep);
             frame = requestAnimationFrame(redraw);
         });
         return () => cancelAnimationFrame(frame);
-    }, [traces, cursors, running]);
+    }, [traces, cursors, running, size]);
 
     return (
         <canvas
             ref={canvas}
             role="img"
-            aria-label={t('scope.screen')}
-            style={{ width: WIDTH, height: HEIGHT }}
+            aria-label={label ?? t('scope.screen')}
+            style={size}
             className="shrink-0 rounded-edge border border-slate-line"
         />
     );
@@ -70,34 +77,37 @@ function inks(surface: HTMLCanvasElement): Inks {
 
 function draw(
     pen: CanvasRenderingContext2D,
+    { width, height }: Size,
     colours: Inks,
     traces: ShownTrace[],
-    cursors: [number, number],
+    cursors: number[],
     share: number,
 ): void {
-    pen.clearRect(0, 0, WIDTH, HEIGHT);
+    pen.clearRect(0, 0, width, height);
     for (let line = 0; line <= ACROSS; line++)
         stroke(
             pen,
             line === ACROSS / 2 ? colours.axis : colours.grid,
-            (line * WIDTH) / ACROSS,
+            (line * width) / ACROSS,
             0,
-            (line * WIDTH) / ACROSS,
-            HEIGHT,
+            (line * width) / ACROSS,
+            height,
         );
     for (let line = 0; line <= UP; line++)
         stroke(
             pen,
             line === UP / 2 ? colours.axis : colours.grid,
             0,
-            (line * HEIGHT) / UP,
-            WIDTH,
-            (line * HEIGHT) / UP,
+            (line * height) / UP,
+            width,
+            (line * height) / UP,
         );
     pen.setLineDash([4, 3]);
-    for (const cursor of cursors) stroke(pen, colours.cursor, cursor * WIDTH, 0, cursor * WIDTH, HEIGHT);
+    for (const cursor of cursors) stroke(pen, colours.cursor, cursor * width, 0, cursor * width, height);
     pen.setLineDash([]);
-    traces.forEach((trace, index) => line(pen, index === 0 ? colours.a : colours.b, trace, share));
+    traces.forEach((trace, index) =>
+        line(pen, { width, height }, index === 0 ? colours.a : colours.b, trace, share),
+    );
 }
 
 function stroke(
@@ -116,15 +126,21 @@ function stroke(
     pen.stroke();
 }
 
-function line(pen: CanvasRenderingContext2D, colour: string, { steps }: ShownTrace, share: number): void {
+function line(
+    pen: CanvasRenderingContext2D,
+    { width, height }: Size,
+    colour: string,
+    { steps }: ShownTrace,
+    share: number,
+): void {
     const until = Math.ceil(steps.length * share);
     pen.strokeStyle = colour;
     pen.lineWidth = 1.6;
     pen.lineJoin = 'round';
     pen.beginPath();
     for (let sample = 0; sample < until; sample++) {
-        const x = (sample / steps.length) * WIDTH;
-        const y = HEIGHT / 2 - (steps[sample]! / GREATEST_STEP) * (HEIGHT / 2);
+        const x = (sample / steps.length) * width;
+        const y = height / 2 - (steps[sample]! / GREATEST_STEP) * (height / 2);
         if (sample === 0) pen.moveTo(x, y);
         else pen.lineTo(x, y);
     }
