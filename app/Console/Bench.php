@@ -52,7 +52,7 @@ final class Bench extends Command
         $capture = new Capture([new ScopeInput('FR.module-plug.wheel.1', 'FR.module-plug.wheel.2', 0.05, false)], 0.02, 0, 0.0, true);
         $channel = $car->channel('FR');
         $this->time('one circuit solution', static fn () => LiveCircuit::of([$channel->id => $channel], $car->electrical())->solved());
-        $this->time('one sweep of the scope, 1000 points, with its noise', static fn () => $simulator->perform($car, $capture, new Draw('bench')));
+        $this->time('one sweep of the scope, 2000 points, with its noise', static fn () => $simulator->perform($car, $capture, new Draw('bench')));
         $this->time('one meter reading on one car', static fn () => $simulator->predict($car, $ohms));
         $this->time('key on, all channels checked', static fn () => $simulator->predict($case->car('bench'), new TurnKey(Ignition::On)));
         $this->time('a road test on one car', static fn () => $simulator->predict($car, new RoadTest));

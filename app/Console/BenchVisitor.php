@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use CurlHandle;
+use RuntimeException;
+
+/** A signed-in apprentice over HTTP, who keeps the clock. */
+final class BenchVisitor
+{
+    private readonly CurlHandle $connection;
+
+    private string $token = '';
+
+    public function __construct(private readonly string $address)
+    {
+        $this->connection = curl_init();
+        curl_setopt_array($this->connection, [
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_HEADERFUNCTION => $this->keepToken(...),
+        ]);
+        $this->ask('GET', '/sign-in');
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array<array-key, mixed>
+     */
+    public function ask(string $method, string $path, array $body = []): array
+    {
+        curl_setopt_array($this->connection, [
+            CURLOPT_URL => $this->address.$path,
+            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_POSTFIELDS => $method === 'GET' ? '' : json_encode($body, JSON_THROW_ON_ERROR),
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-XSRF-TOKEN: '.$this->token],
+        ]);
+        $answer = curl_exec($this->connection);
+        $status = curl_getinfo($this->connection, CURLINFO_RESPONSE_CODE);
+        if (! is_string($answer) || $status >= 400) {
+            throw new RuntimeException("$method $path answered $status: ".(is_string($answer) ? substr($answer, 0, 300) : 'nothing'));
+        }
+        $decoded = json_decode($answer, true);
+
+        return is_array($decoded) ? $decoded : [];
+    }
+
+    /** How long the last question took, from the first byte sent to the last received. */
+    public function milliseconds(): float
+    {
+        return curl_getinfo($this->connection, CURLINFO_TOTAL_TIME_T) / 1000.0;
+    }
+
+    private function keepToken(CurlHandle $connection, string $line): int
+    {
+        if (preg_match('~^Set-Cookie: XSRF-TOKEN=([^;]+)~i', $line, $found) === 1) {
+            $this->token = urldecode($found[1]);
+        }
+
+        return strlen($line);
+    }
+}
