@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\ConnectLeads;
+use Lernfall\Bay\Action\FeedSensor;
+use Lernfall\Bay\Action\Inject;
+use Lernfall\Bay\Action\InjectedShape;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\Secure;
@@ -116,6 +120,9 @@ final class SpiceTest extends TestCase
             'unplug' => [new Unplug($words[1])],
             'ignition' => [new TurnKey(Ignition::from($words[1]))],
             'secure' => [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)],
+            'leads' => [new ConnectLeads(array_chunk(array_slice($words, 1), 2))],
+            'feed' => [new FeedSensor($words[1], (float) $words[2], (float) $words[3] / 1000.0, $words[4] === 'reversed')],
+            'inject' => [new Inject($words[1], InjectedShape::from($words[2]), (float) $words[3], (float) $words[4])],
             'turn' => [new TurnWheel($words[1], (float) $words[2])],
             default => throw new RuntimeException("unknown step '$step'"),
         };
