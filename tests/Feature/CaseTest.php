@@ -74,4 +74,28 @@ final class CaseTest extends FeatureTestCase
         $this->actingAs($this->instructor)->getJson("/api/cases/{$attempt->version->case_draft_id}/attempts")->assertOk()
             ->assertJsonPath('0.apprentice', 'Learner')->assertJsonPath('0.points', 15)->assertJsonPath('0.outOf', 100);
     }
+
+    /** Every kind the bench offers, at the first place that can have it. */
+    public function test_every_fault_can_be_previewed(): void
+    {
+        $this->actingAs($this->instructor);
+        foreach ($this->getJson('/api/fault-kinds')->assertOk()->json() as $kind) {
+            $places = array_filter($kind['places']);
+            $car = array_keys($places)[0];
+            $fault = ['kind' => $kind['id'], 'channel' => $places[$car][0]] + ($kind['onConductor'] ? ['conductor' => '1'] : []);
+            $preview = $this->postJson('/api/case-preview', ['name' => 'a', 'jobTitle' => 'b', 'complaint' => 'c', 'car' => $car, 'faults' => [$fault]]);
+
+            self::assertNotEmpty($preview->assertOk()->json('rows.0.cells'), "{$kind['id']} on $car");
+        }
+    }
+
+    public function test_a_module_that_is_not_fed_answers_nothing_in_the_preview(): void
+    {
+        $this->actingAs($this->instructor);
+        $body = ['name' => 'a', 'jobTitle' => 'b', 'complaint' => 'c', 'car' => 'harl-13', 'meter' => 'averaging', 'faults' => [['kind' => 'fuse-blown', 'channel' => 'car']]];
+
+        $codes = $this->postJson('/api/case-preview', $body)->assertOk()->json('rows.0.cells.FR.faulty');
+        self::assertSame('no-answer', array_values($codes)[0]['word']);
+        $this->postJson('/api/case-preview', ['meter' => 'wishful'] + $body)->assertStatus(422)->assertJsonValidationErrors('meter');
+    }
 }

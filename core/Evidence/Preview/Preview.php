@@ -117,21 +117,25 @@ final readonly class Preview
      */
     private static function combined(array $ways, string $name): Feature
     {
-        $prediction = Branch::likeliest($ways)->prediction;
-        $likeliest = $prediction->features[$name]
-            ?? ($prediction->kind === 'no-answer' ? CategoryFeature::certain('no-answer') : throw new LogicException("this test shows no $name"));
+        $likeliest = self::feature(Branch::likeliest($ways)->prediction, $name) ?? throw new LogicException("this test shows no $name");
         if (! $likeliest instanceof CategoryFeature) {
             return $likeliest;
         }
         $chances = [];
         $total = array_sum(array_map(static fn (Branch $way): float => $way->weight, $ways));
         foreach ($ways as $way) {
-            $feature = $way->prediction->features[$name] ?? null;
+            $feature = self::feature($way->prediction, $name);
             foreach ($feature instanceof CategoryFeature ? $feature->chances : [] as $word => $chance) {
                 $chances[$word] = ($chances[$word] ?? 0.0) + $chance * $way->weight / $total;
             }
         }
 
         return new CategoryFeature($chances);
+    }
+
+    /** A module that does not answer shows that in place of whatever it was asked. */
+    private static function feature(Prediction $prediction, string $name): ?Feature
+    {
+        return $prediction->features[$name] ?? ($prediction->kind === 'no-answer' ? CategoryFeature::certain('no-answer') : null);
     }
 }

@@ -8,7 +8,7 @@ export function spokenValues(test: string, values: PreviewCell['faulty']): strin
     if (entries.some(([, value]) => 'word' in value && value.word === 'no-answer')) return t('bay.no-answer');
     if (test === 'codes') return named(entries, (name) => `${name}`) || t('preview.no-code');
     if (test === 'lamps') return named(entries, (name) => t(`lamp.${name}`)) || t('preview.no-lamp');
-    return entries.flatMap(([, value]) => spoken(value)).join(', ');
+    return entries.flatMap(([, value]) => spoken(value)).join(', ') || t('preview.firm');
 }
 
 function named(entries: [string, PreviewValue][], name: (id: string) => string): string {
@@ -21,9 +21,12 @@ function named(entries: [string, PreviewValue][], name: (id: string) => string):
         .join(', ');
 }
 
+/** What goes without saying. */
+const QUIET = ['steady', 'no-play', 'ring-firm', 'sensor-firm'];
+
 function spoken(value: PreviewValue): string[] {
     if (!('word' in value)) return [displayed(value, t('bay.overload'))];
-    if (value.word === 'steady') return [];
+    if (QUIET.includes(value.word)) return [];
     if (value.word === 'dips') return [t('bay.speed-dips')];
     return [`${t(`sight-short.${value.word}`)}${odds(value.chance)}`];
 }
