@@ -30,7 +30,7 @@ final class DatabaseSeeder extends Seeder
             $apprentices[$signIn] = $this->user($group, $signIn, $name, Role::Apprentice);
         }
         $versions = [];
-        foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy'] as $case) {
+        foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy', 'florist', 'nurse'] as $case) {
             $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => $this->file("$case.case.json")]);
             $versions[$case] = $publication->of($draft, $group->id);
         }

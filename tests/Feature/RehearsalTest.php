@@ -21,6 +21,22 @@ final class RehearsalTest extends TestCase
         self::assertStringContainsString('100.0 of 100', $output);
     }
 
+    /** A module that is not fed answers nothing; and a car with nothing wrong wants no repair. */
+    #[DataProvider('wholeScripts')]
+    public function test_the_other_examples_earn_every_point(string $name): void
+    {
+        [$code, $output] = $this->rehearse("examples/$name.case.json", "examples/$name.script.json");
+
+        self::assertSame(0, $code);
+        self::assertStringContainsString('100.0 of 100', $output);
+    }
+
+    /** @return list<array{string}> */
+    public static function wholeScripts(): array
+    {
+        return [['ground-rusty'], ['old-code']];
+    }
+
     public function test_it_prints_json_for_other_programs(): void
     {
         [$code, $output] = $this->rehearse('examples/coil-open.case.json', 'examples/coil-open.script.json', '--json');

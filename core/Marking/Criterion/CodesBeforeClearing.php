@@ -41,11 +41,15 @@ final readonly class CodesBeforeClearing implements Criterion
         return $this->compared($read[count($read) - 1], $this->written($job, $limit));
     }
 
-    /** The step at which the evidence could have been lost. */
+    /** The step at which the evidence could have been lost; a module that did not answer has to be brought back first. */
     private function limit(Job $job): int
     {
+        $silent = false;
         foreach ($job->steps as $step) {
-            if ($step->wasDone() && ($step->action instanceof ClearCodes || $step->action instanceof Repair)) {
+            if ($step->action instanceof ReadCodes) {
+                $silent = $step->observation->word('answer') === 'no';
+            }
+            if ($step->wasDone() && ($step->action instanceof ClearCodes || ($step->action instanceof Repair && ! $silent))) {
                 return $step->number;
             }
         }

@@ -38,7 +38,7 @@ final class SignalLabTest extends TestCase
 
         self::assertEqualsWithDelta($formulas['sine-rms']['volts'], $readings->numbers['ac']->mean, 1e-4, 'but for what the meter itself takes');
         self::assertEqualsWithDelta($formulas['coil-temperature']['ohms'], $readings->numbers['coil']->mean, 0.3);
-        self::assertEqualsWithDelta(2.0 * $formulas['divider']['volts'], $readings->numbers['peak-to-peak']->mean, 2e-4);
+        self::assertEqualsWithDelta(2.0 * $formulas['divider']['volts'], $readings->numbers['peak-to-peak']->mean, 1e-3);
     }
 
     public function test_a_lighter_load_leaves_more_of_the_signal(): void

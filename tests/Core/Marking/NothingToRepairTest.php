@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Marking;
+
+use Lernfall\Marking\Mark;
+use Lernfall\Marking\Marker;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+/** Cases in which no part is at fault, or a hand on a plug was the whole repair; and repairs that only seem to help. */
+final class NothingToRepairTest extends TestCase
+{
+    private const NOTED = [
+        ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'history'],
+    ];
+
+    public function test_naming_that_nothing_is_wrong_earns_the_repair(): void
+    {
+        $played = Played::on(Workbench::case([['old-code', 'FR']]))->do(...self::NOTED)->do($this->cause('old-code', [3]));
+
+        self::assertSame(['mark.repair.nothing-needed', 1.0], $this->verdict($played, 'repair'));
+        self::assertSame(['mark.reading.cause-rests', 1.0], $this->verdict($played, 'reading'));
+    }
+
+    public function test_a_part_renewed_on_a_sound_car_is_needless(): void
+    {
+        $played = Played::on(Workbench::case([['old-code', 'FR']]))->secured()->do(...self::NOTED)->do(
+            $this->cause('old-code', []), ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'],
+        );
+
+        self::assertSame('mark.repair.needless', $this->verdict($played, 'repair')[0]);
+    }
+
+    public function test_saying_nothing_about_a_sound_car_is_not_enough(): void
+    {
+        $played = Played::on(Workbench::case([['old-code', 'FR']]))->do(...self::NOTED);
+
+        self::assertSame('mark.repair.nothing-misnamed', $this->verdict($played, 'repair')[0]);
+        self::assertSame('mark.reading.none', $this->verdict($played, 'reading')[0]);
+    }
+
+    public function test_proof_counts_without_a_repair(): void
+    {
+        $drive = [['do' => 'ignition', 'to' => 'running'], ['do' => 'clear-codes'], ['do' => 'road-test'], ['do' => 'read-codes']];
+        $played = Played::on(Workbench::case([['spun-on-lift', 'FR']]))->do(...self::NOTED)->do(...$drive);
+
+        self::assertSame(['mark.proof.complete', 1.0], $this->verdict($played, 'proof'));
+    }
+
+    public function test_tape_is_told_as_what_it_is(): void
+    {
+        $played = Played::on(Workbench::case([['loom-grounded', 'FR', '1', 0.5]]))->do(...self::NOTED)->do(['do' => 'repair', 'kind' => 'tape-loom', 'channel' => 'FR']);
+
+        self::assertSame(['mark.repair.makeshift', 0.0], $this->verdict($played, 'repair'));
+    }
+
+    public function test_a_plug_pushed_home_is_a_repair_and_cleaning_it_besides_is_not_held_against_anyone(): void
+    {
+        $home = [['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'join', 'plug' => 'FR.sensor-plug']];
+        $case = Workbench::case([['plug-unlatched', 'FR']]);
+        $cause = $this->cause('not-latched', [], 'sensor-plug');
+
+        self::assertSame('mark.repair.nothing-needed', $this->verdict(Played::on($case)->do(...self::NOTED)->do($cause, ...$home), 'repair')[0]);
+        $cleaned = Played::on($case)->do(...self::NOTED)->do($cause, ...$home)->do(['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'FR']);
+        self::assertSame('mark.repair.right', $this->verdict($cleaned, 'repair')[0]);
+    }
+
+    /**
+     * @param  list<int>  $supports
+     * @return array<string, mixed>
+     */
+    private function cause(string $defect, array $supports, string $station = 'nothing'): array
+    {
+        return ['do' => 'name-cause', 'channel' => 'FR', 'station' => $station, 'defect' => $defect, 'supports' => $supports, 'expects' => 'code-stays-away'];
+    }
+
+    /** @return array{string, float} reason and share */
+    private function verdict(Played $played, string $criterion): array
+    {
+        $marks = (new Marker(Workbench::simulator(), Workbench::catalogue()))->mark($played->job, Workbench::policy())->marks;
+        $mark = array_values(array_filter($marks, static fn (Mark $one): bool => $one->criterion === $criterion))[0];
+
+        return [$mark->verdict->reason, $mark->verdict->share];
+    }
+}
