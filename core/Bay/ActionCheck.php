@@ -21,6 +21,7 @@ use Lernfall\Bay\Action\NameCause;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RockWheel;
+use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
@@ -66,8 +67,8 @@ final readonly class ActionCheck
             $action instanceof Capture => self::capture($vehicle, $action),
             $action instanceof Unplug, $action instanceof Join => self::known('plug', $action->plug, $vehicle->plugIds()),
             $action instanceof GaugeGap, $action instanceof SwapSensors, $action instanceof Provoke, $action instanceof RockWheel => self::known('channel', $action->channel, $vehicle->channelIds()),
-            $action instanceof LookAt => self::place($vehicle, $action->channel, $action->at->isOfTheWholeCar()),
-            $action instanceof Repair => self::place($vehicle, $action->channel, $action->kind->isOfTheWholeCar()),
+            $action instanceof LookAt => self::looking($vehicle, $action),
+            $action instanceof Repair => self::known('channel', $action->channel, $action->kind->places($vehicle)),
             $action instanceof ConnectLeads => self::leads($vehicle, $action),
             $action instanceof FeedSensor => self::feeding($vehicle, $action),
             $action instanceof Inject => self::injection($vehicle, $action),
@@ -129,10 +130,13 @@ final readonly class ActionCheck
         }
     }
 
-    /** A corner, or the car as a whole where what is meant sits at none. */
-    private static function place(Vehicle $vehicle, string $channel, bool $wholeCar): void
+    /** At a corner, or at the car as a whole where what is meant sits at none; a body plug only where there is one. */
+    private static function looking(Vehicle $vehicle, LookAt $look): void
     {
-        self::known('channel', $channel, $wholeCar ? [Vehicle::WHOLE] : $vehicle->channelIds());
+        self::known('channel', $look->channel, $look->at->isOfTheWholeCar() ? [Vehicle::WHOLE] : $vehicle->channelIds());
+        if ($look->at === Sight::BodyPlug && ! $vehicle->channel($look->channel)->has('body-plug')) {
+            throw UnfitAction::unknown('at', $look->at->value);
+        }
     }
 
     private static function leads(Vehicle $vehicle, ConnectLeads $connect): void

@@ -164,6 +164,11 @@ final readonly class Channel
         throw UnknownPart::cable("$this->id.$name");
     }
 
+    public function has(string $link): bool
+    {
+        return in_array($link, array_map(static fn (Link $one): string => $one->name(), $this->links), true);
+    }
+
     /** @return list<Plug> in order from the sensor to the module */
     public function plugs(): array
     {

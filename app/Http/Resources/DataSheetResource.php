@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
-use Lernfall\Vehicle\Link;
 use Lernfall\Vehicle\NominalValue;
 use Lernfall\Vehicle\NominalValues;
 use Lernfall\Vehicle\Place;
@@ -47,9 +46,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'unit', type: 'string'),
     new OA\Property(property: 'atTurnsPerSecond', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
 ])]
-#[OA\Schema(schema: 'Wiring', required: ['channel', 'loomMetres', 'conductors'], properties: [
+#[OA\Schema(schema: 'Wiring', required: ['channel', 'cableMetres', 'conductors'], properties: [
     new OA\Property(property: 'channel', type: 'string'),
-    new OA\Property(property: 'loomMetres', type: 'number'),
+    new OA\Property(property: 'cableMetres', description: 'length by name of the cable', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
     new OA\Property(property: 'conductors', type: 'array', items: new OA\Items(ref: '#/components/schemas/Conductor')),
 ])]
 #[OA\Schema(schema: 'Conductor', required: ['id', 'colour', 'sensorPin', 'modulePin'], properties: [
@@ -99,11 +98,16 @@ final readonly class DataSheetResource
     /** @return array<string, mixed> */
     private static function wiring(Channel $channel): array
     {
-        $cables = array_filter($channel->links, static fn (Link $link): bool => $link instanceof Cable);
+        $metres = [];
+        foreach ($channel->links as $link) {
+            if ($link instanceof Cable) {
+                $metres[$link->name()] = $link->lengthMetres();
+            }
+        }
 
         return [
             'channel' => $channel->id,
-            'loomMetres' => array_sum(array_map(static fn (Cable $cable): float => array_values($cable->wires)[0]->lengthMetres, $cables)),
+            'cableMetres' => $metres,
             'conductors' => array_map(static fn (Conductor $one): array => [
                 'id' => $one->id, 'colour' => $one->colour, 'sensorPin' => $one->sensorPin, 'modulePin' => $one->modulePin,
             ], $channel->conductors),

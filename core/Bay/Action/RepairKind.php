@@ -10,6 +10,7 @@ enum RepairKind: string
 {
     case CleanPlug = 'clean-plug';
     case CleanModulePlug = 'clean-module-plug';
+    case RenewExtension = 'renew-extension';
     case RepairLoom = 'repair-loom';
     case TapeLoom = 'tape-loom';
     case CleanRing = 'clean-ring';
@@ -39,7 +40,11 @@ enum RepairKind: string
     /** @return list<string> where on this vehicle it can be done */
     public function places(Vehicle $vehicle): array
     {
-        return $this->isOfTheWholeCar() ? [Vehicle::WHOLE] : $vehicle->channelIds();
+        return match (true) {
+            $this->isOfTheWholeCar() => [Vehicle::WHOLE],
+            $this === self::RenewExtension => array_values(array_filter($vehicle->channelIds(), static fn (string $id): bool => $vehicle->channel($id)->has('extension'))),
+            default => $vehicle->channelIds(),
+        };
     }
 
     /** Whether it only tests a suspicion, however well the car runs afterwards. */
@@ -55,6 +60,7 @@ enum RepairKind: string
             self::CleanPlug => ['sensor-plug'],
             self::CleanModulePlug => ['module-plug'],
             self::RepairLoom, self::TapeLoom => ['loom'],
+            self::RenewExtension => ['extension'],
             self::SetGap => ['gap'],
             self::CleanRing => ['ring'],
             self::CleanTip, self::ReplaceSensor => ['sensor'],

@@ -12,6 +12,7 @@ enum Sight: string
     case Tip = 'tip';
     case Cable = 'cable';
     case SensorPlug = 'sensor-plug';
+    case BodyPlug = 'body-plug';
     case ModulePlug = 'module-plug';
     case Tyre = 'tyre';
     case Fuse = 'fuse';

@@ -61,6 +61,7 @@ final readonly class EyeWork
             Sight::Tip => $this->tip($car, $channel),
             Sight::Cable => $this->cable($car, $channel),
             Sight::SensorPlug => $this->plug($car, $channel, 'sensor-plug'),
+            Sight::BodyPlug => $this->plug($car, $channel, 'body-plug'),
             Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
             default => ['tyre-other-size', 'tyre-as-built', $channel->tyreFactor === 1.0 ? 0.0 : $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
         };

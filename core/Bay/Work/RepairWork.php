@@ -30,6 +30,7 @@ final readonly class RepairWork
             RepairKind::CleanTip => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTipDust(0.0))),
             RepairKind::ReplaceSensor => $this->replaceSensor($car, $repair->channel),
             RepairKind::ReplaceHub => $this->replaceHub($car, $repair->channel),
+            RepairKind::RenewExtension => $this->renewExtension($car, $repair->channel),
             RepairKind::TapeLoom => $this->tapeLoom($car, $repair->channel),
             RepairKind::FitTyre => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTyreFactor(1.0))),
             RepairKind::ReplaceModule => $this->replaceModule($car),
@@ -57,6 +58,17 @@ final readonly class RepairWork
         return $car
             ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($car->sound->channel($channel)->cable('loom'))))
             ->in($car->state->withRenewed("eye.$channel.cable"));
+    }
+
+    /** The cable comes with its half of the body plug; the other half is cleaned. */
+    private function renewExtension(Car $car, string $channel): Car
+    {
+        $sound = $car->sound->channel($channel);
+        $plug = $sound->plug('body-plug');
+
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($sound->cable('extension'))->withLink($plug)))
+            ->in($car->state->plugJoined($plug->plugId)->withRenewed("eye.$channel.cable", "eye.$channel.body-plug"));
     }
 
     /** A makeshift: what was bare touches nothing while the tape holds. */

@@ -66,6 +66,7 @@ final readonly class StandardTests
             new StandardTest('look-tip', self::secured(), new LookAt($channel->id, Sight::Tip), ['sight']),
             new StandardTest('look-cable', [], new LookAt($channel->id, Sight::Cable), ['sight']),
             new StandardTest('look-sensor-plug', $bench->sensorOpen(), new LookAt($channel->id, Sight::SensorPlug), ['sight']),
+            ...($channel->has('body-plug') ? [new StandardTest('look-body-plug', [new Unplug($channel->plug('body-plug')->plugId)], new LookAt($channel->id, Sight::BodyPlug), ['sight'])] : []),
             new StandardTest('look-module-plug', $bench->moduleOpen(), new LookAt($channel->id, Sight::ModulePlug), ['sight']),
         ];
     }

@@ -11,7 +11,7 @@ use Lernfall\Vehicle\Leak;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Wire;
 
-/** Faults of the wires between the plugs. */
+/** Faults of the wires between the plugs: of the loom, and of an extension cable where there is one. */
 final readonly class LoomFaults
 {
     /** @return list<FaultKind> */
@@ -26,6 +26,9 @@ final readonly class LoomFaults
             new FaultKind('loom-untwisted', 'loom', 'untwisted', 'none', false, [], static fn (Channel $channel): Channel => $channel->withLink(
                 $channel->cable('loom')->untwisted(),
             )),
+            new FaultKind('extension-open', 'extension', 'open', 'none', true, [], static fn (Channel $channel, string $conductor): Channel => $channel->withLink(
+                $channel->cable('extension')->withWire($conductor, $channel->cable('extension')->wires[$conductor]->snapped()),
+            ), where: static fn (Channel $channel): bool => $channel->has('extension')),
             new FaultKind('loom-wires-together', 'loom', 'wires-together', 'ohms', false, [], static fn (Channel $channel, string $conductor, float $ohms): Channel => $channel->withLink(
                 $channel->cable('loom')->bridged($ohms),
             )),

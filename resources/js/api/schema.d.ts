@@ -579,7 +579,10 @@ export interface components {
         };
         Wiring: {
             channel: string;
-            loomMetres: number;
+            /** @description length by name of the cable */
+            cableMetres: {
+                [key: string]: number;
+            };
             conductors: components["schemas"]["Conductor"][];
         };
         Conductor: {
@@ -781,7 +784,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "module-plug" | "tyre" | "fuse" | "ground";
+            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground";
         };
         /** @description Open a plug */
         unplug: {
@@ -919,7 +922,7 @@ export interface components {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
-            kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery";
+            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
         };
@@ -960,7 +963,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            station: "ring" | "gap" | "sensor" | "sensor-plug" | "loom" | "module-plug" | "module" | "supply" | "nothing";
+            station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "nothing";
             /** @enum {unknown} */
             mark: "not-judged" | "open" | "suspect" | "cleared";
         };
@@ -1029,7 +1032,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "module-plug" | "tyre" | "fuse" | "ground";
+                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground";
                 };
                 /** @description Open a plug */
                 unplug: {
@@ -1130,7 +1133,7 @@ export interface components {
                     /** @constant */
                     do: "repair";
                     /** @enum {unknown} */
-                    kind: "clean-plug" | "clean-module-plug" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery";
+                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                 };
@@ -1171,7 +1174,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "loom" | "module-plug" | "module" | "supply" | "nothing";
+                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "nothing";
                     /** @enum {unknown} */
                     mark: "not-judged" | "open" | "suspect" | "cleared";
                 };

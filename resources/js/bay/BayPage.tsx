@@ -51,7 +51,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             : t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) });
     const goTo = (next: string) => {
         setChannel(next);
-        if (!stationsAt(next).includes(station)) setStation(stationsAt(next)[0]!);
+        if (!stationsAt(attempt.car, next).includes(station)) setStation(stationsAt(attempt.car, next)[0]!);
     };
     const { state } = attempt;
 

@@ -20,15 +20,17 @@ const SHAPES = {
 
 /** The stations under the strip, each with how it is judged. */
 export function StationRow({ attempt, channel, station, onChoose }: Props) {
+    const stations = stationsAt(attempt.car, channel);
     return (
         <RadioGroup.Root
             aria-label={t('bay.ring-to-lamp', { channel: t(`channel.${channel}`) })}
             orientation="horizontal"
             value={station}
             onValueChange={(next) => onChoose(next as Station)}
-            className="grid grid-cols-7 gap-1.5"
+            className="grid gap-1.5"
+            style={{ gridTemplateColumns: `repeat(${Math.max(7, stations.length)}, minmax(0, 1fr))` }}
         >
-            {stationsAt(channel).map((one) => {
+            {stations.map((one) => {
                 const mark = stationMark(attempt, channel, one);
                 return (
                     <RadioGroup.Item

@@ -1,4 +1,4 @@
-import type { Action, Attempt, Step } from '../api/types';
+import type { Action, Attempt, Car, Step } from '../api/types';
 import type { StationMark } from '../ui/StationState';
 
 type Kind = Action['do'];
@@ -28,9 +28,14 @@ export const STATIONS = ['ring', 'gap', 'sensor', 'sensor-plug', 'loom', 'module
 /** Stands for the car as a whole where something sits at no corner. */
 export const WHOLE_CAR = 'car';
 export const STATIONS_OF_THE_CAR = ['supply', 'module', 'nothing'] as const;
-export type Station = (typeof STATIONS)[number] | (typeof STATIONS_OF_THE_CAR)[number];
+/** Between sensor plug and loom, where the car has one. */
+export const EXTENSION = 'extension';
+export type Station = (typeof STATIONS)[number] | typeof EXTENSION | (typeof STATIONS_OF_THE_CAR)[number];
 
 /** The stations to be judged at a corner, or of the car as a whole. */
-export function stationsAt(channel: string): readonly Station[] {
-    return channel === WHOLE_CAR ? STATIONS_OF_THE_CAR : STATIONS;
+export function stationsAt(car: Car, channel: string): readonly Station[] {
+    if (channel === WHOLE_CAR) return STATIONS_OF_THE_CAR;
+    const links = car.channels.find((one) => one.id === channel)?.links ?? [];
+    const extended = links.some((link) => link.name === EXTENSION);
+    return extended ? STATIONS.flatMap((one) => (one === 'loom' ? [EXTENSION, one] : [one])) : STATIONS;
 }

@@ -16,6 +16,7 @@ const REPAIRS: Record<Station, RepairKind[]> = {
     gap: ['set-gap'],
     sensor: ['replace-sensor', 'clean-tip'],
     'sensor-plug': ['clean-plug'],
+    extension: ['renew-extension'],
     loom: ['repair-loom', 'tape-loom'],
     'module-plug': ['clean-module-plug'],
     module: ['replace-module'],
@@ -30,6 +31,7 @@ const SIGHTS: Partial<Record<Station, Sight>> = {
     gap: 'gap',
     sensor: 'cable',
     'sensor-plug': 'sensor-plug',
+    extension: 'body-plug',
     loom: 'cable',
     'module-plug': 'module-plug',
 };
@@ -71,7 +73,7 @@ function looks(channel: string, station: Station): Work[] {
 function plugWork({ car, state }: Attempt, channel: string, station: Station): Work[] {
     const plug = car.channels
         .find((one) => one.id === channel)
-        ?.links.find((link) => link.name === station)?.plug;
+        ?.links.find((link) => link.name === (station === 'extension' ? 'body-plug' : station))?.plug;
     if (plug === undefined || plug === '') return [];
     return state.openPlugs.includes(plug)
         ? [{ key: 'U', label: t('work.join'), rate: 'join', action: { do: 'join', plug } }]

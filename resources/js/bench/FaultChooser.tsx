@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Car, FaultKind, FaultSetting } from '../api/types';
-import { STATIONS, WHOLE_CAR } from '../bay/card';
+import { stationsAt, WHOLE_CAR } from '../bay/card';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
 import { provocationOptions } from '../words/provocations';
@@ -45,7 +45,7 @@ export function FaultChooser({ car, kinds, fault, errors, position, onChange }: 
                     const first = fitting.find((one) => one.station === next);
                     if (first !== undefined) choose(first.id);
                 }}
-                options={[...STATIONS, ...OFF_THE_PATH].map((one) => ({
+                options={[...stationsAt(car, channel.id), ...OFF_THE_PATH].map((one) => ({
                     value: one as string,
                     label: t(`station.${one}`),
                     disabled: fitting.every((two) => two.station !== one),

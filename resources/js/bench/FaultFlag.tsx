@@ -8,6 +8,7 @@ const PLACES: Record<string, number> = {
     gap: 11,
     sensor: 17,
     'sensor-plug': 29,
+    extension: 40,
     loom: 49,
     'module-plug': 69,
     module: 80,

@@ -44,7 +44,7 @@ export function PreviewTable({ car, preview, error }: { car: Car; preview?: Prev
                                             <Cell
                                                 key={channel.id}
                                                 test={row.test}
-                                                cell={row.cells[channel.id]!}
+                                                cell={row.cells[channel.id]}
                                             />
                                         ))
                                     )}
@@ -58,7 +58,9 @@ export function PreviewTable({ car, preview, error }: { car: Car; preview?: Prev
     );
 }
 
-function Cell({ test, cell, columns = 1 }: { test: string; cell: PreviewCell; columns?: number }) {
+function Cell({ test, cell, columns = 1 }: { test: string; cell?: PreviewCell; columns?: number }) {
+    // a place this corner does not have
+    if (cell === undefined) return <td />;
     return (
         <td
             colSpan={columns}

@@ -136,7 +136,7 @@ function turning({ channel, turnsPerSecond }: Extract<Action, { do: 'turn-wheel'
 function plugName(car: Car, plug: string): string {
     return plug === car.modulePlug
         ? t('did.module-plug')
-        : t('did.sensor-plug', { channel: plug.split('.')[0] });
+        : t(`did.${plug.split('.')[1]}`, { channel: plug.split('.')[0] });
 }
 
 /** What a step showed, in one line. */

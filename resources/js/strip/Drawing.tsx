@@ -127,16 +127,19 @@ function Plug({ plug, heights, open }: { plug: PlugSpot; heights: number[]; open
     );
 }
 
+/** Straight ends of a cable, and no more than this share of a short one. */
 const TWIST_INSET = 22;
+const TWIST_INSET_SHARE = 0.16;
 
 /** The wires of a cable; twisted ones change places until each is back in its own. */
 function Cable({ cable, heights }: { cable: CableSpot; heights: number[] }) {
     const from = cable.from - 10;
     const to = cable.to + 10;
     const turns = cable.twisted ? (heights.length === 2 ? 4 : heights.length) : 0;
-    const length = turns === 0 ? 0 : (to - from - 2 * TWIST_INSET) / turns;
+    const inset = Math.min(TWIST_INSET, (to - from) * TWIST_INSET_SHARE);
+    const length = turns === 0 ? 0 : (to - from - 2 * inset) / turns;
     return heights.map((start, wire) => {
-        let path = `M ${from} ${start} H ${from + TWIST_INSET}`;
+        let path = `M ${from} ${start} H ${from + inset}`;
         for (let turn = 0; turn < turns; turn++) {
             const here = heights[(wire + turn) % heights.length]!;
             const next = heights[(wire + turn + 1) % heights.length]!;

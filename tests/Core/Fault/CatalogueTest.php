@@ -98,6 +98,12 @@ final class CatalogueTest extends TestCase
         'bearing-reversed' => ['31', ['ac-first-turning', 'speed-driving']],
     ];
 
+    /** Only the rear of the van has an extension cable. */
+    private const EXTENDED = [
+        'extension-open' => ['13', ['ohms-from-module-plug', 'supply-at-sensor']],
+        'body-plug-corroded' => ['13', ['supply-at-sensor', 'look-body-plug']],
+    ];
+
     /** Rings with poles have no teeth to lose. */
     private const TOOTHED = ['tooth-missing' => 0, 'tooth-chipped' => 0, 'ring-lifted' => 0];
 
@@ -166,7 +172,7 @@ final class CatalogueTest extends TestCase
     {
         return [
             'passive' => self::PASSIVE, 'current' => self::TWO_WIRE, 'pulse-width' => array_diff_key(self::TWO_WIRE, self::TOOTHED) + self::ENCODER,
-            'sinking' => self::THREE_WIRE, 'sourcing' => self::THREE_WIRE,
+            'sinking' => self::THREE_WIRE, 'sourcing' => self::THREE_WIRE + self::EXTENDED,
         ];
     }
 

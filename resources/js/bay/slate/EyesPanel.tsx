@@ -1,4 +1,4 @@
-import type { Observation } from '../../api/types';
+import type { Attempt, Observation } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { displayed, shortMinutes } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
@@ -29,7 +29,7 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
             </Button>
             <h3 className="text-slate-soft">{t(`channel.${channel}`)}</h3>
             <div className="flex flex-col gap-1.5">
-                {(channel === WHOLE_CAR ? PLACES_OF_THE_CAR : PLACES).map((at) => (
+                {places(attempt, channel).map((at) => (
                     <Button
                         key={at}
                         kind="slate-line"
@@ -96,6 +96,12 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
             />
         </>
     );
+}
+
+function places({ car }: Attempt, channel: string) {
+    if (channel === WHOLE_CAR) return PLACES_OF_THE_CAR;
+    const links = car.channels.find((one) => one.id === channel)?.links ?? [];
+    return links.some((link) => link.name === 'body-plug') ? ([...PLACES, 'body-plug'] as const) : PLACES;
 }
 
 /** What was seen, and a harmless mark that came into view. */

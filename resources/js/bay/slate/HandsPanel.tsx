@@ -4,7 +4,8 @@ import { SelectField } from '../../ui/Field';
 import { provocationOptions, type Provocation } from '../../words/provocations';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
-import { WHOLE_CAR } from '../card';
+import type { Attempt } from '../../api/types';
+import { EXTENSION, stationsAt, WHOLE_CAR } from '../card';
 import type { RepairKind } from '../StationActions';
 import { NumberForm } from './NumberForm';
 import type { PanelProps } from './SlatePanel';
@@ -90,7 +91,7 @@ export function HandsPanel({
                 {t('bay.repairs')}, {t(`channel.${channel}`).toLowerCase()}
             </h3>
             <div className="flex flex-col gap-1.5">
-                {(channel === WHOLE_CAR ? REPAIRS_OF_THE_CAR : REPAIRS).map((kind) => (
+                {repairs(attempt, channel).map((kind) => (
                     <Button
                         key={kind}
                         kind="slate-line"
@@ -105,6 +106,11 @@ export function HandsPanel({
             <p className="mt-auto text-small text-slate-soft">{t('bay.repair-hint')}</p>
         </>
     );
+}
+
+function repairs({ car }: Attempt, channel: string): RepairKind[] {
+    if (channel === WHOLE_CAR) return REPAIRS_OF_THE_CAR;
+    return stationsAt(car, channel).includes(EXTENSION) ? ['renew-extension', ...REPAIRS] : REPAIRS;
 }
 
 /** Something is moved, warmed or wetted and held so, while another instrument is watched. */

@@ -56,7 +56,7 @@ export function WiringDiagram({ channel, wiring }: Props) {
                         fontSize={11}
                         className="fill-slate-soft stroke-none"
                     >
-                        {t(`station.${link.name}`)} {wiring.loomMetres}
+                        {t(`station.${link.name}`)} {wiring.cableMetres[link.name]}
                         {THIN_SPACE}m
                     </text>
                 ),
