@@ -8,6 +8,7 @@ use App\Http\Controllers\CarController;
 use App\Http\Controllers\CaseAttemptController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\FaultKindController;
+use App\Http\Controllers\FaultPortraitController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\MarkingPolicyController;
@@ -26,6 +27,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::post('waveforms', WaveformController::class);
     Route::post('calculations', CalculationController::class);
+    Route::get('fault-portraits', FaultPortraitController::class);
     Route::get('lab', [LabController::class, 'options']);
     Route::post('lab', [LabController::class, 'show']);
 

@@ -18,7 +18,7 @@ final class AccessibilityTest extends BrowserTestCase
             'sign-in' => ['', '/sign-in', []],
             'jobs' => ['cem', '/jobs', []],
             'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Leads', 'Scan', 'Eyes', 'Hands', 'Sheet']],
-            'handbook' => ['arlo', '/handbook', []],
+            'handbook' => ['arlo', '/handbook', ['Tests', 'What can be wrong']],
             'lab' => ['arlo', '/lab', []],
             'report' => ['arlo', '/report/1', []],
             'cases' => ['kessel', '/cases', []],

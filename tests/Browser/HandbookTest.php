@@ -20,4 +20,10 @@ final class HandbookTest extends BrowserTestCase
         $this->person()->signIn('arlo')->open('/handbook')->see('Order of work')
             ->fill('Tyre size', 'round')->pressIn('Tyre size to circumference', 'Work it out')->see('Write the size as marked, for example 195/55 R15.');
     }
+
+    public function test_tests_and_faults_can_be_read_up(): void
+    {
+        $this->person()->signIn('arlo')->open('/handbook')->see('Order of work')
+            ->tab('Tests')->see('Voltage drop under load')->tab('What can be wrong')->see('Corroded contact')->see('opening and joining the plug');
+    }
 }

@@ -20,6 +20,7 @@ final class PolicyTest extends FeatureTestCase
         'GET api/session' => [200, 200, 200, 200, 200, 200],
         'POST api/session' => [422, 422, 422, 422, 422, 422],
         'POST api/calculations' => [401, 200, 200, 200, 200, 200],
+        'GET api/fault-portraits' => [401, 200, 200, 200, 200, 200],
         'GET api/lab' => [401, 200, 200, 200, 200, 200],
         'POST api/lab' => [401, 200, 200, 200, 200, 200],
         'POST api/waveforms' => [401, 200, 200, 200, 200, 200],

@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fault-portraits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listFaultPortraits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -637,6 +653,22 @@ export interface components {
         LabFormula: {
             key: string;
             numbers: {
+                [key: string]: number;
+            };
+        };
+        FaultPortrait: {
+            /** @description A kind of fault as the handbook shows it: true of every car, so it tells nothing about one. */
+            id: string;
+            station: string;
+            /** @description how common it is among all kinds */
+            share: number;
+            provokedBy: string;
+            cures: string[];
+            /** @description repairs after which no code comes back although something is still wrong */
+            seeming: string[];
+            joiningCanCure: boolean;
+            /** @description how surely an eye or a hand notices it, by what is noticed */
+            noticed: {
                 [key: string]: number;
             };
         };
@@ -1522,6 +1554,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FaultKind"][];
+                };
+            };
+        };
+    };
+    listFaultPortraits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description every kind of fault, the most common first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultPortrait"][];
                 };
             };
         };

@@ -28,7 +28,10 @@ export function StationRow({ attempt, channel, station, onChoose }: Props) {
             value={station}
             onValueChange={(next) => onChoose(next as Station)}
             className="grid gap-1.5"
-            style={{ gridTemplateColumns: `repeat(${Math.max(7, stations.length)}, minmax(0, 1fr))` }}
+            style={{
+                gridTemplateColumns: `repeat(${Math.max(7, stations.length)}, minmax(0, 1fr))`,
+                fontStretch: stations.length > 7 ? '82%' : undefined,
+            }}
         >
             {stations.map((one) => {
                 const mark = stationMark(attempt, channel, one);

@@ -90,7 +90,7 @@ export function SupplyStrip({ car, state, sheet, leads, onLead }: Props) {
                 <text x={239} y={LIVE + 36} textAnchor="middle" fontSize={11}>
                     {t('part.relay')}
                 </text>
-                <text x={485} y={LIVE - 26} textAnchor="middle" fontSize={11}>
+                <text x={485} y={LIVE - 7} textAnchor="middle" fontSize={11}>
                     {t('station.module')}
                 </text>
                 <text x={222} y={156} fontSize={11}>

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Evidence\Portrait\Portrait;
+use OpenApi\Attributes as OA;
+
+/** A kind of fault as the handbook shows it: true of every car, so it tells nothing about one. */
+#[OA\Schema(schema: 'FaultPortrait', required: ['id', 'station', 'share', 'provokedBy', 'cures', 'seeming', 'joiningCanCure', 'noticed'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'station', type: 'string'),
+    new OA\Property(property: 'share', description: 'how common it is among all kinds', type: 'number'),
+    new OA\Property(property: 'provokedBy', type: 'string'),
+    new OA\Property(property: 'cures', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'seeming', description: 'repairs after which no code comes back although something is still wrong', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'joiningCanCure', type: 'boolean'),
+    new OA\Property(property: 'noticed', description: 'how surely an eye or a hand notices it, by what is noticed', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+])]
+final readonly class PortraitResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Portrait $portrait): array
+    {
+        $ids = static fn (RepairKind $kind): string => $kind->value;
+
+        return [
+            'id' => $portrait->entry->kind->id,
+            'station' => $portrait->entry->kind->station,
+            'share' => $portrait->share,
+            'provokedBy' => $portrait->entry->kind->nature->value ?? '',
+            'cures' => array_map($ids, $portrait->cures),
+            'seeming' => array_map($ids, $portrait->seeming),
+            'joiningCanCure' => $portrait->joiningCanCure,
+            'noticed' => (object) $portrait->noticed,
+        ];
+    }
+}

@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Portrait;
+
+use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\Join;
+use Lernfall\Bay\Action\LookAt;
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\RockWheel;
+use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Action\SecureStep;
+use Lernfall\Bay\Action\Sight;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Action\TurnWheel;
+use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Simulator;
+use Lernfall\Fault\Catalogue;
+use Lernfall\Fault\CatalogueEntry;
+use Lernfall\Fault\Fault;
+use Lernfall\Vehicle\Vehicle;
+
+/** What is true of each kind of fault, found by trying it on a car that can have it. */
+final readonly class Portraits
+{
+    private const HAND_TURN = 0.5;
+
+    /** Less surely noticed than this is not worth a line. */
+    private const LEAST_CHANCE = 0.05;
+
+    /** @param  list<Vehicle>  $vehicles */
+    public function __construct(private Simulator $simulator, private Catalogue $catalogue, private array $vehicles)
+    {
+    }
+
+    /** @return list<Portrait> the most common first */
+    public function all(): array
+    {
+        $total = array_sum(array_map(static fn (CatalogueEntry $entry): float => $entry->prior, $this->catalogue->entries));
+        $portraits = [];
+        foreach ($this->catalogue->entries as $entry) {
+            $vehicle = $this->vehicleFor($entry);
+            if ($vehicle !== null) {
+                $portraits[] = $this->portrait($entry, $vehicle, $entry->prior / $total);
+            }
+        }
+        usort($portraits, static fn (Portrait $one, Portrait $other): int => $other->share <=> $one->share);
+
+        return $portraits;
+    }
+
+    private function vehicleFor(CatalogueEntry $entry): ?Vehicle
+    {
+        foreach ($this->vehicles as $vehicle) {
+            if ($entry->kind->places($vehicle) !== []) {
+                return $vehicle;
+            }
+        }
+
+        return null;
+    }
+
+    private function portrait(CatalogueEntry $entry, Vehicle $sound, float $share): Portrait
+    {
+        $place = $entry->kind->places($sound)[0];
+        $conductor = $entry->kind->onConductor ? $sound->channel($place)->conductors[0]->id : '';
+        $fault = new Fault($entry->kind, $place, $conductor, $entry->strengths[count($entry->strengths) - 1], $entry->kind->nature);
+        $car = $this->secured(Car::hypothesis($fault->applyTo($sound), $sound));
+        $needsNoRepair = $car->vehicle == $sound;
+        $repaired = [];
+        foreach ($needsNoRepair ? [] : RepairKind::cases() as $kind) {
+            if ($kind->places($sound) !== []) {
+                $at = in_array($place, $kind->places($sound), true) ? $place : $kind->places($sound)[0];
+                $repaired[$kind->value] = Branch::likeliest($this->simulator->predict($car, new Repair($kind, $at)))->car;
+            }
+        }
+        $cures = array_filter($repaired, static fn (Car $one): bool => $one->vehicle == $sound);
+        $seeming = array_filter($repaired, fn (Car $one): bool => $one->vehicle != $sound && $one->vehicle != $car->vehicle && $this->staysSilent($one));
+
+        return new Portrait(
+            $entry, $share, $this->kinds($cures), $this->hasCode($car) ? $this->kinds($seeming) : [],
+            $place !== Vehicle::WHOLE && $this->joiningCanCure($car, $place), $this->noticed($car, $this->secured(Car::hypothesis($sound, $sound)), $place),
+        );
+    }
+
+    private function secured(Car $car): Car
+    {
+        return $this->after($car, new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand));
+    }
+
+    /**
+     * @param  array<string, Car>  $repaired
+     * @return list<RepairKind>
+     */
+    private function kinds(array $repaired): array
+    {
+        return array_map(RepairKind::from(...), array_keys($repaired));
+    }
+
+    private function hasCode(Car $car): bool
+    {
+        return ! $this->staysSilent($car);
+    }
+
+    /** No code after a drive. */
+    private function staysSilent(Car $car): bool
+    {
+        $driven = $this->after($car, new Secure(SecureStep::Lower), new Secure(SecureStep::Unchock), new TurnKey(Ignition::Running), new RoadTest);
+        foreach (Branch::likeliest($this->simulator->predict($driven, new ReadCodes))->prediction->features as $feature) {
+            if ($feature instanceof CategoryFeature && in_array($feature->likeliest(), ['present', 'no'], true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function joiningCanCure(Car $car, string $place): bool
+    {
+        foreach ($car->vehicle->channel($place)->plugs() as $plug) {
+            foreach ($this->simulator->predict($this->after($car, new Unplug($plug->plugId)), new Join($plug->plugId)) as $branch) {
+                if ($branch->car->vehicle != $car->vehicle) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, float> chance by word, of words a sound car does not show */
+    private function noticed(Car $car, Car $healthy, string $place): array
+    {
+        $noticed = [];
+        foreach ($this->looks($car->vehicle, $place) as [$before, $look]) {
+            $usual = $this->words($this->after($healthy, ...$before), $look);
+            foreach ($this->words($this->after($car, ...$before), $look) as $word => $chance) {
+                if (! isset($usual[$word]) && $chance >= self::LEAST_CHANCE) {
+                    $noticed[$word] = max($noticed[$word] ?? 0.0, $chance);
+                }
+            }
+        }
+
+        return $noticed;
+    }
+
+    /** @return list<array{list<CarAction>, CarAction}> what is done first, and the look */
+    private function looks(Vehicle $vehicle, string $place): array
+    {
+        if ($place === Vehicle::WHOLE) {
+            return [[[], new LookAt($place, Sight::Fuse)], [[], new LookAt($place, Sight::Ground)]];
+        }
+        $looks = [
+            [[new TurnWheel($place, self::HAND_TURN)], new LookAt($place, Sight::Ring)], [[], new LookAt($place, Sight::Gap)], [[], new LookAt($place, Sight::Tip)],
+            [[], new LookAt($place, Sight::Cable)], [[], new LookAt($place, Sight::Tyre)], [[], new LookAt($place, Sight::SensorPlug)], [[], new RockWheel($place)],
+        ];
+        foreach ($vehicle->channel($place)->plugs() as $plug) {
+            $looks[] = [[new Unplug($plug->plugId)], new LookAt($place, Sight::from($plug->name()))];
+        }
+
+        return $looks;
+    }
+
+    /** @return array<string, float> chance by word */
+    private function words(Car $car, CarAction $look): array
+    {
+        $words = [];
+        foreach ($this->simulator->predict($car, $look) as $branch) {
+            foreach ($branch->prediction->features as $name => $feature) {
+                if ($feature instanceof CategoryFeature && $name !== 'blemish') {
+                    $words[$feature->likeliest()] = ($words[$feature->likeliest()] ?? 0.0) + $branch->weight;
+                }
+            }
+        }
+
+        return $words;
+    }
+
+    private function after(Car $car, CarAction ...$actions): Car
+    {
+        foreach ($actions as $action) {
+            $car = Branch::likeliest($this->simulator->predict($car, $action))->car;
+        }
+
+        return $car;
+    }
+}
