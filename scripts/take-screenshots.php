@@ -15,6 +15,7 @@ $views = [
     'jobs' => ['cem', '/jobs', 'The midwife'],
     'bay' => ['cem', '/bay/3', 'Complaint'],
     'handbook' => ['cem', '/handbook', 'Order of work'],
+    'lab' => ['cem', '/lab', 'Induced peak'],
     'report' => ['bente', '/report/2', 'Marks and reasons'],
     'cases' => ['kessel', '/cases', 'Green pin'],
     'bench' => ['kessel', '/cases/2', 'C0045'],
@@ -43,5 +44,23 @@ $person->signIn('dilan')->pressIn("The surveyor's Lendo", 'Start the job')->see(
 usleep(500_000);
 $browser->driver->takeScreenshot(__DIR__.'/../docs/screenshots/scope.png');
 echo "docs/screenshots/scope.png\n";
+$picture = static function (string $view) use ($browser): void {
+    usleep(500_000);
+    $browser->driver->takeScreenshot(__DIR__."/../docs/screenshots/$view.png");
+    echo "docs/screenshots/$view.png\n";
+};
+$person->open('/handbook')->see('Order of work')->tab('What can be wrong')->see('Corroded contact');
+$picture('handbook-faults');
+$person->signIn('bente')->pressIn("The florist's van", 'Start the job')->see('Complaint')
+    ->tab('Sheet')->press('Look up the data sheet')->see('Where parts sit')->choose('Corner', 'Rear left');
+$browser->driver->executeScript('document.querySelector("[role=tabpanel][data-state=active]").scrollTop = 330');
+$picture('sheet');
+$person->choose('Corner', 'Supply of the module')->choose('Key', 'on')->tab('Meter')->choose('Meter function', 'V DC')
+    ->pad('module plug, ground pin')->pad('body')->press('Read the meter')->see('Write it on the card');
+$picture('supply');
+$person->open('/jobs')->pressIn("The pharmacy's Harl", 'Start the job')->see('Complaint')->choose('Corner', 'Front left')->choose('Plug FL', 'open')
+    ->choose('Corner', 'Rear left')->choose('Plug RL', 'open')->choose('Corner', 'Front left')
+    ->tab('Leads')->choose('What to clip on', 'Jumpers')->press('This sensor to the loom of RL')->see('RL sensor plug, module side, wire 2');
+$picture('leads');
 $browser->stop();
 $server->stop();

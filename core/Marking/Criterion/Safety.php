@@ -12,7 +12,7 @@ use Lernfall\Marking\Verdict;
 /** Nothing was tried that could have hurt someone or damaged the module. */
 final readonly class Safety implements Criterion
 {
-    private const REFUSALS = ['unsecured', 'engine-running', 'not-raised'];
+    private const REFUSALS = ['unsecured', 'engine-running', 'not-raised', 'lead-glows', 'leads-connected'];
 
     private const NOTES = ['module-plug-live'];
 
