@@ -18,8 +18,9 @@ final readonly class Injection
      * @param  string  $shape  "sine" (volts of peak between the first two pins), "current" (upper level in amperes, drawn
      *                         from the first pin into the second), or "voltage" (upper level in volts on the third pin)
      * @param  float  $amplitude  in volts or amperes, as the shape says
+     * @param  InjectedAt  $at  where a sine goes
      */
-    public function __construct(public string $channel, public string $shape, public float $hertz, public float $amplitude)
+    public function __construct(public string $channel, public string $shape, public float $hertz, public float $amplitude, public InjectedAt $at = InjectedAt::Pair)
     {
     }
 

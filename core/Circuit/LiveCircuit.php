@@ -98,7 +98,7 @@ final readonly class LiveCircuit
         $pins = ChannelNetlist::loomNodes($channel);
 
         return match ($injection->shape) {
-            'sine' => $this->withNetlist($this->netlist->source($pins[0], $pins[1], 1.0, Injection::SOURCE_OHMS, SensorElement::emf($injection->excitation()))),
+            'sine' => $this->withNetlist($this->netlist->source(...$injection->at->nodes($pins), volts: 1.0, ohms: Injection::SOURCE_OHMS, excitation: SensorElement::emf($injection->excitation()))),
             'current' => $this->withDevice(new Device($injection->excitation(), $pins[0], $pins[1], new CurrentLaw($injection->asSensor(), $upper))),
             default => $this->withNetlist($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $upper ? $injection->amplitude : 0.0, Injection::SOURCE_OHMS, ChannelNetlist::DC)),
         };

@@ -44,6 +44,7 @@ use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Action\WriteCode;
 use Lernfall\Bay\Action\WriteReading;
 use Lernfall\Bay\Ignition;
+use Lernfall\Circuit\InjectedAt;
 use Lernfall\Vehicle\Provocation;
 
 /** Reads an action from its decoded JSON; docs/schemas/action.schema.json describes it. */
@@ -85,7 +86,7 @@ final readonly class ActionReader
             'feed-sensor' => new FeedSensor($node->text('channel'), $node->float('volts'), $node->float('milliamperes') / 1000.0, $node->bool('reversed')),
             'prove-meter' => new ProveMeter,
             'rock-wheel' => new RockWheel($node->text('channel')),
-            'inject' => new Inject($node->text('channel'), self::choice($node, 'shape', InjectedShape::class), $node->float('hertz'), $node->float('amplitude')),
+            'inject' => new Inject($node->text('channel'), self::choice($node, 'shape', InjectedShape::class), $node->float('hertz'), $node->float('amplitude'), $node->has('at') ? self::choice($node, 'at', InjectedAt::class) : InjectedAt::Pair),
             'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),
             'repair' => new Repair(self::choice($node, 'kind', RepairKind::class), $node->text('channel')),

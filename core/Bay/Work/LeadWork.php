@@ -70,7 +70,7 @@ final readonly class LeadWork
         if ($inject->hertz <= 0.0) {
             return Branch::only($this->with($car, $hookup->with(null)), Prediction::of('done'));
         }
-        $injection = new Injection($inject->channel, $inject->shape->value, $inject->hertz, $inject->amplitude);
+        $injection = new Injection($inject->channel, $inject->shape->value, $inject->hertz, $inject->amplitude, $inject->at);
 
         return match (true) {
             ! $car->state->isOpen($car->vehicle->channel($inject->channel)->plugs()[0]->plugId) => Branch::refused($car, 'plug-joined'),

@@ -876,6 +876,11 @@ export interface components {
             hertz: number;
             /** @description Volts, or amperes for a current */
             amplitude: number;
+            /**
+             * @description Where a sine goes: across the pair, or from one pin to the body; left out, across the pair
+             * @enum {unknown}
+             */
+            at?: "pair" | "first" | "second";
         };
         /** @description Measure the gap with feeler gauges */
         "gauge-gap": {
@@ -1124,6 +1129,11 @@ export interface components {
                     hertz: number;
                     /** @description Volts, or amperes for a current */
                     amplitude: number;
+                    /**
+                     * @description Where a sine goes: across the pair, or from one pin to the body; left out, across the pair
+                     * @enum {unknown}
+                     */
+                    at?: "pair" | "first" | "second";
                 };
                 /** @description Measure the gap with feeler gauges */
                 "gauge-gap": {

@@ -39,6 +39,21 @@ final class InjectionTest extends TestCase
         self::assertGreaterThan(3.0, $this->speed($played, $corner, $shape, 200.0, $amplitude));
     }
 
+    /** Against the body the other wire follows through the input: either terminal is heard here, a little weaker than the pair. */
+    public function test_a_sine_from_one_pin_to_the_body_is_heard_as_well(): void
+    {
+        $played = $this->opened('harl-13', 'FR')->do(['do' => 'ignition', 'to' => 'on']);
+        foreach (['pair' => 0.994, 'first' => 0.90, 'second' => 0.90] as $at => $share) {
+            $played->do(
+                ['do' => 'inject', 'channel' => 'FR', 'shape' => 'sine', 'hertz' => 200.0, 'amplitude' => 1.0, 'at' => $at],
+                ['do' => 'measure', 'function' => 'volts-ac', 'first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2'],
+            );
+            // by hand: 43 kΩ across and 4.7 kΩ to either rail; the generator's 50 Ω take less than a percent
+            self::assertEqualsWithDelta($share / M_SQRT2, $played->shown()->number('reading')?->si, 0.015, $at);
+            self::assertGreaterThan(5.0, $played->do(['do' => 'live-speeds', 'kilometresPerHour' => 0.0])->shown()->number('FR.speed')?->si);
+        }
+    }
+
     public function test_a_current_generator_lives_on_the_supply_so_it_has_to_be_there_at_key_on(): void
     {
         $late = $this->opened('lendo-15', 'FR');

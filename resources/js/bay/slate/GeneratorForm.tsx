@@ -9,7 +9,8 @@ import { lastOf } from '../card';
 import type { PanelProps } from './SlatePanel';
 import { SpeedList } from './SpeedList';
 
-type Shape = Extract<Action, { do: 'inject' }>['shape'];
+type Injection = Extract<Action, { do: 'inject' }>;
+type Shape = Injection['shape'];
 
 /** Amperes are set in milliamperes. */
 const PER_UNIT: Record<Shape, number> = { sine: 1, current: 1000, voltage: 1 };
@@ -18,6 +19,7 @@ const PER_UNIT: Record<Shape, number> = { sine: 1, current: 1000, voltage: 1 };
 export function GeneratorForm({ attempt, channel, busy, act, onAct }: PanelProps) {
     const { injection } = attempt.state;
     const [shape, setShape] = useState<Shape>('sine');
+    const [at, setAt] = useState<NonNullable<Injection['at']>>('pair');
     const [hertz, setHertz] = useState('10');
     const [amplitude, setAmplitude] = useState('1');
     const [errors, setErrors] = useState<Record<string, string>>({});
@@ -29,7 +31,14 @@ export function GeneratorForm({ attempt, channel, busy, act, onAct }: PanelProps
         if (!(frequency! > 0)) return setErrors({ hertz: t('write.number-missing') });
         if (Number.isNaN(level)) return setErrors({ amplitude: t('write.number-missing') });
         void onAct(
-            { do: 'inject', channel, shape, hertz: frequency!, amplitude: level! / PER_UNIT[shape] },
+            {
+                do: 'inject',
+                channel,
+                shape,
+                hertz: frequency!,
+                amplitude: level! / PER_UNIT[shape],
+                ...(shape === 'sine' && at !== 'pair' ? { at } : {}),
+            },
             setErrors,
         );
     };
@@ -64,6 +73,19 @@ export function GeneratorForm({ attempt, channel, busy, act, onAct }: PanelProps
                     label: t(`inject.${value}`),
                 }))}
             />
+            {shape === 'sine' && (
+                <Choice
+                    onSlate
+                    label={t('inject.at')}
+                    value={at}
+                    onChoose={setAt}
+                    options={(['pair', 'first', 'second'] as const).map((value) => ({
+                        value,
+                        label: t(`inject.at.${value}`),
+                    }))}
+                    className="text-small"
+                />
+            )}
             <div className="grid grid-cols-2 gap-2">
                 <TextField
                     onSlate

@@ -48,6 +48,9 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: s
                             value={range(one)}
                         />
                     ))}
+                    {blanks(axle).map((what) => (
+                        <Value key={what} name={t(`nominal.${what}`)} value={t('nominal.not-given')} />
+                    ))}
                     <Value name={t('bay.teeth')} value={String(axle.teeth)} />
                 </dl>
             ))}
@@ -71,6 +74,15 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: s
             <PartPlaces car={car} places={sheet.places} />
         </>
     );
+}
+
+const OF_A_COIL = ['coil', 'gap'];
+const OF_ELECTRONICS = ['supply', 'low', 'high', 'gap'];
+
+/** What one would look for and the maker does not give: then comparing left and right must do. */
+function blanks({ technology, values }: DataSheet['axles'][number]): string[] {
+    const expected = technology === 'passive' ? OF_A_COIL : OF_ELECTRONICS;
+    return expected.filter((what) => !values.some((one) => one.what === what));
 }
 
 function range({ least, greatest, unit }: DataSheet['axles'][number]['values'][number]): string {
