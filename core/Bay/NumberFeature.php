@@ -32,6 +32,14 @@ final readonly class NumberFeature implements Feature
         return new self($unit, $mean, false, $resolution, $noise, $sensitivities, $canBeNegative);
     }
 
+    /** The least or the greatest of many repetitions: three standard deviations of one of them away, and much steadier. */
+    public function extreme(bool $greatest): self
+    {
+        $away = ($greatest ? 3.0 : -3.0) * $this->noise;
+
+        return new self($this->unit, $this->mean + ($this->overload ? 0.0 : $away), $this->overload, $this->resolution, $this->noise / 4.0, $this->sensitivities, $this->canBeNegative);
+    }
+
     public static function overload(string $unit): self
     {
         return new self($unit, 0.0, true, 0.0, 0.0, [], false);

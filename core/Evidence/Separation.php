@@ -72,7 +72,7 @@ final readonly class Separation
         $sound = $job->case->sound;
         $held = [];
         $others = [];
-        foreach ($this->faultsOf($job, $action->channel) as $fault) {
+        foreach ($this->faultsAt($job, $action->kind->concerns($action->channel)) as $fault) {
             $hypothesis = Hypothesis::through($before, $fault, Car::hypothesis($fault->applyTo($sound), $sound), $this->simulator);
             if ($this->isRemoved($hypothesis, $action)) {
                 $held[] = $hypothesis;
@@ -92,12 +92,15 @@ final readonly class Separation
         return $hypothesis->car->vehicle != $hypothesis->car->sound && $repaired == $hypothesis->car->sound;
     }
 
-    /** @return list<Fault> */
-    private function faultsOf(Job $job, string $channel): array
+    /**
+     * @param  list<string>  $places
+     * @return list<Fault>
+     */
+    private function faultsAt(Job $job, array $places): array
     {
         return array_values(array_filter(
             $this->catalogue->everyFault($job->case->sound),
-            static fn (Fault $fault): bool => $fault->channel === $channel,
+            static fn (Fault $fault): bool => in_array($fault->channel, $places, true),
         ));
     }
 }

@@ -47,6 +47,12 @@ enum RepairKind: string
         };
     }
 
+    /** @return list<string> the places whose faults it can mend when done here: a module carries all its channels */
+    public function concerns(string $channel): array
+    {
+        return $this === self::ReplaceModule ? [$channel, Vehicle::WHOLE] : [$channel];
+    }
+
     /** Whether it only tests a suspicion, however well the car runs afterwards. */
     public function isMakeshift(): bool
     {

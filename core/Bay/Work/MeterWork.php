@@ -92,7 +92,7 @@ final readonly class MeterWork
         $both = [$reading, $quiet];
         usort($both, static fn (NumberFeature $one, NumberFeature $other): int => ($one->overload ? INF : $one->mean) <=> ($other->overload ? INF : $other->mean));
 
-        return ['least' => $both[0], 'greatest' => $both[1]];
+        return ['least' => $both[0]->extreme(false), 'greatest' => $both[1]->extreme(true)];
     }
 
     private function blowsFuse(Car $car, Leads $leads): bool

@@ -68,6 +68,22 @@ final class NothingToRepairTest extends TestCase
         self::assertSame('mark.repair.right', $this->verdict($cleaned, 'repair')[0]);
     }
 
+    /** The module takes all its supply and answers nothing: that reading tells it from whatever feeds it. */
+    public function test_a_dead_module_is_told_from_a_starved_one(): void
+    {
+        $played = Played::on(Workbench::case([['module-dead', 'car']]))->do(
+            ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'],
+            ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'feed.supply', 'second' => 'feed.ground'],
+            ['do' => 'write-reading', 'of' => 3, 'feature' => 'reading', 'value' => 12.43, 'unit' => 'V', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'battery'],
+            ['do' => 'name-cause', 'channel' => 'car', 'station' => 'module', 'defect' => 'dead', 'supports' => [4], 'expects' => 'code-stays-away'],
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'repair', 'kind' => 'replace-module', 'channel' => 'FL'],
+        );
+        self::assertEqualsWithDelta(12.43, $played->job->step(3)?->observation->number('reading')?->si, 0.15);
+
+        self::assertSame(['mark.repair.right', 1.0], $this->verdict($played, 'repair'));
+        self::assertSame(['mark.reading.separates', 1.0], $this->verdict($played, 'reading'));
+    }
+
     /**
      * @param  list<int>  $supports
      * @return array<string, mixed>
