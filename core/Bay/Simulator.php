@@ -37,6 +37,7 @@ use Lernfall\Bay\Work\HandWork;
 use Lernfall\Bay\Work\KeyWork;
 use Lernfall\Bay\Work\LeadWork;
 use Lernfall\Bay\Work\MeterWork;
+use Lernfall\Bay\Work\PlugWork;
 use Lernfall\Bay\Work\RepairWork;
 use Lernfall\Bay\Work\ScanWork;
 use Lernfall\Bay\Work\ScopeWork;
@@ -77,8 +78,8 @@ final readonly class Simulator
             $action instanceof LookAt => (new EyeWork($this->workshop->eyes))->look($car, $action),
             $action instanceof LookUpDataSheet => Branch::only($car, Prediction::of('data-sheet')),
             $action instanceof Secure => (new HandWork($this->workshop->hands))->secure($car, $action->step),
-            $action instanceof Unplug => (new HandWork($this->workshop->hands))->unplug($car, $action->plug),
-            $action instanceof Join => (new HandWork($this->workshop->hands))->join($car, $action->plug),
+            $action instanceof Unplug => (new PlugWork($this->workshop->hands))->unplug($car, $action->plug),
+            $action instanceof Join => (new PlugWork($this->workshop->hands))->join($car, $action->plug),
             $action instanceof GaugeGap => (new WheelWork)->gaugeGap($car, $action->channel),
             $action instanceof SwapSensors => (new WheelWork)->swapSensors($car, $action->channel),
             $action instanceof Provoke => (new HandWork($this->workshop->hands))->provoke($car, $action),

@@ -15,6 +15,7 @@ use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
@@ -108,7 +109,7 @@ final readonly class SignalLab
         $circumference = $car->vehicle->tyre->rollingCircumferenceMetres();
         $numbers['road-speed'] = NumberFeature::reading('metresPerSecond', abs($setting->turnsPerSecond) * $circumference, 0.1 / 3.6, 0.0);
         $keyOn = $this->simulator->predict($car, new TurnKey(Ignition::On))[0]->car;
-        $least = $keyOn->speedInputOf($keyOn->channel($corner->id), 0.0)->leastTurnsPerSecond();
+        $least = (new Hearing($keyOn))->of($keyOn->channel($corner->id), 0.0)->leastTurnsPerSecond();
         $numbers['lost-below'] = is_finite($least) ? NumberFeature::reading('metresPerSecond', $least * $circumference, 0.1 / 3.6, 0.0) : NumberFeature::overload('metresPerSecond');
 
         return $numbers;

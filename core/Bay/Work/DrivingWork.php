@@ -8,6 +8,7 @@ use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Feature;
+use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
@@ -99,14 +100,14 @@ final readonly class DrivingWork
     private function counted(Car $car, string $id, float $metresPerSecond): array
     {
         $channel = $car->channel($id);
-        if ($car->hearsInjection($id)) {
+        if ((new Hearing($car))->isInjected($id)) {
             return [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), $car->state->hookup->injection->hertz ?? 0.0), false];
         }
         $deviation = $car->deviations->standard($car->deviation("module.$id.signal-limit"));
         $fastest = [0.0, false];
         foreach ($car->channels([$id]) as $source) {
             $turns = $this->turns($car, $source, $metresPerSecond);
-            $input = $metresPerSecond > 0.0 ? $car->speedInputDriving($source, $deviation) : $car->speedInputOf($source, $deviation, $id);
+            $input = $metresPerSecond > 0.0 ? (new Hearing($car))->whileDriving($source, $deviation) : (new Hearing($car))->of($source, $deviation, $id);
             $counted = $input->countedTurnsPerSecond($turns) * $source->ring->teeth / $channel->reckonedTeeth() * $car->vehicle->tyre->rollingCircumferenceMetres();
             $fastest = $counted > $fastest[0] || $source->id === $id && $input->hasGapsAt($turns) ? [$counted, $input->hasGapsAt($turns)] : $fastest;
         }
@@ -137,7 +138,7 @@ final readonly class DrivingWork
             if ($car->state->memory->hasPresentElectrical($id)) {
                 continue; // a channel found broken is not watched any further
             }
-            $input = $car->speedInputDriving($car->channel($id), 0.0);
+            $input = (new Hearing($car))->whileDriving($car->channel($id), 0.0);
             foreach ([Failure::NoSignal, Failure::Erratic] as $failure) {
                 $chances[$this->event($id, $failure, $input, $drive)] = $this->chance($car, $id, $failure, $input, $drive, $monitors);
             }
@@ -188,7 +189,7 @@ final readonly class DrivingWork
         if ($acting === null || $provocation === null || ! $monitors->tests(Failure::Erratic, $drive)) {
             return [];
         }
-        $input = $car->speedInputDriving($acting, 0.0);
+        $input = (new Hearing($car))->whileDriving($acting, 0.0);
         if (is_finite($input->evenFromTurnsPerSecond()) && $input->counts(1.0)) {
             return []; // it acts, and the signal is still counted
         }

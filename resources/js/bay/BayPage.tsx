@@ -24,6 +24,8 @@ import { INSTRUMENT_OF, leftOff } from './resume';
 import { useShortcuts } from './shortcuts';
 import { SlatePanel, type Instrument } from './slate/SlatePanel';
 import { StationActions, type RepairKind } from './StationActions';
+import { RepairDialog } from './RepairDialog';
+import { StateLine } from './StateLine';
 import { StationRow } from './StationRow';
 import { useBay, type DoAction } from './useBay';
 
@@ -222,51 +224,6 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             <KeysDialog open={sheet === 'keys'} onClose={() => setSheet(null)} weights={attempt.weights} />
         </Page>
     );
-}
-
-interface RepairDialogProps {
-    attempt: Attempt;
-    channel: string;
-    repair: RepairKind | null;
-    onClose: () => void;
-    onAct: DoAction;
-}
-
-function RepairDialog({ attempt, channel, repair, onClose, onAct }: RepairDialogProps) {
-    const rate = attempt.rates[`repair.${repair}`];
-    return (
-        <ConfirmDialog
-            title={t('bay.repair')}
-            open={repair !== null}
-            onClose={onClose}
-            onConfirm={() => repair !== null && void onAct({ do: 'repair', kind: repair, channel })}
-        >
-            <p className="mb-2">
-                {t('bay.confirm-repair', {
-                    repair: t(`repair.${repair}`),
-                    channel: t(`channel.${channel}`).toLowerCase(),
-                    minutes: rate?.minutes ?? 0,
-                    money: rate?.money ?? 0,
-                })}
-            </p>
-            <p className="text-ink-soft">{t('bay.repair-hint')}</p>
-        </ConfirmDialog>
-    );
-}
-
-function StateLine({ attempt: { state, car }, channel }: { attempt: Attempt; channel: string }) {
-    const plug = car.channels
-        .find((one) => one.id === channel)
-        ?.links.find((link) => link.kind === 'plug')?.plug;
-    const words = [
-        ...(plug === undefined
-            ? []
-            : [state.openPlugs.includes(plug) ? t('bay.plug-open') : t('bay.plug-joined')]),
-        state.onStands ? t('bay.raised') : state.raised ? t('bay.lifted') : t('bay.floor'),
-        state.turningChannel === channel ? t('bay.wheel-turning') : t('bay.wheel-still'),
-        ...(state.provoked === '' ? [] : [t(`provoke.${state.provoked}`)]),
-    ];
-    return <span className="text-small text-ink-soft">{words.join(' · ')}</span>;
 }
 
 function said(refusal: string, notes: string[]): string {

@@ -1,0 +1,18 @@
+import type { Attempt } from '../api/types';
+import { t } from '../words/words';
+
+/** How the car stands at this corner, in words. */
+export function StateLine({ attempt: { state, car }, channel }: { attempt: Attempt; channel: string }) {
+    const plug = car.channels
+        .find((one) => one.id === channel)
+        ?.links.find((link) => link.kind === 'plug')?.plug;
+    const words = [
+        ...(plug === undefined
+            ? []
+            : [state.openPlugs.includes(plug) ? t('bay.plug-open') : t('bay.plug-joined')]),
+        state.onStands ? t('bay.raised') : state.raised ? t('bay.lifted') : t('bay.floor'),
+        state.turningChannel === channel ? t('bay.wheel-turning') : t('bay.wheel-still'),
+        ...(state.provoked === '' ? [] : [t(`provoke.${state.provoked}`)]),
+    ];
+    return <span className="text-small text-ink-soft">{words.join(' · ')}</span>;
+}
