@@ -10,6 +10,7 @@ use Lernfall\Chance\OpenDeviations;
 use Lernfall\Chance\ShiftedDeviations;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Module\Memory;
+use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
@@ -126,10 +127,16 @@ final readonly class Car
         return $times === 0 ? $name : "$name#$times";
     }
 
-    /** @return list<string> what can make two sound channels of this kind differ */
+    /** @return list<string> what can make the readings of two sound channels of this kind differ; levels know no gap */
     public function deviationsOf(string $channelId): array
     {
-        return array_map($this->deviation(...), ["{$this->state->sensorOf($channelId)}.coil.resistance", "{$this->state->sensorOf($channelId)}.sensor.signal", "$channelId.gap"]);
+        $sensor = $this->state->sensorOf($channelId);
+        $names = ["$sensor.coil.resistance"];
+        if (! Switching::isActive($this->vehicle->channel($channelId))) {
+            array_push($names, "$sensor.sensor.signal", "$channelId.gap");
+        }
+
+        return array_map($this->deviation(...), $names);
     }
 
     public function electrical(): ElectricalState

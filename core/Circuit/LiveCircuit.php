@@ -40,24 +40,24 @@ final readonly class LiveCircuit
     /** With the battery, without which its poles are dead pads. */
     public function withBattery(ElectricalState $state): self
     {
-        return $this->hasBattery ? $this : new self(ChannelNetlist::addBattery($this->netlist, $state), $this->devices, true);
+        return $this->hasBattery ? $this : new self(ChannelNetlist::addBattery(clone $this->netlist, $state), $this->devices, true);
     }
 
     /** With the module's own supply, which hangs on the battery. */
     public function withFeed(PowerFeed $feed, bool $keyOn, bool $plugged): self
     {
-        return $this->withNetlist(FeedElement::add($this->netlist, $feed, $keyOn, $plugged));
+        return $this->withNetlist(FeedElement::add(clone $this->netlist, $feed, $keyOn, $plugged));
     }
 
     public function withResistor(string $first, string $second, float $ohms): self
     {
-        return $this->withNetlist($this->netlist->resistor($first, $second, $ohms));
+        return $this->withNetlist((clone $this->netlist)->resistor($first, $second, $ohms));
     }
 
     /** An ohmmeter's own current, one ampere of it, out of its first lead. */
     public function withTestCurrent(string $first, string $second): self
     {
-        return $this->withNetlist($this->netlist->current($second, $first, 1.0, self::TEST));
+        return $this->withNetlist((clone $this->netlist)->current($second, $first, 1.0, self::TEST));
     }
 
     public function solved(): SolvedCircuit
@@ -66,6 +66,8 @@ final readonly class LiveCircuit
     }
 
     /**
+     * Puts one network together; what is added to it on the way is added to it for good.
+     *
      * @param  array<array-key, Channel>  $channels
      * @param  array<array-key, bool>  $levels
      */

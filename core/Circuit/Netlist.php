@@ -11,29 +11,33 @@ use InvalidArgumentException;
  *
  * Sources belong to a named excitation ("dc", "ac", "test"): each excitation is solved by itself, the others resting,
  * so that one network serves a standing voltage, a signal and a meter's test current (superposition).
+ *
+ * Parts are added to the list itself, because a circuit of forty parts is put together many times over; whoever keeps
+ * a network and goes on from it takes a clone first.
  */
-final readonly class Netlist
+final class Netlist
 {
     public const GROUND = 'ground';
 
     /** Contacts below this would spoil the arithmetic; no real one is better. */
     private const LEAST_OHMS = 0.001;
 
-    /**
-     * @param  array<string, int>  $nodes  index by name, ground left out
-     * @param  list<array{int, int, float}>  $conductances  between two indices (−1 is ground), in siemens
-     * @param  array<string, list<array{int, int, float}>>  $currents  per excitation: out of, into, amperes
-     */
-    private function __construct(
-        public array $nodes,
-        public array $conductances,
-        public array $currents,
-    ) {
+    /** @var array<string, int> index by name, ground left out */
+    public array $nodes = [];
+
+    /** @var list<array{int, int, float}> between two indices (−1 is ground), in siemens */
+    public array $conductances = [];
+
+    /** @var array<string, list<array{int, int, float}>> per excitation: out of, into, amperes */
+    public array $currents = [];
+
+    private function __construct()
+    {
     }
 
     public static function empty(): self
     {
-        return new self([], [], []);
+        return new self;
     }
 
     /** @throws InvalidArgumentException for a resistance below a milliohm or not finite */
@@ -42,9 +46,9 @@ final readonly class Netlist
         if (! is_finite($ohms) || $ohms < self::LEAST_OHMS) {
             throw new InvalidArgumentException("a resistor of $ohms Ω between $from and $to");
         }
-        [$nodes, $a, $b] = $this->indices($from, $to);
+        $this->conductances[] = [$this->index($from), $this->index($to), 1.0 / $ohms];
 
-        return new self($nodes, [...$this->conductances, [$a, $b, 1.0 / $ohms]], $this->currents);
+        return $this;
     }
 
     /** A voltage source with internal resistance, in its Norton form. */
@@ -57,23 +61,13 @@ final readonly class Netlist
     /** A current that is taken out of one node and put into another. */
     public function current(string $outOf, string $into, float $amperes, string $excitation): self
     {
-        [$nodes, $a, $b] = $this->indices($outOf, $into);
-        $currents = $this->currents;
-        $currents[$excitation][] = [$a, $b, $amperes];
+        $this->currents[$excitation][] = [$this->index($outOf), $this->index($into), $amperes];
 
-        return new self($nodes, $this->conductances, $currents);
+        return $this;
     }
 
-    /** @return array{array<string, int>, int, int} */
-    private function indices(string $first, string $second): array
+    private function index(string $name): int
     {
-        $nodes = $this->nodes;
-        foreach ([$first, $second] as $name) {
-            if ($name !== self::GROUND && ! isset($nodes[$name])) {
-                $nodes[$name] = count($nodes);
-            }
-        }
-
-        return [$nodes, $nodes[$first] ?? -1, $nodes[$second] ?? -1];
+        return $name === self::GROUND ? -1 : $this->nodes[$name] ??= count($this->nodes);
     }
 }

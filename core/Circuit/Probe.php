@@ -18,30 +18,14 @@ final readonly class Probe
         return new self($circuit, ChannelNetlist::nodeOf($first), ChannelNetlist::nodeOf($second));
     }
 
-    /** Standing voltage under the instrument's own load. */
-    public function standingVolts(float $meterOhms): float
+    public function under(float $meterOhms): LoadedProbe
     {
-        return $this->loaded($meterOhms)->voltsBetween($this->first, $this->second);
-    }
-
-    /**
-     * Voltage under load for each volt induced somewhere; the sign follows the leads.
-     *
-     * @param  string  $source  a channel whose passive sensor induces it, or what an injection calls its own
-     */
-    public function voltsPerEmf(float $meterOhms, string $source): float
-    {
-        return $this->loaded($meterOhms)->perEmf($source, $this->first, $this->second);
+        return new LoadedProbe($this->circuit->withResistor($this->first, $this->second, $meterOhms)->solved(), $this->first, $this->second);
     }
 
     /** What an ohmmeter finds, whatever its range. */
     public function resistance(): ProbedResistance
     {
         return new ProbedResistance($this->circuit->withTestCurrent($this->first, $this->second)->solved(), $this->first, $this->second);
-    }
-
-    private function loaded(float $meterOhms): SolvedCircuit
-    {
-        return $this->circuit->withResistor($this->first, $this->second, $meterOhms)->solved();
     }
 }

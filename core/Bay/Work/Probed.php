@@ -8,6 +8,7 @@ use Lernfall\Bay\Car;
 use Lernfall\Bay\Ignition;
 use Lernfall\Circuit\Awake;
 use Lernfall\Circuit\LiveCircuit;
+use Lernfall\Circuit\LoadedProbe;
 use Lernfall\Circuit\Probe;
 use Lernfall\Circuit\ProbedResistance;
 use Lernfall\Module\Disturbance;
@@ -73,12 +74,13 @@ final readonly class Probed
     /** The voltage between the leads over time: a few solutions of the circuit serve all of it. */
     public function trace(float $meterOhms): Trace
     {
-        $trace = Trace::standing($this->probe()->standingVolts($meterOhms));
+        $resting = $this->probe()->under($meterOhms);
+        $trace = Trace::standing($resting->standingVolts());
         foreach ($this->channels as $channel) {
-            $trace = $this->withSensor($trace, $channel, $meterOhms);
+            $trace = $this->withSensor($trace, $channel, $resting, $meterOhms);
         }
 
-        return $this->withNoise($this->withInjection($trace, $meterOhms));
+        return $this->withNoise($this->withInjection($trace, $resting, $meterOhms));
     }
 
     public function resistance(): ProbedResistance
@@ -86,31 +88,31 @@ final readonly class Probed
         return $this->probe()->resistance();
     }
 
-    private function withSensor(Trace $trace, Channel $channel, float $meterOhms): Trace
+    private function withSensor(Trace $trace, Channel $channel, LoadedProbe $resting, float $meterOhms): Trace
     {
         $turns = $channel->id === $this->car->state->turningChannel ? $this->car->state->turnsPerSecond : 0.0;
         $sensor = $channel->sensor;
         if ($turns !== 0.0 && $sensor instanceof PassiveSensor) {
             $peak = PassiveSignal::peakVolts($sensor, $channel->ring, $channel->gapMetres, abs($turns));
 
-            return $trace->swinging($peak * $this->probe()->voltsPerEmf($meterOhms, $channel->id), Shape::of($channel, $turns));
+            return $trace->swinging($peak * $resting->voltsPerEmf($channel->id), Shape::of($channel, $turns));
         }
         $pulses = $sensor instanceof CurrentSensor && $sensor->electronics === Electronics::Sound ? $sensor->pulses : null;
 
         return match (true) {
-            $turns !== 0.0 && Switching::follows($channel) => $trace->swinging($this->stepVolts($channel, $meterOhms), Shape::of($channel, $turns)),
-            $turns === 0.0 && $pulses !== null => $trace->swinging($this->stepVolts($channel, $meterOhms), Shape::ofStandstill($pulses)),
+            $turns !== 0.0 && Switching::follows($channel) => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::of($channel, $turns)),
+            $turns === 0.0 && $pulses !== null => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::ofStandstill($pulses)),
             default => $trace,
         };
     }
 
     /** How far an active sensor moves the voltage from its lower level to its upper one. */
-    private function stepVolts(Channel $channel, float $meterOhms): float
+    private function stepVolts(Channel $channel, LoadedProbe $resting, float $meterOhms): float
     {
-        return $this->probe([$channel->id => true])->standingVolts($meterOhms) - $this->probe()->standingVolts($meterOhms);
+        return $this->probe([$channel->id => true])->under($meterOhms)->standingVolts() - $resting->standingVolts();
     }
 
-    private function withInjection(Trace $trace, float $meterOhms): Trace
+    private function withInjection(Trace $trace, LoadedProbe $resting, float $meterOhms): Trace
     {
         $injection = $this->car->state->hookup->injection;
         if ($injection === null || ! isset($this->channels[$injection->channel])) {
@@ -118,8 +120,8 @@ final readonly class Probed
         }
         $isSine = $injection->shape === 'sine';
         $swing = $isSine
-            ? $injection->amplitude * $this->probe()->voltsPerEmf($meterOhms, $injection->excitation())
-            : $this->probe([], true)->standingVolts($meterOhms) - $this->probe()->standingVolts($meterOhms);
+            ? $injection->amplitude * $resting->voltsPerEmf($injection->excitation())
+            : $this->probe([], true)->under($meterOhms)->standingVolts() - $resting->standingVolts();
 
         return $trace->swinging($swing, Shape::even($injection->hertz, $isSine));
     }
