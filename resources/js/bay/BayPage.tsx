@@ -133,7 +133,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 </>
             }
         >
-            <div className="grid h-full bay-columns gap-4">
+            <div className="grid h-full work-columns gap-4">
                 <JobCard
                     attempt={attempt}
                     onNameCause={() => setSheet('cause')}

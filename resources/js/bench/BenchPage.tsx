@@ -87,7 +87,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                 </>
             }
         >
-            <div className="grid h-full bench-columns gap-4">
+            <div className="grid h-full work-columns gap-4">
                 <CaseSheet cars={cars} fields={fields} errors={errors} onChange={bench.change} />
                 <div className="flex min-h-0 flex-col gap-3">
                     <section

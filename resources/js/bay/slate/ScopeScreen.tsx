@@ -55,7 +55,7 @@ export function ScopeScreen({ traces, cursors, running, size = ON_THE_SLATE, lab
             ref={canvas}
             role="img"
             aria-label={label ?? t('scope.screen')}
-            style={size}
+            style={{ ...size, maxWidth: '100%' }}
             className="shrink-0 rounded-edge border border-slate-line"
         />
     );
