@@ -2,7 +2,7 @@ import type { Attempt } from '../api/types';
 import { Button } from '../ui/Button';
 import { Caution } from '../ui/Caution';
 import { Paper, PaperHeading } from '../ui/Paper';
-import { describeSource, describeValue } from '../report/describe';
+import { describeCause, describeSource, describeValue } from '../report/describe';
 import { t } from '../words/words';
 import { stepsOf } from './card';
 
@@ -63,13 +63,7 @@ export function JobCard({ attempt, onNameCause, onConclude }: Props) {
                 <ul>
                     {causes.map(({ number, action }) => (
                         <li key={number} className="border-b border-rule py-0.5">
-                            <strong>
-                                {t('bay.cause-named', {
-                                    channel: t(`channel.${action.channel}`),
-                                    place: t(`at-station.${action.station}`),
-                                    defect: t(`defect.${action.station}.${action.defect}`),
-                                })}
-                            </strong>
+                            <strong>{describeCause(action)}</strong>
                             <span className="block text-small text-ink-soft">
                                 {t('bay.cause-expect')}: {t(`expects.${action.expects}`)}
                             </span>

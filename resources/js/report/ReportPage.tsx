@@ -10,6 +10,7 @@ import { Button } from '../ui/Button';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { day, points } from '../words/quantities';
 import { t } from '../words/words';
+import { describeCause } from './describe';
 import { MarkList } from './MarkList';
 import { TimeLine } from './TimeLine';
 
@@ -91,11 +92,7 @@ function Cause({ report }: { report: Report }) {
             <p className="text-ink-soft">{report.complaint}</p>
             {report.cause.map((cause) => (
                 <p key={`${cause.channel}${cause.station}`} className="font-semibold">
-                    {t('bay.cause-named', {
-                        channel: t(`channel.${cause.channel}`),
-                        place: t(`at-station.${cause.station}`),
-                        defect: t(`defect.${cause.station}.${cause.defect}`),
-                    })}
+                    {describeCause(cause)}
                     {cause.conductor !== '' && `, ${t('report.wire', { wire: cause.conductor })}`}
                 </p>
             ))}

@@ -109,15 +109,23 @@ export function describeAction(car: Car, action: Action): string {
             });
         case 'name-cause':
             return t('did.name-cause', {
-                cause: t('bay.cause-named', {
-                    channel: action.channel,
-                    place: t(`at-station.${action.station}`),
-                    defect: t(`defect.${action.station}.${action.defect}`),
-                }),
+                cause: describeCause(action, action.channel),
             });
         default:
             return t(`did.${action.do}`);
     }
+}
+
+/** A cause in words; what sits at no corner needs no corner's name. */
+export function describeCause(
+    { channel, station, defect }: { channel: string; station: string; defect: string },
+    name = t(`channel.${channel}`),
+): string {
+    const place = t(`at-station.${station}`);
+    return t('bay.cause-named', {
+        place: channel === 'car' ? place : `${name}, ${place}`,
+        defect: t(`defect.${station}.${defect}`),
+    });
 }
 
 /** Something done at a corner, or to the car as a whole, which needs no name. */
