@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay;
 
 use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\FeedElement;
 use Lernfall\Module\Memory;
 use Lernfall\Vehicle\Supply;
 use Lernfall\Vehicle\Vehicle;
@@ -176,12 +177,9 @@ final readonly class CarState
 
     public function electrical(Vehicle $vehicle): ElectricalState
     {
-        $systemVolts = $this->systemVolts($vehicle->supply);
-        $moduleVolts = $vehicle->feed->moduleVolts($systemVolts);
-
-        return new ElectricalState(
-            $this->isPowered() && ! $vehicle->module->dead && $moduleVolts >= $vehicle->feed->leastVolts,
-            $systemVolts,
+        $outside = new ElectricalState(
+            false,
+            $this->systemVolts($vehicle->supply),
             $this->openPlugs,
             $vehicle->ambientCelsius + $this->hubRiseKelvin,
             $this->supplied,
@@ -189,8 +187,10 @@ final readonly class CarState
             $this->hookup->jumpers,
             $this->hookup->bench,
             $vehicle->supply->internalOhms,
-            $moduleVolts,
         );
+        $moduleVolts = FeedElement::moduleVolts($vehicle->feed, $outside);
+
+        return $outside->feeding($this->isPowered() && ! $vehicle->module->dead && $moduleVolts >= $vehicle->feed->leastVolts, $moduleVolts);
     }
 
     private function systemVolts(Supply $supply): float

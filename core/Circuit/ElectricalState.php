@@ -32,6 +32,19 @@ final readonly class ElectricalState
     ) {
     }
 
+    /**
+     * With a module that is on or not.
+     *
+     * @param  float  $moduleVolts  what arrives at it
+     */
+    public function feeding(bool $moduleOn, float $moduleVolts): self
+    {
+        return new self(
+            $moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, $this->supplied, $this->injection, $this->jumpers, $this->bench,
+            $this->batteryOhms, $moduleVolts,
+        );
+    }
+
     /** Before the module has decided about any supply. */
     public function unsupplied(): self
     {

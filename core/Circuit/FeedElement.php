@@ -12,9 +12,23 @@ final readonly class FeedElement
 {
     private const PINS = ['feed.module.supply', 'feed.module.ground'];
 
-    /** @param  bool  $plugged  the module plug is joined */
-    public static function add(Netlist $netlist, PowerFeed $feed, bool $keyOn, bool $plugged): Netlist
+    /** What arrives across the working module, over whatever test leads bridge as well. */
+    public static function moduleVolts(PowerFeed $feed, ElectricalState $state): float
     {
+        if (self::leads($state) === []) {
+            return $feed->moduleVolts($state->systemVolts);
+        }
+        $netlist = self::add(ChannelNetlist::addBattery(Netlist::empty(), $state), $feed, $state, true, true);
+
+        return NodalAnalysis::solve($netlist)->voltsBetween(self::PINS[0], self::PINS[1], ChannelNetlist::DC);
+    }
+
+    /** @param  bool  $plugged  the module plug is joined */
+    public static function add(Netlist $netlist, PowerFeed $feed, ElectricalState $state, bool $keyOn, bool $plugged): Netlist
+    {
+        foreach (self::leads($state) as $lead) {
+            $netlist = $netlist->resistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), JumperLead::OHMS);
+        }
         [$fuseIn, $fuseOut, $relayOut, $supply, $ground] = Pads::FEED;
         [$supplyPin, $groundPin] = self::PINS;
         $netlist = $netlist
@@ -31,5 +45,11 @@ final readonly class FeedElement
         return $plugged
             ? $netlist->resistor($supply, $supplyPin, $feed->contactOhms)->resistor($ground, $groundPin, $feed->contactOhms)->resistor($supplyPin, $groundPin, $feed->moduleOhms)
             : $netlist;
+    }
+
+    /** @return list<JumperLead> between pads that belong to no channel */
+    private static function leads(ElectricalState $state): array
+    {
+        return array_values(array_filter($state->jumpers, static fn (JumperLead $lead): bool => $lead->channels() === []));
     }
 }

@@ -44,9 +44,9 @@ final readonly class LiveCircuit
     }
 
     /** With the module's own supply, which hangs on the battery. */
-    public function withFeed(PowerFeed $feed, bool $keyOn, bool $plugged): self
+    public function withFeed(PowerFeed $feed, ElectricalState $state, bool $keyOn, bool $plugged): self
     {
-        return $this->withNetlist(FeedElement::add(clone $this->netlist, $feed, $keyOn, $plugged));
+        return $this->withNetlist(FeedElement::add(clone $this->netlist, $feed, $state, $keyOn, $plugged));
     }
 
     public function withResistor(string $first, string $second, float $ohms): self

@@ -141,8 +141,7 @@ final readonly class LeadWork
     {
         $state = $car->electrical();
         foreach ($state->jumpers as $lead) {
-            $circuit = LiveCircuit::of($car->channels($lead->channels()), $state)->withBattery($state)->withFeed($car->vehicle->feed, $car->state->isPowered(), false);
-            $circuit = $lead->channels() === [] ? $circuit->withResistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), JumperLead::OHMS) : $circuit;
+            $circuit = LiveCircuit::of($car->channels($lead->channels()), $state)->withBattery($state)->withFeed($car->vehicle->feed, $state, $car->state->isPowered(), false);
             $volts = $circuit->solved()->voltsBetween(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second));
             if (abs($volts) / JumperLead::OHMS > self::GLOWS_FROM_AMPERES) {
                 return true;

@@ -148,7 +148,7 @@ final readonly class Probed
         $vehicle = $this->car->vehicle;
 
         return Probe::between($this->first, $this->second, $this->first->isFeed() || $this->second->isFeed()
-            ? $circuit->withFeed($vehicle->feed, $this->car->state->isPowered(), ! $this->car->state->isOpen($vehicle->module->plugId))
+            ? $circuit->withFeed($vehicle->feed, $state, $this->car->state->isPowered(), ! $this->car->state->isOpen($vehicle->module->plugId))
             : $circuit);
     }
 }

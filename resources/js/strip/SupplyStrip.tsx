@@ -80,6 +80,11 @@ export function SupplyStrip({ car, state, sheet, leads, onLead }: Props) {
                     d={`M 485 ${LIVE} V ${LIVE + 20} m -7 0 h 14 v 30 h -14 Z M 485 ${LIVE + 50} V ${GROUND} M 452 ${LIVE} H 485 M 452 ${GROUND} H 485`}
                 />
             </g>
+            <g aria-hidden className="fill-none stroke-petrol" strokeWidth={1.5}>
+                {state.jumpers.map((lead) => (
+                    <Bridge key={`${lead.first} ${lead.second}`} lead={lead} />
+                ))}
+            </g>
             <g aria-hidden className="tabular fill-ink-soft text-small">
                 <text x={60} y={92} fontSize={11}>
                     {t('bay.battery')}
@@ -109,4 +114,13 @@ export function SupplyStrip({ car, state, sheet, leads, onLead }: Props) {
             </g>
         </Board>
     );
+}
+
+/** A jumper lead between two pads of this strip. */
+function Bridge({ lead }: { lead: BayState['jumpers'][number] }) {
+    const [one, other] = [lead.first, lead.second].map((id) => PADS.find((pad) => pad.id === id));
+    if (one === undefined || other === undefined) return null;
+    const x = (one.x + other.x) / 2;
+    const y = (one.y + other.y) / 2 + 34;
+    return <path d={`M ${one.x} ${one.y} Q ${x} ${y} ${other.x} ${other.y}`} />;
 }

@@ -65,4 +65,29 @@ final class SupplyPathTest extends TestCase
             self::assertSame('yes', $played->shown()->word('answer'), $repair);
         }
     }
+
+    /** Bridging what is suspected brings the module to life, which proves the suspicion and repairs nothing. */
+    public function test_a_jumper_over_what_is_bad_wakes_the_module(): void
+    {
+        foreach ([
+            ['ground-rusty', 90.0, ['first' => 'feed.ground', 'second' => 'body']], ['fuse-blown', 0.0, ['first' => 'feed.fuse.in', 'second' => 'feed.fuse.out']],
+            ['relay-burnt', 90.0, ['first' => 'feed.fuse.out', 'second' => 'feed.relay.out']],
+        ] as [$kind, $strength, $lead]) {
+            $played = Played::on(Workbench::case([[$kind, 'car', '', $strength]]))->do(
+                ['do' => 'connect-leads', 'leads' => [$lead]], ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'],
+            );
+            self::assertSame('yes', $played->shown()->word('answer'), $kind);
+            self::assertEqualsWithDelta(12.4, $played->do(['do' => 'measure', 'function' => 'volts-dc', 'first' => 'feed.supply', 'second' => 'feed.ground'])->shown()->number('reading')?->si, 0.15, $kind);
+
+            $played->do(['do' => 'connect-leads', 'leads' => []], ['do' => 'read-codes']);
+            self::assertSame('no', $played->shown()->word('answer'), "$kind is still there");
+        }
+    }
+
+    public function test_a_lead_from_battery_to_body_behind_the_fuse_glows(): void
+    {
+        $played = Played::on(Workbench::case([['fuse-blown', 'car']]))->do(['do' => 'connect-leads', 'leads' => [['first' => 'feed.fuse.in', 'second' => 'body']]]);
+
+        self::assertSame('lead-glows', $played->shown()->refusal);
+    }
 }
