@@ -16,6 +16,7 @@ enum Provocation: string
     case Heat = 'heat';
     case Wet = 'wet';
     case Vibration = 'vibration';
+    case Bumps = 'bumps';
 
     /** Whether it is done to one corner; the others reach the whole car. */
     public function isLocal(): bool

@@ -28,7 +28,7 @@ final readonly class DrivingWork
     /** How readily a provoked fault acts on an ordinary drive with its bends and bumps. */
     private const READINESS = [
         'steering-left' => 0.85, 'steering-right' => 0.85, 'wiggle-cable' => 0.7, 'wiggle-sensor-plug' => 0.6, 'wiggle-loom' => 0.6,
-        'wiggle-module-plug' => 0.5, 'heat' => 0.7, 'wet' => 0.05, 'vibration' => 0.9,
+        'wiggle-module-plug' => 0.5, 'heat' => 0.7, 'wet' => 0.05, 'vibration' => 0.9, 'bumps' => 0.8,
     ];
 
     private const READINESS_SPREAD = 0.15;

@@ -78,6 +78,7 @@ final readonly class HandWork
             $provoke->how === null => $this->done($car, $car->state->provokedBy(null)),
             ! $car->state->footing->isSafeBeside() => Branch::refused($car, 'unsecured'),
             $provoke->how === Provocation::Vibration && $car->state->ignition !== Ignition::Running => Branch::refused($car, 'engine-off'),
+            $provoke->how === Provocation::Bumps && $car->state->footing->raised => Branch::refused($car, 'raised'),
             default => $this->done($car, $car->state->provokedBy(new Provoked($provoke->how, $provoke->channel))),
         };
     }

@@ -899,7 +899,7 @@ export interface components {
             /** @constant */
             do: "provoke";
             /** @enum {unknown} */
-            how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration";
+            how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration" | "bumps";
             channel: string;
         };
         /** @description Put jumper leads between pads, in place of those there were; none takes all off */
@@ -1152,7 +1152,7 @@ export interface components {
                     /** @constant */
                     do: "provoke";
                     /** @enum {unknown} */
-                    how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration";
+                    how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration" | "bumps";
                     channel: string;
                 };
                 /** @description Have a wheel turned by hand; 0 stops it */

@@ -11,6 +11,7 @@ export const PROVOCATIONS = [
     'heat',
     'wet',
     'vibration',
+    'bumps',
 ] as const;
 
 export type Provocation = (typeof PROVOCATIONS)[number];

@@ -170,4 +170,15 @@ final class ProvocationTest extends TestCase
     {
         return ['do' => 'provoke', 'how' => $how, 'channel' => $channel];
     }
+
+    public function test_a_car_is_bounced_on_its_wheels_only_and_at_one_corner(): void
+    {
+        $case = Workbench::case([['loom-open', 'FR', '1', null, Provocation::Bumps]]);
+        $ohms = ['do' => 'measure', 'function' => 'ohms', 'first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2'];
+        $played = Played::on($case)->do(['do' => 'unplug', 'plug' => 'module-plug'], ['do' => 'provoke', 'how' => 'bumps', 'channel' => 'FR'], $ohms);
+        self::assertTrue($played->shown()->number('reading')?->overload);
+        self::assertFalse($played->do(['do' => 'provoke', 'how' => 'bumps', 'channel' => 'FL'], $ohms)->shown()->number('reading')?->overload);
+
+        self::assertSame('raised', Played::on($case)->secured()->do(['do' => 'provoke', 'how' => 'bumps', 'channel' => 'FR'])->shown()->refusal);
+    }
 }
