@@ -19,6 +19,8 @@ final readonly class Shape
 {
     private const TOOTH_SHARE = 0.5;
 
+    private const PARTS_OF_A_SINE = 20.0;
+
     private function __construct(private Teeth $teeth, private float $turnsPerSecond, private bool $isSine, private ?float $pulseSeconds)
     {
     }
@@ -68,6 +70,16 @@ final readonly class Shape
     public function toothHertz(): float
     {
         return $this->turnsPerSecond * $this->pitchesPerTurn();
+    }
+
+    /** How long its shortest part lasts: a pulse, a level, or the twentieth of a sine. */
+    public function shortestSeconds(): float
+    {
+        return match (true) {
+            $this->toothHertz() <= 0.0 => INF,
+            $this->isSine => 1.0 / self::PARTS_OF_A_SINE / $this->toothHertz(),
+            default => $this->onShare() / $this->toothHertz(),
+        };
     }
 
     /** Rises a second, on the mean of whole turns, of teeth that are felt at all. */

@@ -34,8 +34,8 @@ final class InstrumentsTest extends BrowserTestCase
     public function test_alternating_volts_are_read_while_the_wheel_turns(): void
     {
         $person = $this->secured("The midwife's Harl")
-            ->choose('Corner', 'Rear left')->tab('Hands')->press('Turn')->see('wheel turning')
-            ->tab('Meter')->choose('Meter function', 'V AC')->pad('RL module plug, wheel side, wire 1')->pad('RL module plug, wheel side, wire 2')
+            ->choose('Corner', 'Front right')->tab('Hands')->press('Turn')->see('wheel turning')
+            ->tab('Meter')->choose('Meter function', 'V AC')->pad('FR module plug, wheel side, wire 1')->pad('FR module plug, wheel side, wire 2')
             ->press('Read the meter')->see('Write it on the card')->see('true RMS');
 
         self::assertSame(1, preg_match('~(\d\d\.\d) mV~', $person->page(), $found));

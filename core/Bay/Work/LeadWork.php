@@ -113,8 +113,8 @@ final readonly class LeadWork
         $circuit = $solved($state->withBench($held));
 
         return Prediction::of('bench-supply', [
-            'volts' => NumberFeature::reading('volts', $circuit->voltsBetween(BenchSupply::POSITIVE, BenchSupply::NEGATIVE), self::SUPPLY_STEP_VOLTS, self::SUPPLY_STEP_VOLTS / 2.0, [], false),
-            'amperes' => NumberFeature::reading('amperes', max(0.0, BenchElement::amperes($circuit, $held)), self::SUPPLY_STEP_AMPERES, self::SUPPLY_STEP_AMPERES, $this->partSpread($car, $supply, $circuit, $held), false),
+            'volts' => NumberFeature::reading('volts', $circuit->voltsBetween(BenchSupply::POSITIVE, BenchSupply::NEGATIVE), self::SUPPLY_STEP_VOLTS, self::SUPPLY_STEP_VOLTS / 4.0, [], false),
+            'amperes' => NumberFeature::reading('amperes', max(0.0, BenchElement::amperes($circuit, $held)), self::SUPPLY_STEP_AMPERES, self::SUPPLY_STEP_AMPERES / 4.0, $this->partSpread($car, $supply, $circuit, $held), false),
             'holds' => CategoryFeature::certain($held->volts < $supply->volts ? 'current' : 'voltage'),
         ]);
     }

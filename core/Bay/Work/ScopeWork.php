@@ -23,8 +23,13 @@ final readonly class ScopeWork
     /** Without a trigger found within this many teeth, the sweep starts anyhow. */
     private const TEETH = 8.0;
 
-    /** Steps of a tooth's period in which a trigger is looked for. */
-    private const FINENESS = 0.01;
+    /** How often the shortest thing in a trace is looked at, so that no pulse slips through. */
+    private const LOOKS_AT_THE_SHORTEST = 5.0;
+
+    /** Where something very short rides on something very slow, the search ends here. */
+    private const MOST_LOOKS = 30000;
+
+    private const HALVINGS = 20;
 
     public function __construct(private Scope $scope)
     {
@@ -87,23 +92,38 @@ final readonly class ScopeWork
     /** When the trigger input first crosses its level the right way; null where it never does. */
     private function start(Capture $capture, Trace $trace): ?float
     {
-        $blocked = $capture->inputs[$capture->triggerInput]->blocksDc ? $trace->meanVolts() : 0.0;
         if ($trace->toothHertz() === 0.0) {
             return null; // nothing moves, nothing crosses
         }
-        $step = min($this->secondsPerSample($capture), self::FINENESS / $trace->toothHertz());
-        $until = min($trace->periodSeconds(), self::TEETH / $trace->toothHertz());
+        $blocked = $capture->inputs[$capture->triggerInput]->blocksDc ? $trace->meanVolts() : 0.0;
         $direction = $capture->triggersRising ? 1.0 : -1.0;
-        $before = $direction * ($trace->at(0.0) - $blocked - $capture->triggerVolts);
+        $above = static fn (float $seconds): bool => $direction * ($trace->at($seconds) - $blocked - $capture->triggerVolts) >= 0.0;
+        $step = $trace->shortestSeconds() / self::LOOKS_AT_THE_SHORTEST;
+        $until = min($trace->periodSeconds(), self::TEETH / $trace->toothHertz(), self::MOST_LOOKS * $step);
+        $was = $above(0.0);
         for ($time = $step; $time < $until; $time += $step) {
-            $now = $direction * ($trace->at($time) - $blocked - $capture->triggerVolts);
-            if ($before < 0.0 && $now >= 0.0) {
-                return $time;
+            if (! $was && $above($time)) {
+                return $this->crossing($above, $time - $step, $time);
             }
-            $before = $now;
+            $was = $above($time);
         }
 
         return null;
+    }
+
+    /**
+     * Where between two times it is crossed, found by halving.
+     *
+     * @param  callable(float): bool  $above
+     */
+    private function crossing(callable $above, float $before, float $after): float
+    {
+        for ($halving = 0; $halving < self::HALVINGS; $halving++) {
+            $middle = ($before + $after) / 2.0;
+            [$before, $after] = $above($middle) ? [$before, $middle] : [$middle, $after];
+        }
+
+        return $after;
     }
 
     private function secondsPerSample(Capture $capture): float

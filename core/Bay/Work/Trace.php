@@ -68,6 +68,12 @@ final readonly class Trace
         return $this->strongest()?->risesPerSecond() ?? 0.0;
     }
 
+    /** The shortest thing that happens in it; infinite where nothing moves. */
+    public function shortestSeconds(): float
+    {
+        return min([INF, ...array_map(static fn (array $one): float => $one[1]->shortestSeconds(), $this->swings)]);
+    }
+
     private function strongest(): ?Shape
     {
         $swings = $this->swings;
