@@ -91,7 +91,7 @@ final readonly class Simulator
             $action instanceof RockWheel => (new HandWork($this->workshop->hands))->rockWheel($car, $action->channel),
             $action instanceof TurnWheel => (new HandWork($this->workshop->hands))->turnWheel($car, $action),
             $action instanceof LiveSpeeds => (new DrivingWork)->liveSpeeds($car, $action->metresPerSecond),
-            $action instanceof RoadTest => (new DrivingWork)->roadTest($car),
+            $action instanceof RoadTest => (new DrivingWork)->roadTest($car, $action->route),
             $action instanceof Repair => (new RepairWork)->repair($car, $action),
             default => throw new LogicException($action->name().' is not something done to a car'),
         };

@@ -26,13 +26,26 @@ final readonly class Drive
         ]);
     }
 
-    /** The usual road test: one stretch in town, one out of it. */
-    public static function roadTest(): self
+    /**
+     * Pulls away to each speed, holds it over the ground given, and stops.
+     *
+     * @param  array{float, list<array{Ground, float}>}  ...$parts  metres a second, then ground and seconds of each stretch
+     */
+    public static function over(array ...$parts): self
     {
-        return new self([
-            ...self::straight(8.5, 25.0)->stretches,
-            ...self::straight(16.5, 40.0)->stretches,
-        ]);
+        $stretches = [];
+        foreach ($parts as [$metresPerSecond, $held]) {
+            [$away, , $stop] = self::straight($metresPerSecond, 0.0)->stretches;
+            $holding = array_map(static fn (array $one): Stretch => new Stretch($metresPerSecond, $metresPerSecond, $one[1], $one[0]), $held);
+            array_push($stretches, $away, ...$holding, ...[$stop]);
+        }
+
+        return new self($stretches);
+    }
+
+    public function secondsOn(Ground $ground): float
+    {
+        return array_sum(array_map(static fn (Stretch $one): float => $one->ground === $ground ? $one->seconds : 0.0, $this->stretches));
     }
 
     public function secondsBetween(float $lower, float $upper): float

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Lernfall\Drive;
 
-/** Part of a drive: from one speed evenly to another, straight ahead. */
+/** Part of a drive: from one speed evenly to another, over one kind of ground. */
 final readonly class Stretch
 {
     public function __construct(
         public float $fromMetresPerSecond,
         public float $toMetresPerSecond,
         public float $seconds,
+        public Ground $ground = Ground::Straight,
     ) {
     }
 

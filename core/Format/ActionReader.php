@@ -45,6 +45,7 @@ use Lernfall\Bay\Action\WriteCode;
 use Lernfall\Bay\Action\WriteReading;
 use Lernfall\Bay\Ignition;
 use Lernfall\Circuit\InjectedAt;
+use Lernfall\Drive\Route;
 use Lernfall\Vehicle\Provocation;
 
 /** Reads an action from its decoded JSON; docs/schemas/action.schema.json describes it. */
@@ -90,7 +91,7 @@ final readonly class ActionReader
             'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),
             'repair' => new Repair(self::choice($node, 'kind', RepairKind::class), $node->text('channel')),
-            'road-test' => new RoadTest,
+            'road-test' => new RoadTest($node->has('route') ? self::choice($node, 'route', Route::class) : Route::Usual),
             'write-code' => new WriteCode($node->text('code'), self::word($node, 'status', ['present', 'history', ''])),
             'write-reading' => self::reading($node),
             'mark-station' => new MarkStation($node->text('channel'), $node->text('station'), self::choice($node, 'mark', StationMark::class)),

@@ -11,6 +11,7 @@ use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Hookup;
 use Lernfall\Bay\Vocabulary;
+use Lernfall\Drive\Route;
 use Lernfall\Evidence\Preview\StandardTests;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Marker;
@@ -78,6 +79,7 @@ final class StringsTest extends TestCase
             ...array_map(static fn (MeterFunction $one): string => "meter.$one->value", MeterFunction::cases()),
             ...array_map(static fn (InjectedShape $one): string => "inject.$one->value", InjectedShape::cases()),
             ...array_map(static fn (Provocation $one): string => "provoke.$one->value", Provocation::cases()),
+            ...array_map(static fn (Route $one): string => "route.$one->value", Route::cases()),
         ];
     }
 

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Action;
 
-/** Drives the usual road test, straight stretches in town and out of it. */
+use Lernfall\Drive\Route;
+
+/** Drives one of the usual drives. */
 final readonly class RoadTest implements CarAction
 {
+    public function __construct(public Route $route = Route::Usual)
+    {
+    }
+
     public function name(): string
     {
         return 'road-test';
@@ -14,11 +20,11 @@ final readonly class RoadTest implements CarAction
 
     public function rate(): string
     {
-        return 'road-test';
+        return $this->question();
     }
 
     public function question(): string
     {
-        return 'road-test';
+        return $this->route === Route::Usual ? 'road-test' : "road-test.{$this->route->value}";
     }
 }

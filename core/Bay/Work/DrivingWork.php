@@ -14,6 +14,7 @@ use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
+use Lernfall\Drive\Route;
 use Lernfall\Module\Failure;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Signal\Rotation;
@@ -25,7 +26,7 @@ final readonly class DrivingWork
     /** How long a speed is held while the live values are read. */
     private const READING_SECONDS = 20.0;
 
-    /** How readily a provoked fault acts on an ordinary drive with its bends and bumps. */
+    /** How readily a provoked fault acts on a drive that provokes it. */
     private const READINESS = [
         'steering-left' => 0.85, 'steering-right' => 0.85, 'wiggle-cable' => 0.7, 'wiggle-sensor-plug' => 0.6, 'wiggle-loom' => 0.6,
         'wiggle-module-plug' => 0.5, 'heat' => 0.7, 'wet' => 0.05, 'vibration' => 0.9, 'bumps' => 0.8,
@@ -37,11 +38,11 @@ final readonly class DrivingWork
     private const SPEED_STEP = 0.1 / 3.6;
 
     /** @return list<Branch> */
-    public function roadTest(Car $car): array
+    public function roadTest(Car $car, Route $route): array
     {
         $refusal = $this->refusal($car);
 
-        return $refusal === '' ? $this->driven($this->letGo($car), Drive::roadTest(), Prediction::of('driven')) : Branch::refused($car, $refusal);
+        return $refusal === '' ? $this->driven($this->letGo($car), $route->drive(), Prediction::of('driven'), $route) : Branch::refused($car, $refusal);
     }
 
     /** @return list<Branch> */
@@ -126,7 +127,7 @@ final readonly class DrivingWork
     }
 
     /** @return list<Branch> */
-    private function driven(Car $car, Drive $drive, Prediction $prediction): array
+    private function driven(Car $car, Drive $drive, Prediction $prediction, Route $route = Route::Straight): array
     {
         $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin)->rolled());
         if (! $car->modulePowered()) {
@@ -142,7 +143,7 @@ final readonly class DrivingWork
             foreach ([Failure::NoSignal, Failure::Erratic] as $failure) {
                 $chances[$this->event($id, $failure, $input, $drive)] = $this->chance($car, $id, $failure, $input, $drive, $monitors);
             }
-            $chances = [...$chances, ...$this->dropOuts($car, $id, $drive, $monitors)];
+            $chances = [...$chances, ...$this->dropOuts($car, $id, $drive, $monitors, $route)];
         }
 
         return $this->remembered($warm, $chances, $drive, $monitors, $prediction);
@@ -182,18 +183,18 @@ final readonly class DrivingWork
      *
      * @return array<string, float>
      */
-    private function dropOuts(Car $car, string $id, Drive $drive, DrivingMonitors $monitors): array
+    private function dropOuts(Car $car, string $id, Drive $drive, DrivingMonitors $monitors, Route $route): array
     {
         $acting = $car->actingChannel($id);
         $provocation = $car->vehicle->channel($id)->acting?->provocation;
-        if ($acting === null || $provocation === null || ! $monitors->tests(Failure::Erratic, $drive)) {
+        if ($acting === null || $provocation === null || ! $route->provokes($provocation) || ! $monitors->tests(Failure::Erratic, $drive)) {
             return [];
         }
         $input = (new Hearing($car))->whileDriving($acting, 0.0);
         if (is_finite($input->evenFromTurnsPerSecond()) && $input->counts(1.0)) {
             return []; // it acts, and the signal is still counted
         }
-        $drives = $car->state->asked['road-test'] ?? 0;
+        $drives = array_sum(array_filter($car->state->asked, static fn (string $question): bool => str_starts_with($question, 'road-test'), ARRAY_FILTER_USE_KEY));
         $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard("$id.readiness");
         $event = "$id/erratic/acts@$drives";
 

@@ -963,10 +963,15 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
         };
-        /** @description Drive the usual road test */
+        /** @description Drive one of the drives there are, with the module watching */
         "road-test": {
             /** @constant */
             do: "road-test";
+            /**
+             * @description Left out, the usual drive with bends and a rough piece
+             * @enum {unknown}
+             */
+            route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up";
         };
         /** @description Write a code down; "none" where none is stored */
         "write-code": {
@@ -1179,10 +1184,15 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                 };
-                /** @description Drive the usual road test */
+                /** @description Drive one of the drives there are, with the module watching */
                 "road-test": {
                     /** @constant */
                     do: "road-test";
+                    /**
+                     * @description Left out, the usual drive with bends and a rough piece
+                     * @enum {unknown}
+                     */
+                    route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up";
                 };
                 /** @description Write a code down; "none" where none is stored */
                 "write-code": {

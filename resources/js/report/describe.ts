@@ -47,6 +47,10 @@ export function describeAction(car: Car, action: Action): string {
         case 'rock-wheel':
         case 'swap-sensors':
             return t(`did.${action.do}`, { channel: action.channel });
+        case 'road-test':
+            return action.route === undefined
+                ? t('did.road-test')
+                : t('did.road-test-on', { route: t(`route.${action.route}`) });
         case 'provoke':
             return action.how === 'nothing'
                 ? t('did.let-go')

@@ -48,6 +48,29 @@ final class ProvocationTest extends TestCase
         self::assertEqualsCanonicalizing(['C0040-2F', 'none'], array_values(array_unique($codes)));
     }
 
+    public function test_a_wire_that_breaks_in_left_bends_stays_whole_in_right_ones(): void
+    {
+        $codes = ['left-bends' => 0, 'right-bends' => 0, 'straight' => 0];
+        foreach (range(1, 12) as $seed) {
+            foreach (array_keys($codes) as $route) {
+                $played = $this->played(Provocation::SteeringLeft, "seed $seed")->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test', 'route' => $route], ['do' => 'read-codes']);
+                $codes[$route] += count(Workbench::codes($played->shown()));
+            }
+        }
+
+        self::assertGreaterThan(6, $codes['left-bends']);
+        self::assertSame(0, $codes['right-bends']);
+        self::assertSame(0, $codes['straight']);
+    }
+
+    public function test_a_fault_that_is_always_there_is_found_on_any_drive(): void
+    {
+        foreach (['usual', 'straight', 'left-bends', 'right-bends', 'bumps', 'warm-up'] as $route) {
+            $played = Played::on(Workbench::case([['tooth-missing', 'FR', '', 1.0]]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test', 'route' => $route], ['do' => 'read-codes']);
+            self::assertNotSame([], Workbench::codes($played->shown()), $route);
+        }
+    }
+
     public function test_a_fault_that_did_not_act_may_act_on_the_next_drive(): void
     {
         $found = 0;
@@ -173,7 +196,7 @@ final class ProvocationTest extends TestCase
 
     public function test_a_car_is_bounced_on_its_wheels_only_and_at_one_corner(): void
     {
-        $case = Workbench::case([['loom-open', 'FR', '1', null, Provocation::Bumps]]);
+        $case = Workbench::case([['loom-open', 'FR', '1', 0.0, Provocation::Bumps]]);
         $ohms = ['do' => 'measure', 'function' => 'ohms', 'first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2'];
         $played = Played::on($case)->do(['do' => 'unplug', 'plug' => 'module-plug'], ['do' => 'provoke', 'how' => 'bumps', 'channel' => 'FR'], $ohms);
         self::assertTrue($played->shown()->number('reading')?->overload);

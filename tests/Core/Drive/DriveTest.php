@@ -5,8 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\Drive;
 
 use Lernfall\Drive\Drive;
+use Lernfall\Drive\DrivingMonitors;
+use Lernfall\Drive\Ground;
+use Lernfall\Drive\Route;
 use Lernfall\Drive\Stretch;
+use Lernfall\Module\Failure;
+use Lernfall\Vehicle\Provocation;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
 
 /** Expected values follow from v = a·t and s = v·t by hand. */
 final class DriveTest extends TestCase
@@ -44,9 +51,50 @@ final class DriveTest extends TestCase
 
     public function test_the_road_test_goes_through_town_and_out_of_it(): void
     {
-        $drive = Drive::roadTest();
+        $drive = Route::Usual->drive();
 
         self::assertGreaterThan(50.0 / 3.6, $drive->greatestSpeed());
         self::assertGreaterThan(20.0, $drive->secondsBetween(25.0 / 3.6, 35.0 / 3.6));
+    }
+
+    public function test_a_drive_over_two_speeds_stops_between_them(): void
+    {
+        $drive = Drive::over([7.0, [[Ground::Straight, 10.0], [Ground::LeftBend, 4.0]]], [14.0, [[Ground::Bumps, 6.0]]]);
+
+        // away and stop take v/1.4 and v/2: 5 + 3.5 s and 10 + 7 s
+        self::assertEqualsWithDelta(8.5 + 14.0 + 17.0 + 6.0, $drive->secondsBetween(0.0, INF), 1e-9);
+        self::assertEqualsWithDelta(4.0, $drive->secondsOn(Ground::LeftBend), 1e-9);
+        self::assertEqualsWithDelta(6.0, $drive->secondsOn(Ground::Bumps), 1e-9);
+        self::assertSame(0.0, $drive->secondsOn(Ground::RightBend));
+    }
+
+    /** @return iterable<string, array{Route, list<string>}> what each drive brings on beyond shaking and splashing */
+    public static function routes(): iterable
+    {
+        $shaken = ['wiggle-cable', 'wiggle-sensor-plug', 'wiggle-loom', 'wiggle-module-plug', 'bumps'];
+        yield 'usual' => [Route::Usual, ['steering-left', 'steering-right', ...$shaken, 'heat']];
+        yield 'straight' => [Route::Straight, []];
+        yield 'left bends' => [Route::LeftBends, ['steering-left']];
+        yield 'right bends' => [Route::RightBends, ['steering-right']];
+        yield 'bumps' => [Route::Bumps, $shaken];
+        yield 'warm-up' => [Route::WarmUp, ['heat']];
+    }
+
+    /** @param  list<string>  $expected */
+    #[DataProvider('routes')]
+    public function test_each_drive_provokes_what_its_ground_does(Route $route, array $expected): void
+    {
+        $provoked = array_filter(Provocation::cases(), $route->provokes(...));
+
+        self::assertEqualsCanonicalizing([...$expected, 'wet', 'vibration'], array_values(array_map(static fn (Provocation $one): string => $one->value, $provoked)));
+    }
+
+    public function test_on_every_drive_the_monitors_have_enough_to_go_by(): void
+    {
+        $monitors = new DrivingMonitors(Workbench::vehicle()->module->monitors, 1.7);
+        foreach (Route::cases() as $route) {
+            self::assertTrue($monitors->tests(Failure::NoSignal, $route->drive()), $route->value);
+            self::assertTrue($monitors->tests(Failure::Erratic, $route->drive()), $route->value);
+        }
     }
 }

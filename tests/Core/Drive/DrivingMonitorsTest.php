@@ -6,6 +6,7 @@ namespace Tests\Core\Drive;
 
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
+use Lernfall\Drive\Route;
 use Lernfall\Module\Failure;
 use Lernfall\Module\RisingSignal;
 use Lernfall\Module\SpeedInput;
@@ -33,15 +34,15 @@ final class DrivingMonitorsTest extends TestCase
 
     public function test_standstill_faults_are_not_found_on_the_road(): void
     {
-        self::assertFalse($this->finds(Failure::Open, 0.0, 0, Drive::roadTest()));
-        self::assertFalse($this->monitors()->tests(Failure::Open, Drive::roadTest()));
+        self::assertFalse($this->finds(Failure::Open, 0.0, 0, Route::Usual->drive()));
+        self::assertFalse($this->monitors()->tests(Failure::Open, Route::Usual->drive()));
     }
 
     public function test_a_crawl_tests_nothing(): void
     {
         self::assertFalse($this->monitors()->tests(Failure::NoSignal, Drive::straight(2.0, 60.0)));
         self::assertFalse($this->monitors()->tests(Failure::Erratic, Drive::straight(2.0, 60.0)));
-        self::assertTrue($this->monitors()->tests(Failure::NoSignal, Drive::roadTest()));
+        self::assertTrue($this->monitors()->tests(Failure::NoSignal, Route::Usual->drive()));
     }
 
     private function finds(Failure $failure, float $peakVoltSeconds, int $missing, Drive $drive): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
+use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -43,6 +44,18 @@ final class ProofTest extends TestCase
 
         self::assertSame(0.0, $mark?->points);
         self::assertSame('mark.proof.ignored', $mark->verdict->reason);
+    }
+
+    public function test_a_drive_on_which_it_could_not_have_come_back_proves_nothing(): void
+    {
+        $case = Workbench::case([['loom-open', 'FR', '1', 0.0, Provocation::SteeringLeft]]);
+        $proven = static fn (string $route): ?string => Played::on($case)->secured()->do(
+            ['do' => 'repair', 'kind' => 'repair-loom', 'channel' => 'FR'],
+            ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'running'],
+            ['do' => 'clear-codes'], ['do' => 'road-test', 'route' => $route], ['do' => 'read-codes'], ['do' => 'conclude'],
+        )->marks()->mark('proof')?->verdict->reason;
+
+        self::assertSame(['mark.proof.driven-otherwise', 'mark.proof.complete', 'mark.proof.complete'], array_map($proven, ['straight', 'left-bends', 'usual']));
     }
 
     public function test_without_a_repair_there_is_nothing_to_prove(): void

@@ -13,9 +13,14 @@ import type { PanelProps } from './SlatePanel';
 
 type Scanned = StepOf<'read-codes'> | StepOf<'clear-codes'> | StepOf<'live-speeds'> | StepOf<'road-test'>;
 
+type Route = NonNullable<Extract<Action, { do: 'road-test' }>['route']>;
+
+const ROUTES: Route[] = ['usual', 'straight', 'left-bends', 'right-bends', 'bumps', 'warm-up'];
+
 /** The scan tool, and driving with it. */
 export function ScanPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
+    const [route, setRoute] = useState<Route>('usual');
     return (
         <>
             <div className="grid grid-cols-2 gap-2">
@@ -43,11 +48,23 @@ export function ScanPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
                 >
                     {t('bay.live-standing')}
                 </Button>
+            </div>
+            <div className="flex items-end gap-2">
+                <div className="min-w-0 flex-1">
+                    <SelectField
+                        onSlate
+                        label={t('bay.route')}
+                        value={route}
+                        onChange={(event) => setRoute(event.target.value as Route)}
+                        options={ROUTES.map((value) => ({ value, label: t(`route.${value}`) }))}
+                    />
+                </div>
                 <Button
                     kind="slate-line"
                     disabled={busy}
-                    note={minutes('road-test')}
-                    onClick={() => void onAct({ do: 'road-test' })}
+                    note={minutes(route === 'usual' ? 'road-test' : `road-test.${route}`)}
+                    className="shrink-0"
+                    onClick={() => void onAct({ do: 'road-test', ...(route === 'usual' ? {} : { route }) })}
                 >
                     {t('bay.road-test')}
                 </Button>
