@@ -56,6 +56,7 @@ final readonly class CarState
             ignition: $ignition,
             keyCycles: $this->keyCycles + $cycle,
             supplied: $ignition === Ignition::Off ? [] : $this->supplied,
+            memory: $cycle === 1 ? $this->memory->inNewCycle() : $this->memory,
         );
     }
 

@@ -32,10 +32,10 @@ final readonly class FaultCase
         return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault], $this->averagingMeter);
     }
 
-    /** The one car that stands in the bay; the seed fixes its deviations. */
+    /** The one car that comes into the bay; the seed fixes its deviations. */
     public function car(string $seed): Car
     {
-        return Car::true($this->faultyVehicle(), $this->sound, $seed);
+        return Arrival::of(Car::true($this->faultyVehicle(), $this->sound, $seed));
     }
 
     public function faultyVehicle(): Vehicle

@@ -36,6 +36,7 @@ use Lernfall\Bay\Work\EyeWork;
 use Lernfall\Bay\Work\HandWork;
 use Lernfall\Bay\Work\KeyWork;
 use Lernfall\Bay\Work\LeadWork;
+use Lernfall\Bay\Work\LiveWork;
 use Lernfall\Bay\Work\MeterWork;
 use Lernfall\Bay\Work\PlugWork;
 use Lernfall\Bay\Work\RepairWork;
@@ -90,7 +91,7 @@ final readonly class Simulator
             $action instanceof ProveMeter => (new MeterWork($this->workshop->meter))->prove($car),
             $action instanceof RockWheel => (new HandWork($this->workshop->hands))->rockWheel($car, $action->channel),
             $action instanceof TurnWheel => (new HandWork($this->workshop->hands))->turnWheel($car, $action),
-            $action instanceof LiveSpeeds => (new DrivingWork)->liveSpeeds($car, $action->metresPerSecond),
+            $action instanceof LiveSpeeds => (new LiveWork)->speeds($car, $action->metresPerSecond),
             $action instanceof RoadTest => (new DrivingWork)->roadTest($car, $action->route),
             $action instanceof Repair => (new RepairWork)->repair($car, $action),
             default => throw new LogicException($action->name().' is not something done to a car'),

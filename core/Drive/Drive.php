@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Drive;
 
+use Closure;
+
 /** A drive is a list of stretches. */
 final readonly class Drive
 {
@@ -48,9 +50,55 @@ final readonly class Drive
         return array_sum(array_map(static fn (Stretch $one): float => $one->ground === $ground ? $one->seconds : 0.0, $this->stretches));
     }
 
-    public function secondsBetween(float $lower, float $upper): float
+    public function seconds(): float
     {
-        return array_sum(array_map(static fn (Stretch $one): float => $one->secondsBetween($lower, $upper), $this->stretches));
+        return array_sum(array_map(static fn (Stretch $one): float => $one->seconds, $this->stretches));
+    }
+
+    /** When the speed has been between two limits for longer than this, all in all; null where it never is. */
+    public function afterSecondsBetween(float $lower, float $upper, float $seconds, ?Ground $on = null): ?Moment
+    {
+        return $this->when($lower, $upper, static fn (Stretch $part): float => $on === null || $on === $part->ground ? $part->seconds : 0.0, static fn (Stretch $part, float $left): float => $left, $seconds);
+    }
+
+    /** When more than this distance has been covered between two speeds, all in all; null where it never is. */
+    public function afterMetresBetween(float $lower, float $upper, float $metres): ?Moment
+    {
+        return $this->when($lower, $upper, static fn (Stretch $part): float => $part->metres(), static fn (Stretch $part, float $left): float => $part->secondsFor($left), $metres);
+    }
+
+    /** Some seconds into the first stretch over this ground; null where the drive has none. */
+    public function into(Ground $ground, float $seconds): ?Moment
+    {
+        $passed = 0.0;
+        foreach ($this->stretches as $stretch) {
+            if ($stretch->ground === $ground && $stretch->fromMetresPerSecond === $stretch->toMetresPerSecond) {
+                return new Moment($passed + min($seconds, $stretch->seconds), $stretch->fromMetresPerSecond, $ground);
+            }
+            $passed += $stretch->seconds;
+        }
+
+        return null;
+    }
+
+    /** The middle of the last stretch at a steady speed; null where there is none. */
+    public function late(): ?Moment
+    {
+        $passed = 0.0;
+        $moment = null;
+        foreach ($this->stretches as $stretch) {
+            if ($stretch->fromMetresPerSecond === $stretch->toMetresPerSecond && $stretch->seconds > 0.0) {
+                $moment = new Moment($passed + $stretch->seconds / 2.0, $stretch->fromMetresPerSecond, $stretch->ground);
+            }
+            $passed += $stretch->seconds;
+        }
+
+        return $moment;
+    }
+
+    public function secondsBetween(float $lower, float $upper, ?Ground $on = null): float
+    {
+        return array_sum(array_map(static fn (Stretch $one): float => $on === null || $on === $one->ground ? $one->secondsBetween($lower, $upper) : 0.0, $this->stretches));
     }
 
     public function metresAbove(float $limit): float
@@ -61,5 +109,27 @@ final readonly class Drive
     public function greatestSpeed(): float
     {
         return max([0.0, ...array_map(static fn (Stretch $one): float => max($one->fromMetresPerSecond, $one->toMetresPerSecond), $this->stretches)]);
+    }
+
+    /**
+     * @param  Closure(Stretch): float  $amount  of what is added up, in a part of a stretch
+     * @param  Closure(Stretch, float): float  $secondsTo  how long a part takes until an amount is reached
+     */
+    private function when(float $lower, float $upper, Closure $amount, Closure $secondsTo, float $limit): ?Moment
+    {
+        $passed = 0.0;
+        $reached = 0.0;
+        foreach ($this->stretches as $stretch) {
+            $part = $stretch->within($lower, $upper);
+            if ($part !== null && $reached + $amount($part) > $limit) {
+                $seconds = $secondsTo($part, $limit - $reached);
+
+                return new Moment($passed + $stretch->secondsUntil($part) + $seconds, $part->speedAfter($seconds), $stretch->ground);
+            }
+            $reached += $part === null ? 0.0 : $amount($part);
+            $passed += $stretch->seconds;
+        }
+
+        return null;
     }
 }

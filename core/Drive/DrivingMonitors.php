@@ -15,20 +15,42 @@ final readonly class DrivingMonitors
     {
     }
 
+    /** Whether this failure is found; the deviation of this module's limits is in standard deviations. */
+    public function finds(Failure $failure, SpeedInput $input, Drive $drive, float $deviation): bool
+    {
+        return $this->found($failure, $input, $drive, $deviation) !== null;
+    }
+
     /**
-     * Whether this failure is found.
+     * When this failure is found; null where it is not.
      *
      * @param  float  $deviation  how far this module's limits lie off, in standard deviations
      */
-    public function finds(Failure $failure, SpeedInput $input, Drive $drive, float $deviation): bool
+    public function found(Failure $failure, SpeedInput $input, Drive $drive, float $deviation): ?Moment
     {
-        $factor = 1.0 + $this->monitors->thresholdSpread * $deviation;
+        $factor = $this->factor($deviation);
 
         return match ($failure) {
-            Failure::NoSignal => $this->secondsWithoutSignal($input, $drive) > $this->monitors->missingSeconds * $factor,
-            Failure::Erratic => $this->turnsWithDropOut($input, $drive) > $this->monitors->patternTurns * $factor,
-            Failure::Open, Failure::ShortToGround, Failure::ShortToSupply, Failure::ShortedTogether => false,
+            Failure::NoSignal => $drive->afterSecondsBetween($this->monitors->missingAboveMetresPerSecond, $this->countedFrom($input), $this->monitors->missingSeconds * $factor),
+            Failure::Erratic => $input->isDisturbed() ? $this->dropOut($input, $drive, $factor) : null,
+            Failure::Pattern => $input->isDisturbed() ? null : $this->dropOut($input, $drive, $factor),
+            Failure::Weak => $this->late($input, $drive, $factor),
+            default => null,
         };
+    }
+
+    /**
+     * When a wheel's steady difference from the others is noticed; null where it is not.
+     *
+     * @param  float  $ratio  its speed against theirs
+     */
+    public function strays(float $ratio, Drive $drive, float $deviation): ?Moment
+    {
+        $factor = $this->factor($deviation);
+
+        return abs($ratio - 1.0) > $this->monitors->deviationShare * $factor
+            ? $drive->afterSecondsBetween($this->monitors->deviationAboveMetresPerSecond, INF, $this->monitors->deviationSeconds, Ground::Straight)
+            : null;
     }
 
     /** Whether the drive was enough to test for this failure at all. */
@@ -36,28 +58,38 @@ final readonly class DrivingMonitors
     {
         return match ($failure) {
             Failure::NoSignal => $drive->secondsBetween($this->monitors->missingAboveMetresPerSecond, INF) > $this->monitors->missingSeconds,
-            Failure::Erratic => $drive->metresAbove($this->monitors->patternAboveMetresPerSecond) > $this->monitors->patternTurns * $this->circumferenceMetres,
-            Failure::Open, Failure::ShortToGround, Failure::ShortToSupply, Failure::ShortedTogether => false,
+            Failure::Erratic, Failure::Pattern => $drive->metresAbove($this->monitors->patternAboveMetresPerSecond) > $this->monitors->patternTurns * $this->circumferenceMetres,
+            Failure::Weak => $drive->greatestSpeed() > $this->monitors->weakAboveMetresPerSecond,
+            Failure::Deviation => $drive->secondsBetween($this->monitors->deviationAboveMetresPerSecond, INF, Ground::Straight) > $this->monitors->deviationSeconds,
+            default => false,
         };
     }
 
-    private function secondsWithoutSignal(SpeedInput $input, Drive $drive): float
+    private function factor(float $deviation): float
     {
-        return $drive->secondsBetween(
-            $this->monitors->missingAboveMetresPerSecond,
-            $input->leastTurnsPerSecond() * $this->circumferenceMetres,
-        );
+        return 1.0 + $this->monitors->thresholdSpread * $deviation;
     }
 
-    private function turnsWithDropOut(SpeedInput $input, Drive $drive): float
+    /** The speed from which the wheel is counted, in metres a second. */
+    private function countedFrom(SpeedInput $input): float
     {
-        $slowest = max($this->monitors->patternAboveMetresPerSecond, $input->leastTurnsPerSecond() * $this->circumferenceMetres);
-        $evenFrom = $input->evenFromTurnsPerSecond() * $this->circumferenceMetres;
-        if (! is_finite($slowest) || $evenFrom <= $slowest) {
-            return 0.0;
-        }
-        $even = is_finite($evenFrom) ? $drive->metresAbove($evenFrom) : 0.0;
+        return $input->leastTurnsPerSecond() * $this->circumferenceMetres;
+    }
 
-        return ($drive->metresAbove($slowest) - $even) / $this->circumferenceMetres;
+    private function dropOut(SpeedInput $input, Drive $drive, float $factor): ?Moment
+    {
+        $slowest = max($this->monitors->patternAboveMetresPerSecond, $this->countedFrom($input));
+
+        return is_finite($slowest)
+            ? $drive->afterMetresBetween($slowest, $input->evenFromTurnsPerSecond() * $this->circumferenceMetres, $this->monitors->patternTurns * $this->circumferenceMetres * $factor)
+            : null;
+    }
+
+    /** A signal that comes too late is weak; one that does not come at all is missing. */
+    private function late(SpeedInput $input, Drive $drive, float $factor): ?Moment
+    {
+        $from = $this->countedFrom($input);
+
+        return is_finite($from) && $from > $this->monitors->weakAboveMetresPerSecond * $factor ? $drive->afterSecondsBetween($from, INF, 0.0) : null;
     }
 }

@@ -22,6 +22,9 @@ enum Route: string
 
     private const OPEN_ROAD = 16.5;
 
+    /** Seconds from the beginning of a bend or a rough piece. */
+    private const UNTIL_IT_SHOWS = 2.0;
+
     public function drive(): Drive
     {
         return match ($this) {
@@ -40,17 +43,30 @@ enum Route: string
     /** Whether what is provoked in this way can show on this drive at all. */
     public function provokes(Provocation $provocation): bool
     {
-        $needed = match ($provocation) {
-            Provocation::SteeringLeft => Ground::LeftBend,
-            Provocation::SteeringRight => Ground::RightBend,
-            Provocation::Bumps, Provocation::WiggleCable, Provocation::WiggleSensorPlug, Provocation::WiggleLoom, Provocation::WiggleModulePlug => Ground::Bumps,
-            default => null,
-        };
+        $needed = self::ground($provocation);
 
         return match (true) {
             $provocation === Provocation::Heat => in_array($this, [self::Usual, self::WarmUp], true),
             $needed === null => true,
             default => $this->drive()->secondsOn($needed) > 0.0,
+        };
+    }
+
+    /** When what is provoked in this way shows first; what no ground provokes shows late, when the car has warmed and shaken. */
+    public function shows(Provocation $provocation): ?Moment
+    {
+        $ground = self::ground($provocation);
+
+        return $ground !== null ? $this->drive()->into($ground, self::UNTIL_IT_SHOWS) : $this->drive()->late();
+    }
+
+    private static function ground(Provocation $provocation): ?Ground
+    {
+        return match ($provocation) {
+            Provocation::SteeringLeft => Ground::LeftBend,
+            Provocation::SteeringRight => Ground::RightBend,
+            Provocation::Bumps, Provocation::WiggleCable, Provocation::WiggleSensorPlug, Provocation::WiggleLoom, Provocation::WiggleModulePlug => Ground::Bumps,
+            default => null,
         };
     }
 }

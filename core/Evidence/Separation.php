@@ -6,6 +6,7 @@ namespace Lernfall\Evidence;
 
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\WriteReading;
+use Lernfall\Bay\Arrival;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Simulator;
@@ -73,7 +74,7 @@ final readonly class Separation
         $held = [];
         $others = [];
         foreach ($this->faultsAt($job, $action->kind->concerns($action->channel)) as $fault) {
-            $hypothesis = Hypothesis::through($before, $fault, Car::hypothesis($fault->applyTo($sound), $sound), $this->simulator);
+            $hypothesis = Hypothesis::through($before, $fault, Arrival::of(Car::hypothesis($fault->applyTo($sound), $sound)), $this->simulator);
             if ($this->isRemoved($hypothesis, $action)) {
                 $held[] = $hypothesis;
             } else {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use InvalidArgumentException;
-use Lernfall\Module\StandardCode;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
@@ -171,10 +169,15 @@ final readonly class VehicleReader
                 $limits->float('missingAboveKilometresPerHour') / 3.6, $limits->float('missingSeconds'),
                 $limits->float('patternAboveKilometresPerHour') / 3.6, $limits->float('patternTurns'),
                 $limits->float('thresholdSpread'),
+                $limits->has('deviationShare') ? $limits->float('deviationShare') : INF,
+                $limits->has('deviationAboveKilometresPerHour') ? $limits->float('deviationAboveKilometresPerHour') / 3.6 : INF,
+                $limits->has('deviationSeconds') ? $limits->float('deviationSeconds') : INF,
+                $limits->has('weakAboveKilometresPerHour') ? $limits->float('weakAboveKilometresPerHour') / 3.6 : INF,
+                $limits->has('drivingConfirmedBy') ? $limits->int('drivingConfirmedBy') : 1,
             ),
-            self::codes($node->at('codes')),
-            $node->at('failureTypes')->textsByName(),
-            $node->texts('lampsOnFault'),
+            DialectReader::dialect($node),
+            DialectReader::lamps($node),
+            ! $node->has('withholdsSupply') || $node->bool('withholdsSupply'),
         );
     }
 
@@ -196,20 +199,5 @@ final readonly class VehicleReader
         }
 
         return new NominalValues($node->at('gapMillimetres')->float(1) / 1000.0, $values);
-    }
-
-    /** @return array<array-key, string> */
-    private static function codes(Node $node): array
-    {
-        $codes = $node->textsByName();
-        foreach ($codes as $channel => $code) {
-            try {
-                StandardCode::fromText($code);
-            } catch (InvalidArgumentException) {
-                throw $node->at($channel)->wrong('a code such as C0035');
-            }
-        }
-
-        return $codes;
     }
 }

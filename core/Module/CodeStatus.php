@@ -7,5 +7,7 @@ namespace Lernfall\Module;
 enum CodeStatus: string
 {
     case Present = 'present';
+    /** Seen once, and not yet often enough to be kept. */
+    case Pending = 'pending';
     case History = 'history';
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Module;
 
+use Lernfall\Vehicle\CodeDialect;
+
 /** What the module can tell about a channel. */
 enum Failure: string
 {
@@ -12,11 +14,40 @@ enum Failure: string
     case ShortToSupply = 'short-to-supply';
     case ShortedTogether = 'shorted-together';
     case NoSignal = 'no-signal';
+    /** Drop-outs at which the wheel would have to stop within centimetres and be back at speed. */
     case Erratic = 'erratic';
+    /** Something comes back once a turn: ring or encoder. */
+    case Pattern = 'pattern';
+    /** First counted too late when pulling away. */
+    case Weak = 'weak';
+    /** Steadily faster or slower than the other wheels. */
+    case Deviation = 'deviation';
 
     /** Electrical failures are found at standstill, the others only while driving. */
     public function isElectrical(): bool
     {
-        return ! in_array($this, [self::NoSignal, self::Erratic], true);
+        return in_array($this, self::electrical(), true);
+    }
+
+    /** @return non-empty-list<self> */
+    public static function electrical(): array
+    {
+        return [self::Open, self::ShortToGround, self::ShortToSupply, self::ShortedTogether];
+    }
+
+    /** @return non-empty-list<self> */
+    public static function driving(): array
+    {
+        return [self::NoSignal, self::Erratic, self::Pattern, self::Weak, self::Deviation];
+    }
+
+    /** As which kind a module tells it; null where it does not notice. */
+    public function toldBy(CodeDialect $dialect): ?self
+    {
+        return match (true) {
+            $dialect->tells($this->value) => $this,
+            $this === self::Pattern && $dialect->tells(self::Erratic->value) => self::Erratic,
+            default => null,
+        };
     }
 }

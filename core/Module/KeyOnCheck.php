@@ -37,7 +37,7 @@ final readonly class KeyOnCheck
             Failure::ShortToSupply => $supplied,
             Failure::Open => ! $grounded && ! $supplied && $this->isOpen($input, $measured, $factor),
             Failure::ShortedTogether => ! $grounded && ! $supplied && $this->isShorted($input, $measured, $factor),
-            Failure::NoSignal, Failure::Erratic => false,
+            default => false,
         };
     }
 

@@ -6,61 +6,91 @@ namespace Lernfall\Module;
 
 use Lernfall\Vehicle\LeftCode;
 
-/** The codes a module holds. */
+/** What a module remembers of its tests, and so the codes it holds. */
 final readonly class Memory
 {
-    /** @param  array<string, CodeStatus>  $entries by "channel/failure" */
-    private function __construct(private array $entries)
+    /**
+     * @param  array<string, StoredTest>  $tests  by "channel/failure"
+     * @param  StatusByte  $otherwise  of a test not listed
+     */
+    private function __construct(private array $tests, private StatusByte $otherwise)
     {
     }
 
+    /** Just cleared. */
     public static function empty(): self
     {
-        return new self([]);
+        return new self([], StatusByte::cleared());
     }
 
     /**
-     * As somebody's earlier work has left it.
+     * As a car comes in that has been driven: all tests done, and what somebody's earlier work has left.
      *
      * @param  list<LeftCode>  $codes
      */
     public static function left(array $codes): self
     {
-        $memory = self::empty();
+        $memory = new self([], StatusByte::passedBefore());
         foreach ($codes as $code) {
             $memory = $memory->set($code->channel, Failure::from($code->failure));
         }
 
-        return $memory;
+        return $memory->inNewCycle();
     }
 
     public function status(string $channel, Failure $failure): ?CodeStatus
     {
-        return $this->entries["$channel/$failure->value"] ?? null;
+        return $this->byte($channel, $failure)->wording();
     }
 
-    public function set(string $channel, Failure $failure): self
+    public function byte(string $channel, Failure $failure): StatusByte
     {
-        return $this->with($channel, $failure, CodeStatus::Present);
+        return $this->test($channel, $failure)->status;
+    }
+
+    public function frame(string $channel, Failure $failure): ?FreezeFrame
+    {
+        return $this->test($channel, $failure)->frame;
+    }
+
+    /** @param  int  $confirmedBy  failing operation cycles it takes until the code is kept */
+    public function set(string $channel, Failure $failure, ?FreezeFrame $frame = null, int $confirmedBy = 1): self
+    {
+        return $this->with($channel, $failure, $this->test($channel, $failure)->failed($frame ?? FreezeFrame::atRest(0.0), $confirmedBy));
     }
 
     /** A test that passes: what was present becomes history, an empty place stays empty. */
-    public function passed(string $channel, Failure $failure): self
+    public function passed(string $channel, Failure $failure, bool $lampGoesOut = true): self
     {
-        return $this->status($channel, $failure) === null
-            ? $this
-            : $this->with($channel, $failure, CodeStatus::History);
+        return $this->with($channel, $failure, $this->test($channel, $failure)->passed($lampGoesOut));
+    }
+
+    /** The ignition comes on again. */
+    public function inNewCycle(): self
+    {
+        return new self(array_map(static fn (StoredTest $test): StoredTest => $test->inNewCycle(), $this->tests), $this->otherwise->inNewCycle());
+    }
+
+    /** Lamps of what no longer fails go out. */
+    public function withSettledLamps(): self
+    {
+        return new self(array_map(static fn (StoredTest $test): StoredTest => $test->status->isFailing() ? $test : $test->withoutLamp(), $this->tests), $this->otherwise);
+    }
+
+    public function asksForLamp(): bool
+    {
+        return array_filter($this->tests, static fn (StoredTest $test): bool => $test->status->asksForLamp()) !== [];
     }
 
     public function hasPresent(): bool
     {
-        return in_array(CodeStatus::Present, $this->entries, true);
+        return array_filter($this->tests, static fn (StoredTest $test): bool => $test->status->wording() === CodeStatus::Present) !== [];
     }
 
     public function hasPresentElectrical(string $channel): bool
     {
         foreach (Failure::cases() as $failure) {
-            if ($failure->isElectrical() && $this->status($channel, $failure) === CodeStatus::Present) {
+            if ($failure->isElectrical() && $this->byte($channel, $failure)->isFailing()) {
                 return true;
             }
         }
@@ -70,14 +100,19 @@ final readonly class Memory
 
     public function isEmpty(): bool
     {
-        return $this->entries === [];
+        return array_filter($this->tests, static fn (StoredTest $test): bool => $test->status->wording() !== null) === [];
     }
 
-    private function with(string $channel, Failure $failure, CodeStatus $status): self
+    private function test(string $channel, Failure $failure): StoredTest
     {
-        $entries = ["$channel/$failure->value" => $status] + $this->entries;
-        ksort($entries);
+        return $this->tests["$channel/$failure->value"] ?? new StoredTest($this->otherwise);
+    }
 
-        return new self($entries);
+    private function with(string $channel, Failure $failure, StoredTest $test): self
+    {
+        $tests = ["$channel/$failure->value" => $test] + $this->tests;
+        ksort($tests);
+
+        return new self($tests, $this->otherwise);
     }
 }

@@ -51,10 +51,16 @@ final readonly class SpeedInput
         return $turnsPerSecond * count($heard) / $this->teeth->count();
     }
 
+    /** Whether what disturbs the signal is counted too. */
+    public function isDisturbed(): bool
+    {
+        return $this->disturbance > $this->thresholdFactor;
+    }
+
     /** The rotation from which no tooth is missed any more; infinite where one always is. */
     public function evenFromTurnsPerSecond(): float
     {
-        return $this->disturbance > $this->thresholdFactor || $this->teeth->crackPitches > self::IMPLAUSIBLE_PITCHES ? INF : $this->neededFor($this->teeth->weakest());
+        return $this->isDisturbed() || $this->teeth->crackPitches > self::IMPLAUSIBLE_PITCHES ? INF : $this->neededFor($this->teeth->weakest());
     }
 
     /** Whether the signal drops out at one place of every turn. */

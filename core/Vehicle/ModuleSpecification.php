@@ -9,23 +9,21 @@ final readonly class ModuleSpecification
 {
     /**
      * @param  string  $plugId  without this plug the module has no supply
-     * @param  array<array-key, string>  $codes  base code by channel, for example C0035
-     * @param  array<array-key, string>  $failureTypes  failure-type byte in hexadecimal by kind of failure
-     * @param  list<string>  $lampsOnFault  the lamps lit while a code is present
+     * @param  bool  $withholdsSupply  from a channel that its check at key-on finds broken
      * @param  bool  $dead  nothing in it works
      */
     public function __construct(
         public string $plugId,
         public Monitors $monitors,
-        public array $codes,
-        public array $failureTypes,
-        public array $lampsOnFault,
+        public CodeDialect $dialect,
+        public WarningLamps $lamps,
+        public bool $withholdsSupply = true,
         public bool $dead = false,
     ) {
     }
 
     public function dead(bool $dead): self
     {
-        return new self($this->plugId, $this->monitors, $this->codes, $this->failureTypes, $this->lampsOnFault, $dead);
+        return new self($this->plugId, $this->monitors, $this->dialect, $this->lamps, $this->withholdsSupply, $dead);
     }
 }

@@ -16,6 +16,11 @@ final readonly class Monitors
      * @param  float  $missingSeconds  and when that lasts this long
      * @param  float  $patternAboveMetresPerSecond  driving: once-per-turn gaps are noticed above this speed
      * @param  float  $patternTurns  and when they come back in this many turns
+     * @param  float  $deviationShare  driving: a wheel this much faster or slower than the others is noticed
+     * @param  float  $deviationAboveMetresPerSecond  straight on and above this speed
+     * @param  float  $deviationSeconds  and when that lasts this long
+     * @param  float  $weakAboveMetresPerSecond  pulling away: a signal that is first counted above this speed is too weak
+     * @param  int  $drivingConfirmedBy  cycles in which a failure found while driving has to show until its code is kept
      * @param  float  $thresholdSpread  standard deviation of each limit from module to module, relative
      */
     public function __construct(
@@ -28,6 +33,11 @@ final readonly class Monitors
         public float $patternAboveMetresPerSecond,
         public float $patternTurns,
         public float $thresholdSpread,
+        public float $deviationShare = INF,
+        public float $deviationAboveMetresPerSecond = INF,
+        public float $deviationSeconds = INF,
+        public float $weakAboveMetresPerSecond = INF,
+        public int $drivingConfirmedBy = 1,
     ) {
     }
 }

@@ -99,7 +99,7 @@ final class Workbench
     /** @return array<string, string> code => status, absent ones left out */
     public static function codes(Observation $observation): array
     {
-        $codes = array_filter($observation->values, static fn ($word): bool => in_array($word, ['present', 'history'], true));
+        $codes = array_filter($observation->values, static fn ($word): bool => in_array($word, ['present', 'pending', 'history'], true));
         ksort($codes);
 
         return array_map(strval(...), $codes);

@@ -6,26 +6,22 @@ namespace Lernfall\Bay\Work;
 
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Feature;
 use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Ignition;
-use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
+use Lernfall\Drive\Ground;
+use Lernfall\Drive\Moment;
 use Lernfall\Drive\Route;
 use Lernfall\Module\Failure;
+use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\SpeedInput;
-use Lernfall\Signal\Rotation;
-use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\LampOut;
 
-/** Driving, and reading the wheel speeds as the module counts them. */
+/** Driving: what the module's monitors find on the way. */
 final readonly class DrivingWork
 {
-    /** How long a speed is held while the live values are read. */
-    private const READING_SECONDS = 20.0;
-
     /** How readily a provoked fault acts on a drive that provokes it. */
     private const READINESS = [
         'steering-left' => 0.85, 'steering-right' => 0.85, 'wiggle-cable' => 0.7, 'wiggle-sensor-plug' => 0.6, 'wiggle-loom' => 0.6,
@@ -34,42 +30,21 @@ final readonly class DrivingWork
 
     private const READINESS_SPREAD = 0.15;
 
-    /** One step of the displayed speed: a tenth of a kilometre an hour. */
-    private const SPEED_STEP = 0.1 / 3.6;
+    /** @param  ?bool  $acts  whether what comes and goes acts on this drive; null leaves it to the drive and to chance */
+    public function __construct(private ?bool $acts = null)
+    {
+    }
 
     /** @return list<Branch> */
     public function roadTest(Car $car, Route $route): array
     {
-        $refusal = $this->refusal($car);
+        $refusal = self::refusal($car);
 
-        return $refusal === '' ? $this->driven($this->letGo($car), $route->drive(), Prediction::of('driven'), $route) : Branch::refused($car, $refusal);
+        return $refusal === '' ? $this->driven($car, $route, Prediction::of('driven')) : Branch::refused($car, $refusal);
     }
 
-    /** @return list<Branch> */
-    public function liveSpeeds(Car $car, float $metresPerSecond): array
-    {
-        if (! $car->modulePowered()) {
-            return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
-        }
-        if ($metresPerSecond <= 0.0) {
-            return Branch::only($car, Prediction::of('speeds', $this->speeds($car, 0.0)));
-        }
-        $refusal = $this->refusal($car);
-        if ($refusal !== '') {
-            return Branch::refused($car, $refusal);
-        }
-        $driving = $this->letGo($car);
-
-        return $this->driven($driving, Drive::straight($metresPerSecond, self::READING_SECONDS), Prediction::of('speeds', $this->speeds($driving, $metresPerSecond)));
-    }
-
-    /** Whoever drives wiggles and warms nothing meanwhile. */
-    private function letGo(Car $car): Car
-    {
-        return $car->in($car->state->provokedBy(null));
-    }
-
-    private function refusal(Car $car): string
+    /** Why this car cannot be driven now; "" where it can. */
+    public static function refusal(Car $car): string
     {
         return match (true) {
             $car->state->footing->raised => 'raised',
@@ -80,81 +55,66 @@ final readonly class DrivingWork
         };
     }
 
-    /** @return array<string, Feature> */
-    private function speeds(Car $car, float $metresPerSecond): array
+    /** Whoever drives wiggles and warms nothing meanwhile. */
+    public static function letGo(Car $car): Car
     {
-        $features = [];
-        foreach ($car->vehicle->channelIds() as $id) {
-            [$counted, $dips] = $this->counted($car, $id, $metresPerSecond);
-            $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
-            $features["$id.run"] = CategoryFeature::certain($dips ? 'dips' : 'steady');
-        }
-
-        return $features;
+        return $car->in($car->state->provokedBy(null));
     }
 
     /**
-     * What the module makes of whatever reaches its pins: a generator, the channel's own sensor, or one that leads bring there.
-     *
-     * @return array{float, bool} metres a second, and whether it drops out once a turn
+     * @param  ?Drive  $drive  another one than the route's own
+     * @return list<Branch>
      */
-    private function counted(Car $car, string $id, float $metresPerSecond): array
+    public function driven(Car $car, Route $route, Prediction $prediction, ?Drive $drive = null): array
     {
-        $channel = $car->channel($id);
-        if ((new Hearing($car))->isInjected($id)) {
-            return [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), $car->state->hookup->injection->hertz ?? 0.0), false];
-        }
-        $deviation = $car->deviations->standard($car->deviation("module.$id.signal-limit"));
-        $fastest = [0.0, false];
-        foreach ($car->channels([$id]) as $source) {
-            $turns = $this->turns($car, $source, $metresPerSecond);
-            $input = $metresPerSecond > 0.0 ? (new Hearing($car))->whileDriving($source, $deviation) : (new Hearing($car))->of($source, $deviation, $id);
-            $counted = $input->countedTurnsPerSecond($turns) * $source->ring->teeth / $channel->reckonedTeeth() * $car->vehicle->tyre->rollingCircumferenceMetres();
-            $fastest = $counted > $fastest[0] || $source->id === $id && $input->hasGapsAt($turns) ? [$counted, $input->hasGapsAt($turns)] : $fastest;
-        }
-
-        return $fastest;
-    }
-
-    /** How fast a wheel turns, which way does not matter here. */
-    private function turns(Car $car, Channel $channel, float $metresPerSecond): float
-    {
-        return match (true) {
-            $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->tyreFactor,
-            $car->state->turningChannel === $channel->id => abs($car->state->turnsPerSecond),
-            default => 0.0,
-        };
-    }
-
-    /** @return list<Branch> */
-    private function driven(Car $car, Drive $drive, Prediction $prediction, Route $route = Route::Straight): array
-    {
+        $drive ??= $route->drive();
+        $car = self::letGo($car);
         $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin)->rolled());
         if (! $car->modulePowered()) {
             return Branch::only($warm, $prediction);
         }
         $monitors = new DrivingMonitors($car->vehicle->module->monitors, $car->vehicle->tyre->rollingCircumferenceMetres());
         $chances = [];
-        foreach ($car->vehicle->channelIds() as $id) {
-            if ($car->state->memory->hasPresentElectrical($id)) {
-                continue; // a channel found broken is not watched any further
+        $moments = [];
+        $inputs = $this->inputs($car);
+        $comparison = SpeedComparison::of($car, $inputs, $drive->greatestSpeed());
+        foreach ($inputs as $id => $input) {
+            foreach (Failure::driving() as $failure) {
+                $event = $this->event($id, $failure, $input, $drive);
+                [$moments[$event], $chances[$event]] = $failure === Failure::Deviation
+                    ? $this->straying($car, $id, $comparison->ratio($id), $drive, $monitors)
+                    : $this->finding($car, $id, $failure, $input, $drive, $monitors);
             }
-            $input = (new Hearing($car))->whileDriving($car->channel($id), 0.0);
-            foreach ([Failure::NoSignal, Failure::Erratic] as $failure) {
-                $chances[$this->event($id, $failure, $input, $drive)] = $this->chance($car, $id, $failure, $input, $drive, $monitors);
+            foreach ($this->dropOut($car, $id, $drive, $monitors, $route) as $event => [$moment, $chance]) {
+                $moments[$event] = $moment;
+                $chances[$event] = $chance;
             }
-            $chances = [...$chances, ...$this->dropOuts($car, $id, $drive, $monitors, $route)];
         }
 
-        return $this->remembered($warm, $chances, $drive, $monitors, $prediction);
+        return $this->remembered($warm, $chances, $moments, $drive, $monitors, $prediction);
+    }
+
+    /** @return array<string, SpeedInput> by channel; one found broken is not watched any further */
+    private function inputs(Car $car): array
+    {
+        $inputs = [];
+        foreach ($car->vehicle->channelIds() as $id) {
+            if (! $car->state->memory->hasPresentElectrical($id)) {
+                $inputs[$id] = (new Hearing($car))->whileDriving($car->channel($id), 0.0);
+            }
+        }
+
+        return $inputs;
     }
 
     /**
      * @param  array<string, float>  $chances
+     * @param  array<string, ?Moment>  $moments
      * @return list<Branch>
      */
-    private function remembered(Car $car, array $chances, Drive $drive, DrivingMonitors $monitors, Prediction $prediction): array
+    private function remembered(Car $car, array $chances, array $moments, Drive $drive, DrivingMonitors $monitors, Prediction $prediction): array
     {
+        $module = $car->vehicle->module;
         $branches = [];
         foreach (Crossroads::of($car, $chances) as [$weight, $state, $outcomes]) {
             $memory = $state->memory;
@@ -162,32 +122,45 @@ final readonly class DrivingWork
             foreach ($outcomes as $event => $found) {
                 [$id, $name, $detail] = explode('/', $event);
                 $failure = Failure::from($name);
-                if (! $found && str_starts_with($detail, 'acts')) {
-                    continue; // it did not act this time, which tests nothing
+                $told = $failure->toldBy($module->dialect);
+                if ($told === null || ! $found && str_starts_with($detail, 'acts')) {
+                    continue; // it is not noticed, or it did not act this time, which tests nothing
                 }
                 $memory = match (true) {
-                    $found => $memory->set($id, $failure),
-                    $monitors->tests($failure, $drive) => $memory->passed($id, $failure),
+                    $found => $memory->set($id, $told, $this->frame($car, $moments[$event] ?? null), $module->monitors->drivingConfirmedBy),
+                    $monitors->tests($failure, $drive) => $memory->passed($id, $told, $module->lamps->out !== LampOut::Cleared),
                     default => $memory,
                 };
             }
+            $memory = $module->lamps->out === LampOut::Cleared ? $memory : $memory->withSettledLamps();
             $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $prediction);
         }
 
         return $branches;
     }
 
+    private function frame(Car $car, ?Moment $moment): FreezeFrame
+    {
+        $steering = match ($moment?->ground) {
+            Ground::LeftBend => 'left',
+            Ground::RightBend => 'right',
+            default => 'straight',
+        };
+
+        return new FreezeFrame($moment === null ? 0.0 : $moment->metresPerSecond, $steering, $car->electrical()->systemVolts);
+    }
+
     /**
      * A fault that shows only when provoked acts on the road more or less readily; while it acts, the signal drops out,
      * which no wheel could do.
      *
-     * @return array<string, float>
+     * @return array<string, array{?Moment, float}> moment and chance by event
      */
-    private function dropOuts(Car $car, string $id, Drive $drive, DrivingMonitors $monitors, Route $route): array
+    private function dropOut(Car $car, string $id, Drive $drive, DrivingMonitors $monitors, Route $route): array
     {
         $acting = $car->actingChannel($id);
         $provocation = $car->vehicle->channel($id)->acting?->provocation;
-        if ($acting === null || $provocation === null || ! $route->provokes($provocation) || ! $monitors->tests(Failure::Erratic, $drive)) {
+        if ($acting === null || $provocation === null || $this->acts === false || $this->acts === null && ! $route->provokes($provocation) || ! $monitors->tests(Failure::Erratic, $drive)) {
             return [];
         }
         $input = (new Hearing($car))->whileDriving($acting, 0.0);
@@ -198,22 +171,30 @@ final readonly class DrivingWork
         $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard("$id.readiness");
         $event = "$id/erratic/acts@$drives";
 
-        return [$event => $car->deviations->chance($event, max(0.0, min(1.0, $readiness)))];
+        return [$event => [$route->shows($provocation), $this->acts === true ? 1.0 : $car->deviations->chance($event, max(0.0, min(1.0, $readiness)))]];
     }
 
-    private function chance(Car $car, string $id, Failure $failure, SpeedInput $input, Drive $drive, DrivingMonitors $monitors): float
+    /** @return array{?Moment, float} */
+    private function finding(Car $car, string $id, Failure $failure, SpeedInput $input, Drive $drive, DrivingMonitors $monitors): array
     {
         $spread = $car->vehicle->module->monitors->thresholdSpread;
+        $found = static fn (float $deviation): ?Moment => $monitors->found($failure, $input->withThresholdFactor(1.0 + $spread * $deviation), $drive, $deviation);
 
-        return $car->deviations->chanceThat(
-            $car->deviation("module.$id.signal-limit"),
-            static fn (float $deviation): bool => $monitors->finds(
-                $failure,
-                $input->withThresholdFactor(1.0 + $spread * $deviation),
-                $drive,
-                $deviation,
-            ),
-        );
+        return [
+            $found(0.0) ?? $found(1.0) ?? $found(-1.0),
+            $car->deviations->chanceThat($car->deviation("module.$id.signal-limit"), static fn (float $deviation): bool => $found($deviation) !== null),
+        ];
+    }
+
+    /** @return array{?Moment, float} */
+    private function straying(Car $car, string $id, float $ratio, Drive $drive, DrivingMonitors $monitors): array
+    {
+        $found = static fn (float $deviation): ?Moment => $monitors->strays($ratio, $drive, $deviation);
+
+        return [
+            $found(0.0) ?? $found(-1.0),
+            $car->deviations->chanceThat($car->deviation("module.$id.signal-limit"), static fn (float $deviation): bool => $found($deviation) !== null),
+        ];
     }
 
     private function event(string $id, Failure $failure, SpeedInput $input, Drive $drive): string

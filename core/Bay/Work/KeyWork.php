@@ -11,8 +11,11 @@ use Lernfall\Bay\Prediction;
 use Lernfall\Circuit\InputVoltages;
 use Lernfall\Circuit\ModuleInput;
 use Lernfall\Module\Failure;
+use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\KeyOnCheck;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\LampOut;
+use Lernfall\Vehicle\ModuleSpecification;
 
 /** Turning the key. Coming from off, the module checks its circuits. */
 final readonly class KeyWork
@@ -37,23 +40,32 @@ final readonly class KeyWork
         foreach ($car->vehicle->channelIds() as $id) {
             $channel = $car->channel($id);
             $input = ModuleInput::at($id, $car->channels([$id]), $car->electrical()->unsupplied());
-            foreach (array_filter(Failure::cases(), static fn (Failure $one): bool => $one->isElectrical()) as $failure) {
+            foreach (Failure::electrical() as $failure) {
                 $chances[$this->event($id, $failure, $input)] = $this->chance($car, $channel, $failure, $input);
             }
         }
         $branches = [];
+        $module = $car->vehicle->module;
+        $frame = FreezeFrame::atRest($car->electrical()->systemVolts);
         foreach (Crossroads::of($car, $chances) as [$weight, $state, $outcomes]) {
             $memory = $state->memory;
             $refused = [];
             foreach ($outcomes as $event => $seen) {
-                [$id, $failure] = explode('/', $event);
-                $refused[$id] = ($refused[$id] ?? false) || $seen;
-                $memory = $seen ? $memory->set($id, Failure::from($failure)) : $memory->passed($id, Failure::from($failure));
+                [$id, $name] = explode('/', $event);
+                $failure = Failure::from($name);
+                $refused[$id] = ($refused[$id] ?? false) || $seen && $this->isWithheld($module, $failure);
+                $memory = $seen ? $memory->set($id, $failure, $frame) : $memory->passed($id, $failure, $module->lamps->out === LampOut::Passed);
             }
             $branches[] = new Branch($weight, Harm::done($car->in($state->remembering($memory)->supplying(array_keys($refused, false, true)))), $done);
         }
 
         return $branches;
+    }
+
+    /** A module that feeds an open plug still saves itself from a short. */
+    private function isWithheld(ModuleSpecification $module, Failure $failure): bool
+    {
+        return $module->withholdsSupply || $failure !== Failure::Open;
     }
 
     private function chance(Car $car, Channel $channel, Failure $failure, InputVoltages $input): float

@@ -7,20 +7,28 @@ namespace Lernfall\Bay\Work;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Feature;
+use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
 use Lernfall\Module\Failure;
 use Lernfall\Module\Memory;
+use Lernfall\Module\StoredCode;
+use Lernfall\Module\StoredCodes;
 
 /** What the module tells: its lamps and its codes. */
 final readonly class ScanWork
 {
+    private const SPEED_STEP = 1.0 / 3.6;
+
+    private const VOLT_STEP = 0.1;
+
     /** @return list<Branch> */
     public function lamps(Car $car): array
     {
-        $warning = $car->state->isPowered() && (! $car->modulePowered() || $car->state->memory->hasPresent());
+        $warning = $car->state->isPowered() && (! $car->modulePowered() || $car->state->memory->asksForLamp());
         $features = [];
         foreach ($car->vehicle->lamps as $lamp) {
-            $lit = $warning && in_array($lamp, $car->vehicle->module->lampsOnFault, true);
+            $lit = $warning && in_array($lamp, $car->vehicle->module->lamps->onFault, true);
             $features[$lamp] = CategoryFeature::certain($lit ? 'on' : 'off');
         }
 
@@ -36,10 +44,13 @@ final readonly class ScanWork
             return $this->silent($car);
         }
         $features = ['answer' => CategoryFeature::certain('yes')];
-        foreach ($car->vehicle->channelIds() as $channel) {
-            foreach (Failure::cases() as $failure) {
-                $status = $car->state->memory->status($channel, $failure);
-                $features[$this->code($car, $channel, $failure)] = CategoryFeature::certain($status === null ? 'absent' : $status->value);
+        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds()) as $code => $stored) {
+            $features[$code] = CategoryFeature::certain($stored === null ? 'absent' : $stored->status->value);
+            $features = $stored === null ? $features : [...$features, ...$this->details((string) $code, $stored, $car)];
+        }
+        foreach ([...Failure::electrical(), ...Failure::driving()] as $failure) {
+            if ($failure->toldBy($car->vehicle->module->dialect) === $failure) {
+                $features["test.$failure->value"] = CategoryFeature::certain($this->isTested($car, $failure) ? 'tested' : 'not-retested');
             }
         }
 
@@ -54,12 +65,39 @@ final readonly class ScanWork
             : $this->silent($car);
     }
 
-    /** The code as a scan tool writes it: base code, a hyphen, the failure-type byte. */
-    private function code(Car $car, string $channel, Failure $failure): string
+    /** @return array<string, Feature> the status byte, the maker's own number, and what was noted when the test failed */
+    private function details(string $code, StoredCode $stored, Car $car): array
     {
-        $module = $car->vehicle->module;
+        $dialect = $car->vehicle->module->dialect;
+        $features = $stored->byte === null ? [] : ["$code.byte" => CategoryFeature::certain($stored->byte->text())];
+        if (isset($dialect->ownNumbers[$code])) {
+            $features["$code.own"] = CategoryFeature::certain($dialect->ownNumbers[$code]);
+        }
+        $frame = $stored->frame;
+        if ($frame === null) {
+            return $features;
+        }
+        foreach ($dialect->frame as $noted) {
+            $features["$code.$noted"] = match ($noted) {
+                'speed' => NumberFeature::reading('metresPerSecond', $frame->metresPerSecond, self::SPEED_STEP, 0.0, canBeNegative: false),
+                'volts' => NumberFeature::reading('volts', $frame->volts, self::VOLT_STEP, 0.0),
+                default => CategoryFeature::certain($frame->steering),
+            };
+        }
 
-        return $module->codes[$channel].'-'.$module->failureTypes[$failure->value];
+        return $features;
+    }
+
+    /** Whether this test has run on every channel since the codes were cleared. */
+    private function isTested(Car $car, Failure $failure): bool
+    {
+        foreach ($car->vehicle->channelIds() as $channel) {
+            if (! $car->state->memory->byte($channel, $failure)->isTestedSinceClearing()) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<Branch> */

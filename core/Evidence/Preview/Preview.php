@@ -6,6 +6,7 @@ namespace Lernfall\Evidence\Preview;
 
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\Provoke;
+use Lernfall\Bay\Arrival;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
@@ -33,8 +34,8 @@ final readonly class Preview
     public static function of(FaultCase $case, Simulator $simulator): self
     {
         $simulator = $simulator->forCase($case);
-        $faulty = Car::hypothesis($case->faultyVehicle(), $case->sound);
-        $healthy = Car::hypothesis($case->sound, $case->sound);
+        $faulty = Arrival::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
+        $healthy = Arrival::of(Car::hypothesis($case->sound, $case->sound));
         $rows = [];
         $isFed = $faulty->vehicle->feed == $case->sound->feed && $faulty->vehicle->supply == $case->sound->supply && $faulty->vehicle->module == $case->sound->module;
         foreach ($case->sound->channels as $channel) {

@@ -51,10 +51,10 @@ final readonly class StandardTests
         $module = $vehicle->module;
 
         return [
-            new StandardTest('codes', self::driven(), new ReadCodes, array_map(
-                static fn (Failure $failure): string => $module->codes[$channel->id].'-'.$module->failureTypes[$failure->value],
+            new StandardTest('codes', self::driven(), new ReadCodes, array_values(array_unique(array_filter(array_map(
+                static fn (Failure $failure): string => $module->dialect->code($channel->id, $failure->value),
                 Failure::cases(),
-            ), false),
+            )))), false),
             ...$bench->ohms(),
             ...$bench->volts(),
             new StandardTest('speed-driving', [new TurnKey(Ignition::Running)], new LiveSpeeds(self::DRIVING_METRES_PER_SECOND), ["$channel->id.speed", "$channel->id.run"]),

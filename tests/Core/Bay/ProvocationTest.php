@@ -41,7 +41,9 @@ final class ProvocationTest extends TestCase
         $codes = [];
         foreach (range(1, 30) as $seed) {
             $played = $this->played(Provocation::WiggleLoom, "seed $seed")->do(['do' => 'ignition', 'to' => 'running']);
-            self::assertSame([], Workbench::codes($played->do(['do' => 'read-codes'])->shown()));
+            self::assertSame(['C0040-2F' => 'history'], Workbench::codes($played->do(['do' => 'read-codes'])->shown()), 'it showed on the way the owner drove');
+            $played->do(['do' => 'clear-codes']);
+            self::assertSame([], Workbench::codes($played->do(['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'running'], ['do' => 'read-codes'])->shown()));
             $codes[] = array_keys(Workbench::codes($played->do(['do' => 'road-test'], ['do' => 'read-codes'])->shown()))[0] ?? 'none';
         }
 
@@ -53,7 +55,7 @@ final class ProvocationTest extends TestCase
         $codes = ['left-bends' => 0, 'right-bends' => 0, 'straight' => 0];
         foreach (range(1, 12) as $seed) {
             foreach (array_keys($codes) as $route) {
-                $played = $this->played(Provocation::SteeringLeft, "seed $seed")->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test', 'route' => $route], ['do' => 'read-codes']);
+                $played = $this->played(Provocation::SteeringLeft, "seed $seed")->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'clear-codes'], ['do' => 'road-test', 'route' => $route], ['do' => 'read-codes']);
                 $codes[$route] += count(Workbench::codes($played->shown()));
             }
         }
@@ -75,7 +77,7 @@ final class ProvocationTest extends TestCase
     {
         $found = 0;
         foreach (range(1, 20) as $seed) {
-            $played = $this->played(Provocation::WiggleModulePlug, "seed $seed")->do(['do' => 'ignition', 'to' => 'running']);
+            $played = $this->played(Provocation::WiggleModulePlug, "seed $seed")->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'clear-codes']);
             $once = $this->codesAfter($played, 1);
             $found += $once === 0 && $this->codesAfter($played, 3) > 0 ? 1 : 0;
         }

@@ -26,10 +26,10 @@ final class DrivingMonitorsTest extends TestCase
 
     public function test_a_gap_in_the_ring_is_noticed_after_enough_turns(): void
     {
-        self::assertTrue($this->finds(Failure::Erratic, 1.0, 1, Drive::straight(10.0, 20.0)));
-        self::assertFalse($this->finds(Failure::Erratic, 1.0, 1, Drive::straight(4.0, 0.1)), 'too few turns');
-        self::assertFalse($this->finds(Failure::Erratic, 1.0, 0, Drive::straight(10.0, 20.0)), 'the ring is whole');
-        self::assertFalse($this->finds(Failure::Erratic, 0.0, 1, Drive::straight(10.0, 20.0)), 'no signal, no gaps in it');
+        self::assertTrue($this->finds(Failure::Pattern, 1.0, 1, Drive::straight(10.0, 20.0)));
+        self::assertFalse($this->finds(Failure::Pattern, 1.0, 1, Drive::straight(4.0, 0.1)), 'too few turns');
+        self::assertFalse($this->finds(Failure::Pattern, 1.0, 0, Drive::straight(10.0, 20.0)), 'the ring is whole');
+        self::assertFalse($this->finds(Failure::Pattern, 0.0, 1, Drive::straight(10.0, 20.0)), 'no signal, no gaps in it');
     }
 
     public function test_standstill_faults_are_not_found_on_the_road(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
+use Lernfall\Bay\Arrival;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\Observation;
 use Lernfall\Bay\ObservedTrace;
@@ -40,7 +41,7 @@ final class HypothesisTest extends TestCase
                 continue;
             }
             $played = Played::on(Workbench::case([[$fault->kind->id, $channel, $fault->conductor, $fault->strength]], $vehicle), "car $number")->do(...$this->work($channel));
-            $hypothesis = Hypothesis::through($played->job->steps, $fault, Car::hypothesis($fault->applyTo($vehicle), $vehicle), Workbench::simulator());
+            $hypothesis = Hypothesis::through($played->job->steps, $fault, Arrival::of(Car::hypothesis($fault->applyTo($vehicle), $vehicle)), Workbench::simulator());
             foreach ($played->job->steps as $step) {
                 $prediction = $hypothesis->at($step->number);
                 self::assertNotNull($prediction);
@@ -62,7 +63,7 @@ final class HypothesisTest extends TestCase
         $vehicle = Workbench::vehicle();
         $fault = Workbench::catalogue()->fault($vehicle, 'coil-open', 'FR');
         $played = Played::on(Workbench::case())->secured()->do(['do' => 'write-code', 'code' => 'none', 'status' => '']);
-        $hypothesis = Hypothesis::through($played->job->steps, $fault, Car::hypothesis($fault->applyTo($vehicle), $vehicle), Workbench::simulator());
+        $hypothesis = Hypothesis::through($played->job->steps, $fault, Arrival::of(Car::hypothesis($fault->applyTo($vehicle), $vehicle)), Workbench::simulator());
 
         self::assertNull($hypothesis->at(4), 'what is written on the card is nothing the car does');
         self::assertNull($hypothesis->at(99));

@@ -200,7 +200,7 @@ final class CatalogueTest extends TestCase
         $rows = Preview::of(Workbench::case([[$kind, $corner, $entry->kind->onConductor ? '1' : '', $strongest]], $vehicle), Workbench::simulator())->rows;
 
         if ($type !== '*') {
-            self::assertSame($type === '' ? [] : [$vehicle->module->codes[$corner]."-$type"], $this->present($rows['codes'][$corner]));
+            self::assertSame($type === '' ? [] : [$vehicle->module->dialect->baseCodes[$corner]."-$type"], $this->present($rows['codes'][$corner]));
         }
         foreach ($tests as $test) {
             self::assertTrue($rows[$test][$corner]->differs, $test);

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+use Lernfall\Bay\Work\DrivingWork;
+use Lernfall\Bay\Work\KeyWork;
+use Lernfall\Drive\Route;
+
+/**
+ * A car as it comes in: its owner has driven it the usual way, what comes and goes has shown itself, and the module has
+ * noticed what it notices. On the way to the workshop it did not show again. Then the car was parked and has cooled down.
+ */
+final readonly class Arrival
+{
+    public static function of(Car $parked): Car
+    {
+        $running = Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car;
+        $shown = Branch::likeliest((new DrivingWork(acts: true))->roadTest($running, Route::Usual))->car;
+        $driven = Branch::likeliest((new DrivingWork(acts: false))->roadTest($shown, Route::Straight))->car;
+
+        return $parked->in($parked->state->remembering($driven->state->memory)->withSettled($driven->state->settled));
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Drive;
+
+/** A moment of a drive. */
+final readonly class Moment
+{
+    public function __construct(public float $seconds, public float $metresPerSecond, public Ground $ground)
+    {
+    }
+}

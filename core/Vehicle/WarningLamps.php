@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** What a module does with the lamps. */
+final readonly class WarningLamps
+{
+    /**
+     * @param  list<string>  $onFault  lit while a code asks for it
+     * @param  bool  $litInSession  lit while a scan tool holds the module
+     */
+    public function __construct(public array $onFault, public LampOut $out = LampOut::Passed, public bool $litInSession = false)
+    {
+    }
+}
