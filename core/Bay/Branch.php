@@ -17,7 +17,7 @@ final readonly class Branch
         return [new self(1.0, $car, $prediction)];
     }
 
-    /** @return list<self> */
+    /** @return non-empty-list<self> */
     public static function refused(Car $car, string $reason): array
     {
         return self::only($car, Prediction::refused($reason));

@@ -47,6 +47,11 @@ final class Workbench
         return new Simulator(WorkshopReader::read(self::json('core/Bay/training-workshop.json')));
     }
 
+    public static function with(Car $car, string $seed = 'a'): self
+    {
+        return new self($car, self::simulator(), $seed);
+    }
+
     public static function healthy(string $seed = 'a'): self
     {
         return new self(Car::true(self::vehicle(), self::vehicle(), $seed), self::simulator(), $seed);

@@ -35,7 +35,7 @@ final readonly class DrivingWork
     {
     }
 
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function roadTest(Car $car, Route $route): array
     {
         $refusal = self::refusal($car);
@@ -63,7 +63,7 @@ final readonly class DrivingWork
 
     /**
      * @param  ?Drive  $drive  another one than the route's own
-     * @return list<Branch>
+     * @return non-empty-list<Branch>
      */
     public function driven(Car $car, Route $route, Prediction $prediction, ?Drive $drive = null): array
     {
@@ -110,7 +110,7 @@ final readonly class DrivingWork
     /**
      * @param  array<string, float>  $chances
      * @param  array<string, ?Moment>  $moments
-     * @return list<Branch>
+     * @return non-empty-list<Branch>
      */
     private function remembered(Car $car, array $chances, array $moments, Drive $drive, DrivingMonitors $monitors, Prediction $prediction): array
     {

@@ -20,7 +20,7 @@ use Lernfall\Vehicle\ModuleSpecification;
 /** Turning the key. Coming from off, the module checks its circuits. */
 final readonly class KeyWork
 {
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function turn(Car $car, Ignition $to): array
     {
         $wasOff = ! $car->state->isPowered();
@@ -33,7 +33,7 @@ final readonly class KeyWork
         return $this->checked($turned, $done);
     }
 
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     private function checked(Car $car, Prediction $done): array
     {
         $chances = [];

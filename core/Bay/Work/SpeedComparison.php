@@ -12,7 +12,7 @@ use Lernfall\Vehicle\ToothedRing;
 /** The speeds the module reckons from its channels at one speed of the car, and how far each lies off the others. */
 final readonly class SpeedComparison
 {
-    /** @param  array<string, float>  $speeds  metres a second by channel; 0 where nothing is counted */
+    /** @param  array<string, float>  $speeds  metres a second by channel; 0 where nothing is counted, or not evenly */
     private function __construct(private array $speeds)
     {
     }
@@ -24,7 +24,7 @@ final readonly class SpeedComparison
         foreach ($inputs as $id => $input) {
             $channel = $car->vehicle->channel($id);
             $turns = Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->tyreFactor;
-            $speeds[$id] = self::reckoned($channel->ring, $channel->reckonedTeeth(), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
+            $speeds[$id] = $input->hasGapsAt($turns) ? 0.0 : self::reckoned($channel->ring, $channel->reckonedTeeth(), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
         }
 
         return new self($speeds);

@@ -97,4 +97,28 @@ final class DriveTest extends TestCase
             self::assertTrue($monitors->tests(Failure::Erratic, $route->drive()), $route->value);
         }
     }
+
+    /** v² = 2·a·s while pulling away, then s = v·t; school physics. */
+    public function test_a_distance_is_reached_in_its_time(): void
+    {
+        $drive = Drive::straight(14.0, 30.0);
+        $early = $drive->afterMetresBetween(0.0, INF, 20.0);
+        $late = $drive->afterMetresBetween(0.0, INF, 14.0 ** 2 / 2.8 + 28.0);
+
+        self::assertEqualsWithDelta(sqrt(2.0 * 1.4 * 20.0), $early?->metresPerSecond, 1e-9);
+        self::assertEqualsWithDelta(sqrt(2.0 * 20.0 / 1.4), $early?->seconds, 1e-9);
+        self::assertEqualsWithDelta(14.0, $late?->metresPerSecond, 1e-9);
+        self::assertEqualsWithDelta(10.0 + 2.0, $late?->seconds, 1e-9);
+        self::assertNull($drive->afterMetresBetween(0.0, INF, 10000.0));
+    }
+
+    public function test_time_in_a_band_counts_on_the_way_up_and_down(): void
+    {
+        $drive = Drive::straight(14.0, 0.0);
+        self::assertEqualsWithDelta($drive->secondsBetween(5.0, 10.0), 5.0 / 1.4 + 5.0 / 2.0, 1e-9);
+        $moment = $drive->afterSecondsBetween(5.0, 10.0, 5.0 / 1.4 + 1.0);
+
+        self::assertEqualsWithDelta(10.0 - 2.0 * 1.0, $moment?->metresPerSecond, 1e-9, 'a second into braking below 10 m/s');
+        self::assertEqualsWithDelta(10.0 + 2.0 + 1.0, $moment?->seconds, 1e-9);
+    }
 }

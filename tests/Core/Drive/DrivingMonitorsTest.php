@@ -11,6 +11,7 @@ use Lernfall\Module\Failure;
 use Lernfall\Module\RisingSignal;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Signal\Teeth;
+use Lernfall\Vehicle\Monitors;
 use Lernfall\Vehicle\ToothedRing;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -30,6 +31,39 @@ final class DrivingMonitorsTest extends TestCase
         self::assertFalse($this->finds(Failure::Pattern, 1.0, 1, Drive::straight(4.0, 0.1)), 'too few turns');
         self::assertFalse($this->finds(Failure::Pattern, 1.0, 0, Drive::straight(10.0, 20.0)), 'the ring is whole');
         self::assertFalse($this->finds(Failure::Pattern, 0.0, 1, Drive::straight(10.0, 20.0)), 'no signal, no gaps in it');
+    }
+
+    public function test_a_wheel_that_is_steadily_off_is_noticed_straight_on_only(): void
+    {
+        $straight = Drive::straight(15.0, 30.0);
+        self::assertNotNull($this->monitors()->strays(0.93, $straight, 0.0));
+        self::assertNotNull($this->monitors()->strays(1.07, $straight, 0.0));
+        self::assertNull($this->monitors()->strays(0.97, $straight, 0.0), 'tyres wear');
+        self::assertNull($this->monitors()->strays(0.93, Route::LeftBends->drive(), 0.0), 'wheels differ in bends');
+        self::assertNull($this->monitors()->strays(0.93, Drive::straight(15.0, 2.0), 0.0), 'too short');
+    }
+
+    public function test_a_signal_that_comes_late_is_weak_and_one_that_never_comes_is_missing(): void
+    {
+        $limits = Workbench::vehicle()->module->monitors;
+        $monitors = new DrivingMonitors(new Monitors(...[...get_object_vars($limits), 'weakAboveMetresPerSecond' => 2.0]), 1.7);
+        $from = static fn (float $metresPerSecond): SpeedInput => new SpeedInput(new RisingSignal(0.058 / ($metresPerSecond / 1.7), 0.058), Teeth::of(Workbench::vehicle()->channel('FL')), 1.0);
+
+        self::assertTrue($monitors->finds(Failure::Weak, $from(2.5), Drive::straight(10.0, 20.0), 0.0));
+        self::assertFalse($monitors->finds(Failure::Weak, $from(1.5), Drive::straight(10.0, 20.0), 0.0));
+        self::assertFalse($monitors->finds(Failure::Weak, new SpeedInput(new RisingSignal(0.0, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')), 1.0), Drive::straight(10.0, 20.0), 0.0));
+    }
+
+    /** Uniform acceleration: v = a·t; school physics. */
+    public function test_a_code_is_set_at_the_moment_its_time_is_up(): void
+    {
+        $limits = Workbench::vehicle()->module->monitors;
+        $input = new SpeedInput(new RisingSignal(0.0, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')), 1.0);
+        $moment = $this->monitors()->found(Failure::NoSignal, $input, Drive::straight(12.0, 20.0), 0.0);
+
+        self::assertNotNull($moment);
+        self::assertEqualsWithDelta($limits->missingAboveMetresPerSecond + 1.4 * $limits->missingSeconds, $moment->metresPerSecond, 1e-9);
+        self::assertEqualsWithDelta($moment->metresPerSecond / 1.4, $moment->seconds, 1e-9, 'it pulls away with 1.4 m/s²');
     }
 
     public function test_standstill_faults_are_not_found_on_the_road(): void
