@@ -7,7 +7,9 @@ namespace Lernfall\Bay;
 use InvalidArgumentException;
 use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Capture;
+use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\ConnectLeads;
+use Lernfall\Bay\Action\CyclePower;
 use Lernfall\Bay\Action\FeedSensor;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
@@ -18,7 +20,10 @@ use Lernfall\Bay\Action\LookAt;
 use Lernfall\Bay\Action\MarkStation;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\NameCause;
+use Lernfall\Bay\Action\OpenCheckConnector;
+use Lernfall\Bay\Action\PressPedal;
 use Lernfall\Bay\Action\Provoke;
+use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\Sight;
@@ -53,6 +58,12 @@ final readonly class ActionCheck
 
     private const LIMIT_MILLIAMPERES = [1.0, 500.0];
 
+    private const PRESSES = [1.0, 30.0];
+
+    private const PRESSING_SECONDS = [0.5, 20.0];
+
+    private const CYCLE_SECONDS = [0.2, 30.0];
+
     private const FAILURE_TYPE = '~^[0-9A-F]{2}$~';
 
     /** @throws UnfitAction */
@@ -76,7 +87,11 @@ final readonly class ActionCheck
             $action instanceof LiveSpeeds => self::within('kilometresPerHour', $action->metresPerSecond, self::GREATEST_METRES_PER_SECOND, 3.6),
             $action instanceof MarkStation => self::station($vehicle, $action->channel, $action->station),
             $action instanceof NameCause => self::cause($job, $action),
-            $action instanceof WriteCode => self::code($action),
+            $action instanceof ReadCodes, $action instanceof ClearCodes => self::known('system', $action->system, [ReadCodes::BRAKES, ...array_map(strval(...), array_keys($vehicle->systems))]),
+            $action instanceof OpenCheckConnector => self::onThisCar($vehicle->module->lampCodes !== null && $vehicle->module->lampCodes->cycle === null),
+            $action instanceof PressPedal => self::pressing($action),
+            $action instanceof CyclePower => self::cycling($vehicle, $action),
+            $action instanceof WriteCode => self::code($vehicle, $action),
             $action instanceof WriteReading => self::written($job, $action),
             default => null,
         };
@@ -190,9 +205,38 @@ final readonly class ActionCheck
         }
     }
 
-    private static function code(WriteCode $write): void
+    private static function pressing(PressPedal $press): void
+    {
+        self::between('times', $press->times, self::PRESSES);
+        self::between('seconds', $press->seconds, self::PRESSING_SECONDS);
+    }
+
+    private static function onThisCar(bool $has): void
+    {
+        if (! $has) {
+            throw UnfitAction::notOnThisCar();
+        }
+    }
+
+    private static function cycling(Vehicle $vehicle, CyclePower $cycle): void
+    {
+        self::onThisCar($vehicle->module->lampCodes?->cycle !== null);
+        self::between('onSeconds', $cycle->onSeconds, self::CYCLE_SECONDS);
+        self::between('offSeconds', $cycle->offSeconds, self::CYCLE_SECONDS);
+    }
+
+    /** As the car shows them: with base and failure type, or the digits its lamp blinks. */
+    private static function code(Vehicle $vehicle, WriteCode $write): void
     {
         if ($write->code === Vocabulary::NO_CODE) {
+            return;
+        }
+        $digits = $vehicle->module->lampCodes?->digits;
+        if ($digits !== null) {
+            if (preg_match('~^[1-9]{'.$digits.'}$~', $write->code) !== 1) {
+                throw UnfitAction::notALampCode($write->code, $digits);
+            }
+
             return;
         }
         [$base, $failureType] = [...explode('-', $write->code, 2), ''];

@@ -22,6 +22,7 @@ final readonly class CarState
      * @param  array<string, bool>  $settled  outcomes that a hypothesis car has been given
      * @param  list<string>  $supplied  channels the module has switched its supply to
      * @param  int  $wheelMoves  how often wheels have come to rest somewhere else
+     * @param  Service  $service  how the module is being spoken to
      * @param  array<string, string>  $movedSensors  by channel: the channel its sensor was built for
      */
     private function __construct(
@@ -39,13 +40,14 @@ final readonly class CarState
         public array $supplied,
         public int $wheelMoves,
         public Hookup $hookup,
+        public Service $service,
         private array $movedSensors,
     ) {
     }
 
     public static function parked(Memory $memory): self
     {
-        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, $memory, [], [], [], [], 0, Hookup::none(), []);
+        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, $memory, [], [], [], [], 0, Hookup::none(), Service::none(), []);
     }
 
     public function keyAt(Ignition $ignition): self
@@ -56,6 +58,7 @@ final readonly class CarState
             ignition: $ignition,
             keyCycles: $this->keyCycles + $cycle,
             supplied: $ignition === Ignition::Off ? [] : $this->supplied,
+            service: $ignition === Ignition::Off ? $this->service->keyTurnedOff() : $this->service,
             memory: $cycle === 1 ? $this->memory->inNewCycle() : $this->memory,
         );
     }
@@ -125,6 +128,11 @@ final readonly class CarState
     public function hookedUp(Hookup $hookup): self
     {
         return $this->but(hookup: $hookup);
+    }
+
+    public function served(Service $service): self
+    {
+        return $this->but(service: $service);
     }
 
     /** The wheels have rolled and stand somewhere else now. */
@@ -222,6 +230,7 @@ final readonly class CarState
         ?array $supplied = null,
         ?int $wheelMoves = null,
         ?Hookup $hookup = null,
+        ?Service $service = null,
         ?array $movedSensors = null,
     ): self {
         return new self(
@@ -239,6 +248,7 @@ final readonly class CarState
             $supplied ?? $this->supplied,
             $wheelMoves ?? $this->wheelMoves,
             $hookup ?? $this->hookup,
+            $service ?? $this->service,
             $movedSensors ?? $this->movedSensors,
         );
     }

@@ -8,7 +8,7 @@ namespace Lernfall\Bay;
 final readonly class Observation
 {
     /**
-     * @param  array<array-key, ObservedNumber|ObservedTrace|string>  $values  by feature; a string is a word of a category
+     * @param  array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>  $values  by feature; a string is a word of a category
      * @param  list<string>  $notes
      */
     public function __construct(
@@ -42,6 +42,13 @@ final readonly class Observation
         $value = $this->values[$feature] ?? null;
 
         return $value instanceof ObservedTrace ? $value : null;
+    }
+
+    public function series(string $feature): ?ObservedSeries
+    {
+        $value = $this->values[$feature] ?? null;
+
+        return $value instanceof ObservedSeries ? $value : null;
     }
 
     public function word(string $feature): string

@@ -9,6 +9,8 @@ use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\ConnectLeads;
+use Lernfall\Bay\Action\CyclePower;
+use Lernfall\Bay\Action\EndSession;
 use Lernfall\Bay\Action\FeedSensor;
 use Lernfall\Bay\Action\FitBreakout;
 use Lernfall\Bay\Action\GaugeGap;
@@ -20,9 +22,13 @@ use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\LookUpDataSheet;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\Observing;
+use Lernfall\Bay\Action\OpenCheckConnector;
+use Lernfall\Bay\Action\PressPedal;
 use Lernfall\Bay\Action\ProveMeter;
 use Lernfall\Bay\Action\Provoke;
+use Lernfall\Bay\Action\PullParkingBrake;
 use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\RockWheel;
@@ -31,14 +37,17 @@ use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Action\WatchLamp;
 use Lernfall\Bay\Work\DrivingWork;
 use Lernfall\Bay\Work\EyeWork;
 use Lernfall\Bay\Work\HandWork;
 use Lernfall\Bay\Work\KeyWork;
+use Lernfall\Bay\Work\LampWork;
 use Lernfall\Bay\Work\LeadWork;
 use Lernfall\Bay\Work\LiveWork;
 use Lernfall\Bay\Work\MeterWork;
 use Lernfall\Bay\Work\PlugWork;
+use Lernfall\Bay\Work\RecordingWork;
 use Lernfall\Bay\Work\RepairWork;
 use Lernfall\Bay\Work\ScanWork;
 use Lernfall\Bay\Work\ScopeWork;
@@ -73,9 +82,16 @@ final readonly class Simulator
             $action instanceof Measure => (new MeterWork($this->workshop->meter))->measure($car, $action),
             $action instanceof Capture => (new ScopeWork($this->workshop->scope))->capture($car, $action),
             $action instanceof TurnKey => (new KeyWork)->turn($car, $action->to),
-            $action instanceof LookAtLamps => (new ScanWork)->lamps($car),
-            $action instanceof ReadCodes => (new ScanWork)->read($car),
-            $action instanceof ClearCodes => (new ScanWork)->clear($car),
+            $action instanceof LookAtLamps => (new LampWork)->look($car),
+            $action instanceof WatchLamp => (new LampWork)->watch($car),
+            $action instanceof OpenCheckConnector => (new LampWork)->connector($car, $action->open),
+            $action instanceof PressPedal => (new LampWork)->pedal($car, $action->times, $action->seconds),
+            $action instanceof PullParkingBrake => (new LampWork)->parkingBrake($car),
+            $action instanceof CyclePower => (new LampWork)->cyclePower($car, $action->onSeconds, $action->offSeconds),
+            $action instanceof ReadCodes => (new ScanWork)->read($car, $action),
+            $action instanceof ClearCodes => (new ScanWork)->clear($car, $action->system),
+            $action instanceof EndSession => (new ScanWork)->end($car),
+            $action instanceof RecordDrive => (new RecordingWork)->record($car, $action),
             $action instanceof LookAt => (new EyeWork($this->workshop->eyes))->look($car, $action),
             $action instanceof LookUpDataSheet => Branch::only($car, Prediction::of('data-sheet')),
             $action instanceof Secure => (new HandWork($this->workshop->hands))->secure($car, $action->step),
@@ -116,6 +132,7 @@ final readonly class Simulator
             $values[$name] = match (true) {
                 $feature instanceof NumberFeature => $this->shown($feature, $noise->normal($draw)),
                 $feature instanceof CategoryFeature => $feature->likeliest(),
+                $feature instanceof SeriesFeature => $this->recorded($feature),
                 $feature instanceof TraceFeature => $this->drawn($feature, $noise->stream($draw)),
                 default => throw new LogicException('a feature of a kind nobody can perceive'),
             };
@@ -154,6 +171,13 @@ final readonly class Simulator
         );
 
         return new ObservedTrace($steps, $trace->secondsPerSample, $trace->voltsPerStep);
+    }
+
+    private function recorded(SeriesFeature $series): ObservedSeries
+    {
+        $steps = array_map(static fn (float $value): int => (int) round($value / $series->resolution), $series->values);
+
+        return new ObservedSeries($series->unit, $steps, $series->secondsPerSample, $series->resolution);
     }
 
     private function shown(NumberFeature $feature, float $standardNoise): ObservedNumber

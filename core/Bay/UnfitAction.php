@@ -58,6 +58,16 @@ final class UnfitAction extends InvalidArgumentException
         return new self('code', 'unfit.not-a-code', ['value' => $code]);
     }
 
+    public static function notALampCode(string $code, int $digits): self
+    {
+        return new self('code', $digits === 1 ? 'unfit.not-one-digit' : 'unfit.not-two-digits', ['value' => $code]);
+    }
+
+    public static function notOnThisCar(): self
+    {
+        return new self('do', 'unfit.not-on-this-car');
+    }
+
     public static function notWrittenDown(int $step): self
     {
         return new self('supports', 'unfit.not-written-down', ['value' => $step]);

@@ -17,6 +17,14 @@ enum Route: string
     case Bumps = 'bumps';
     /** Long enough for hubs and sensors to get as warm as they do. */
     case WarmUp = 'warm-up';
+    /** At a crawl, then steadily and straight at half a hundred: the two speeds of a speed-sensor check. */
+    case CheckRun = 'check-run';
+    /** Long, straight and steady: what tyres differ by shows in the speeds. */
+    case TyreComparison = 'tyre-comparison';
+
+    private const CRAWL = 5.0 / 3.6;
+
+    private const STEADY = 50.0 / 3.6;
 
     private const TOWN = 8.5;
 
@@ -36,6 +44,8 @@ enum Route: string
             self::LeftBends => Drive::over([self::TOWN, [[Ground::LeftBend, 45.0]]]),
             self::RightBends => Drive::over([self::TOWN, [[Ground::RightBend, 45.0]]]),
             self::Bumps => Drive::over([self::TOWN, [[Ground::Bumps, 45.0]]]),
+            self::CheckRun => Drive::over([self::CRAWL, [[Ground::Straight, 6.0]]], [self::STEADY, [[Ground::Straight, 12.0]]]),
+            self::TyreComparison => Drive::over([self::STEADY, [[Ground::Straight, 90.0]]]),
             self::WarmUp => Drive::over([self::OPEN_ROAD, [[Ground::Straight, 900.0]]]),
         };
     }
@@ -60,7 +70,8 @@ enum Route: string
         return $ground !== null ? $this->drive()->into($ground, self::UNTIL_IT_SHOWS) : $this->drive()->late();
     }
 
-    private static function ground(Provocation $provocation): ?Ground
+    /** The ground that provokes it; null for what no ground does. */
+    public static function ground(Provocation $provocation): ?Ground
     {
         return match ($provocation) {
             Provocation::SteeringLeft => Ground::LeftBend,

@@ -10,6 +10,8 @@ use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\Conclude;
 use Lernfall\Bay\Action\ConnectLeads;
+use Lernfall\Bay\Action\CyclePower;
+use Lernfall\Bay\Action\EndSession;
 use Lernfall\Bay\Action\FeedSensor;
 use Lernfall\Bay\Action\FitBreakout;
 use Lernfall\Bay\Action\GaugeGap;
@@ -25,13 +27,18 @@ use Lernfall\Bay\Action\MarkStation;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\NameCause;
+use Lernfall\Bay\Action\OpenCheckConnector;
+use Lernfall\Bay\Action\PressPedal;
 use Lernfall\Bay\Action\ProveMeter;
 use Lernfall\Bay\Action\Provoke;
+use Lernfall\Bay\Action\PullParkingBrake;
 use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RepairKind;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\RockWheel;
+use Lernfall\Bay\Action\ScanTool;
 use Lernfall\Bay\Action\ScopeInput;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SecureStep;
@@ -41,6 +48,7 @@ use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Action\WatchLamp;
 use Lernfall\Bay\Action\WriteCode;
 use Lernfall\Bay\Action\WriteReading;
 use Lernfall\Bay\Ignition;
@@ -54,6 +62,7 @@ final readonly class ActionReader
     /** Permanent names, as they stand in "do". */
     public const NAMES = [
         'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject', 'gauge-gap', 'swap-sensors', 'provoke',
+        'check-connector', 'press-pedal', 'parking-brake', 'watch-lamp', 'cycle-power', 'end-session', 'record-drive',
         'connect-leads', 'fit-breakout', 'feed-sensor', 'prove-meter', 'rock-wheel',
         'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
     ];
@@ -72,8 +81,15 @@ final readonly class ActionReader
             'secure' => new Secure(self::choice($node, 'step', SecureStep::class)),
             'ignition' => new TurnKey(self::choice($node, 'to', Ignition::class)),
             'look-at-lamps' => new LookAtLamps,
-            'read-codes' => new ReadCodes,
-            'clear-codes' => new ClearCodes,
+            'read-codes' => new ReadCodes($node->has('system') ? $node->text('system') : ReadCodes::BRAKES, $node->has('tool') ? self::choice($node, 'tool', ScanTool::class) : ScanTool::Terminal),
+            'clear-codes' => new ClearCodes($node->has('system') ? $node->text('system') : ReadCodes::BRAKES),
+            'end-session' => new EndSession,
+            'check-connector' => new OpenCheckConnector($node->bool('open')),
+            'press-pedal' => new PressPedal($node->int('times'), $node->float('seconds')),
+            'parking-brake' => new PullParkingBrake,
+            'watch-lamp' => new WatchLamp,
+            'cycle-power' => new CyclePower($node->float('onSeconds'), $node->float('offSeconds')),
+            'record-drive' => new RecordDrive(self::choice($node, 'route', Route::class), $node->bool('onCode')),
             'look' => new LookAt($node->text('channel'), self::choice($node, 'at', Sight::class)),
             'unplug' => new Unplug($node->text('plug')),
             'join' => new Join($node->text('plug')),
@@ -92,7 +108,7 @@ final readonly class ActionReader
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),
             'repair' => new Repair(self::choice($node, 'kind', RepairKind::class), $node->text('channel')),
             'road-test' => new RoadTest($node->has('route') ? self::choice($node, 'route', Route::class) : Route::Usual),
-            'write-code' => new WriteCode($node->text('code'), self::word($node, 'status', ['present', 'history', ''])),
+            'write-code' => new WriteCode($node->text('code'), self::word($node, 'status', ['present', 'pending', 'history', ''])),
             'write-reading' => self::reading($node),
             'mark-station' => new MarkStation($node->text('channel'), $node->text('station'), self::choice($node, 'mark', StationMark::class)),
             'name-cause' => new NameCause($node->text('channel'), $node->text('station'), $node->text('defect'), $node->ints('supports'), $node->text('expects')),

@@ -6,6 +6,7 @@ namespace Lernfall\Format;
 
 use Lernfall\Bay\Observation;
 use Lernfall\Bay\ObservedNumber;
+use Lernfall\Bay\ObservedSeries;
 use Lernfall\Bay\ObservedTrace;
 
 /** Observations as JSON and back: numbers in SI units with the display's own step, words as keys. */
@@ -30,6 +31,7 @@ final readonly class ObservationFormat
         foreach ($root->entries('values') as $name => $node) {
             $values[$name] = match (true) {
                 is_string($node->value()) => $node->value(),
+                $node->has('steps') && $node->has('unit') => new ObservedSeries($node->text('unit'), $node->ints('steps'), $node->float('secondsPerSample'), $node->float('resolution')),
                 $node->has('steps') => new ObservedTrace($node->ints('steps'), $node->float('secondsPerSample'), $node->float('voltsPerStep')),
                 default => self::number($node),
             };
@@ -39,10 +41,11 @@ final readonly class ObservationFormat
     }
 
     /** @return string|array<string, mixed> */
-    private static function value(ObservedNumber|ObservedTrace|string $value): string|array
+    private static function value(ObservedNumber|ObservedTrace|ObservedSeries|string $value): string|array
     {
         return match (true) {
             $value instanceof ObservedNumber => ['unit' => $value->unit, 'si' => $value->si, 'resolution' => $value->resolution, 'overload' => $value->overload],
+            $value instanceof ObservedSeries => ['unit' => $value->unit, 'steps' => $value->steps, 'secondsPerSample' => $value->secondsPerSample, 'resolution' => $value->resolution],
             $value instanceof ObservedTrace => ['steps' => $value->steps, 'secondsPerSample' => $value->secondsPerSample, 'voltsPerStep' => $value->voltsPerStep],
             default => $value,
         };

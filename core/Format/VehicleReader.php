@@ -80,6 +80,7 @@ final readonly class VehicleReader
             self::feed($root->at('module')->at('feed')),
             new GapShift($root->at('gapShift')->float('micrometresPerKelvin') * 1e-6, $root->at('gapShift')->float('atLockMillimetres') / 1000.0),
             self::places($root->at('places')),
+            $root->has('systems') ? $root->at('systems')->textsByName() : [],
         );
     }
 
@@ -178,6 +179,7 @@ final readonly class VehicleReader
             DialectReader::dialect($node),
             DialectReader::lamps($node),
             ! $node->has('withholdsSupply') || $node->bool('withholdsSupply'),
+            $node->has('lampCodes') ? LampCodesReader::read($node->at('lampCodes')) : null,
         );
     }
 

@@ -10,6 +10,7 @@ final readonly class ModuleSpecification
     /**
      * @param  string  $plugId  without this plug the module has no supply
      * @param  bool  $withholdsSupply  from a channel that its check at key-on finds broken
+     * @param  ?LampCodes  $lampCodes  where it blinks its codes and no scan tool reads them
      * @param  bool  $dead  nothing in it works
      */
     public function __construct(
@@ -18,12 +19,13 @@ final readonly class ModuleSpecification
         public CodeDialect $dialect,
         public WarningLamps $lamps,
         public bool $withholdsSupply = true,
+        public ?LampCodes $lampCodes = null,
         public bool $dead = false,
     ) {
     }
 
     public function dead(bool $dead): self
     {
-        return new self($this->plugId, $this->monitors, $this->dialect, $this->lamps, $this->withholdsSupply, $dead);
+        return new self($this->plugId, $this->monitors, $this->dialect, $this->lamps, $this->withholdsSupply, $this->lampCodes, $dead);
     }
 }

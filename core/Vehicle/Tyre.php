@@ -18,7 +18,8 @@ final readonly class Tyre
 
     /**
      * The outer diameter follows from the marking: rim diameter in inches plus twice the section height, which is
-     * the section width in millimetres times the aspect ratio in percent (size designation of ISO 4000-1).
+     * the section width in millimetres times the aspect ratio in percent (size designation of
+     * ISO 4000-1; of ISO 4209-1 for lorries and trailers, whose rims come in half inches).
      *
      * @param  float  $rollingFactor  rolling circumference over π times outer diameter; below 1, the tyre is pressed flat
      *
@@ -26,7 +27,7 @@ final readonly class Tyre
      */
     public static function fromSize(string $size, float $rollingFactor): self
     {
-        if (preg_match('~^(\d{3})/(\d{2})\s?Z?R\s?(\d{2})$~', $size, $part) !== 1) {
+        if (preg_match('~^(\d{3})/(\d{2})\s?Z?R\s?(\d{2}(?:\.5)?)$~', $size, $part) !== 1) {
             throw InvalidTyreSize::unreadable($size);
         }
         $sectionHeightMetres = (float) $part[1] / 1000.0 * (float) $part[2] / 100.0;

@@ -15,6 +15,7 @@ final readonly class Vehicle
      * @param  list<string>  $lamps  the lamps the driver has
      * @param  array<array-key, NominalValues>  $dataSheet  by axle, as the maker gives them
      * @param  list<Place>  $places
+     * @param  array<array-key, string>  $systems  names in a scan tool's menu, by system
      * @param  list<LeftCode>  $leftCodes  what the module remembers when the car comes in
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Vehicle
         public PowerFeed $feed,
         public GapShift $gapShift,
         public array $places = [],
+        public array $systems = [],
         public array $leftCodes = [],
     ) {
     }
@@ -119,7 +121,7 @@ final readonly class Vehicle
         return new self(
             $this->id, $this->name, $this->layout, $this->tyre, $supply ?? $this->supply, $ambientCelsius ?? $this->ambientCelsius, $this->hubRiseKelvin,
             $channels ?? $this->channels, $module ?? $this->module, $this->lamps, $this->tolerances, $this->dataSheet, $feed ?? $this->feed,
-            $this->gapShift, $this->places, $leftCodes ?? $this->leftCodes,
+            $this->gapShift, $this->places, $this->systems, $leftCodes ?? $this->leftCodes,
         );
     }
 }

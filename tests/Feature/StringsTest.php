@@ -57,7 +57,7 @@ final class StringsTest extends TestCase
         foreach ([...Pads::FEED, ...Pads::BENCH, Pads::BODY, Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE] as $pad) {
             $keys[] = "pad.$pad";
         }
-        foreach (StandardTests::ofTheWholeCar() as $test) {
+        foreach (StandardTests::ofTheWholeCar(Workbench::vehicle()) as $test) {
             $keys[] = "test.$test->id";
         }
         foreach (['hookup' => Hookup::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint']] as $kind => $names) {

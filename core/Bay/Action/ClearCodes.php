@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Action;
 
-/** Clears the codes of the brake module. */
+/** Clears the codes of a system, as its menu on the scan tool names it. */
 final readonly class ClearCodes implements CarAction
 {
+    public function __construct(public string $system = ReadCodes::BRAKES)
+    {
+    }
+
     public function name(): string
     {
         return 'clear-codes';

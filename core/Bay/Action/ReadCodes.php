@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Action;
 
-/** Reads the codes of the brake module. */
-final readonly class ReadCodes implements Observing
+/** Reads the codes of a system, as its menu on the scan tool names it. */
+final readonly class ReadCodes implements CarAction
 {
+    public const BRAKES = 'brakes';
+
+    public function __construct(public string $system = self::BRAKES, public ScanTool $tool = ScanTool::Terminal)
+    {
+    }
+
     public function name(): string
     {
         return 'read-codes';
@@ -19,6 +25,6 @@ final readonly class ReadCodes implements Observing
 
     public function question(): string
     {
-        return 'read-codes';
+        return "read-codes.{$this->tool->value}.$this->system";
     }
 }

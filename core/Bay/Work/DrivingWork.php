@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Work;
 
+use Closure;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\Found;
 use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Prediction;
@@ -39,8 +41,13 @@ final readonly class DrivingWork
     public function roadTest(Car $car, Route $route): array
     {
         $refusal = self::refusal($car);
+        $check = $car->vehicle->module->lampCodes?->check;
 
-        return $refusal === '' ? $this->driven($car, $route, Prediction::of('driven')) : Branch::refused($car, $refusal);
+        return match (true) {
+            $refusal !== '' => Branch::refused($car, $refusal),
+            $check !== null && $car->state->service->checkMode && $car->modulePowered() => (new CheckDrive($check))->drive($car, $route),
+            default => $this->driven($car, $route, static fn (): Prediction => Prediction::of('driven')),
+        };
     }
 
     /** Why this car cannot be driven now; "" where it can. */
@@ -62,16 +69,17 @@ final readonly class DrivingWork
     }
 
     /**
+     * @param  Closure(list<Found>): Prediction  $prediction  told what was found
      * @param  ?Drive  $drive  another one than the route's own
      * @return non-empty-list<Branch>
      */
-    public function driven(Car $car, Route $route, Prediction $prediction, ?Drive $drive = null): array
+    public function driven(Car $car, Route $route, Closure $prediction, ?Drive $drive = null): array
     {
         $drive ??= $route->drive();
         $car = self::letGo($car);
         $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin)->rolled());
         if (! $car->modulePowered()) {
-            return Branch::only($warm, $prediction);
+            return Branch::only($warm, $prediction([]));
         }
         $monitors = new DrivingMonitors($car->vehicle->module->monitors, $car->vehicle->tyre->rollingCircumferenceMetres());
         $chances = [];
@@ -110,14 +118,16 @@ final readonly class DrivingWork
     /**
      * @param  array<string, float>  $chances
      * @param  array<string, ?Moment>  $moments
+     * @param  Closure(list<Found>): Prediction  $prediction
      * @return non-empty-list<Branch>
      */
-    private function remembered(Car $car, array $chances, array $moments, Drive $drive, DrivingMonitors $monitors, Prediction $prediction): array
+    private function remembered(Car $car, array $chances, array $moments, Drive $drive, DrivingMonitors $monitors, Closure $prediction): array
     {
         $module = $car->vehicle->module;
         $branches = [];
         foreach (Crossroads::of($car, $chances) as [$weight, $state, $outcomes]) {
             $memory = $state->memory;
+            $news = [];
             asort($outcomes); // what was passed at times and found at others has been found
             foreach ($outcomes as $event => $found) {
                 [$id, $name, $detail] = explode('/', $event);
@@ -126,6 +136,9 @@ final readonly class DrivingWork
                 if ($told === null || ! $found && str_starts_with($detail, 'acts')) {
                     continue; // it is not noticed, or it did not act this time, which tests nothing
                 }
+                if ($found) {
+                    $news[] = new Found($id, $told, $moments[$event] ?? null, str_starts_with($detail, 'acts'));
+                }
                 $memory = match (true) {
                     $found => $memory->set($id, $told, $this->frame($car, $moments[$event] ?? null), $module->monitors->drivingConfirmedBy),
                     $monitors->tests($failure, $drive) => $memory->passed($id, $told, $module->lamps->out !== LampOut::Cleared),
@@ -133,7 +146,7 @@ final readonly class DrivingWork
                 };
             }
             $memory = $module->lamps->out === LampOut::Cleared ? $memory : $memory->withSettledLamps();
-            $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $prediction);
+            $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $prediction($news));
         }
 
         return $branches;

@@ -28,11 +28,12 @@ final readonly class LiveWork
     /** @return list<Branch> */
     public function speeds(Car $car, float $metresPerSecond): array
     {
-        if (! $car->modulePowered()) {
+        if (! $car->modulePowered() || $car->vehicle->module->lampCodes !== null) {
             return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
         }
+        $held = $car->in($car->state->served($car->state->service->inSession(true)));
         if ($metresPerSecond <= 0.0) {
-            return Branch::only($car, Prediction::of('speeds', $this->shown($car, 0.0)));
+            return Branch::only($held, Prediction::of('speeds', $this->shown($car, 0.0)));
         }
         $refusal = DrivingWork::refusal($car);
         if ($refusal !== '') {
@@ -40,7 +41,7 @@ final readonly class LiveWork
         }
         $prediction = Prediction::of('speeds', $this->shown(DrivingWork::letGo($car), $metresPerSecond));
 
-        return (new DrivingWork)->driven($car, Route::Straight, $prediction, Drive::straight($metresPerSecond, self::READING_SECONDS));
+        return (new DrivingWork)->driven($held, Route::Straight, static fn (): Prediction => $prediction, Drive::straight($metresPerSecond, self::READING_SECONDS));
     }
 
     /** @return array<string, Feature> */

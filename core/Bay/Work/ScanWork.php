@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Work;
 
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\ScanTool;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
@@ -15,31 +17,25 @@ use Lernfall\Module\Memory;
 use Lernfall\Module\StoredCode;
 use Lernfall\Module\StoredCodes;
 
-/** What the module tells: its lamps and its codes. */
+/** What a scan tool reads and clears. */
 final readonly class ScanWork
 {
+    /** Lost communication with the brake module (ISO 15031-6 / SAE J2012, from memory). */
+    private const LOST_BRAKES = 'U0121-00';
+
     private const SPEED_STEP = 1.0 / 3.6;
 
     private const VOLT_STEP = 0.1;
 
-    /** @return list<Branch> */
-    public function lamps(Car $car): array
+    /** @return non-empty-list<Branch> */
+    public function read(Car $car, ReadCodes $read): array
     {
-        $warning = $car->state->isPowered() && (! $car->modulePowered() || $car->state->memory->asksForLamp());
-        $features = [];
-        foreach ($car->vehicle->lamps as $lamp) {
-            $lit = $warning && in_array($lamp, $car->vehicle->module->lamps->onFault, true);
-            $features[$lamp] = CategoryFeature::certain($lit ? 'on' : 'off');
+        if ($read->system !== ReadCodes::BRAKES) {
+            return $this->other($car, $read->system);
         }
-
-        $features['message'] = CategoryFeature::certain($warning ? 'systems-off' : 'none');
-
-        return Branch::only($car, Prediction::of('lamps', $features, $car->state->isPowered() ? [] : ['lamps-ignition-off']));
-    }
-
-    /** @return list<Branch> */
-    public function read(Car $car): array
-    {
+        if ($read->tool === ScanTool::Reader || $car->vehicle->module->lampCodes !== null) {
+            return Branch::only($car, Prediction::of('not-listed', ['answer' => CategoryFeature::certain('no')]));
+        }
         if (! $car->modulePowered()) {
             return $this->silent($car);
         }
@@ -48,21 +44,56 @@ final readonly class ScanWork
             $features[$code] = CategoryFeature::certain($stored === null ? 'absent' : $stored->status->value);
             $features = $stored === null ? $features : [...$features, ...$this->details((string) $code, $stored, $car)];
         }
-        foreach ([...Failure::electrical(), ...Failure::driving()] as $failure) {
+        foreach (Failure::cases() as $failure) {
             if ($failure->toldBy($car->vehicle->module->dialect) === $failure) {
                 $features["test.$failure->value"] = CategoryFeature::certain($this->isTested($car, $failure) ? 'tested' : 'not-retested');
             }
         }
 
-        return Branch::only($car, Prediction::of('codes', $features));
+        return Branch::only($this->held($car), Prediction::of('codes', $features));
     }
 
-    /** @return list<Branch> */
-    public function clear(Car $car): array
+    /** @return non-empty-list<Branch> */
+    public function clear(Car $car, string $system): array
     {
-        return $car->modulePowered()
-            ? Branch::only($car->in($car->state->remembering(Memory::empty())), Prediction::of('cleared', ['answer' => CategoryFeature::certain('yes')]))
+        if ($system !== ReadCodes::BRAKES) {
+            return $car->state->isPowered() ? Branch::only($car, Prediction::of('cleared', ['answer' => CategoryFeature::certain('other')])) : $this->silent($car);
+        }
+
+        return $car->modulePowered() && $car->vehicle->module->lampCodes === null
+            ? Branch::only($this->held($car->in($car->state->remembering(Memory::empty()))), Prediction::of('cleared', ['answer' => CategoryFeature::certain('yes')]))
             : $this->silent($car);
+    }
+
+    /** @return non-empty-list<Branch> */
+    public function end(Car $car): array
+    {
+        return Branch::only($car->in($car->state->served($car->state->service->inSession(false))), Prediction::of('done'));
+    }
+
+    /** A scan tool that talks to the module holds it. */
+    private function held(Car $car): Car
+    {
+        return $car->in($car->state->served($car->state->service->inSession(true)));
+    }
+
+    /**
+     * Another system of the car. Each misses the brake module when that is silent.
+     *
+     * @return non-empty-list<Branch>
+     */
+    private function other(Car $car, string $system): array
+    {
+        if (! $car->state->isPowered()) {
+            return $this->silent($car);
+        }
+        $isMissed = $car->vehicle->module->lampCodes === null && ! $car->modulePowered();
+
+        return Branch::only($car, Prediction::of('codes', [
+            'answer' => CategoryFeature::certain('other'),
+            'system' => CategoryFeature::certain($system),
+            self::LOST_BRAKES => CategoryFeature::certain($isMissed ? 'present' : 'absent'),
+        ]));
     }
 
     /** @return array<string, Feature> the status byte, the maker's own number, and what was noted when the test failed */
@@ -100,7 +131,7 @@ final readonly class ScanWork
         return true;
     }
 
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     private function silent(Car $car): array
     {
         return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));

@@ -44,7 +44,7 @@ final readonly class Preview
                 $rows[$test->id][$channel->id] = self::cell($test, $untouched ? $healthy : $faulty, $healthy, $simulator);
             }
         }
-        foreach (StandardTests::ofTheWholeCar() as $test) {
+        foreach (StandardTests::ofTheWholeCar($case->sound) as $test) {
             $rows[$test->id][Vehicle::WHOLE] = self::cell($test, $faulty, $healthy, $simulator);
         }
 

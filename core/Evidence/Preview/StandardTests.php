@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Preview;
 
 use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\CyclePower;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\LiveSpeeds;
 use Lernfall\Bay\Action\LookAt;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Action\OpenCheckConnector;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\RockWheel;
@@ -20,6 +22,7 @@ use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Action\WatchLamp;
 use Lernfall\Bay\Ignition;
 use Lernfall\Module\Failure;
 use Lernfall\Signal\Switching;
@@ -51,13 +54,13 @@ final readonly class StandardTests
         $module = $vehicle->module;
 
         return [
-            new StandardTest('codes', self::driven(), new ReadCodes, array_values(array_unique(array_filter(array_map(
+            ...($module->lampCodes !== null ? [] : [new StandardTest('codes', self::driven(), new ReadCodes, array_values(array_unique(array_filter(array_map(
                 static fn (Failure $failure): string => $module->dialect->code($channel->id, $failure->value),
                 Failure::cases(),
-            )))), false),
+            )))), false)]),
             ...$bench->ohms(),
             ...$bench->volts(),
-            new StandardTest('speed-driving', [new TurnKey(Ignition::Running)], new LiveSpeeds(self::DRIVING_METRES_PER_SECOND), ["$channel->id.speed", "$channel->id.run"]),
+            ...($module->lampCodes !== null ? [] : [new StandardTest('speed-driving', [new TurnKey(Ignition::Running)], new LiveSpeeds(self::DRIVING_METRES_PER_SECOND), ["$channel->id.speed", "$channel->id.run"])]),
             new StandardTest('look-ring', [...self::secured(), new TurnWheel($channel->id, self::TURNS_PER_SECOND)], new LookAt($channel->id, Sight::Ring), ['sight']),
             new StandardTest('look-gap', self::secured(), new LookAt($channel->id, Sight::Gap), ['sight']),
             new StandardTest('gauge-gap', self::secured(), new GaugeGap($channel->id), ['gap']),
@@ -72,13 +75,14 @@ final readonly class StandardTests
     }
 
     /** @return list<StandardTest> what is looked at and measured at no corner: the module's supply under its own load */
-    public static function ofTheWholeCar(): array
+    public static function ofTheWholeCar(Vehicle $vehicle): array
     {
         $keyOn = [new TurnKey(Ignition::On)];
         [$fuseIn, $fuseOut, , $supply, $ground] = Pads::FEED;
         $drop = static fn (string $id, string $first, string $second): StandardTest => new StandardTest($id, $keyOn, new Measure(MeterFunction::VoltsDc, $first, $second), ['reading'], false);
 
         return [
+            ...self::lampCodes($vehicle),
             $drop('feed-at-module', $supply, $ground),
             $drop('feed-drop-fuse', $fuseIn, $fuseOut),
             $drop('feed-drop-supply', Pads::BATTERY_POSITIVE, $supply),
@@ -87,6 +91,19 @@ final readonly class StandardTests
             new StandardTest('look-fuse', [], new LookAt(Vehicle::WHOLE, Sight::Fuse), ['sight'], false),
             new StandardTest('look-ground', [], new LookAt(Vehicle::WHOLE, Sight::Ground), ['sight'], false),
         ];
+    }
+
+    /** @return list<StandardTest> where the module blinks its codes, all of them in one list */
+    private static function lampCodes(Vehicle $vehicle): array
+    {
+        $rules = $vehicle->module->lampCodes;
+        $cycle = $rules?->cycle;
+
+        return match (true) {
+            $rules === null => [],
+            $cycle !== null => [new StandardTest('lamp-codes', self::driven(), new CyclePower($cycle->onSeconds, $cycle->offSeconds), ['lamp'], false)],
+            default => [new StandardTest('lamp-codes', [...self::driven(), new OpenCheckConnector(true)], new WatchLamp, ['lamp'], false)],
+        };
     }
 
     private function __construct(private Channel $channel)

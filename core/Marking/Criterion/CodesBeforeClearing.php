@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\WriteCode;
+use Lernfall\Bay\CodesShown;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
 use Lernfall\Bay\Vocabulary;
@@ -17,8 +17,6 @@ use Lernfall\Marking\Verdict;
 /** The codes were read and written down before they were cleared and before anything was repaired. */
 final readonly class CodesBeforeClearing implements Criterion
 {
-    private const STORED = ['present', 'history'];
-
     /** Of the points, for noting down something that was not shown. */
     private const WRONG_ENTRY_FACTOR = 0.5;
 
@@ -31,8 +29,8 @@ final readonly class CodesBeforeClearing implements Criterion
     {
         $limit = $this->limit($job);
         $read = array_values(array_filter(
-            $job->stepsOf(ReadCodes::class),
-            static fn (Step $step): bool => $step->number < $limit && $step->observation->word('answer') === 'yes',
+            $job->steps,
+            static fn (Step $step): bool => $step->number < $limit && CodesShown::at($step) !== null,
         ));
         if ($read === []) {
             return new Verdict(0.0, $limit <= count($job->steps) ? $limit : null, 'mark.codes.not-read', [], 'mark.codes.remedy');
@@ -49,7 +47,7 @@ final readonly class CodesBeforeClearing implements Criterion
             if ($step->action instanceof ReadCodes) {
                 $silent = $step->observation->word('answer') === 'no';
             }
-            if ($step->wasDone() && ($step->action instanceof ClearCodes || ($step->action instanceof Repair && ! $silent))) {
+            if (CodesShown::areCleared($step) || $step->wasDone() && $step->action instanceof Repair && ! $silent) {
                 return $step->number;
             }
         }
@@ -63,21 +61,25 @@ final readonly class CodesBeforeClearing implements Criterion
         $entries = [];
         foreach ($job->stepsOf(WriteCode::class) as $step) {
             if ($step->number < $limit && $step->action instanceof WriteCode) {
-                $entries[] = $step->action->code === Vocabulary::NO_CODE ? Vocabulary::NO_CODE : "{$step->action->code} {$step->action->status}";
+                $entries[] = $this->entry($step->action->code, $step->action->status, $job->case->sound->module->lampCodes !== null);
             }
         }
 
         return $entries;
     }
 
+    /** A code with its status; a lamp tells none, and none is asked for. */
+    private function entry(string $code, string $status, bool $isBlinked): string
+    {
+        return $code === Vocabulary::NO_CODE || $isBlinked ? $code : "$code $status";
+    }
+
     /** @param  list<string>  $written */
     private function compared(Step $read, array $written): Verdict
     {
         $shown = [];
-        foreach ($read->observation->values as $code => $word) {
-            if (in_array($word, self::STORED, true)) {
-                $shown[] = "$code $word";
-            }
+        foreach (CodesShown::at($read) ?? [] as $code => $status) {
+            $shown[] = $this->entry((string) $code, $status, $status === CodesShown::NO_STATUS);
         }
         $shown = $shown === [] ? [Vocabulary::NO_CODE] : $shown;
         $noted = count(array_intersect($shown, $written));

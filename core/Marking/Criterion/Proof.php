@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\Action;
-use Lernfall\Bay\Action\ClearCodes;
-use Lernfall\Bay\Action\ReadCodes;
+use Closure;
+use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\CodesShown;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
 use Lernfall\Drive\Route;
@@ -30,22 +30,23 @@ final readonly class Proof implements Criterion
         if ($repairs === [] && $job->car->vehicle != $job->case->sound) {
             return new Verdict(0.0, null, 'mark.proof.no-repair', [], 'mark.proof.remedy');
         }
-        $cleared = $this->next($job, ClearCodes::class, max([0, ...array_values(array_map(static fn (Step $step): int => $step->number, $repairs))]));
+        $from = max([0, ...array_values(array_map(static fn (Step $step): int => $step->number, $repairs))]);
+        $cleared = $this->first($job, $from, CodesShown::areCleared(...));
         $driven = $cleared === null ? null : $this->driven($job, $cleared->number);
-        $read = $driven === null ? null : $this->next($job, ReadCodes::class, $driven->number);
+        $read = $driven === null ? null : $this->first($job, $driven->number, self::reads(...));
 
         return match (true) {
             $cleared === null => new Verdict(0.0, null, 'mark.proof.not-cleared', [], 'mark.proof.remedy'),
             $driven === null => $this->notDriven($job, $cleared),
             $read === null => new Verdict(2.0 / 3.0, $driven->number, 'mark.proof.not-read-again', [], 'mark.proof.remedy'),
-            in_array('present', $this->lastRead($job, $read)->observation->values, true) => new Verdict(0.0, $this->lastRead($job, $read)->number, 'mark.proof.ignored', [], 'mark.proof.believe'),
+            $this->showsFault($this->lastRead($job, $read)) => new Verdict(0.0, $this->lastRead($job, $read)->number, 'mark.proof.ignored', [], 'mark.proof.believe'),
             default => new Verdict(1.0, $read->number, 'mark.proof.complete'),
         };
     }
 
     private function notDriven(Job $job, Step $cleared): Verdict
     {
-        $otherwise = $this->next($job, RoadTest::class, $cleared->number);
+        $otherwise = $this->first($job, $cleared->number, static fn (Step $step): bool => self::route($step) !== null && $step->wasDone());
 
         return $otherwise === null
             ? new Verdict(1.0 / 3.0, $cleared->number, 'mark.proof.not-driven', [], 'mark.proof.remedy')
@@ -55,10 +56,10 @@ final readonly class Proof implements Criterion
     /** A drive on which every fault of the case could have come back. */
     private function driven(Job $job, int $after): ?Step
     {
-        foreach ($job->stepsOf(RoadTest::class) as $step) {
-            $route = $step->action instanceof RoadTest ? $step->action->route : Route::Straight;
-            $unseen = array_filter($job->case->faults, static fn (Fault $fault): bool => $fault->provokedBy !== null && ! $route->provokes($fault->provokedBy));
-            if ($step->number > $after && $step->wasDone() && $unseen === []) {
+        foreach ($job->steps as $step) {
+            $route = self::route($step);
+            $unseen = array_filter($job->case->faults, static fn (Fault $fault): bool => $fault->provokedBy !== null && $route?->provokes($fault->provokedBy) === false);
+            if ($route !== null && $step->number > $after && $step->wasDone() && $unseen === []) {
                 return $step;
             }
         }
@@ -66,11 +67,27 @@ final readonly class Proof implements Criterion
         return null;
     }
 
-    /** @param  class-string<Action>  $action */
-    private function next(Job $job, string $action, int $after): ?Step
+    private static function route(Step $step): ?Route
     {
-        foreach ($job->stepsOf($action) as $step) {
-            if ($step->number > $after && $step->wasDone() && $step->observation->word('answer') !== 'no') {
+        return $step->action instanceof RoadTest || $step->action instanceof RecordDrive ? $step->action->route : null;
+    }
+
+    private static function reads(Step $step): bool
+    {
+        return CodesShown::at($step) !== null;
+    }
+
+    /** A lamp tells no status: whatever it blinks after clearing is there again. */
+    private function showsFault(Step $read): bool
+    {
+        return array_intersect(CodesShown::at($read) ?? [], ['present', 'pending', CodesShown::NO_STATUS]) !== [];
+    }
+
+    /** @param  Closure(Step): bool  $is */
+    private function first(Job $job, int $after, Closure $is): ?Step
+    {
+        foreach ($job->steps as $step) {
+            if ($step->number > $after && $is($step)) {
                 return $step;
             }
         }
@@ -81,10 +98,8 @@ final readonly class Proof implements Criterion
     private function lastRead(Job $job, Step $first): Step
     {
         $last = $first;
-        foreach ($job->stepsOf(ReadCodes::class) as $step) {
-            if ($step->number > $last->number && $step->observation->word('answer') === 'yes') {
-                $last = $step;
-            }
+        foreach ($job->steps as $step) {
+            $last = $step->number > $last->number && self::reads($step) ? $step : $last;
         }
 
         return $last;

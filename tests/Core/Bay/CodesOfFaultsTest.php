@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\EndSession;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\RoadTest;
@@ -26,6 +27,8 @@ use Tests\Support\Workbench;
 final class CodesOfFaultsTest extends TestCase
 {
     private const CARS = ['harl-13', 'lendo-15', 'brack-22'];
+
+    private const BY_LAMP = ['mirl-10', 'ostrel-t2'];
 
     /** Causes that are in the memory only. */
     private const REMEMBERED = ['old-code', 'spun-on-lift'];
@@ -100,7 +103,7 @@ final class CodesOfFaultsTest extends TestCase
     public static function drives(): array
     {
         $drives = [];
-        foreach (self::CARS as $car) {
+        foreach ([...self::CARS, ...self::BY_LAMP] as $car) {
             foreach (Route::cases() as $route) {
                 $drives["$car, $route->value"] = [$car, $route];
             }
@@ -115,6 +118,7 @@ final class CodesOfFaultsTest extends TestCase
         foreach (range(1, 10) as $seed) {
             $bench = Workbench::healthyCar($id, "car $seed");
             self::assertSame([], Workbench::codes($bench->do(new TurnKey(Ignition::Running), new RoadTest($route), new RoadTest($route), new ReadCodes)));
+            self::assertTrue($bench->car->state->memory->isEmpty());
             self::assertSame('off', $this->absLamp($bench));
         }
     }
@@ -182,7 +186,7 @@ final class CodesOfFaultsTest extends TestCase
 
     private function absLamp(Workbench $bench): string
     {
-        $lamps = $bench->do(new LookAtLamps);
+        $lamps = $bench->do(new EndSession, new LookAtLamps);
         self::assertInstanceOf(Observation::class, $lamps);
 
         return $lamps->word('abs');

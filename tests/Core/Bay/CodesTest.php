@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\EndSession;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\Repair;
@@ -43,7 +44,7 @@ final class CodesTest extends TestCase
         $bench->do(new TurnKey(Ignition::Running), new RoadTest);
 
         self::assertSame($expected, Workbench::codes($bench->do(new ReadCodes)));
-        self::assertSame($expected === [] ? 'off' : 'on', $bench->do(new LookAtLamps)->word('abs'));
+        self::assertSame($expected === [] ? 'off' : 'on', $bench->do(new EndSession, new LookAtLamps)->word('abs'));
     }
 
     public function test_a_healthy_car_sets_no_code_whatever_its_seed(): void
@@ -82,6 +83,6 @@ final class CodesTest extends TestCase
         $bench->do(new Unplug('module-plug'), new TurnKey(Ignition::On));
 
         self::assertSame('no', $bench->do(new ReadCodes)->word('answer'));
-        self::assertSame('on', $bench->do(new LookAtLamps)->word('abs'));
+        self::assertSame('on', $bench->do(new EndSession, new LookAtLamps)->word('abs'));
     }
 }

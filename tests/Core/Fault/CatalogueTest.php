@@ -11,6 +11,7 @@ use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Ignition;
 use Lernfall\Evidence\Preview\Cell;
 use Lernfall\Evidence\Preview\Preview;
+use Lernfall\Module\Blinking;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -25,7 +26,7 @@ final class CatalogueTest extends TestCase
 {
     /** Car and corner by technology. */
     private const CORNERS = [
-        'passive' => ['harl-13', 'FR'], 'current' => ['lendo-15', 'FR'], 'pulse-width' => ['lendo-15', 'RR'],
+        'passive' => ['harl-13', 'FR'], 'passive, by lamp' => ['mirl-10', 'FR'], 'passive, trailer' => ['ostrel-t2', 'RR'], 'current' => ['lendo-15', 'FR'], 'pulse-width' => ['lendo-15', 'RR'],
         'sinking' => ['brack-22', 'FR'], 'sourcing' => ['brack-22', 'RR'],
     ];
 
@@ -66,6 +67,11 @@ final class CatalogueTest extends TestCase
         ...self::ON_ANY_SENSOR,
     ];
 
+    /** A module that blinks knows two groups a corner, or one. */
+    private const BLINKS = ['mirl-10' => ['22', '26'], 'ostrel-t2' => ['6', '6']];
+
+    private const STANDSTILL = ['11', '12', '13', '1A'];
+
     /** What a sensor of any kind shows alike; the codes of the last two are history. */
     private const ON_ANY_SENSOR = [
         'ring-loose' => ['2F', ['speed-driving', 'rock-wheel']],
@@ -101,7 +107,15 @@ final class CatalogueTest extends TestCase
         'bearing-reversed' => ['31', ['ac-first-turning', 'speed-driving']],
     ];
 
-    /** Only the rear of the van has an extension cable. */
+    /** A lamp tells old codes from present ones by nothing, and this car's signals are strong enough for a ring that swings. */
+    private const BY_LAMP = [
+        'old-code' => ['13', []], 'spun-on-lift' => ['31', []], 'ring-bent' => ['', ['ac-unplugged']], 'bearing-play' => ['', ['ac-unplugged', 'rock-wheel']],
+    ] + self::PASSIVE;
+
+    /** The strongest signals of all: a dusty tip takes away most, and what is left is counted. */
+    private const TRAILER = ['tip-dusty' => ['', ['look-tip', 'ac-unplugged']]] + self::BY_LAMP + self::EXTENDED;
+
+    /** Only the rear of the van and the trailer have an extension cable. */
     private const EXTENDED = [
         'extension-open' => ['13', ['ohms-from-module-plug', 'supply-at-sensor']],
         'body-plug-corroded' => ['13', ['supply-at-sensor', 'look-body-plug']],
@@ -174,7 +188,7 @@ final class CatalogueTest extends TestCase
     private static function tables(): array
     {
         return [
-            'passive' => self::PASSIVE, 'current' => self::TWO_WIRE, 'pulse-width' => array_diff_key(self::TWO_WIRE, self::TOOTHED) + self::ENCODER,
+            'passive' => self::PASSIVE, 'passive, by lamp' => self::BY_LAMP, 'passive, trailer' => self::TRAILER, 'current' => self::TWO_WIRE, 'pulse-width' => array_diff_key(self::TWO_WIRE, self::TOOTHED) + self::ENCODER,
             'sinking' => self::THREE_WIRE, 'sourcing' => self::THREE_WIRE + self::EXTENDED,
         ];
     }
@@ -204,10 +218,13 @@ final class CatalogueTest extends TestCase
 
         $types = $vehicle->module->dialect->failureTypes;
         $type = in_array($type, $types, true) ? $type : (self::LESS_FINELY[$type] ?? $type);
-        if ($type !== '*') {
+        if (isset(self::BLINKS[$car])) {
+            self::assertSame($type === '' ? [] : [self::BLINKS[$car][in_array($type, self::STANDSTILL, true) ? 0 : 1]], $this->blinked($rows['lamp-codes'][Vehicle::WHOLE], $vehicle));
+            unset($rows['lamp-codes']);
+        } elseif ($type !== '*') {
             self::assertSame($type === '' ? [] : [$vehicle->module->dialect->baseCodes[$corner]."-$type"], $this->present($rows['codes'][$corner]));
         }
-        foreach ($tests as $test) {
+        foreach (array_intersect($tests, array_keys($rows)) as $test) {
             self::assertTrue($rows[$test][$corner]->differs, $test);
         }
         foreach ($rows as $test => $cells) {
@@ -258,6 +275,16 @@ final class CatalogueTest extends TestCase
                 self::assertSame([], Workbench::codes($bench->do(new ReadCodes)), "$car seed $seed");
             }
         }
+    }
+
+    /** @return list<string> what an attentive eye counts */
+    private function blinked(Cell $cell, Vehicle $vehicle): array
+    {
+        $lamp = $cell->faulty['lamp'];
+        self::assertInstanceOf(CategoryFeature::class, $lamp);
+        self::assertNotNull($vehicle->module->lampCodes);
+
+        return Blinking::fromText($lamp->likeliest())->counted($vehicle->module->lampCodes);
     }
 
     /** @return list<string> */

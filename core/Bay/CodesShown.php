@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay;
+
+use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\CyclePower;
+use Lernfall\Bay\Action\PressPedal;
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\WatchLamp;
+use Lernfall\Module\Blinking;
+use Lernfall\Module\CodeStatus;
+
+/** Codes of the brake module, in whichever way a car shows and clears them. */
+final readonly class CodesShown
+{
+    /** The status of a code that a lamp blinks: it tells none. */
+    public const NO_STATUS = '';
+
+    /** @return ?array<array-key, string> status by code, empty where none is stored; null where the step shows no codes of the brake module */
+    public static function at(Step $step): ?array
+    {
+        $action = $step->action;
+
+        return match (true) {
+            $action instanceof ReadCodes => $step->observation->word('answer') === 'yes' ? self::listed($step->observation) : null,
+            $action instanceof WatchLamp, $action instanceof CyclePower => self::blinked($step),
+            default => null,
+        };
+    }
+
+    /** Whether this step has emptied the memory of the brake module. */
+    public static function areCleared(Step $step): bool
+    {
+        return $step->wasDone() && match (true) {
+            $step->action instanceof ClearCodes => $step->observation->word('answer') === 'yes',
+            $step->action instanceof PressPedal => $step->after->state->memory != $step->before->state->memory,
+            default => false,
+        };
+    }
+
+    /** @return array<array-key, string> */
+    private static function listed(Observation $observation): array
+    {
+        $words = array_map(static fn (CodeStatus $one): string => $one->value, CodeStatus::cases());
+        $codes = [];
+        foreach ($observation->values as $code => $word) {
+            if (is_string($word) && in_array($word, $words, true)) {
+                $codes[$code] = $word;
+            }
+        }
+
+        return $codes;
+    }
+
+    /** @return ?array<array-key, string> */
+    private static function blinked(Step $step): ?array
+    {
+        $rules = $step->after->vehicle->module->lampCodes;
+        $lamp = $step->observation->word('lamp');
+        if ($rules === null || $step->after->state->service->checkMode || ! str_contains($lamp, ' ')) {
+            return null;
+        }
+
+        return array_fill_keys(Blinking::fromText($lamp)->counted($rules), self::NO_STATUS);
+    }
+}

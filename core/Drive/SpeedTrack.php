@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Drive;
+
+use Lernfall\Module\SpeedInput;
+use Lernfall\Signal\Teeth;
+
+/**
+ * One wheel's speed over a drive, as the module reckons it from the teeth it counts.
+ *
+ * Assumed: no slip; in a bend the wheels of the inner side run a little slower and those of the outer side as much faster;
+ * what comes and goes is gone for a moment again and again as long as the ground provokes it; counting is read out evenly,
+ * so the width of one tooth does not show. It stops being true below walking pace.
+ */
+final readonly class SpeedTrack
+{
+    /** Half the difference between inner and outer wheels in a bend: a radius of some forty metres and a usual track. */
+    private const BEND_SHARE = 0.018;
+
+    /** A drop-out: how often, and for how long. */
+    private const DROP_OUT_EVERY_SECONDS = 1.7;
+
+    private const DROP_OUT_SECONDS = 0.45;
+
+    /** @var list<float> felt teeth up to the end of each tooth, as a share of all */
+    private array $passed;
+
+    /**
+     * @param  string  $side  "left" or "right"
+     * @param  float  $factor  what the module takes for the speed against the true one: tyre and ring
+     * @param  ?Ground  $dropsOutOn  ground on which the signal is gone at times; null where it never is
+     * @param  bool  $dropsOutAnywhere  at times whatever the ground
+     */
+    public function __construct(
+        private SpeedInput $input,
+        private Teeth $teeth,
+        private string $side,
+        private float $metresPerTurn,
+        private float $factor = 1.0,
+        private ?Ground $dropsOutOn = null,
+        private bool $dropsOutAnywhere = false,
+    ) {
+        $passed = [];
+        $sum = 0.0;
+        foreach ($teeth->felt as $strength) {
+            $sum += $strength > 0.0 ? 1.0 : 0.0;
+            $passed[] = $sum / $teeth->count();
+        }
+        $this->passed = $passed;
+    }
+
+    /**
+     * @return list<float> metres a second, one each interval
+     */
+    public function over(Drive $drive, float $intervalSeconds): array
+    {
+        $speeds = [];
+        $turns = 0.0;
+        $time = 0.0;
+        $begun = 0.0;
+        foreach ($drive->stretches as $stretch) {
+            for (; $time < $begun + $stretch->seconds; $time += $intervalSeconds) {
+                $wheel = $stretch->speedAfter($time - $begun) * (1.0 + $this->bend($stretch->ground));
+                $further = $turns + $wheel * $intervalSeconds / $this->metresPerTurn;
+                $isGone = $this->isGone($stretch->ground, $time - $begun) || ! $this->input->counts($wheel / $this->metresPerTurn);
+                $share = $this->input->hasGapsAt($wheel / $this->metresPerTurn) && $further > $turns
+                    ? ($this->feltUntil($further) - $this->feltUntil($turns)) / ($further - $turns)
+                    : 1.0;
+                $speeds[] = $isGone ? 0.0 : $wheel * $this->factor * $share;
+                $turns = $further;
+            }
+            $begun += $stretch->seconds;
+        }
+
+        return $speeds;
+    }
+
+    private function bend(Ground $ground): float
+    {
+        return match ($ground) {
+            Ground::LeftBend => $this->side === 'left' ? -self::BEND_SHARE : self::BEND_SHARE,
+            Ground::RightBend => $this->side === 'right' ? -self::BEND_SHARE : self::BEND_SHARE,
+            default => 0.0,
+        };
+    }
+
+    private function isGone(Ground $ground, float $secondsInto): bool
+    {
+        return ($this->dropsOutAnywhere || $ground === $this->dropsOutOn)
+            && $secondsInto >= self::DROP_OUT_EVERY_SECONDS
+            && fmod($secondsInto, self::DROP_OUT_EVERY_SECONDS) < self::DROP_OUT_SECONDS;
+    }
+
+    /** Turns' worth of felt teeth up to an angle given in turns. */
+    private function feltUntil(float $turns): float
+    {
+        $whole = floor($turns);
+        $teeth = ($turns - $whole) * $this->teeth->count();
+        $tooth = (int) floor($teeth);
+        $before = $tooth > 0 ? $this->passed[$tooth - 1] : 0.0;
+        $here = ($this->passed[$tooth] ?? $this->passed[count($this->passed) - 1]) - $before;
+
+        return $whole * $this->passed[count($this->passed) - 1] + $before + $here * ($teeth - $tooth);
+    }
+}

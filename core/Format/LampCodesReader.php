@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Format;
+
+use Lernfall\Vehicle\CheckMode;
+use Lernfall\Vehicle\LampCodes;
+use Lernfall\Vehicle\PowerCycle;
+
+/** Reads how a module blinks its codes. */
+final readonly class LampCodesReader
+{
+    /** @throws InvalidDocument */
+    public static function read(Node $node): LampCodes
+    {
+        if (! in_array($node->int('digits'), [1, 2], true)) {
+            throw $node->at('digits')->wrong('1 or 2');
+        }
+
+        return new LampCodes(
+            $node->int('digits'),
+            $node->float('blinkSeconds'),
+            $node->float('digitPauseSeconds'),
+            $node->float('codePauseSeconds'),
+            $node->float('listPauseSeconds'),
+            $node->float('evenSeconds'),
+            $node->has('clearPresses') ? $node->int('clearPresses') : 0,
+            $node->has('clearWithinSeconds') ? $node->float('clearWithinSeconds') : 0.0,
+            $node->has('checkMode') ? self::checkMode($node->at('checkMode')) : null,
+            $node->has('powerCycle') ? self::powerCycle($node->at('powerCycle')) : null,
+        );
+    }
+
+    private static function checkMode(Node $node): CheckMode
+    {
+        return new CheckMode(
+            $node->int('presses'),
+            $node->float('withinSeconds'),
+            $node->int('leavesAfterPresses'),
+            $node->float('levelKilometresPerHour') / 3.6,
+            $node->float('steadyKilometresPerHour') / 3.6,
+            $node->float('leastEvenness'),
+            $node->at('levelCodes')->textsByName(),
+            $node->at('steadyCodes')->textsByName(),
+        );
+    }
+
+    private static function powerCycle(Node $node): PowerCycle
+    {
+        return new PowerCycle($node->float('onSeconds'), $node->float('offSeconds'), $node->float('toleranceSeconds'));
+    }
+}

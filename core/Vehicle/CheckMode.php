@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+/** The mode in which a module judges its sensors' signals at two speeds. */
+final readonly class CheckMode
+{
+    /**
+     * @param  int  $presses  of the pedal, exactly, right after the engine starts
+     * @param  float  $withinSeconds  in which they have to come
+     * @param  int  $leavesAfterPresses  the stop lamp coming on this often ends the mode
+     * @param  float  $levelMetresPerSecond  the speed at which the level of each signal is judged
+     * @param  float  $steadyMetresPerSecond  the speed at which its evenness is judged
+     * @param  float  $leastEvenness  the weakest tooth against the strongest
+     * @param  array<array-key, string>  $levelCodes  by channel
+     * @param  array<array-key, string>  $steadyCodes  by channel
+     */
+    public function __construct(
+        public int $presses,
+        public float $withinSeconds,
+        public int $leavesAfterPresses,
+        public float $levelMetresPerSecond,
+        public float $steadyMetresPerSecond,
+        public float $leastEvenness,
+        public array $levelCodes,
+        public array $steadyCodes,
+    ) {
+    }
+}
