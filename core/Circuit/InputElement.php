@@ -49,7 +49,7 @@ final readonly class InputElement
             return [0.0, $input->offOhms + $shuntOhms];
         }
 
-        return in_array($channel->id, $state->supplied, true)
+        return in_array($channel->id, $state->supplied, true) && $channel->port !== Port::Unswitched
             ? [$state->moduleVolts(), $input->switchOhms + $shuntOhms]
             : [$input->testVolts, $input->testOhms + $shuntOhms];
     }

@@ -14,6 +14,8 @@ final readonly class FaultKind
 {
     public const ACTIVE = ['current', 'pulse-width', 'sinking', 'sourcing'];
 
+    public const TWO_WIRE = ['current', 'pulse-width'];
+
     public const PASSIVE = ['passive'];
 
     /**

@@ -12,4 +12,6 @@ enum Port: string
     case Deaf = 'deaf';
     /** The supply output gives nothing. */
     case Unfed = 'unfed';
+    /** The test level comes, and the switch for the supply never closes. */
+    case Unswitched = 'unswitched';
 }

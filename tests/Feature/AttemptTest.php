@@ -91,6 +91,11 @@ final class AttemptTest extends FeatureTestCase
             if (in_array($name, ['write-reading', 'name-cause'], true)) {
                 continue; // they rest on steps that showed something, see the card's own tests
             }
+            if (in_array($name, ['check-connector', 'cycle-power'], true)) {
+                $this->act($attempt, $action, $kept + 1)->assertUnprocessable()->assertJsonPath('errors.do.0', 'This car has no such thing.');
+
+                continue; // for cars whose module blinks, see below
+            }
             $this->act($attempt, $action, ++$kept)->assertOk()->assertJsonPath('step.number', $kept)->assertJsonPath('step.action.do', $name);
         }
 

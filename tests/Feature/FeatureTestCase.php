@@ -59,9 +59,9 @@ abstract class FeatureTestCase extends TestCase
     }
 
     /** @param  ?array<string, mixed>  $fault */
-    protected function published(?array $fault = null): CaseVersion
+    protected function published(?array $fault = null, ?string $car = null): CaseVersion
     {
-        $document = $this->document();
+        $document = [...$this->document(), ...($car === null ? [] : ['car' => $car])];
         $document['faults'] = [$fault ?? $document['faults'][0]];
         $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $document]);
 

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\Workbench;
 
 /**
@@ -43,7 +44,7 @@ final class LeakTest extends FeatureTestCase
         }
         $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
         self::assertNotSame([], $differing);
-        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|measure|capture|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
+        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|watch-lamp|record-drive|measure|capture|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
     }
 
     public function test_what_does_not_touch_the_fault_is_the_same_to_the_byte(): void
@@ -60,23 +61,37 @@ final class LeakTest extends FeatureTestCase
         }
     }
 
+    #[TestWith(['mirl-10'])]
+    #[TestWith(['ostrel-t2'])]
+    public function test_a_car_that_blinks_tells_its_codes_by_its_lamp_alone(string $car): void
+    {
+        $one = $this->answers(['kind' => 'coil-open', 'channel' => 'FR'], $car);
+        $other = $this->answers(['kind' => 'tooth-missing', 'channel' => 'RL', 'strength' => 1], $car);
+
+        foreach ($one as $question => $answer) {
+            self::assertSame($this->withoutWhatWasShown($answer), $this->withoutWhatWasShown($other[$question]), $question);
+        }
+        $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
+        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|watch-lamp|cycle-power)~', $differing[0]);
+    }
+
     /**
      * @param  array<string, mixed>  $fault
      * @return array<string, string> body by question
      */
-    private function answers(array $fault): array
+    private function answers(array $fault, ?string $car = null): array
     {
         $this->emptied();
         Carbon::setTestNow('2026-03-02 08:00:00');
         Str::createRandomStringsUsing(static fn (): string => 'fixed');
-        $version = $this->published($fault);
+        $version = $this->published($fault, $car);
         $this->actingAs($this->apprentice);
         $answers = ['GET jobs' => $this->getJson('/api/jobs')->getContent()];
         $answers['POST attempt'] = $this->postJson("/api/jobs/$version->id/attempt")->getContent();
         Str::createRandomStringsNormally();
         $attempt = (int) json_decode((string) $answers['POST attempt'])->attempt;
         $answers['GET attempt, new'] = $this->getJson("/api/attempts/$attempt")->getContent();
-        foreach ($this->everyAction() as $position => $action) {
+        foreach ($car === null ? $this->everyAction() : $this->lampActions($car) as $position => $action) {
             $number = $position + 1;
             $answer = $this->postJson("/api/attempts/$attempt/actions", [
                 'key' => sprintf('00000000-0000-4000-8000-%012d', $number), 'number' => $number, 'action' => $action,
@@ -111,7 +126,9 @@ final class LeakTest extends FeatureTestCase
             ['do' => 'mark-station', 'channel' => 'FR', 'station' => 'loom', 'mark' => 'suspect'],
             ['do' => 'prove-meter'], ['do' => 'look', 'channel' => 'car', 'at' => 'fuse'], ['do' => 'look', 'channel' => 'car', 'at' => 'ground'],
             ['do' => 'road-test'], ['do' => 'look-at-lamps'], ['do' => 'read-codes'], ['do' => 'live-speeds', 'kilometresPerHour' => 30],
-            ['do' => 'live-speeds', 'kilometresPerHour' => 0], ['do' => 'ignition', 'to' => 'off'],
+            ['do' => 'live-speeds', 'kilometresPerHour' => 0], ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true], ['do' => 'record-drive', 'route' => 'straight', 'onCode' => false],
+            ['do' => 'read-codes', 'system' => 'engine'], ['do' => 'read-codes', 'tool' => 'reader'], ['do' => 'end-session'], ['do' => 'watch-lamp'], ['do' => 'press-pedal', 'times' => 3, 'seconds' => 2],
+            ['do' => 'parking-brake'], ['do' => 'ignition', 'to' => 'off'],
             ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'],
         ];
         foreach (['FL', 'FR', 'RL', 'RR'] as $channel) {
@@ -140,7 +157,7 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'join', 'plug' => "$channel.sensor-plug"];
             $actions[] = ['do' => 'turn-wheel', 'channel' => $channel, 'turnsPerSecond' => 0];
         }
-        $actions[] = ['do' => 'write-reading', 'of' => 21, 'feature' => 'reading', 'value' => 55, 'unit' => 'mV', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'FR'];
+        $actions[] = ['do' => 'write-reading', 'of' => 1 + (int) array_search('measure', array_column($actions, 'do'), true), 'feature' => 'reading', 'value' => 55, 'unit' => 'mV', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'FR'];
         $actions[] = ['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor', 'defect' => 'open', 'supports' => [count($actions)], 'expects' => 'code-stays-away'];
         foreach (['clean-plug', 'tape-loom', 'repair-loom', 'fit-tyre', 'set-gap', 'replace-sensor', 'replace-hub', 'replace-module'] as $kind) {
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'FR'];
@@ -153,6 +170,20 @@ final class LeakTest extends FeatureTestCase
         return [...$actions, ['do' => 'swap-sensors', 'channel' => 'FL'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes']];
     }
 
+    /** @return list<array<string, mixed>> */
+    private function lampActions(string $car): array
+    {
+        return $car === 'ostrel-t2' ? [
+            ['do' => 'cycle-power', 'onSeconds' => 1.5, 'offSeconds' => 1.5], ['do' => 'watch-lamp'], ['do' => 'look-at-lamps'], ['do' => 'write-code', 'code' => '4', 'status' => ''],
+            ['do' => 'read-codes'], ['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], ['do' => 'cycle-power', 'onSeconds' => 9, 'offSeconds' => 1.5],
+        ] : [
+            ['do' => 'ignition', 'to' => 'running'], ['do' => 'watch-lamp'], ['do' => 'check-connector', 'open' => true], ['do' => 'look-at-lamps'], ['do' => 'watch-lamp'],
+            ['do' => 'write-code', 'code' => '22', 'status' => ''], ['do' => 'read-codes'], ['do' => 'clear-codes'], ['do' => 'live-speeds', 'kilometresPerHour' => 20],
+            ['do' => 'press-pedal', 'times' => 4, 'seconds' => 2], ['do' => 'watch-lamp'], ['do' => 'road-test', 'route' => 'check-run'], ['do' => 'watch-lamp'],
+            ['do' => 'parking-brake'], ['do' => 'press-pedal', 'times' => 12, 'seconds' => 3], ['do' => 'watch-lamp'], ['do' => 'check-connector', 'open' => false],
+        ];
+    }
+
     private function withoutWhatWasShown(string $answer): string
     {
         return (string) preg_replace('~"values":\{(?:[^{}]|\{[^{}]*\})*\}~', '"values":{}', $answer);
@@ -160,7 +191,7 @@ final class LeakTest extends FeatureTestCase
 
     public function test_every_kind_of_action_but_the_closing_one_was_asked(): void
     {
-        $asked = array_unique(array_column($this->everyAction(), 'do'));
+        $asked = array_unique(array_column([...$this->everyAction(), ...$this->lampActions('mirl-10'), ...$this->lampActions('ostrel-t2')], 'do'));
 
         self::assertEqualsCanonicalizing(array_diff(\Lernfall\Format\ActionReader::NAMES, ['conclude']), $asked);
         self::assertNotSame([], Workbench::vehicle()->channelIds());

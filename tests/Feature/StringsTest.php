@@ -15,6 +15,8 @@ use Lernfall\Drive\Route;
 use Lernfall\Evidence\Preview\StandardTests;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Marker;
+use Lernfall\Module\CodeStatus;
+use Lernfall\Module\Failure;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
@@ -24,7 +26,7 @@ use Tests\Support\Workbench;
 /** Every key the core gives out has its words in the one catalogue. */
 final class StringsTest extends TestCase
 {
-    private const CARS = ['harl-13', 'lendo-15', 'brack-22'];
+    private const CARS = ['harl-13', 'lendo-15', 'brack-22', 'mirl-10', 'ostrel-t2'];
 
     public function test_every_key_has_its_words(): void
     {
@@ -57,7 +59,7 @@ final class StringsTest extends TestCase
         foreach ([...Pads::FEED, ...Pads::BENCH, Pads::BODY, Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE] as $pad) {
             $keys[] = "pad.$pad";
         }
-        foreach (StandardTests::ofTheWholeCar(Workbench::vehicle()) as $test) {
+        foreach (StandardTests::ofTheWholeCar(Workbench::vehicle('mirl-10')) as $test) {
             $keys[] = "test.$test->id";
         }
         foreach (['hookup' => Hookup::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint']] as $kind => $names) {
@@ -80,6 +82,13 @@ final class StringsTest extends TestCase
             ...array_map(static fn (InjectedShape $one): string => "inject.$one->value", InjectedShape::cases()),
             ...array_map(static fn (Provocation $one): string => "provoke.$one->value", Provocation::cases()),
             ...array_map(static fn (Route $one): string => "route.$one->value", Route::cases()),
+            ...array_map(static fn (Failure $one): string => "failure.$one->value", Failure::cases()),
+            ...array_map(static fn (CodeStatus $one): string => "code-status.$one->value", CodeStatus::cases()),
+            ...array_map(static fn (string $one): string => "steering.$one", ['straight', 'left', 'right']),
+            ...array_map(static fn (string $one): string => "did.$one", ['end-session', 'parking-brake', 'watch-lamp', 'read-codes-of', 'clear-codes-of', 'record-on', 'snapshot-on']),
+            ...array_map(static fn (string $one): string => "lamp-watched.$one", ['on', 'off', 'blinks']),
+            ...array_map(static fn (string $one): string => "check.$one", ['level-lamp', 'steady-lamp', 'resumes', 'stays-on', 'spoiled']),
+            ...array_map(static fn (string $one): string => "lamp-message.$one", ['none', 'systems-off', 'diagnosis']),
         ];
     }
 

@@ -15,15 +15,22 @@ use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** How a car is built, as the path strip draws it. Made from the sound vehicle, so it tells nothing about a fault. */
-#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'lamps', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
+#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'lamps', 'codesBy', 'codeDigits', 'systems', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'layout', type: 'string'),
     new OA\Property(property: 'lamps', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'codesBy', description: 'how the brake module tells its codes', type: 'string', enum: ['scan', 'connector', 'power-cycle']),
+    new OA\Property(property: 'codeDigits', description: 'of a code that the lamp blinks; 0 where a scan tool reads them', type: 'integer'),
+    new OA\Property(property: 'systems', description: 'as a scan tool lists them', type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemName')),
     new OA\Property(property: 'modulePlug', type: 'string'),
     new OA\Property(property: 'plugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Channel')),
     new OA\Property(property: 'pads', type: 'array', items: new OA\Items(ref: '#/components/schemas/Pad')),
+])]
+#[OA\Schema(schema: 'SystemName', required: ['id', 'name'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
 ])]
 #[OA\Schema(schema: 'Channel', required: ['id', 'axle', 'side', 'technology', 'conductors', 'links'], properties: [
     new OA\Property(property: 'id', type: 'string'),
@@ -56,6 +63,9 @@ final readonly class CarResource
             'name' => $sound->name,
             'layout' => $sound->layout,
             'lamps' => $sound->lamps,
+            'codesBy' => self::codesBy($sound),
+            'codeDigits' => $sound->module->lampCodes->digits ?? 0,
+            'systems' => array_map(static fn (int|string $id, string $name): array => ['id' => (string) $id, 'name' => $name], array_keys($sound->systems), $sound->systems),
             'modulePlug' => $sound->module->plugId,
             'plugs' => $sound->plugIds(),
             'channels' => array_map(self::channel(...), $sound->channels),
@@ -63,6 +73,17 @@ final readonly class CarResource
                 'id' => $pad->id, 'channel' => $pad->channel, 'plug' => $pad->plugName, 'side' => $pad->side->value, 'conductor' => $pad->conductor,
             ], Pads::of($sound)),
         ];
+    }
+
+    private static function codesBy(Vehicle $sound): string
+    {
+        $rules = $sound->module->lampCodes;
+
+        return match (true) {
+            $rules === null => 'scan',
+            $rules->cycle !== null => 'power-cycle',
+            default => 'connector',
+        };
     }
 
     /** @return array<string, mixed> */

@@ -14,13 +14,39 @@ use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** What the maker's sheet says, for those who looked it up. Made from the sound vehicle. */
-#[OA\Schema(schema: 'DataSheet', required: ['tyre', 'batteryVolts', 'feed', 'places', 'axles', 'channels'], properties: [
+#[OA\Schema(schema: 'DataSheet', required: ['tyre', 'batteryVolts', 'feed', 'places', 'axles', 'channels', 'codes', 'lampCodes'], properties: [
     new OA\Property(property: 'tyre', type: 'string'),
     new OA\Property(property: 'batteryVolts', type: 'number'),
     new OA\Property(property: 'feed', ref: '#/components/schemas/Feed'),
     new OA\Property(property: 'places', description: 'where parts sit, from above', type: 'array', items: new OA\Items(ref: '#/components/schemas/Place')),
     new OA\Property(property: 'axles', type: 'array', items: new OA\Items(ref: '#/components/schemas/NominalValues')),
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Wiring')),
+    new OA\Property(property: 'codes', type: 'array', items: new OA\Items(ref: '#/components/schemas/CodeMeaning')),
+    new OA\Property(property: 'lampCodes', oneOf: [new OA\Schema(ref: '#/components/schemas/LampCodeRules'), new OA\Schema(type: 'null')]),
+])]
+#[OA\Schema(schema: 'CodeMeaning', required: ['code', 'channel', 'failures'], properties: [
+    new OA\Property(property: 'code', type: 'string'),
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'failures', type: 'array', items: new OA\Items(type: 'string')),
+])]
+#[OA\Schema(schema: 'LampCodeRules', required: ['clearPresses', 'clearWithinSeconds', 'check', 'cycle'], properties: [
+    new OA\Property(property: 'clearPresses', description: '0 where the pedal clears nothing', type: 'integer'),
+    new OA\Property(property: 'clearWithinSeconds', type: 'number'),
+    new OA\Property(property: 'check', oneOf: [new OA\Schema(ref: '#/components/schemas/CheckModeRules'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'cycle', oneOf: [new OA\Schema(ref: '#/components/schemas/PowerCycleRules'), new OA\Schema(type: 'null')]),
+])]
+#[OA\Schema(schema: 'CheckModeRules', required: ['presses', 'withinSeconds', 'leavesAfterPresses', 'levelKilometresPerHour', 'steadyKilometresPerHour', 'levelCodes', 'steadyCodes'], properties: [
+    new OA\Property(property: 'presses', type: 'integer'),
+    new OA\Property(property: 'withinSeconds', type: 'number'),
+    new OA\Property(property: 'leavesAfterPresses', type: 'integer'),
+    new OA\Property(property: 'levelKilometresPerHour', type: 'number'),
+    new OA\Property(property: 'steadyKilometresPerHour', type: 'number'),
+    new OA\Property(property: 'levelCodes', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+    new OA\Property(property: 'steadyCodes', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+])]
+#[OA\Schema(schema: 'PowerCycleRules', required: ['onSeconds', 'offSeconds'], properties: [
+    new OA\Property(property: 'onSeconds', type: 'number'),
+    new OA\Property(property: 'offSeconds', type: 'number'),
 ])]
 #[OA\Schema(schema: 'Feed', required: ['fuse', 'fuseAmperes', 'supplyPin', 'groundPin'], properties: [
     new OA\Property(property: 'fuse', type: 'string'),
@@ -76,6 +102,7 @@ final readonly class DataSheetResource
                 $sound->dataSheet,
             ),
             'channels' => array_map(self::wiring(...), $sound->channels),
+            ...CodeSheet::of($sound),
         ];
     }
 

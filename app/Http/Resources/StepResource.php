@@ -28,13 +28,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
     new OA\Property(property: 'kind', type: 'string'),
     new OA\Property(property: 'values', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [
-        new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/ShownNumber'), new OA\Schema(ref: '#/components/schemas/ShownTrace'),
+        new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/ShownNumber'), new OA\Schema(ref: '#/components/schemas/ShownTrace'), new OA\Schema(ref: '#/components/schemas/ShownSeries'),
     ])),
     new OA\Property(property: 'refusal', type: 'string'),
     new OA\Property(property: 'notes', type: 'array', items: new OA\Items(type: 'string')),
 ])]
 #[OA\Schema(schema: 'ShownNumber', required: ['unit', 'si', 'resolution', 'overload'], properties: [
-    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'amperes', 'hertz', 'metres', 'metresPerSecond']),
+    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'amperes', 'hertz', 'metres', 'metresPerSecond', 'seconds']),
     new OA\Property(property: 'si', type: 'number'),
     new OA\Property(property: 'resolution', type: 'number'),
     new OA\Property(property: 'overload', type: 'boolean'),
@@ -43,6 +43,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'steps', description: 'converter steps from the middle of the screen', type: 'array', items: new OA\Items(type: 'integer')),
     new OA\Property(property: 'secondsPerSample', type: 'number'),
     new OA\Property(property: 'voltsPerStep', type: 'number'),
+])]
+#[OA\Schema(schema: 'ShownSeries', required: ['unit', 'steps', 'secondsPerSample', 'resolution'], properties: [
+    new OA\Property(property: 'unit', type: 'string'),
+    new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'integer')),
+    new OA\Property(property: 'secondsPerSample', type: 'number'),
+    new OA\Property(property: 'resolution', description: 'one step, in SI units', type: 'number'),
 ])]
 final readonly class StepResource
 {

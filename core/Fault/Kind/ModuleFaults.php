@@ -17,6 +17,7 @@ final readonly class ModuleFaults
         return [
             new FaultKind('module-input-dead', 'module', 'input-dead', 'none', false, [], static fn (Channel $channel): Channel => $channel->withPort(Port::Deaf)),
             new FaultKind('module-supply-dead', 'module', 'no-supply', 'none', false, FaultKind::ACTIVE, static fn (Channel $channel): Channel => $channel->withPort(Port::Unfed)),
+            new FaultKind('module-switch-dead', 'module', 'no-supply', 'none', false, FaultKind::TWO_WIRE, static fn (Channel $channel): Channel => $channel->withPort(Port::Unswitched)),
         ];
     }
 }

@@ -485,6 +485,10 @@ export interface components {
             breakout: boolean;
             /** @description what is being done to the car at this moment, or empty */
             provoked: string;
+            /** @description a scan tool holds the brake module */
+            inSession: boolean;
+            /** @description the check connector */
+            connectorOpen: boolean;
             minutes: number;
             money: number;
             concluded: boolean;
@@ -511,10 +515,23 @@ export interface components {
             name: string;
             layout: string;
             lamps: string[];
+            /**
+             * @description how the brake module tells its codes
+             * @enum {string}
+             */
+            codesBy: "scan" | "connector" | "power-cycle";
+            /** @description of a code that the lamp blinks; 0 where a scan tool reads them */
+            codeDigits: number;
+            /** @description as a scan tool lists them */
+            systems: components["schemas"]["SystemName"][];
             modulePlug: string;
             plugs: string[];
             channels: components["schemas"]["Channel"][];
             pads: components["schemas"]["Pad"][];
+        };
+        SystemName: {
+            id: string;
+            name: string;
         };
         Channel: {
             id: string;
@@ -566,6 +583,37 @@ export interface components {
             places: components["schemas"]["Place"][];
             axles: components["schemas"]["NominalValues"][];
             channels: components["schemas"]["Wiring"][];
+            codes: components["schemas"]["CodeMeaning"][];
+            lampCodes: components["schemas"]["LampCodeRules"] | null;
+        };
+        CodeMeaning: {
+            code: string;
+            channel: string;
+            failures: string[];
+        };
+        LampCodeRules: {
+            /** @description 0 where the pedal clears nothing */
+            clearPresses: number;
+            clearWithinSeconds: number;
+            check: components["schemas"]["CheckModeRules"] | null;
+            cycle: components["schemas"]["PowerCycleRules"] | null;
+        };
+        CheckModeRules: {
+            presses: number;
+            withinSeconds: number;
+            leavesAfterPresses: number;
+            levelKilometresPerHour: number;
+            steadyKilometresPerHour: number;
+            levelCodes: {
+                [key: string]: string;
+            };
+            steadyCodes: {
+                [key: string]: string;
+            };
+        };
+        PowerCycleRules: {
+            onSeconds: number;
+            offSeconds: number;
         };
         Feed: {
             fuse: string;
@@ -751,14 +799,14 @@ export interface components {
         Observation: {
             kind: string;
             values: {
-                [key: string]: string | components["schemas"]["ShownNumber"] | components["schemas"]["ShownTrace"];
+                [key: string]: string | components["schemas"]["ShownNumber"] | components["schemas"]["ShownTrace"] | components["schemas"]["ShownSeries"];
             };
             refusal: string;
             notes: string[];
         };
         ShownNumber: {
             /** @enum {string} */
-            unit: "ohms" | "volts" | "amperes" | "hertz" | "metres" | "metresPerSecond";
+            unit: "ohms" | "volts" | "amperes" | "hertz" | "metres" | "metresPerSecond" | "seconds";
             si: number;
             resolution: number;
             overload: boolean;
@@ -768,6 +816,13 @@ export interface components {
             steps: number[];
             secondsPerSample: number;
             voltsPerStep: number;
+        };
+        ShownSeries: {
+            unit: string;
+            steps: number[];
+            secondsPerSample: number;
+            /** @description one step, in SI units */
+            resolution: number;
         };
         User: {
             name: string;
@@ -803,11 +858,20 @@ export interface components {
         "read-codes": {
             /** @constant */
             do: "read-codes";
+            /** @description as the car's menu lists it; left out, the brake module */
+            system?: string;
+            /**
+             * @description a reader sees the engine only; left out, the terminal
+             * @enum {unknown}
+             */
+            tool?: "terminal" | "reader";
         };
         /** @description Clear the codes of the brake module */
         "clear-codes": {
             /** @constant */
             do: "clear-codes";
+            /** @description left out, the brake module */
+            system?: string;
         };
         /** @description Look closely at one place of a channel */
         look: {
@@ -971,15 +1035,16 @@ export interface components {
              * @description Left out, the usual drive with bends and a rough piece
              * @enum {unknown}
              */
-            route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up";
+            route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison";
         };
         /** @description Write a code down; "none" where none is stored */
         "write-code": {
             /** @constant */
             do: "write-code";
+            /** @description as the scan tool writes it, or the digits the lamp blinks */
             code: string;
             /** @enum {unknown} */
-            status: "present" | "history" | "";
+            status: "present" | "pending" | "history" | "";
         };
         /** @description Write down what an earlier step showed */
         "write-reading": {
@@ -1027,6 +1092,54 @@ export interface components {
             /** @constant */
             do: "conclude";
         };
+        /** @description Open or close the check connector */
+        "check-connector": {
+            /** @constant */
+            do: "check-connector";
+            open: boolean;
+        };
+        /** @description Press the brake pedal some times */
+        "press-pedal": {
+            /** @constant */
+            do: "press-pedal";
+            times: number;
+            /** @description in which all presses come */
+            seconds: number;
+        };
+        /** @description Pull the parking brake; whoever drives off releases it */
+        "parking-brake": {
+            /** @constant */
+            do: "parking-brake";
+        };
+        /** @description Watch the ABS lamp long enough to count */
+        "watch-lamp": {
+            /** @constant */
+            do: "watch-lamp";
+        };
+        /** @description Switch the power on, off and on again, and watch the lamp */
+        "cycle-power": {
+            /** @constant */
+            do: "cycle-power";
+            onSeconds: number;
+            offSeconds: number;
+        };
+        /** @description Take the scan tool off the module */
+        "end-session": {
+            /** @constant */
+            do: "end-session";
+        };
+        /** @description Drive with the scan tool recording the wheel speeds */
+        "record-drive": {
+            /** @constant */
+            do: "record-drive";
+            /**
+             * @description Left out, the usual drive with bends and a rough piece
+             * @enum {unknown}
+             */
+            route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison";
+            /** @description keep only what lies around the moment at which a code is set */
+            onCode: boolean;
+        };
         /**
          * Action
          * @description One thing a person does, with its settings.
@@ -1061,11 +1174,20 @@ export interface components {
                 "read-codes": {
                     /** @constant */
                     do: "read-codes";
+                    /** @description as the car's menu lists it; left out, the brake module */
+                    system?: string;
+                    /**
+                     * @description a reader sees the engine only; left out, the terminal
+                     * @enum {unknown}
+                     */
+                    tool?: "terminal" | "reader";
                 };
                 /** @description Clear the codes of the brake module */
                 "clear-codes": {
                     /** @constant */
                     do: "clear-codes";
+                    /** @description left out, the brake module */
+                    system?: string;
                 };
                 /** @description Look closely at one place of a channel */
                 look: {
@@ -1192,15 +1314,16 @@ export interface components {
                      * @description Left out, the usual drive with bends and a rough piece
                      * @enum {unknown}
                      */
-                    route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up";
+                    route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison";
                 };
                 /** @description Write a code down; "none" where none is stored */
                 "write-code": {
                     /** @constant */
                     do: "write-code";
+                    /** @description as the scan tool writes it, or the digits the lamp blinks */
                     code: string;
                     /** @enum {unknown} */
-                    status: "present" | "history" | "";
+                    status: "present" | "pending" | "history" | "";
                 };
                 /** @description Write down what an earlier step showed */
                 "write-reading": {
@@ -1285,8 +1408,56 @@ export interface components {
                     do: "rock-wheel";
                     channel: string;
                 };
+                /** @description Open or close the check connector */
+                "check-connector": {
+                    /** @constant */
+                    do: "check-connector";
+                    open: boolean;
+                };
+                /** @description Press the brake pedal some times */
+                "press-pedal": {
+                    /** @constant */
+                    do: "press-pedal";
+                    times: number;
+                    /** @description in which all presses come */
+                    seconds: number;
+                };
+                /** @description Pull the parking brake; whoever drives off releases it */
+                "parking-brake": {
+                    /** @constant */
+                    do: "parking-brake";
+                };
+                /** @description Watch the ABS lamp long enough to count */
+                "watch-lamp": {
+                    /** @constant */
+                    do: "watch-lamp";
+                };
+                /** @description Switch the power on, off and on again, and watch the lamp */
+                "cycle-power": {
+                    /** @constant */
+                    do: "cycle-power";
+                    onSeconds: number;
+                    offSeconds: number;
+                };
+                /** @description Take the scan tool off the module */
+                "end-session": {
+                    /** @constant */
+                    do: "end-session";
+                };
+                /** @description Drive with the scan tool recording the wheel speeds */
+                "record-drive": {
+                    /** @constant */
+                    do: "record-drive";
+                    /**
+                     * @description Left out, the usual drive with bends and a rough piece
+                     * @enum {unknown}
+                     */
+                    route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison";
+                    /** @description keep only what lies around the moment at which a code is set */
+                    onCode: boolean;
+                };
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["provoke"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["feed-sensor"] | components["schemas"]["prove-meter"] | components["schemas"]["rock-wheel"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["provoke"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["feed-sensor"] | components["schemas"]["prove-meter"] | components["schemas"]["rock-wheel"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["watch-lamp"] | components["schemas"]["cycle-power"] | components["schemas"]["end-session"] | components["schemas"]["record-drive"]);
     };
     responses: never;
     parameters: never;

@@ -31,6 +31,7 @@ export type PreviewValue = Schemas['PreviewValue'];
 export type Problem = Schemas['Problem'];
 export type Report = Omit<Schemas['Report'], 'steps'> & { steps: Step[] };
 export type ShownNumber = Schemas['ShownNumber'];
+export type ShownSeries = Schemas['ShownSeries'];
 export type ShownTrace = Schemas['ShownTrace'];
 export type Step = Omit<Schemas['Step'], 'action'> & { action: Action };
 export type User = Schemas['User'];

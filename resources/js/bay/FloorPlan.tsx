@@ -15,16 +15,7 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
     return (
         <section aria-label={t('bay.from-above')} className="corner-marks relative">
             <svg viewBox="0 0 260 178" className="absolute inset-0 size-full" aria-hidden>
-                <path
-                    d="M 40 42 Q 28 44 27 60 Q 22 89 27 118 Q 28 134 40 136 L 118 144 L 196 141 Q 228 138 236 116 Q 242 89 236 62 Q 228 40 196 37 L 118 34 Z"
-                    className="fill-paper stroke-ink"
-                    strokeWidth={1.5}
-                />
-                <path
-                    d="M 84 50 Q 72 89 84 128 M 166 48 L 184 60 Q 190 89 184 118 L 166 130 M 84 50 L 166 48 M 84 128 L 166 130"
-                    className="fill-none stroke-ink-soft"
-                    strokeWidth={1}
-                />
+                <Outline layout={car.layout} />
                 <rect
                     x={190}
                     y={76}
@@ -45,7 +36,6 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
                         />
                     );
                 })}
-                <path d="M 246 82 L 254 89 L 246 96" className="fill-none stroke-ink" strokeWidth={1.5} />
                 {state.onStands &&
                     [
                         [66, 58],
@@ -108,4 +98,44 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
 
 function place(axle: string, side: string): [number, number] {
     return [axle === 'front' ? 166 : 48, side === 'left' ? 14 : 140];
+}
+
+/** A car with its nose, or a trailer with its drawbar, to the right. */
+function Outline({ layout }: { layout: string }) {
+    return layout === 'trailer' ? (
+        <>
+            <rect
+                x={26}
+                y={36}
+                width={208}
+                height={106}
+                className="fill-paper stroke-ink"
+                strokeWidth={1.5}
+            />
+            <path
+                d="M 46 36 V 142 M 78 36 V 142 M 110 36 V 142 M 142 36 V 142 M 174 36 V 142"
+                className="fill-none stroke-ink-soft"
+                strokeWidth={0.6}
+            />
+            <path
+                d="M 234 66 L 250 86 H 256 V 92 H 250 L 234 112"
+                className="fill-none stroke-ink"
+                strokeWidth={1.5}
+            />
+        </>
+    ) : (
+        <>
+            <path
+                d="M 40 42 Q 28 44 27 60 Q 22 89 27 118 Q 28 134 40 136 L 118 144 L 196 141 Q 228 138 236 116 Q 242 89 236 62 Q 228 40 196 37 L 118 34 Z"
+                className="fill-paper stroke-ink"
+                strokeWidth={1.5}
+            />
+            <path
+                d="M 84 50 Q 72 89 84 128 M 166 48 L 184 60 Q 190 89 184 118 L 166 130 M 84 50 L 166 48 M 84 128 L 166 130"
+                className="fill-none stroke-ink-soft"
+                strokeWidth={1}
+            />
+            <path d="M 246 82 L 254 89 L 246 96" className="fill-none stroke-ink" strokeWidth={1.5} />
+        </>
+    );
 }

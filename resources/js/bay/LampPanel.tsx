@@ -9,6 +9,8 @@ const LOOKS: Record<string, string> = {
     brake: 'border-red-lit text-red-lit',
 };
 
+const MARKS: Record<string, string> = { on: '●', off: '○', blinks: '◐' };
+
 /** The lamps as they were when last looked at. */
 export function LampPanel({ attempt }: { attempt: Attempt }) {
     const look = lastOf(attempt.steps, 'look-at-lamps');
@@ -23,7 +25,8 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
             </div>
             <ul className="mt-2 grid grid-cols-3 gap-2">
                 {attempt.car.lamps.map((lamp) => {
-                    const lit = look?.observation.values[lamp] === 'on';
+                    const state = String(look?.observation.values[lamp] ?? 'off');
+                    const lit = state !== 'off';
                     return (
                         <li
                             key={lamp}
@@ -33,7 +36,7 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
                             <span>
                                 {look === undefined
                                     ? '–'
-                                    : `${lit ? '●' : '○'} ${t(`lamp-state.${lit ? 'on' : 'off'}`)}`}
+                                    : `${MARKS[state] ?? '○'} ${t(`lamp-state.${state}`)}`}
                             </span>
                         </li>
                     );

@@ -4,7 +4,7 @@ import { t } from '../words/words';
 const ORDER: [string, (steps: Step[]) => boolean][] = [
     ['complaint', () => true],
     ['verify', (steps) => did(steps, 'look-at-lamps')],
-    ['codes', (steps) => did(steps, 'read-codes')],
+    ['codes', (steps) => ['read-codes', 'watch-lamp', 'cycle-power'].some((kind) => did(steps, kind))],
     ['look', (steps) => did(steps, 'look')],
     ['measure', (steps) => did(steps, 'measure')],
     ['repair', (steps) => did(steps, 'repair')],
@@ -12,7 +12,9 @@ const ORDER: [string, (steps: Step[]) => boolean][] = [
         'prove',
         (steps) =>
             steps.some(
-                (step, position) => step.action.do === 'road-test' && did(steps.slice(0, position), 'repair'),
+                (step, position) =>
+                    ['road-test', 'record-drive'].includes(step.action.do) &&
+                    did(steps.slice(0, position), 'repair'),
             ),
     ],
 ];

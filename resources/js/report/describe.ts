@@ -1,7 +1,7 @@
 import type { Action, Car, Observation, Step } from '../api/types';
 import { padPair } from '../strip/padName';
 import { displayed, THIN_SPACE } from '../words/quantities';
-import { isNumber, isTrace } from '../words/shown';
+import { isNumber, isSeries, isTrace } from '../words/shown';
 import { t } from '../words/words';
 
 type Written = Extract<Action, { do: 'write-reading' }>;
@@ -51,6 +51,19 @@ export function describeAction(car: Car, action: Action): string {
             return action.route === undefined
                 ? t('did.road-test')
                 : t('did.road-test-on', { route: t(`route.${action.route}`) });
+        case 'record-drive':
+            return t(action.onCode ? 'did.snapshot-on' : 'did.record-on', {
+                route: t(`route.${action.route}`),
+            });
+        case 'read-codes':
+        case 'clear-codes':
+            return named(car, action);
+        case 'check-connector':
+            return t(action.open ? 'did.connector-open' : 'did.connector-closed');
+        case 'press-pedal':
+            return t('did.press-pedal', { times: action.times, seconds: action.seconds });
+        case 'cycle-power':
+            return t('did.cycle-power', { on: action.onSeconds, off: action.offSeconds });
         case 'provoke':
             return action.how === 'nothing'
                 ? t('did.let-go')
@@ -99,7 +112,9 @@ export function describeAction(car: Car, action: Action): string {
         case 'write-code':
             return action.code === 'none'
                 ? t('did.write-no-code')
-                : t('did.write-code', { code: action.code, status: t(`code-status.${action.status}`) });
+                : action.status === ''
+                  ? t('did.write-lamp-code', { code: action.code })
+                  : t('did.write-code', { code: action.code, status: t(`code-status.${action.status}`) });
         case 'write-reading':
             return t('did.write-reading', {
                 value: describeValue(action),
@@ -132,6 +147,14 @@ export function describeCause(
     });
 }
 
+/** What a scan tool was asked of a system, which is named where it is not the brake module. */
+function named(car: Car, action: Extract<Action, { do: 'read-codes' | 'clear-codes' }>): string {
+    const system = car.systems.find((one) => one.id === (action.system ?? 'brakes'))?.name;
+    return action.system === undefined || system === undefined
+        ? t(`did.${action.do}`)
+        : t(`did.${action.do}-of`, { system });
+}
+
 /** Something done at a corner, or to the car as a whole, which needs no name. */
 function at(key: string, channel: string, words: Record<string, string>): string {
     return channel === 'car' ? t(`${key}-whole`, words) : t(key, { ...words, channel });
@@ -155,17 +178,31 @@ function plugName(car: Car, plug: string): string {
 export function describeObservation({ kind, values, refusal, notes }: Observation): string {
     if (refusal !== '') return t(`refusal.${refusal}`);
     const shown = Object.entries(values).flatMap(([name, value]) => {
-        if (isTrace(value)) return [];
+        if (
+            isTrace(value) ||
+            isSeries(value) ||
+            kind === 'recording' ||
+            (kind === 'codes' && name.includes('.'))
+        )
+            return [];
         if (isNumber(value))
             return [
                 `${name === 'least' || name === 'greatest' ? `${t(`meter-mode.${name}`)} ` : ''}${kind === 'speeds' ? `${name.split('.')[0]} ` : ''}${kind === 'traces' ? `${t(`trace.${name}`)} ` : ''}${displayed(value, t('bay.overload'))}`,
             ];
         return words(kind, name, value);
     });
+    if (kind === 'recording') shown.push(recorded(values));
     if (kind === 'codes' && values.answer === 'yes' && shown.length === 0) shown.push(t('bay.none-stored'));
     return [shown.join(', '), ...notes.map((note) => t(`note.${note}`))]
         .filter((one) => one !== '')
         .join(' · ');
+}
+
+function recorded(values: Observation['values']): string {
+    if (values.triggered === 'no') return t('scan.no-trigger');
+    return values.code === undefined
+        ? t('scan.recorded')
+        : t('scan.triggered', { code: String(values.code) });
 }
 
 function words(kind: string, name: string, word: string): string[] {
@@ -180,9 +217,16 @@ function words(kind: string, name: string, word: string): string[] {
     if (kind === 'bench-supply') return [t(`bench-supply.holds-${word}`)];
     if (kind === 'reading') return [t(`meter-mode.beep-${word}`)];
     if (kind === 'traces') return word === 'none' ? [t('scope.no-trigger')] : [];
+    if (kind === 'lamps' && word === 'blinks') return [t('did.lamp-blinks', { lamp: t(`lamp.${name}`) })];
+    if (kind === 'lamp-watched')
+        return [t(`lamp-watched.${word === 'on' || word === 'off' ? word : 'blinks'}`)];
+    if (kind === 'not-listed') return [t('scan.not-listed')];
+    if (kind === 'driven') return [`${t(`check.${name}`)}: ${t(`check.${word}`)}`];
     if (kind === 'lamps') return word === 'on' ? [t('did.lamp-on', { lamp: t(`lamp.${name}`) })] : [];
     if (kind === 'codes')
-        return word === 'present' || word === 'history' ? [`${name} ${t(`code-status.${word}`)}`] : [];
+        return ['present', 'pending', 'history'].includes(word)
+            ? [`${name} ${t(`code-status.${word}`)}`]
+            : [];
     if (kind === 'no-answer') return [t('bay.no-answer')];
     return word === 'dips' ? [t('bay.speed-dips')] : [];
 }

@@ -22,6 +22,7 @@ const PREFIXES: Record<ShownNumber['unit'], [number, number, string][]> = {
     hertz: [[0, 1, 'Hz']],
     metres: [[0, 1e-3, 'mm']],
     metresPerSecond: [[0, 1 / 3.6, 'km/h']],
+    seconds: [[0, 1, 's']],
 };
 
 /** A number as its display shows it: the prefix and the digits follow from the display's own step. */
@@ -46,6 +47,7 @@ const WRITTEN = {
     hertz: ['Hz'],
     metres: ['mm'],
     metresPerSecond: ['km/h'],
+    seconds: ['s'],
 } as const;
 
 /** Units in which a reading of this kind can be written down. */

@@ -1,4 +1,4 @@
-import type { Observation, ShownNumber, ShownTrace } from '../api/types';
+import type { Observation, ShownNumber, ShownSeries, ShownTrace } from '../api/types';
 
 type Shown = Observation['values'][string];
 
@@ -7,5 +7,9 @@ export function isNumber(shown: Shown | undefined): shown is ShownNumber {
 }
 
 export function isTrace(shown: Shown | undefined): shown is ShownTrace {
-    return typeof shown === 'object' && 'steps' in shown;
+    return typeof shown === 'object' && 'voltsPerStep' in shown;
+}
+
+export function isSeries(shown: Shown | undefined): shown is ShownSeries {
+    return typeof shown === 'object' && 'steps' in shown && 'unit' in shown;
 }

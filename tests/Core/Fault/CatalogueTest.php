@@ -146,6 +146,7 @@ final class CatalogueTest extends TestCase
         'loom-wires-together' => ['11', ['ohms-from-module-plug', 'look-cable']],
         'module-input-dead' => ['31', ['speed-driving']],
         'module-supply-dead' => ['11', ['supply-at-sensor', 'bias-open-plug']],
+        'module-switch-dead' => ['31', ['supply-at-sensor', 'ac-first-turning', 'speed-driving']],
         'plug-pins-swapped' => ['*', ['supply-at-sensor', 'look-sensor-plug']],
         'pigtail-broken' => ['2F', ['supply-at-sensor', 'ac-first-turning']],
         'sensor-wrong-part' => ['31', ['ac-first-turning', 'speed-driving', 'look-tip']],

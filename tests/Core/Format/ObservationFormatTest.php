@@ -44,8 +44,8 @@ final class ObservationFormatTest extends TestCase
     {
         $played = Played::on(Workbench::case([['coil-open', 'FR']]))->secured();
         foreach (ActionExamples::all() as $name => $action) {
-            if (in_array($name, ['name-cause', 'write-reading', 'conclude'], true)) {
-                continue; // these need something before them, and show nothing
+            if (in_array($name, ['name-cause', 'write-reading', 'conclude', 'check-connector', 'cycle-power'], true)) {
+                continue; // these need something before them or another car, and show nothing
             }
             $shown = $played->do($action)->shown();
             self::assertEquals($shown, ObservationFormat::read(json_decode((string) json_encode(ObservationFormat::write($shown), JSON_PRESERVE_ZERO_FRACTION), true)), $name);

@@ -44,9 +44,10 @@ final class MarkerTest extends TestCase
 
     public function test_codes_cleared_before_they_were_written_down_are_lost(): void
     {
-        $played = $this->codesRead()->do(['do' => 'clear-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present']);
+        $after = [['do' => 'clear-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present']];
 
-        self::assertMark(0.0, 'mark.codes.not-written', $played, 'codes');
+        self::assertMark(0.0, 'mark.codes.not-written', $this->codesRead()->do(['do' => 'ignition', 'to' => 'on'], ...$after), 'codes');
+        self::assertSame('mark.codes.complete', $this->codesRead()->do(...$after)->marks()->mark('codes')?->verdict->reason, 'with the key off nothing is lost');
     }
 
     public function test_one_of_two_codes_earns_half(): void

@@ -7,7 +7,7 @@ import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import { lastOf } from '../card';
 import type { PanelProps } from './SlatePanel';
-import { SpeedList } from './SpeedList';
+import { SpeedList } from './scan/SpeedList';
 
 type Injection = Extract<Action, { do: 'inject' }>;
 type Shape = Injection['shape'];

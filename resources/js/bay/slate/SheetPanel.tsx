@@ -2,6 +2,7 @@ import type { Car, DataSheet } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { shortMinutes, THIN_SPACE } from '../../words/quantities';
 import { t } from '../../words/words';
+import { CodeSheet } from './CodeSheet';
 import { PartPlaces } from './PartPlaces';
 import type { PanelProps } from './SlatePanel';
 import { WiringDiagram } from './WiringDiagram';
@@ -63,6 +64,7 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: s
                     <WiringDiagram channel={shown} wiring={wiring} />
                 </>
             )}
+            <CodeSheet sheet={sheet} channel={channel} />
             <dl className="border-t border-slate-line pt-1">
                 <dt className="font-semibold">{t('sheet.feed')}</dt>
                 <dd className="tabular text-small text-reading">

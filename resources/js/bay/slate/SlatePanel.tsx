@@ -9,7 +9,7 @@ import { EyesPanel } from './EyesPanel';
 import { HandsPanel } from './HandsPanel';
 import { LeadsPanel } from './LeadsPanel';
 import { MeterPanel } from './MeterPanel';
-import { ScanPanel } from './ScanPanel';
+import { ScanPanel } from './scan/ScanPanel';
 import { ScopePanel } from './ScopePanel';
 import { SheetPanel } from './SheetPanel';
 

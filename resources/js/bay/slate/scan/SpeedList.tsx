@@ -1,7 +1,7 @@
-import type { Car, Observation } from '../../api/types';
-import { displayed } from '../../words/quantities';
-import { isNumber } from '../../words/shown';
-import { t } from '../../words/words';
+import type { Car, Observation } from '../../../api/types';
+import { displayed } from '../../../words/quantities';
+import { isNumber } from '../../../words/shown';
+import { t } from '../../../words/words';
 
 /** The wheel speeds as the module counts them. */
 export function SpeedList({ car, observation: { values } }: { car: Car; observation: Observation }) {

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Lernfall\Module\Failure;
+use Lernfall\Vehicle\CheckMode;
+use Lernfall\Vehicle\LampCodes;
+use Lernfall\Vehicle\Vehicle;
+
+/** What a car's codes mean, and how it is brought to tell them where it takes more than a scan tool. */
+final readonly class CodeSheet
+{
+    /** @return array<string, mixed> */
+    public static function of(Vehicle $sound): array
+    {
+        $codes = [];
+        foreach ($sound->channelIds() as $channel) {
+            foreach (Failure::cases() as $failure) {
+                $code = $sound->module->dialect->code($channel, $failure->value);
+                if ($code !== '') {
+                    $codes["$channel/$code"] ??= ['code' => (string) $code, 'channel' => $channel, 'failures' => []];
+                    $codes["$channel/$code"]['failures'][] = $failure->value;
+                }
+            }
+        }
+
+        return ['codes' => array_values($codes), 'lampCodes' => $sound->module->lampCodes === null ? null : self::rules($sound->module->lampCodes)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function rules(LampCodes $rules): array
+    {
+        return [
+            'clearPresses' => $rules->clearPresses,
+            'clearWithinSeconds' => $rules->clearWithinSeconds,
+            'check' => $rules->check === null ? null : self::check($rules->check),
+            'cycle' => $rules->cycle === null ? null : ['onSeconds' => $rules->cycle->onSeconds, 'offSeconds' => $rules->cycle->offSeconds],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function check(CheckMode $check): array
+    {
+        return [
+            'presses' => $check->presses,
+            'withinSeconds' => $check->withinSeconds,
+            'leavesAfterPresses' => $check->leavesAfterPresses,
+            'levelKilometresPerHour' => $check->levelMetresPerSecond * 3.6,
+            'steadyKilometresPerHour' => $check->steadyMetresPerSecond * 3.6,
+            'levelCodes' => (object) $check->levelCodes,
+            'steadyCodes' => (object) $check->steadyCodes,
+        ];
+    }
+}

@@ -1,0 +1,84 @@
+import { useState } from 'react';
+import type { Action } from '../../../api/types';
+import { Button } from '../../../ui/Button';
+import { SelectField } from '../../../ui/Field';
+import { shortMinutes } from '../../../words/quantities';
+import { t } from '../../../words/words';
+import { NumberForm } from '../NumberForm';
+import type { PanelProps } from '../SlatePanel';
+import { SmallButton } from './SmallButton';
+
+type Route = Extract<Action, { do: 'record-drive' }>['route'];
+
+const ROUTES: Route[] = [
+    'usual',
+    'straight',
+    'left-bends',
+    'right-bends',
+    'bumps',
+    'warm-up',
+    'tyre-comparison',
+    'check-run',
+];
+
+/** Driving: a road test, with the speeds recorded where a tool can, or at one speed. */
+export function DriveControls({ attempt, busy, onAct }: PanelProps) {
+    const [route, setRoute] = useState<Route>('usual');
+    const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
+    const rate = route === 'usual' ? 'road-test' : `road-test.${route}`;
+    const records = attempt.car.codesBy === 'scan';
+    return (
+        <section
+            aria-label={t('scan.driving')}
+            className="flex flex-col gap-2 border-t border-slate-line pt-2"
+        >
+            <SelectField
+                onSlate
+                label={t('bay.route')}
+                value={route}
+                onChange={(event) => setRoute(event.target.value as Route)}
+                options={ROUTES.map((value) => ({ value, label: t(`route.${value}`) }))}
+            />
+            <div className="grid grid-cols-3 gap-2">
+                <SmallButton
+                    disabled={busy}
+                    note={minutes(rate)}
+                    onClick={() => void onAct({ do: 'road-test', ...(route === 'usual' ? {} : { route }) })}
+                >
+                    {t('bay.road-test')}
+                </SmallButton>
+                {records &&
+                    ([true, false] as const).map((onCode) => (
+                        <SmallButton
+                            key={String(onCode)}
+                            disabled={busy}
+                            note={minutes(rate)}
+                            onClick={() => void onAct({ do: 'record-drive', route, onCode })}
+                        >
+                            {t(onCode ? 'scan.snapshot' : 'scan.record-all')}
+                        </SmallButton>
+                    ))}
+            </div>
+            {records && (
+                <NumberForm
+                    label={`${t('bay.drive-at')} (${t('bay.kmh')})`}
+                    start="30"
+                    field="kilometresPerHour"
+                    onNumber={(kilometresPerHour, onFields) =>
+                        void onAct({ do: 'live-speeds', kilometresPerHour }, onFields)
+                    }
+                >
+                    <Button
+                        kind="slate-line"
+                        type="submit"
+                        disabled={busy}
+                        note={minutes('live-speeds.driving')}
+                        className="shrink-0"
+                    >
+                        {t('bay.drive')}
+                    </Button>
+                </NumberForm>
+            )}
+        </section>
+    );
+}

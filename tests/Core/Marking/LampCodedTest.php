@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Marking;
+
+use Lernfall\Bay\FaultCase;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+/** Codes that are counted from a lamp count like any others: noted before they are cleared, gone after the repair. */
+final class LampCodedTest extends TestCase
+{
+    public function test_a_counted_code_is_noted_cleared_by_pedal_and_proven_away(): void
+    {
+        $played = $this->counted(['do' => 'write-code', 'code' => '24', 'status' => ''])->secured()
+            ->do(['do' => 'ignition', 'to' => 'off'], ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'RR'])
+            ->do(['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'running'])
+            ->do(['do' => 'press-pedal', 'times' => 11, 'seconds' => 3.5], ['do' => 'road-test'], ['do' => 'watch-lamp'], ['do' => 'conclude']);
+        $marks = $played->marks();
+
+        self::assertSame('mark.codes.complete', $marks->mark('codes')?->verdict->reason);
+        self::assertSame('mark.proof.complete', $marks->mark('proof')?->verdict->reason);
+    }
+
+    public function test_a_miscounted_code_is_a_wrong_entry(): void
+    {
+        self::assertSame('mark.codes.not-written', $this->counted(['do' => 'write-code', 'code' => '42', 'status' => ''])->marks()->mark('codes')?->verdict->reason);
+    }
+
+    public function test_too_few_presses_have_cleared_nothing(): void
+    {
+        $played = $this->counted(['do' => 'write-code', 'code' => '24', 'status' => ''])
+            ->do(['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'RR'], ['do' => 'press-pedal', 'times' => 6, 'seconds' => 3.5]);
+
+        self::assertSame('mark.proof.not-cleared', $played->marks()->mark('proof')?->verdict->reason);
+    }
+
+    public function test_what_blinks_again_was_not_repaired(): void
+    {
+        $played = $this->counted(['do' => 'write-code', 'code' => '24', 'status' => ''])
+            ->do(['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'RR'], ['do' => 'ignition', 'to' => 'running'], ['do' => 'press-pedal', 'times' => 10, 'seconds' => 4.0])
+            ->do(['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], ['do' => 'watch-lamp']);
+
+        self::assertSame('mark.proof.ignored', $played->marks()->mark('proof')?->verdict->reason);
+    }
+
+    /** @param  array<string, mixed>  $write */
+    private function counted(array $write): Played
+    {
+        return Played::on($this->case())->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'check-connector', 'open' => true], ['do' => 'watch-lamp'], $write);
+    }
+
+    private function case(): FaultCase
+    {
+        return Workbench::case([['coil-open', 'RR']], Workbench::vehicle('mirl-10'));
+    }
+}
