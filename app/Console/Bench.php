@@ -11,19 +11,26 @@ use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\ScopeInput;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Simulator;
 use Lernfall\Chance\Draw;
 use Lernfall\Circuit\LiveCircuit;
+use Lernfall\Drive\Drive;
+use Lernfall\Drive\Ground;
+use Lernfall\Drive\Route;
+use Lernfall\Drive\SpeedTrack;
 use Lernfall\Evidence\Preview\Preview;
 use Lernfall\Format\Script;
 use Lernfall\Marking\Marker;
+use Lernfall\Signal\Teeth;
 
 /** Times the parts of the core that a person waits for. */
 final class Bench extends Command
@@ -56,6 +63,8 @@ final class Bench extends Command
         $this->time('one meter reading on one car', static fn () => $simulator->predict($car, $ohms));
         $this->time('key on, all channels checked', static fn () => $simulator->predict($case->car('bench'), new TurnKey(Ignition::On)));
         $this->time('a road test on one car', static fn () => $simulator->predict($car, new RoadTest));
+        $this->time('the same recorded, ten samples a second', static fn () => $simulator->predict($car, new RecordDrive(Route::Usual, false)));
+        $this->plotted($car);
         $this->time('a look at the lamps', static fn () => $simulator->predict($car, new LookAtLamps));
         $this->time(count($hypotheses).' hypotheses, one meter reading each', static fn () => array_map(static fn (Car $one): array => $simulator->predict($one, $ohms), $hypotheses));
         $this->time('the preview of a case', static fn () => Preview::of($case, $simulator));
@@ -64,6 +73,18 @@ final class Bench extends Command
         $this->line(sprintf('memory at most %.1f MB', memory_get_peak_usage(true) / 1048576));
 
         return self::SUCCESS;
+    }
+
+    /** All wheels of a minute's drive, a sample every ten milliseconds. */
+    private function plotted(Car $car): void
+    {
+        $tracks = array_map(static function (string $id) use ($car): SpeedTrack {
+            $channel = $car->channel($id);
+
+            return new SpeedTrack((new Hearing($car))->whileDriving($channel, 0.0), Teeth::of($channel), $channel->side, $car->vehicle->tyre->rollingCircumferenceMetres());
+        }, $car->vehicle->channelIds());
+        $drive = Drive::over([16.5, [[Ground::Straight, 20.0], [Ground::LeftBend, 20.0]]]);
+        $this->time(sprintf('a drive of %.0f s plotted, a sample every 10 ms', $drive->seconds()), static fn () => array_map(static fn (SpeedTrack $one): array => $one->over($drive, 0.01), $tracks));
     }
 
     private function played(FaultCase $case, Script $script, Simulator $simulator): Job

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Car } from '../api/types';
 import { LeadCurve } from './LeadCurve';
 import { PadCircle } from './PadCircle';
@@ -25,8 +25,13 @@ interface Props {
 /** A strip with pads, onto which two leads are put by click, drag or keyboard. Without leads it only shows. */
 export function Board({ car, label, pads, blocked, leads, onLead, children }: Props) {
     const { position: focused, register, go, at } = usePadFocus(pads);
-    const { surface, dragging, move, drop, grab } = useLeadDrag((lead, pad) => onLead?.(lead, pad));
-    const free: Lead = leads?.one === '' || leads === undefined || leads.two !== '' ? 'one' : 'two';
+    const [moved, setMoved] = useState<Lead>('two');
+    const put = (lead: Lead, pad: string) => {
+        setMoved(lead);
+        onLead?.(lead, pad);
+    };
+    const { surface, dragging, move, drop, grab } = useLeadDrag(put);
+    const free = next(leads, pads, moved);
 
     return (
         <svg
@@ -60,10 +65,16 @@ export function Board({ car, label, pads, blocked, leads, onLead, children }: Pr
                         elementRef={register(position)}
                         onArrow={go}
                         onFocus={() => at(position)}
-                        onPlace={(lead) => onLead?.(lead ?? free, pad.id)}
+                        onPlace={(lead) => put(lead ?? free, pad.id)}
                         onGrab={(lead) => grab(lead)}
                     />
                 ))}
         </svg>
     );
+}
+
+/** The lead a click moves: one that hangs free, or lies at another corner, or else the one that has not just been moved. */
+function next(leads: Leads | undefined, pads: PadSpot[], moved: Lead): Lead {
+    const away = (['one', 'two'] as const).filter((lead) => !pads.some((pad) => pad.id === leads?.[lead]));
+    return away[0] ?? (moved === 'one' ? 'two' : 'one');
 }
