@@ -28,11 +28,13 @@ use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Action\SwapSensors;
+use Lernfall\Bay\Action\TestActuator;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Action\WriteCode;
 use Lernfall\Bay\Action\WriteReading;
 use Lernfall\Module\StandardCode;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\UnknownPart;
 use Lernfall\Vehicle\Vehicle;
@@ -89,6 +91,7 @@ final readonly class ActionCheck
             $action instanceof NameCause => self::cause($job, $action),
             $action instanceof ReadCodes, $action instanceof ClearCodes => self::known('system', $action->system, [ReadCodes::BRAKES, ...array_map(strval(...), array_keys($vehicle->systems))]),
             $action instanceof OpenCheckConnector => self::onThisCar($vehicle->module->lampCodes !== null && $vehicle->module->lampCodes->cycle === null),
+            $action instanceof TestActuator => self::known('part', $action->part, array_values(array_filter($vehicle->brakeParts->ids(), static fn (string $part): bool => $part === BrakeParts::PUMP || str_starts_with($part, 'valves.')))),
             $action instanceof PressPedal => self::pressing($action),
             $action instanceof CyclePower => self::cycling($vehicle, $action),
             $action instanceof WriteCode => self::code($vehicle, $action),

@@ -28,16 +28,19 @@ use Lernfall\Bay\Action\ProveMeter;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\PullParkingBrake;
 use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\ReadSwitches;
 use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SwapSensors;
+use Lernfall\Bay\Action\TestActuator;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Action\WatchLamp;
+use Lernfall\Bay\Work\ActuatorWork;
 use Lernfall\Bay\Work\DrivingWork;
 use Lernfall\Bay\Work\EyeWork;
 use Lernfall\Bay\Work\HandWork;
@@ -90,6 +93,8 @@ final readonly class Simulator
             $action instanceof CyclePower => (new LampWork)->cyclePower($car, $action->onSeconds, $action->offSeconds),
             $action instanceof ReadCodes => (new ScanWork)->read($car, $action),
             $action instanceof ClearCodes => (new ScanWork)->clear($car, $action->system),
+            $action instanceof TestActuator => (new ActuatorWork)->run($car, $action->part),
+            $action instanceof ReadSwitches => (new ActuatorWork)->switches($car),
             $action instanceof EndSession => (new ScanWork)->end($car),
             $action instanceof RecordDrive => (new RecordingWork)->record($car, $action),
             $action instanceof LookAt => (new EyeWork($this->workshop->eyes))->look($car, $action),

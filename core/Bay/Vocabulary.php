@@ -18,11 +18,14 @@ final readonly class Vocabulary
         'module-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
         'module' => ['input-dead', 'no-supply', 'dead'],
         'supply' => ['fuse-blown', 'relay', 'ground', 'battery'],
+        'hydraulics' => ['winding-open', 'valve-stuck', 'pump-dead', 'pump-relay', 'valve-relay', 'fluid-low'],
+        'switches' => ['stop-lamp', 'parking-brake', 'level'],
+        'lamps' => ['never-lights', 'never-out'],
         'nothing' => ['old-code', 'spun-on-lift', 'tyre-size', 'normal'],
     ];
 
     /** Stations that lie on the path of no corner. */
-    public const OFF_THE_PATH = ['supply', 'nothing'];
+    public const OFF_THE_PATH = ['supply', 'hydraulics', 'switches', 'lamps', 'nothing'];
 
     /** What a repair should change. */
     public const EXPECTATIONS = ['code-stays-away', 'reading-in-range', 'speed-shown', 'signal-even'];
@@ -39,6 +42,7 @@ final readonly class Vocabulary
         'tyre' => ['tyre-as-built', 'tyre-other-size'],
         'fuse' => ['fuse-whole', 'fuse-blown'],
         'ground' => ['ground-clean', 'ground-rusty'],
+        'fluid' => ['fluid-full', 'fluid-low'],
     ];
 
     /** The word written for a display that shows overload. */

@@ -11,6 +11,8 @@ final readonly class Drive
 {
     private const PULL_AWAY_METRES_PER_SECOND_SQUARED = 1.4;
 
+    private const AWAY_METRES_PER_SECOND = 6.0 / 3.6;
+
     private const STOP_METRES_PER_SECOND_SQUARED = 2.0;
 
     /** @param  list<Stretch>  $stretches */
@@ -65,6 +67,12 @@ final readonly class Drive
     public function afterMetresBetween(float $lower, float $upper, float $metres): ?Moment
     {
         return $this->when($lower, $upper, static fn (Stretch $part): float => $part->metres(), static fn (Stretch $part, float $left): float => $part->secondsFor($left), $metres);
+    }
+
+    /** When the car has pulled away: at a brisk walk. */
+    public function pulledAway(): ?Moment
+    {
+        return $this->afterSecondsBetween(self::AWAY_METRES_PER_SECOND, INF, 0.0);
     }
 
     /** Some seconds into the first stretch over this ground; null where the drive has none. */

@@ -73,7 +73,7 @@ final readonly class Separation
         $sound = $job->case->sound;
         $held = [];
         $others = [];
-        foreach ($this->faultsAt($job, $action->kind->concerns($action->channel)) as $fault) {
+        foreach ($this->faultsAt($job, $action->kind->concerns($action->channel, $sound)) as $fault) {
             $hypothesis = Hypothesis::through($before, $fault, Arrival::of(Car::hypothesis($fault->applyTo($sound), $sound)), $this->simulator);
             if ($this->isRemoved($hypothesis, $action)) {
                 $held[] = $hypothesis;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Fault;
 
+use Lernfall\Fault\Kind\BrakeFaults;
 use Lernfall\Fault\Kind\LoomFaults;
 use Lernfall\Fault\Kind\ModuleFaults;
 use Lernfall\Fault\Kind\NoFaults;
@@ -28,7 +29,7 @@ final readonly class Catalogue
         /** @var ?list<FaultKind> $kinds */
         static $kinds = null;
 
-        return $kinds ??= [...RingFaults::all(), ...SensorFaults::all(), ...PlugFaults::all(), ...LoomFaults::all(), ...ModuleFaults::all(), ...SupplyFaults::all(), ...NoFaults::all()];
+        return $kinds ??= [...RingFaults::all(), ...SensorFaults::all(), ...PlugFaults::all(), ...LoomFaults::all(), ...ModuleFaults::all(), ...SupplyFaults::all(), ...BrakeFaults::all(), ...NoFaults::all()];
     }
 
     /** @throws InvalidFault */
@@ -50,6 +51,9 @@ final readonly class Catalogue
         $strength ??= $entry->strengths[intdiv(count($entry->strengths), 2)];
         if ($strength < $entry->least || $strength > $entry->greatest) {
             throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->unit);
+        }
+        if (! $entry->kind->isFoundOn($vehicle)) {
+            throw InvalidFault::notOnThisCar($kindId, $vehicle->name);
         }
         if ($entry->kind->wholeCar) {
             return $channel === Vehicle::WHOLE

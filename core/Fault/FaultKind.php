@@ -30,6 +30,7 @@ final readonly class FaultKind
      * @param  ?Closure(Channel): bool  $where  which channels can have it besides; null for all
      * @param  ?Closure(Vehicle, string, float): Vehicle  $carChange  for what lies outside the channel; told the channel and the strength
      * @param  bool  $wholeCar  it sits at no corner
+     * @param  ?Closure(Vehicle): bool  $hasIt  which vehicles have the part at all; null for all
      */
     public function __construct(
         public string $id,
@@ -43,6 +44,7 @@ final readonly class FaultKind
         private ?Closure $where = null,
         private ?Closure $carChange = null,
         public bool $wholeCar = false,
+        private ?Closure $hasIt = null,
     ) {
     }
 
@@ -50,13 +52,15 @@ final readonly class FaultKind
      * A fault of the car as a whole.
      *
      * @param  Closure(Vehicle, float): Vehicle  $change
+     * @param  ?Closure(Vehicle): bool  $hasIt
      */
-    public static function ofTheWholeCar(string $id, string $station, string $defect, string $unit, Closure $change): self
+    public static function ofTheWholeCar(string $id, string $station, string $defect, string $unit, Closure $change, ?Closure $hasIt = null): self
     {
         return new self(
             $id, $station, $defect, $unit, false, [], static fn (Channel $channel): Channel => $channel,
             carChange: static fn (Vehicle $vehicle, string $channel, float $strength): Vehicle => $change($vehicle, $strength),
             wholeCar: true,
+            hasIt: $hasIt,
         );
     }
 
@@ -71,9 +75,17 @@ final readonly class FaultKind
     /** @return list<string> the places of this vehicle that can have it: channels, or the car as a whole */
     public function places(Vehicle $vehicle): array
     {
-        return $this->wholeCar
-            ? [Vehicle::WHOLE]
-            : array_values(array_map(static fn (Channel $channel): string => $channel->id, array_filter($vehicle->channels, $this->fits(...))));
+        return match (true) {
+            ! $this->isFoundOn($vehicle) => [],
+            $this->wholeCar => [Vehicle::WHOLE],
+            default => array_values(array_map(static fn (Channel $channel): string => $channel->id, array_filter($vehicle->channels, $this->fits(...)))),
+        };
+    }
+
+    /** Whether this vehicle has the part at all. */
+    public function isFoundOn(Vehicle $vehicle): bool
+    {
+        return $this->hasIt === null || ($this->hasIt)($vehicle);
     }
 
     public function applyTo(Channel $channel, string $conductor, float $strength): Channel

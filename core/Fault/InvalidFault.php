@@ -39,6 +39,11 @@ final class InvalidFault extends InvalidArgumentException
         return new self('conductor', "'$kind' sits on one conductor: ".implode(' or ', $conductors));
     }
 
+    public static function notOnThisCar(string $kindId, string $car): self
+    {
+        return new self('kind', "$kindId cannot be set on the $car, which does not have the part");
+    }
+
     public static function outOfRange(string $kind, float $least, float $greatest, string $unit): self
     {
         return new self('strength', "the strength of '$kind' lies between $least and $greatest ($unit)");

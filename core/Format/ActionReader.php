@@ -33,6 +33,7 @@ use Lernfall\Bay\Action\ProveMeter;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\PullParkingBrake;
 use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\ReadSwitches;
 use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RepairKind;
@@ -45,6 +46,7 @@ use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Action\StationMark;
 use Lernfall\Bay\Action\SwapSensors;
+use Lernfall\Bay\Action\TestActuator;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
@@ -62,7 +64,7 @@ final readonly class ActionReader
     /** Permanent names, as they stand in "do". */
     public const NAMES = [
         'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject', 'gauge-gap', 'swap-sensors', 'provoke',
-        'check-connector', 'press-pedal', 'parking-brake', 'watch-lamp', 'cycle-power', 'end-session', 'record-drive',
+        'check-connector', 'press-pedal', 'parking-brake', 'watch-lamp', 'cycle-power', 'end-session', 'record-drive', 'test-actuator', 'read-switches',
         'connect-leads', 'fit-breakout', 'feed-sensor', 'prove-meter', 'rock-wheel',
         'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
     ];
@@ -84,6 +86,8 @@ final readonly class ActionReader
             'read-codes' => new ReadCodes($node->has('system') ? $node->text('system') : ReadCodes::BRAKES, $node->has('tool') ? self::choice($node, 'tool', ScanTool::class) : ScanTool::Terminal),
             'clear-codes' => new ClearCodes($node->has('system') ? $node->text('system') : ReadCodes::BRAKES),
             'end-session' => new EndSession,
+            'test-actuator' => new TestActuator($node->text('part')),
+            'read-switches' => new ReadSwitches,
             'check-connector' => new OpenCheckConnector($node->bool('open')),
             'press-pedal' => new PressPedal($node->int('times'), $node->float('seconds')),
             'parking-brake' => new PullParkingBrake,

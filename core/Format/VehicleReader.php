@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
@@ -79,9 +80,18 @@ final readonly class VehicleReader
             $sheet,
             self::feed($root->at('module')->at('feed')),
             new GapShift($root->at('gapShift')->float('micrometresPerKelvin') * 1e-6, $root->at('gapShift')->float('atLockMillimetres') / 1000.0),
+            self::brakeParts($root),
             self::places($root->at('places')),
             $root->has('systems') ? $root->at('systems')->textsByName() : [],
         );
+    }
+
+    /** Those it lists, and its lamps. */
+    private static function brakeParts(Node $root): BrakeParts
+    {
+        $listed = $root->has('brakeParts') ? $root->texts('brakeParts') : [];
+
+        return $listed === [] ? BrakeParts::none() : BrakeParts::sound([...$listed, ...array_map(BrakeParts::lamp(...), $root->texts('lamps'))]);
     }
 
     /** @return list<Place> */

@@ -22,6 +22,8 @@ enum Failure: string
     case Weak = 'weak';
     /** Steadily faster or slower than the other wheels. */
     case Deviation = 'deviation';
+    /** Of a switch: its contact never opens. */
+    case Stuck = 'stuck';
 
     /** Electrical failures are found at standstill, the others only while driving. */
     public function isElectrical(): bool
@@ -39,6 +41,18 @@ enum Failure: string
     public static function driving(): array
     {
         return [self::NoSignal, self::Erratic, self::Pattern, self::Weak, self::Deviation];
+    }
+
+    /** @return non-empty-list<self> what can be told of a channel */
+    public static function ofChannels(): array
+    {
+        return [...self::electrical(), ...self::driving()];
+    }
+
+    /** @return non-empty-list<self> what can be told of a valve, a pump, a relay or a switch */
+    public static function ofParts(): array
+    {
+        return [self::Open, self::Stuck];
     }
 
     /** As which kind a module tells it; null where it does not notice. */

@@ -11,14 +11,15 @@ final readonly class StoredCodes
 {
     /**
      * @param  list<string>  $channels
+     * @param  list<string>  $parts  valves, pump, relays and switches that have codes
      * @return array<array-key, ?StoredCode> by code, null where it is not stored; several failures can share one code
      */
-    public static function in(Memory $memory, CodeDialect $dialect, array $channels): array
+    public static function in(Memory $memory, CodeDialect $dialect, array $channels, array $parts = []): array
     {
         $codes = [];
         $companions = array_fill_keys(array_keys($dialect->companions), null);
-        foreach ($channels as $channel) {
-            foreach (Failure::cases() as $failure) {
+        foreach ([...$channels, ...$parts] as $channel) {
+            foreach (in_array($channel, $parts, true) ? Failure::ofParts() : Failure::ofChannels() as $failure) {
                 $code = $dialect->code($channel, $failure->value);
                 if ($code === '') {
                     continue;

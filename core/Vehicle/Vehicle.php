@@ -15,6 +15,7 @@ final readonly class Vehicle
      * @param  list<string>  $lamps  the lamps the driver has
      * @param  array<array-key, NominalValues>  $dataSheet  by axle, as the maker gives them
      * @param  list<Place>  $places
+     * @param  BrakeParts  $brakeParts  valves, pump, relays, switches, fluid, lamps
      * @param  array<array-key, string>  $systems  names in a scan tool's menu, by system
      * @param  list<LeftCode>  $leftCodes  what the module remembers when the car comes in
      */
@@ -33,6 +34,7 @@ final readonly class Vehicle
         public array $dataSheet,
         public PowerFeed $feed,
         public GapShift $gapShift,
+        public BrakeParts $brakeParts,
         public array $places = [],
         public array $systems = [],
         public array $leftCodes = [],
@@ -101,6 +103,11 @@ final readonly class Vehicle
         return $this->but(module: $module);
     }
 
+    public function withBrakePart(string $part, PartState $state): self
+    {
+        return $this->but(brakeParts: $this->brakeParts->with($part, $state));
+    }
+
     public function inSurroundingsOf(float $celsius): self
     {
         return $this->but(ambientCelsius: $celsius);
@@ -116,12 +123,12 @@ final readonly class Vehicle
      * @param  ?list<Channel>  $channels
      * @param  ?list<LeftCode>  $leftCodes
      */
-    private function but(?array $channels = null, ?PowerFeed $feed = null, ?Supply $supply = null, ?ModuleSpecification $module = null, ?array $leftCodes = null, ?float $ambientCelsius = null): self
+    private function but(?array $channels = null, ?PowerFeed $feed = null, ?Supply $supply = null, ?ModuleSpecification $module = null, ?array $leftCodes = null, ?float $ambientCelsius = null, ?BrakeParts $brakeParts = null): self
     {
         return new self(
             $this->id, $this->name, $this->layout, $this->tyre, $supply ?? $this->supply, $ambientCelsius ?? $this->ambientCelsius, $this->hubRiseKelvin,
             $channels ?? $this->channels, $module ?? $this->module, $this->lamps, $this->tolerances, $this->dataSheet, $feed ?? $this->feed,
-            $this->gapShift, $this->places, $this->systems, $leftCodes ?? $this->leftCodes,
+            $this->gapShift, $brakeParts ?? $this->brakeParts, $this->places, $this->systems, $leftCodes ?? $this->leftCodes,
         );
     }
 }

@@ -54,7 +54,7 @@ final class ActionExamples
             'provoke' => [...$channel, 'how' => 'wiggle-loom'], 'turn-wheel' => [...$channel, 'turnsPerSecond' => 1.5],
             'live-speeds' => ['kilometresPerHour' => 36.0], 'repair' => [...$channel, 'kind' => 'set-gap'], 'road-test' => [],
             'check-connector' => ['open' => true], 'press-pedal' => ['times' => 8, 'seconds' => 3.0], 'parking-brake' => [], 'watch-lamp' => [],
-            'cycle-power' => ['onSeconds' => 1.0, 'offSeconds' => 1.5], 'end-session' => [], 'record-drive' => ['route' => 'left-bends', 'onCode' => true],
+            'cycle-power' => ['onSeconds' => 1.0, 'offSeconds' => 1.5], 'end-session' => [], 'test-actuator' => ['part' => 'pump'], 'read-switches' => [], 'record-drive' => ['route' => 'left-bends', 'onCode' => true],
             'write-code' => ['code' => 'C0040-13', 'status' => 'present'],
             'write-reading' => ['of' => 3, 'feature' => 'reading', 'value' => 1.34, 'unit' => 'kΩ', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'the other side'],
             'mark-station' => [...$channel, 'station' => 'loom', 'mark' => 'suspect'],

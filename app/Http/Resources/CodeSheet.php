@@ -17,7 +17,7 @@ final readonly class CodeSheet
     {
         $codes = [];
         foreach ($sound->channelIds() as $channel) {
-            foreach (Failure::cases() as $failure) {
+            foreach (Failure::ofChannels() as $failure) {
                 $code = $sound->module->dialect->code($channel, $failure->value);
                 if ($code !== '') {
                     $codes["$channel/$code"] ??= ['code' => (string) $code, 'channel' => $channel, 'failures' => []];

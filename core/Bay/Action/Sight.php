@@ -17,10 +17,12 @@ enum Sight: string
     case Tyre = 'tyre';
     case Fuse = 'fuse';
     case Ground = 'ground';
+    /** In the reservoir of the master cylinder. */
+    case Fluid = 'fluid';
 
     /** Whether it sits at no corner. */
     public function isOfTheWholeCar(): bool
     {
-        return $this === self::Fuse || $this === self::Ground;
+        return in_array($this, [self::Fuse, self::Ground, self::Fluid], true);
     }
 }

@@ -18,6 +18,7 @@ use Lernfall\Drive\Moment;
 use Lernfall\Drive\Route;
 use Lernfall\Module\Failure;
 use Lernfall\Module\FreezeFrame;
+use Lernfall\Module\PartsCheck;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Vehicle\LampOut;
 
@@ -144,6 +145,9 @@ final readonly class DrivingWork
                     $monitors->tests($failure, $drive) => $memory->passed($id, $told, $module->lamps->out !== LampOut::Cleared),
                     default => $memory,
                 };
+            }
+            foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->onTheRoad() as $part => [$failure, $found]) {
+                $memory = $found ? $memory->set($part, $failure, $this->frame($car, $drive->pulledAway())) : $memory->passed($part, $failure, $module->lamps->out !== LampOut::Cleared);
             }
             $memory = $module->lamps->out === LampOut::Cleared ? $memory : $memory->withSettledLamps();
             $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $prediction($news));

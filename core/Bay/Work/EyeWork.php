@@ -11,6 +11,7 @@ use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Eyes;
 use Lernfall\Bay\Prediction;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Contact;
@@ -72,9 +73,11 @@ final readonly class EyeWork
     {
         $feed = $car->vehicle->feed;
 
-        return $at === Sight::Fuse
-            ? ['fuse-blown', 'fuse-whole', $feed->fuseBlown ? $this->notices($car, 'fuse', $this->eyes->corrosion) : 0.0]
-            : ['ground-rusty', 'ground-clean', $feed->rustOhms === null ? 0.0 : $this->notices($car, 'ground', $this->eyes->corrosion)];
+        return match ($at) {
+            Sight::Fuse => ['fuse-blown', 'fuse-whole', $feed->fuseBlown ? $this->notices($car, 'fuse', $this->eyes->corrosion) : 0.0],
+            Sight::Fluid => ['fluid-low', 'fluid-full', $car->vehicle->brakeParts->isSound(BrakeParts::FLUID) ? 0.0 : 1.0],
+            default => ['ground-rusty', 'ground-clean', $feed->rustOhms === null ? 0.0 : $this->notices($car, 'ground', $this->eyes->corrosion)],
+        };
     }
 
     /** @return array{string, string, float} */

@@ -13,6 +13,7 @@ use Lernfall\Circuit\ModuleInput;
 use Lernfall\Module\Failure;
 use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\KeyOnCheck;
+use Lernfall\Module\PartsCheck;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\LampOut;
 use Lernfall\Vehicle\ModuleSpecification;
@@ -55,6 +56,9 @@ final readonly class KeyWork
                 $failure = Failure::from($name);
                 $refused[$id] = ($refused[$id] ?? false) || $seen && $this->isWithheld($module, $failure);
                 $memory = $seen ? $memory->set($id, $failure, $frame) : $memory->passed($id, $failure, $module->lamps->out === LampOut::Passed);
+            }
+            foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->atKeyOn() as $part => [$failure, $seen]) {
+                $memory = $seen ? $memory->set($part, $failure, $frame) : $memory->passed($part, $failure, $module->lamps->out === LampOut::Passed);
             }
             $branches[] = new Branch($weight, Harm::done($car->in($state->remembering($memory)->supplying(array_keys($refused, false, true)))), $done);
         }

@@ -12,13 +12,18 @@ use Lernfall\Bay\Prediction;
 use Lernfall\Module\Blinking;
 use Lernfall\Module\CodeStatus;
 use Lernfall\Module\Memory;
+use Lernfall\Module\PartsCheck;
 use Lernfall\Module\StoredCodes;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\LampCodes;
+use Lernfall\Vehicle\PartState;
 
 /** The lamps as the driver sees them, and the ways to make one of them blink what the module knows. */
 final readonly class LampWork
 {
     private const ABS = 'abs';
+
+    private const BRAKE = 'brake';
 
     /** @return non-empty-list<Branch> */
     public function look(Car $car): array
@@ -26,6 +31,9 @@ final readonly class LampWork
         $features = [];
         foreach ($car->vehicle->lamps as $lamp) {
             $features[$lamp] = CategoryFeature::certain($this->state($car, $lamp));
+            if ($car->state->isPowered()) {
+                $features["bulb.$lamp"] = CategoryFeature::certain($car->vehicle->brakeParts->state(BrakeParts::lamp($lamp)) === PartState::Open ? 'dark' : 'lit');
+            }
         }
         $features['message'] = CategoryFeature::certain($this->message($car));
 
@@ -91,18 +99,34 @@ final readonly class LampWork
     /** "on", "off" or "blinks". */
     private function state(Car $car, string $lamp): string
     {
-        $module = $car->vehicle->module;
-        if ($lamp === self::ABS && $this->blinking($car) !== null) {
-            return 'blinks';
-        }
+        $bulb = $car->vehicle->brakeParts->state(BrakeParts::lamp($lamp));
 
-        return $this->warns($car) && in_array($lamp, $module->lamps->onFault, true) ? 'on' : 'off';
+        return match (true) {
+            ! $car->state->isPowered() || $bulb === PartState::Open => 'off',
+            $bulb === PartState::Closed => 'on',
+            $lamp === self::ABS && $this->blinking($car) !== null => 'blinks',
+            $lamp === self::BRAKE => $this->brakeWarns($car) ? 'on' : 'off',
+            default => $this->warns($car) && in_array($lamp, $car->vehicle->module->lamps->onFault, true) ? 'on' : 'off',
+        };
+    }
+
+    /** The red one: parking brake pulled, or so it seems; or too little fluid. */
+    private function brakeWarns(Car $car): bool
+    {
+        return ! $car->vehicle->brakeParts->isSound(BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::FLUID)
+            || $this->warns($car) && in_array(self::BRAKE, $car->vehicle->module->lamps->onFault, true);
     }
 
     private function warns(Car $car): bool
     {
         return $car->state->isPowered()
-            && (! $car->modulePowered() || $car->state->memory->asksForLamp() || $this->isHeld($car));
+            && (! $car->modulePowered() || $car->state->memory->asksForLamp() || $this->isHeld($car) || $this->isShutOff($car));
+    }
+
+    /** An open level switch in the hydraulic unit switches the systems off, and no code is stored for it. */
+    private function isShutOff(Car $car): bool
+    {
+        return $car->vehicle->brakeParts->state(BrakeParts::LEVEL_SWITCH) === PartState::Open;
     }
 
     private function isHeld(Car $car): bool
@@ -114,7 +138,7 @@ final readonly class LampWork
     {
         return match (true) {
             ! $this->warns($car) => 'none',
-            $this->isHeld($car) && $car->modulePowered() && ! $car->state->memory->asksForLamp() => 'diagnosis',
+            $this->isHeld($car) && $car->modulePowered() && ! $car->state->memory->asksForLamp() && ! $this->isShutOff($car) => 'diagnosis',
             default => 'systems-off',
         };
     }
@@ -150,7 +174,7 @@ final readonly class LampWork
     private function codes(Car $car): array
     {
         $codes = [];
-        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds()) as $code => $stored) {
+        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
             if ($stored !== null && $stored->status !== CodeStatus::Pending) {
                 $codes[] = (string) $code;
             }

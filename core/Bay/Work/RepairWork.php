@@ -10,7 +10,9 @@ use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\Prediction;
 use Lernfall\Module\Memory;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\PartState;
 
 /** Repairs put parts back to how they were built. They never ask what is wrong, and never say whether it helped. */
 final readonly class RepairWork
@@ -37,10 +39,29 @@ final readonly class RepairWork
             RepairKind::ReplaceFuse => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withFuse(false))),
             RepairKind::ReplaceRelay => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withRelay(null))),
             RepairKind::CleanGround => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withRust(null))),
+            RepairKind::ReplaceHydraulicUnit => $this->made($car, BrakeParts::PUMP, ...array_map(BrakeParts::valves(...), $car->vehicle->channelIds())),
+            RepairKind::ReplacePumpRelay => $this->made($car, BrakeParts::PUMP_RELAY),
+            RepairKind::ReplaceValveRelay => $this->made($car, BrakeParts::VALVE_RELAY),
+            RepairKind::FillFluid => $this->made($car, BrakeParts::FLUID),
+            RepairKind::ReplaceStopLampSwitch => $this->made($car, BrakeParts::STOP_LAMP_SWITCH),
+            RepairKind::ReplaceParkingBrakeSwitch => $this->made($car, BrakeParts::PARKING_BRAKE_SWITCH),
+            RepairKind::ReplaceLevelSwitch => $this->made($car, BrakeParts::LEVEL_SWITCH),
+            RepairKind::MendLamp => $this->made($car, ...array_map(BrakeParts::lamp(...), $car->vehicle->lamps)),
             RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->supply)),
         };
 
         return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []));
+    }
+
+    /** These parts as they were built. */
+    private function made(Car $car, string ...$parts): Car
+    {
+        $vehicle = $car->vehicle;
+        foreach ($parts as $part) {
+            $vehicle = $vehicle->brakeParts->has($part) ? $vehicle->withBrakePart($part, PartState::Sound) : $vehicle;
+        }
+
+        return $car->withVehicle($vehicle);
     }
 
     /** Pins cleaned, seated where they belong, the plug joined. */

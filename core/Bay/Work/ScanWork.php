@@ -14,6 +14,7 @@ use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
 use Lernfall\Module\Failure;
 use Lernfall\Module\Memory;
+use Lernfall\Module\PartsCheck;
 use Lernfall\Module\StoredCode;
 use Lernfall\Module\StoredCodes;
 
@@ -40,11 +41,11 @@ final readonly class ScanWork
             return $this->silent($car);
         }
         $features = ['answer' => CategoryFeature::certain('yes')];
-        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds()) as $code => $stored) {
+        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
             $features[$code] = CategoryFeature::certain($stored === null ? 'absent' : $stored->status->value);
             $features = $stored === null ? $features : [...$features, ...$this->details((string) $code, $stored, $car)];
         }
-        foreach (Failure::cases() as $failure) {
+        foreach (Failure::ofChannels() as $failure) {
             if ($failure->toldBy($car->vehicle->module->dialect) === $failure) {
                 $features["test.$failure->value"] = CategoryFeature::certain($this->isTested($car, $failure) ? 'tested' : 'not-retested');
             }

@@ -37,7 +37,7 @@ final readonly class Preview
         $faulty = Arrival::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
         $healthy = Arrival::of(Car::hypothesis($case->sound, $case->sound));
         $rows = [];
-        $isFed = $faulty->vehicle->feed == $case->sound->feed && $faulty->vehicle->supply == $case->sound->supply && $faulty->vehicle->module == $case->sound->module;
+        $isFed = $faulty->vehicle->feed == $case->sound->feed && $faulty->vehicle->supply == $case->sound->supply && $faulty->vehicle->module == $case->sound->module && $faulty->vehicle->brakeParts == $case->sound->brakeParts;
         foreach ($case->sound->channels as $channel) {
             foreach (StandardTests::of($case->sound, $channel) as $test) {
                 $untouched = $test->isLocal && $isFed && $faulty->vehicle->channel($channel->id) == $channel;

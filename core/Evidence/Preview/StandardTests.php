@@ -14,18 +14,22 @@ use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\OpenCheckConnector;
 use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\ReadSwitches;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\Sight;
+use Lernfall\Bay\Action\TestActuator;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Action\WatchLamp;
 use Lernfall\Bay\Ignition;
 use Lernfall\Module\Failure;
+use Lernfall\Module\PartsCheck;
 use Lernfall\Signal\Switching;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
@@ -56,12 +60,13 @@ final readonly class StandardTests
         return [
             ...($module->lampCodes !== null ? [] : [new StandardTest('codes', self::driven(), new ReadCodes, array_values(array_unique(array_filter(array_map(
                 static fn (Failure $failure): string => $module->dialect->code($channel->id, $failure->value),
-                Failure::cases(),
+                Failure::ofChannels(),
             )))), false)]),
             ...$bench->ohms(),
             ...$bench->volts(),
             ...($module->lampCodes !== null ? [] : [new StandardTest('speed-driving', [new TurnKey(Ignition::Running)], new LiveSpeeds(self::DRIVING_METRES_PER_SECOND), ["$channel->id.speed", "$channel->id.run"])]),
             new StandardTest('look-ring', [...self::secured(), new TurnWheel($channel->id, self::TURNS_PER_SECOND)], new LookAt($channel->id, Sight::Ring), ['sight']),
+            ...($module->lampCodes === null && $vehicle->brakeParts->has(BrakeParts::valves($channel->id)) ? [new StandardTest('valves', [...self::secured(), new TurnKey(Ignition::On)], new TestActuator(BrakeParts::valves($channel->id)), ['wheel'])] : []),
             new StandardTest('look-gap', self::secured(), new LookAt($channel->id, Sight::Gap), ['sight']),
             new StandardTest('gauge-gap', self::secured(), new GaugeGap($channel->id), ['gap']),
             new StandardTest('rock-wheel', self::secured(), new RockWheel($channel->id), ['play', 'ring', 'sensor']),
@@ -83,6 +88,7 @@ final readonly class StandardTests
 
         return [
             ...self::lampCodes($vehicle),
+            ...self::ofTheBrakes($vehicle),
             $drop('feed-at-module', $supply, $ground),
             $drop('feed-drop-fuse', $fuseIn, $fuseOut),
             $drop('feed-drop-supply', Pads::BATTERY_POSITIVE, $supply),
@@ -90,6 +96,30 @@ final readonly class StandardTests
             $drop('battery-volts', Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE),
             new StandardTest('look-fuse', [], new LookAt(Vehicle::WHOLE, Sight::Fuse), ['sight'], false),
             new StandardTest('look-ground', [], new LookAt(Vehicle::WHOLE, Sight::Ground), ['sight'], false),
+        ];
+    }
+
+    /** @return list<StandardTest> valves, pump, switches, fluid: what the terminal reads and works, and a look */
+    private static function ofTheBrakes(Vehicle $vehicle): array
+    {
+        $parts = $vehicle->brakeParts;
+        if ($parts->ids() === [] || $vehicle->module->lampCodes !== null) {
+            return [];
+        }
+        $codes = [];
+        foreach ((new PartsCheck($parts, $vehicle->module->dialect))->subjects() as $part) {
+            foreach (Failure::ofParts() as $failure) {
+                $codes[] = $vehicle->module->dialect->code($part, $failure->value);
+            }
+        }
+        $switches = array_values(array_filter([BrakeParts::STOP_LAMP_SWITCH, BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::LEVEL_SWITCH], $parts->has(...)));
+
+        return [
+            new StandardTest('codes', self::driven(), new ReadCodes, array_values(array_unique(array_filter($codes))), false),
+            new StandardTest('bulbs', [new TurnKey(Ignition::On)], new LookAtLamps, array_map(static fn (string $lamp): string => "bulb.$lamp", $vehicle->lamps), false),
+            new StandardTest('pump', [new TurnKey(Ignition::On)], new TestActuator(BrakeParts::PUMP), ['pump'], false),
+            new StandardTest('switches', [new TurnKey(Ignition::On)], new ReadSwitches, $switches, false),
+            new StandardTest('look-fluid', [], new LookAt(Vehicle::WHOLE, Sight::Fluid), ['sight'], false),
         ];
     }
 

@@ -81,7 +81,7 @@ final readonly class SeparatingReading implements Criterion
         foreach ($job->stepsOf(NameCause::class) as $step) {
             if ($step->number < $repair->number
                 && $step->action instanceof NameCause && $repair->action instanceof Repair
-                && in_array($step->action->channel, $repair->action->kind->concerns($repair->action->channel), true)
+                && in_array($step->action->channel, $repair->action->kind->concerns($repair->action->channel, $job->case->sound), true)
                 && in_array($step->action->station, $repair->action->kind->stations(), true)) {
                 return true;
             }

@@ -31,6 +31,11 @@ final class CureTest extends TestCase
         'extension-open' => ['renew-extension'], 'body-plug-corroded' => ['renew-extension'],
         'plug-unlatched' => ['clean-plug'], 'loom-chafed' => ['repair-loom'], 'loom-untwisted' => ['repair-loom'],
         'fuse-blown' => ['replace-fuse'], 'relay-burnt' => ['replace-relay'], 'ground-rusty' => ['clean-ground'], 'battery-flat' => ['charge-battery'],
+        'valve-winding-open' => ['replace-hydraulic-unit'], 'valve-stuck' => ['replace-hydraulic-unit'], 'pump-dead' => ['replace-hydraulic-unit'],
+        'pump-relay-dead' => ['replace-pump-relay'], 'valve-relay-dead' => ['replace-valve-relay'], 'fluid-low' => ['fill-fluid'],
+        'stop-lamp-switch-stuck' => ['replace-stop-lamp-switch'], 'stop-lamp-switch-open' => ['replace-stop-lamp-switch'],
+        'parking-brake-switch-stuck' => ['replace-parking-brake-switch'], 'level-switch-open' => ['replace-level-switch'],
+        'lamp-dead' => ['mend-lamp'], 'lamp-stuck' => ['mend-lamp'],
         'tyre-other-size' => ['fit-tyre'],
         // nothing is at fault: every repair leaves the car as sound as it was
         'old-code' => null, 'spun-on-lift' => null,

@@ -77,7 +77,8 @@ final class WorkTest extends TestCase
     {
         $shown = Played::on(Workbench::case())->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'look-at-lamps'])->shown();
 
-        self::assertSame(['on', 'on', 'off', 'systems-off'], array_values($shown->values));
+        self::assertSame(['on', 'on', 'off', 'systems-off'], array_map($shown->word(...), ['abs', 'traction', 'brake', 'message']));
+        self::assertSame('lit', $shown->word('bulb.brake'), 'every lamp lights as the key is turned on');
     }
 
     public function test_what_an_eye_overlooked_it_overlooks_again(): void
