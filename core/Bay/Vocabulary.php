@@ -30,7 +30,7 @@ final readonly class Vocabulary
     /** What a repair should change. */
     public const EXPECTATIONS = ['code-stays-away', 'reading-in-range', 'speed-shown', 'signal-even'];
 
-    /** What can be seen at each place one can look at. */
+    /** What can be seen at each place one can look at, and of what the terminal works. */
     public const SIGHTS = [
         'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'encoder-scratched'],
         'gap' => ['gap-usual', 'gap-wide'],
@@ -43,6 +43,11 @@ final readonly class Vocabulary
         'fuse' => ['fuse-whole', 'fuse-blown'],
         'ground' => ['ground-clean', 'ground-rusty'],
         'fluid' => ['fluid-full', 'fluid-low'],
+        'lamps' => ['on', 'off', 'blinks'],
+        'bulbs' => ['lit', 'dark'],
+        'pump' => ['pump-runs', 'pump-silent'],
+        'wheel' => ['wheel-let-go', 'wheel-held'],
+        'switches' => ['follows', 'closed', 'stays-closed', 'stays-open'],
     ];
 
     /** The word written for a display that shows overload. */

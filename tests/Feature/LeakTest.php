@@ -27,6 +27,8 @@ final class LeakTest extends FeatureTestCase
             'plug corroded' => [['kind' => 'plug-corroded', 'channel' => 'RL', 'conductor' => '1', 'strength' => 26000]],
             'gap too large' => [['kind' => 'gap-large', 'channel' => 'FL', 'strength' => 0.0016]],
             'tooth missing' => [['kind' => 'tooth-missing', 'channel' => 'RR', 'strength' => 1]],
+            'level switch open' => [['kind' => 'level-switch-open', 'channel' => 'car']],
+            'valves stuck' => [['kind' => 'valve-stuck', 'channel' => 'FR']],
             'sensor plug wiggled' => [['kind' => 'plug-pin-back', 'channel' => 'RR', 'conductor' => '1', 'provokedBy' => 'wiggle-sensor-plug']],
         ];
     }
@@ -44,7 +46,7 @@ final class LeakTest extends FeatureTestCase
         }
         $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
         self::assertNotSame([], $differing);
-        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|watch-lamp|record-drive|measure|capture|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
+        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|read-switches|test-actuator|watch-lamp|record-drive|measure|capture|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
     }
 
     public function test_what_does_not_touch_the_fault_is_the_same_to_the_byte(): void
@@ -127,7 +129,7 @@ final class LeakTest extends FeatureTestCase
             ['do' => 'prove-meter'], ['do' => 'look', 'channel' => 'car', 'at' => 'fuse'], ['do' => 'look', 'channel' => 'car', 'at' => 'ground'],
             ['do' => 'road-test'], ['do' => 'look-at-lamps'], ['do' => 'read-codes'], ['do' => 'live-speeds', 'kilometresPerHour' => 30],
             ['do' => 'live-speeds', 'kilometresPerHour' => 0], ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true], ['do' => 'record-drive', 'route' => 'straight', 'onCode' => false],
-            ['do' => 'read-codes', 'system' => 'engine'], ['do' => 'read-codes', 'tool' => 'reader'], ['do' => 'end-session'], ['do' => 'watch-lamp'], ['do' => 'press-pedal', 'times' => 3, 'seconds' => 2],
+            ['do' => 'read-codes', 'system' => 'engine'], ['do' => 'read-codes', 'tool' => 'reader'], ['do' => 'test-actuator', 'part' => 'pump'], ['do' => 'read-switches'], ['do' => 'look', 'channel' => 'car', 'at' => 'fluid'], ['do' => 'end-session'], ['do' => 'watch-lamp'], ['do' => 'press-pedal', 'times' => 3, 'seconds' => 2],
             ['do' => 'parking-brake'], ['do' => 'ignition', 'to' => 'off'],
             ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'],
         ];
@@ -163,7 +165,10 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'FR'];
         }
 
-        foreach (['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'] as $kind) {
+        $actions[] = ['do' => 'ignition', 'to' => 'on'];
+        $actions[] = ['do' => 'test-actuator', 'part' => 'valves.FR'];
+        $actions[] = ['do' => 'ignition', 'to' => 'off'];
+        foreach (['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery', 'replace-hydraulic-unit', 'replace-pump-relay', 'replace-valve-relay', 'fill-fluid', 'replace-stop-lamp-switch', 'replace-parking-brake-switch', 'replace-level-switch', 'mend-lamp'] as $kind) {
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'car'];
         }
 

@@ -15,7 +15,7 @@ use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** How a car is built, as the path strip draws it. Made from the sound vehicle, so it tells nothing about a fault. */
-#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'lamps', 'codesBy', 'codeDigits', 'systems', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
+#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'lamps', 'codesBy', 'codeDigits', 'systems', 'brakeParts', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'layout', type: 'string'),
@@ -23,6 +23,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'codesBy', description: 'how the brake module tells its codes', type: 'string', enum: ['scan', 'connector', 'power-cycle']),
     new OA\Property(property: 'codeDigits', description: 'of a code that the lamp blinks; 0 where a scan tool reads them', type: 'integer'),
     new OA\Property(property: 'systems', description: 'as a scan tool lists them', type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemName')),
+    new OA\Property(property: 'brakeParts', description: 'valves of a channel, pump, relays, switches, fluid, lamps', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'modulePlug', type: 'string'),
     new OA\Property(property: 'plugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Channel')),
@@ -66,6 +67,7 @@ final readonly class CarResource
             'codesBy' => self::codesBy($sound),
             'codeDigits' => $sound->module->lampCodes->digits ?? 0,
             'systems' => array_map(static fn (int|string $id, string $name): array => ['id' => (string) $id, 'name' => $name], array_keys($sound->systems), $sound->systems),
+            'brakeParts' => $sound->brakeParts->ids(),
             'modulePlug' => $sound->module->plugId,
             'plugs' => $sound->plugIds(),
             'channels' => array_map(self::channel(...), $sound->channels),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Lernfall\Module\Failure;
+use Lernfall\Module\PartsCheck;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\CheckMode;
 use Lernfall\Vehicle\LampCodes;
 use Lernfall\Vehicle\Vehicle;
@@ -24,6 +26,11 @@ final readonly class CodeSheet
                     $codes["$channel/$code"]['failures'][] = $failure->value;
                 }
             }
+        }
+
+        foreach ((new PartsCheck($sound->brakeParts, $sound->module->dialect))->subjects() as $part) {
+            $failure = $part === BrakeParts::STOP_LAMP_SWITCH ? Failure::Stuck : Failure::Open;
+            $codes[$part] = ['code' => $sound->module->dialect->code($part, $failure->value), 'channel' => $part, 'failures' => [$failure->value]];
         }
 
         return ['codes' => array_values($codes), 'lampCodes' => $sound->module->lampCodes === null ? null : self::rules($sound->module->lampCodes)];

@@ -26,7 +26,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'CodeMeaning', required: ['code', 'channel', 'failures'], properties: [
     new OA\Property(property: 'code', type: 'string'),
-    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'channel', description: 'or another part that has a code', type: 'string'),
     new OA\Property(property: 'failures', type: 'array', items: new OA\Items(type: 'string')),
 ])]
 #[OA\Schema(schema: 'LampCodeRules', required: ['clearPresses', 'clearWithinSeconds', 'check', 'cycle'], properties: [

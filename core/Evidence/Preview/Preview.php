@@ -45,7 +45,8 @@ final readonly class Preview
             }
         }
         foreach (StandardTests::ofTheWholeCar($case->sound) as $test) {
-            $rows[$test->id][Vehicle::WHOLE] = self::cell($test, $faulty, $healthy, $simulator);
+            $cell = self::cell($test, $faulty, $healthy, $simulator);
+            $rows[$test->id][Vehicle::WHOLE] = $test->id === 'lamp-codes' ? CountedCell::of($cell, $case->sound) : $cell;
         }
 
         return new self(self::cell(StandardTests::lamps($case->sound), $faulty, $healthy, $simulator), $rows);

@@ -115,7 +115,7 @@ final readonly class StandardTests
         $switches = array_values(array_filter([BrakeParts::STOP_LAMP_SWITCH, BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::LEVEL_SWITCH], $parts->has(...)));
 
         return [
-            new StandardTest('codes', self::driven(), new ReadCodes, array_values(array_unique(array_filter($codes))), false),
+            new StandardTest('codes-of-parts', self::driven(), new ReadCodes, array_values(array_unique(array_filter($codes))), false),
             new StandardTest('bulbs', [new TurnKey(Ignition::On)], new LookAtLamps, array_map(static fn (string $lamp): string => "bulb.$lamp", $vehicle->lamps), false),
             new StandardTest('pump', [new TurnKey(Ignition::On)], new TestActuator(BrakeParts::PUMP), ['pump'], false),
             new StandardTest('switches', [new TurnKey(Ignition::On)], new ReadSwitches, $switches, false),

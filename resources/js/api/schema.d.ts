@@ -524,6 +524,8 @@ export interface components {
             codeDigits: number;
             /** @description as a scan tool lists them */
             systems: components["schemas"]["SystemName"][];
+            /** @description valves of a channel, pump, relays, switches, fluid, lamps */
+            brakeParts: string[];
             modulePlug: string;
             plugs: string[];
             channels: components["schemas"]["Channel"][];
@@ -588,6 +590,7 @@ export interface components {
         };
         CodeMeaning: {
             code: string;
+            /** @description or another part that has a code */
             channel: string;
             failures: string[];
         };
@@ -880,7 +883,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground";
+            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground" | "fluid";
         };
         /** @description Open a plug */
         unplug: {
@@ -1023,7 +1026,7 @@ export interface components {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
-            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery";
+            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
         };
@@ -1070,7 +1073,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "nothing";
+            station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "hydraulics" | "switches" | "lamps" | "nothing";
             /** @enum {unknown} */
             mark: "not-judged" | "open" | "suspect" | "cleared";
         };
@@ -1140,6 +1143,18 @@ export interface components {
             /** @description keep only what lies around the moment at which a code is set */
             onCode: boolean;
         };
+        /** @description Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake */
+        "test-actuator": {
+            /** @constant */
+            do: "test-actuator";
+            /** @description "pump", or "valves." and a channel */
+            part: string;
+        };
+        /** @description Watch the switches in the live data while each is worked */
+        "read-switches": {
+            /** @constant */
+            do: "read-switches";
+        };
         /**
          * Action
          * @description One thing a person does, with its settings.
@@ -1196,7 +1211,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground";
+                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground" | "fluid";
                 };
                 /** @description Open a plug */
                 unplug: {
@@ -1302,7 +1317,7 @@ export interface components {
                     /** @constant */
                     do: "repair";
                     /** @enum {unknown} */
-                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery";
+                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                 };
@@ -1349,7 +1364,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "nothing";
+                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "hydraulics" | "switches" | "lamps" | "nothing";
                     /** @enum {unknown} */
                     mark: "not-judged" | "open" | "suspect" | "cleared";
                 };
@@ -1456,8 +1471,20 @@ export interface components {
                     /** @description keep only what lies around the moment at which a code is set */
                     onCode: boolean;
                 };
+                /** @description Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake */
+                "test-actuator": {
+                    /** @constant */
+                    do: "test-actuator";
+                    /** @description "pump", or "valves." and a channel */
+                    part: string;
+                };
+                /** @description Watch the switches in the live data while each is worked */
+                "read-switches": {
+                    /** @constant */
+                    do: "read-switches";
+                };
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["provoke"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["feed-sensor"] | components["schemas"]["prove-meter"] | components["schemas"]["rock-wheel"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["watch-lamp"] | components["schemas"]["cycle-power"] | components["schemas"]["end-session"] | components["schemas"]["record-drive"]);
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["provoke"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["feed-sensor"] | components["schemas"]["prove-meter"] | components["schemas"]["rock-wheel"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["watch-lamp"] | components["schemas"]["cycle-power"] | components["schemas"]["end-session"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"]);
     };
     responses: never;
     parameters: never;

@@ -38,6 +38,9 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
                                     ? '–'
                                     : `${MARKS[state] ?? '○'} ${t(`lamp-state.${state}`)}`}
                             </span>
+                            {look?.observation.values[`bulb.${lamp}`] === 'dark' && (
+                                <span className="block text-small font-normal">{t('bay.bulb-dark')}</span>
+                            )}
                         </li>
                     );
                 })}

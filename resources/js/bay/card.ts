@@ -27,14 +27,25 @@ export function stationMark(attempt: Attempt, channel: string, station: string):
 export const STATIONS = ['ring', 'gap', 'sensor', 'sensor-plug', 'loom', 'module-plug', 'module'] as const;
 /** Stands for the car as a whole where something sits at no corner. */
 export const WHOLE_CAR = 'car';
-export const STATIONS_OF_THE_CAR = ['supply', 'module', 'nothing'] as const;
+const STATIONS_OF_THE_CAR = ['supply', 'module', 'nothing'] as const;
+/** Where a car has valves, pump and switches to be judged. */
+const STATIONS_OF_THE_BRAKES = ['hydraulics', 'switches', 'lamps'] as const;
 /** Between sensor plug and loom, where the car has one. */
 export const EXTENSION = 'extension';
-export type Station = (typeof STATIONS)[number] | typeof EXTENSION | (typeof STATIONS_OF_THE_CAR)[number];
+export type Station =
+    | (typeof STATIONS)[number]
+    | typeof EXTENSION
+    | (typeof STATIONS_OF_THE_CAR)[number]
+    | (typeof STATIONS_OF_THE_BRAKES)[number];
 
 /** The stations to be judged at a corner, or of the car as a whole. */
 export function stationsAt(car: Car, channel: string): readonly Station[] {
-    if (channel === WHOLE_CAR) return STATIONS_OF_THE_CAR;
+    if (channel === WHOLE_CAR) {
+        const [supply, module, nothing] = STATIONS_OF_THE_CAR;
+        return car.brakeParts.length > 0
+            ? [supply, module, ...STATIONS_OF_THE_BRAKES, nothing]
+            : STATIONS_OF_THE_CAR;
+    }
     const links = car.channels.find((one) => one.id === channel)?.links ?? [];
     const extended = links.some((link) => link.name === EXTENSION);
     return extended ? STATIONS.flatMap((one) => (one === 'loom' ? [EXTENSION, one] : [one])) : STATIONS;

@@ -21,6 +21,9 @@ const REPAIRS: Record<Station, RepairKind[]> = {
     'module-plug': ['clean-module-plug'],
     module: ['replace-module'],
     supply: ['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'],
+    hydraulics: ['replace-hydraulic-unit', 'replace-pump-relay', 'replace-valve-relay', 'fill-fluid'],
+    switches: ['replace-stop-lamp-switch', 'replace-parking-brake-switch', 'replace-level-switch'],
+    lamps: ['mend-lamp'],
     nothing: [],
 };
 
@@ -53,6 +56,8 @@ export function actionsAt(attempt: Attempt, channel: string, station: Station): 
 /** The module's own supply: fuse, ground screw, and its repairs. A module is renewed at whichever corner. */
 function atSupply(attempt: Attempt, station: Station): Work[] {
     if (station === 'module') return [...scanning(station), ...repairs(attempt.car.channels[0]!.id, station)];
+    if (station === 'hydraulics' || station === 'switches' || station === 'lamps')
+        return atBrakes(attempt, station);
     if (station !== 'supply') return [];
     const look = (at: Sight, key: string): Work => ({
         key,
@@ -61,6 +66,42 @@ function atSupply(attempt: Attempt, station: Station): Work[] {
         action: { do: 'look', channel: WHOLE_CAR, at },
     });
     return [look('fuse', 'L'), look('ground', 'B'), ...repairs(WHOLE_CAR, station)];
+}
+
+/** Valves, pump, fluid, switches and lamps. */
+function atBrakes({ car }: Attempt, station: 'hydraulics' | 'switches' | 'lamps'): Work[] {
+    const first: Record<typeof station, Work> = {
+        hydraulics: {
+            key: 'L',
+            label: t('look.fluid'),
+            rate: 'look.fluid',
+            action: { do: 'look', channel: WHOLE_CAR, at: 'fluid' },
+        },
+        switches: {
+            key: 'L',
+            label: t('work.read-switches'),
+            rate: 'read-switches',
+            action: { do: 'read-switches' },
+        },
+        lamps: {
+            key: 'L',
+            label: t('bay.look-lamps'),
+            rate: 'look-at-lamps',
+            action: { do: 'look-at-lamps' },
+        },
+    };
+    const pump: Work[] =
+        station === 'hydraulics' && car.brakeParts.includes('pump')
+            ? [
+                  {
+                      key: 'T',
+                      label: t('work.run-pump'),
+                      rate: 'test-actuator.pump',
+                      action: { do: 'test-actuator', part: 'pump' },
+                  },
+              ]
+            : [];
+    return [first[station], ...pump, ...repairs(WHOLE_CAR, station)];
 }
 
 function looks(channel: string, station: Station): Work[] {

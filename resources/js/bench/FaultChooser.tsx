@@ -18,7 +18,9 @@ interface Props {
     onChange: (fault: FaultSetting) => void;
 }
 
-const OFF_THE_PATH = ['supply', 'nothing'] as const;
+const OFF_THE_PATH = ['supply', 'hydraulics', 'switches', 'lamps', 'nothing'] as const;
+/** What sits there is wrong all the time. */
+const STEADY: string[] = ['hydraulics', 'nothing'];
 
 /** Which fault, in the order of the strip above; then at which corner, on which wire, how strong. */
 export function FaultChooser({ car, kinds, fault, errors, position, onChange }: Props) {
@@ -50,14 +52,14 @@ export function FaultChooser({ car, kinds, fault, errors, position, onChange }: 
                     label: t(`station.${one}`),
                     disabled: fitting.every((two) => two.station !== one),
                 }))}
-                className="mb-1.5 text-small"
+                className="mb-1.5 flex-wrap text-small [&>button]:flex-none"
             />
             <Choice
                 label={t('bench.kind')}
                 value={kind.id}
                 onChoose={choose}
                 options={there.map((one) => ({ value: one.id, label: t(`fault.${one.id}`) }))}
-                className="mb-2 flex-wrap text-small"
+                className="mb-2 flex-wrap text-small [&>button]:flex-none"
             />
             <div className="flex items-start gap-5">
                 {fault.channel !== WHOLE_CAR && (
@@ -86,7 +88,7 @@ export function FaultChooser({ car, kinds, fault, errors, position, onChange }: 
                         />
                     </div>
                 )}
-                {fault.channel !== WHOLE_CAR && kind.station !== 'nothing' && (
+                {fault.channel !== WHOLE_CAR && !STEADY.includes(kind.station) && (
                     <SelectField
                         label={t('bench.when')}
                         value={fault.provokedBy ?? kind.provokedBy}

@@ -13,6 +13,9 @@ const PLACES: Record<string, number> = {
     'module-plug': 69,
     module: 80,
     supply: 78,
+    hydraulics: 74,
+    switches: 74,
+    lamps: 74,
     nothing: 4,
 };
 

@@ -10,14 +10,18 @@ interface Props {
     pending: boolean;
 }
 
+/** Codes of channels, of other parts, and such as a lamp blinks. */
+const CODES = ['codes', 'codes-of-parts', 'lamp-codes'];
+
 /** What stands out, in a few lines: the lamps, the codes, and where readings differ. */
 export function PreviewSummary({ preview, fault, pending }: Props) {
     if (preview === undefined)
         return <Slate label={t('bench.shows')}>{pending && <p className="p-4">{t('app.loading')}</p>}</Slate>;
-    const codes = preview.rows.find((row) => row.test === 'codes');
-    const silent = !preview.lamps.differs && Object.values(codes?.cells ?? {}).every((cell) => !cell.differs);
+    const codes = preview.rows.filter((row) => CODES.includes(row.test));
+    const told = codes.flatMap(({ test, cells }) => Object.values(cells).map((cell) => ({ test, cell })));
+    const silent = !preview.lamps.differs && told.every(({ cell }) => !cell.differs);
     const differing = preview.rows.filter(
-        (row) => row.test !== 'codes' && Object.values(row.cells).some((cell) => cell.differs),
+        (row) => !CODES.includes(row.test) && Object.values(row.cells).some((cell) => cell.differs),
     );
     return (
         <Slate label={t('bench.shows')} className="h-full px-4 py-3">
@@ -25,11 +29,7 @@ export function PreviewSummary({ preview, fault, pending }: Props) {
             <p className="text-large text-reading">{spokenValues('lamps', preview.lamps.faulty)}</p>
             <p className="mt-3 text-small text-slate-soft">{t('test.codes')}</p>
             <p className="tabular text-large text-reading">
-                {[
-                    ...new Set(
-                        Object.values(codes?.cells ?? {}).map((cell) => spokenValues('codes', cell.faulty)),
-                    ),
-                ]
+                {[...new Set(told.map(({ test, cell }) => spokenValues(test, cell.faulty)))]
                     .filter((text) => text !== t('preview.no-code'))
                     .join(', ') || t('preview.no-code')}
             </p>

@@ -6,9 +6,30 @@ import { t } from '../words/words';
 export function spokenValues(test: string, values: PreviewCell['faulty']): string {
     const entries = Object.entries(values);
     if (entries.some(([, value]) => 'word' in value && value.word === 'no-answer')) return t('bay.no-answer');
-    if (test === 'codes') return named(entries, (name) => `${name}`) || t('preview.no-code');
+    if (test === 'codes' || test === 'codes-of-parts')
+        return named(entries, (name) => `${name}`) || t('preview.no-code');
+    if (test === 'lamp-codes') return counted(entries) || t('preview.no-code');
+    if (test === 'bulbs') return dark(entries) || t('preview.all-light');
     if (test === 'lamps') return named(entries, (name) => t(`lamp.${name}`)) || t('preview.no-lamp');
     return entries.flatMap(([, value]) => spoken(value)).join(', ') || t('preview.firm');
+}
+
+function counted(entries: [string, PreviewValue][]): string {
+    return entries
+        .flatMap(([, value]) =>
+            'word' in value && value.word !== 'none' ? [`${value.word}${odds(value.chance)}`] : [],
+        )
+        .join(', ');
+}
+
+function dark(entries: [string, PreviewValue][]): string {
+    return entries
+        .flatMap(([id, value]) =>
+            'word' in value && value.word === 'dark'
+                ? [t('lamp-state.stays-dark', { lamp: t(`lamp.${id.slice('bulb.'.length)}`) })]
+                : [],
+        )
+        .join(', ');
 }
 
 function named(entries: [string, PreviewValue][], name: (id: string) => string): string {

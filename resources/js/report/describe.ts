@@ -51,6 +51,10 @@ export function describeAction(car: Car, action: Action): string {
             return action.route === undefined
                 ? t('did.road-test')
                 : t('did.road-test-on', { route: t(`route.${action.route}`) });
+        case 'test-actuator':
+            return action.part === 'pump'
+                ? t('did.run-pump')
+                : t('did.work-valves', { channel: action.part.slice('valves.'.length) });
         case 'record-drive':
             return t(action.onCode ? 'did.snapshot-on' : 'did.record-on', {
                 route: t(`route.${action.route}`),
@@ -218,6 +222,10 @@ function words(kind: string, name: string, word: string): string[] {
     if (kind === 'reading') return [t(`meter-mode.beep-${word}`)];
     if (kind === 'traces') return word === 'none' ? [t('scope.no-trigger')] : [];
     if (kind === 'lamps' && word === 'blinks') return [t('did.lamp-blinks', { lamp: t(`lamp.${name}`) })];
+    if (kind === 'actuator') return [t(`actuator.${word}`)];
+    if (kind === 'switches') return [`${t(`switch.${name}`)}: ${t(`switch-state.${word}`)}`];
+    if (kind === 'lamps' && word === 'dark')
+        return [t('lamp-state.stays-dark', { lamp: t(`lamp.${name.slice('bulb.'.length)}`) })];
     if (kind === 'lamp-watched')
         return [t(`lamp-watched.${word === 'on' || word === 'off' ? word : 'blinks'}`)];
     if (kind === 'not-listed') return [t('scan.not-listed')];

@@ -25,14 +25,14 @@ final class BrakePartsTest extends TestCase
 {
     /** By kind: the code at key-on, the code after a drive, and the whole-car tests in which it shows. */
     private const SHOWS = [
-        'valve-winding-open' => ['C0065-13', 'C0065-13', ['codes']],
+        'valve-winding-open' => ['C0065-13', 'C0065-13', ['codes-of-parts']],
         // electrically sound: it pulls to one side, and no code is ever set
         'valve-stuck' => ['', '', []],
-        'pump-dead' => ['', 'C0110-13', ['codes', 'pump']],
-        'pump-relay-dead' => ['', 'C0110-13', ['codes', 'pump']],
-        'valve-relay-dead' => ['C0121-13', 'C0121-13', ['codes']],
+        'pump-dead' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
+        'pump-relay-dead' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
+        'valve-relay-dead' => ['C0121-13', 'C0121-13', ['codes-of-parts']],
         'fluid-low' => ['', '', ['look-fluid']],
-        'stop-lamp-switch-stuck' => ['', 'C0161-24', ['codes', 'switches']],
+        'stop-lamp-switch-stuck' => ['', 'C0161-24', ['codes-of-parts', 'switches']],
         'stop-lamp-switch-open' => ['', '', ['switches']],
         'parking-brake-switch-stuck' => ['', '', ['switches']],
         'level-switch-open' => ['', '', ['switches']],

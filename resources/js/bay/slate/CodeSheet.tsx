@@ -1,9 +1,12 @@
-import type { DataSheet } from '../../api/types';
+import type { Car, DataSheet } from '../../api/types';
 import { t } from '../../words/words';
+import { WHOLE_CAR } from '../card';
 
 /** What the codes of a corner mean, and how the module is brought to tell them. */
-export function CodeSheet({ sheet, channel }: { sheet: DataSheet; channel: string }) {
-    const codes = sheet.codes.filter((one) => one.channel === channel);
+export function CodeSheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: string }) {
+    const ofCorner = sheet.codes.filter((one) => one.channel === channel);
+    const ofParts = sheet.codes.filter((one) => car.brakeParts.includes(one.channel));
+    const codes = channel === WHOLE_CAR ? ofParts : ofCorner;
     const rules = sheet.lampCodes;
     return (
         <>
@@ -20,13 +23,18 @@ export function CodeSheet({ sheet, channel }: { sheet: DataSheet; channel: strin
             {codes.length > 0 && (
                 <dl className="border-t border-slate-line pt-1">
                     <dt className="font-semibold">
-                        {t('sheet.codes', { channel: t(`channel.${channel}`).toLowerCase() })}
+                        {channel === WHOLE_CAR
+                            ? t('sheet.codes-of-parts')
+                            : t('sheet.codes', { channel: t(`channel.${channel}`).toLowerCase() })}
                     </dt>
-                    {codes.map(({ code, failures }) => (
+                    {codes.map(({ code, channel: part, failures }) => (
                         <Meaning
-                            key={code}
+                            key={`${code}${part}`}
                             code={code}
-                            meaning={failures.map((one) => t(`failure.${one}`)).join(', ')}
+                            meaning={[
+                                ...(part === channel ? [] : [partName(part)]),
+                                ...failures.map((one) => t(`failure.${one}`)),
+                            ].join(', ')}
                         />
                     ))}
                     {rules?.check?.levelCodes[channel] !== undefined && (
@@ -78,4 +86,10 @@ function Meaning({ code, meaning }: { code: string; meaning: string }) {
             <span className="text-right text-slate-soft">{meaning}</span>
         </dd>
     );
+}
+
+function partName(part: string): string {
+    return part.startsWith('valves.')
+        ? t('scan.valves', { channel: t(`channel.${part.slice('valves.'.length)}`).toLowerCase() })
+        : t(`part.${part}`);
 }

@@ -6,10 +6,11 @@ import { t } from '../../words/words';
 import { lastOf, WHOLE_CAR } from '../card';
 import { useShortcuts } from '../shortcuts';
 import { WriteDown } from '../WriteDown';
+import { WriteWords, type Shown } from '../WriteWords';
 import type { PanelProps } from './SlatePanel';
 
 const PLACES = ['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug', 'tyre'] as const;
-const PLACES_OF_THE_CAR = ['fuse', 'ground'] as const;
+const PLACES_OF_THE_CAR = ['fuse', 'ground', 'fluid'] as const;
 
 /** Looking: at the lamps, and closely at each place of the chosen corner. */
 export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
@@ -46,11 +47,32 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
     );
 }
 
+/** Each lamp as it is, and as it was when the key was turned on. */
+function lampsShown({ car, sights, steps }: Attempt): Shown[] {
+    const values = lastOf(steps, 'look-at-lamps')?.observation.values ?? {};
+    return [
+        ...car.lamps.map((lamp) => ({ feature: lamp, label: t(`lamp.${lamp}`), sights: sights.lamps ?? [] })),
+        ...car.lamps
+            .filter((lamp) => values[`bulb.${lamp}`] !== undefined)
+            .map((lamp) => ({
+                feature: `bulb.${lamp}`,
+                label: t('write.at-key-on', { lamp: t(`lamp.${lamp}`) }),
+                sights: sights.bulbs ?? [],
+            })),
+    ];
+}
+
 /** The last look, or the last gauging, and a form to write it down. */
 function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | 'busy'>) {
     const look = lastOf(attempt.steps, 'look');
     const gauged = lastOf(attempt.steps, 'gauge-gap');
     const rocked = lastOf(attempt.steps, 'rock-wheel');
+    const lamps = lastOf(attempt.steps, 'look-at-lamps');
+    const others = Math.max(look?.number ?? 0, gauged?.number ?? 0, rocked?.number ?? 0);
+    if (lamps !== undefined && lamps.number > others)
+        return (
+            <WriteWords key={lamps.number} step={lamps} shown={lampsShown(attempt)} act={act} busy={busy} />
+        );
     if (rocked !== undefined && rocked.number > Math.max(look?.number ?? 0, gauged?.number ?? 0)) {
         return (
             <Seen

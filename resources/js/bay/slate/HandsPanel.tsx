@@ -25,6 +25,16 @@ const REPAIRS: RepairKind[] = [
     'replace-module',
 ];
 const REPAIRS_OF_THE_CAR: RepairKind[] = ['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'];
+const REPAIRS_OF_THE_BRAKES: RepairKind[] = [
+    'replace-hydraulic-unit',
+    'replace-pump-relay',
+    'replace-valve-relay',
+    'fill-fluid',
+    'replace-stop-lamp-switch',
+    'replace-parking-brake-switch',
+    'replace-level-switch',
+    'mend-lamp',
+];
 
 /** Securing, turning a wheel, repairing. */
 export function HandsPanel({
@@ -109,7 +119,10 @@ export function HandsPanel({
 }
 
 function repairs({ car }: Attempt, channel: string): RepairKind[] {
-    if (channel === WHOLE_CAR) return REPAIRS_OF_THE_CAR;
+    if (channel === WHOLE_CAR)
+        return car.brakeParts.length > 0
+            ? [...REPAIRS_OF_THE_CAR, ...REPAIRS_OF_THE_BRAKES]
+            : REPAIRS_OF_THE_CAR;
     return stationsAt(car, channel).includes(EXTENSION) ? ['renew-extension', ...REPAIRS] : REPAIRS;
 }
 

@@ -64,7 +64,7 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: s
                     <WiringDiagram channel={shown} wiring={wiring} />
                 </>
             )}
-            <CodeSheet sheet={sheet} channel={channel} />
+            <CodeSheet sheet={sheet} car={car} channel={channel} />
             <dl className="border-t border-slate-line pt-1">
                 <dt className="font-semibold">{t('sheet.feed')}</dt>
                 <dd className="tabular text-small text-reading">

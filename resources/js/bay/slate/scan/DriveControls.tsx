@@ -28,10 +28,7 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
     const rate = route === 'usual' ? 'road-test' : `road-test.${route}`;
     const records = attempt.car.codesBy === 'scan';
     return (
-        <section
-            aria-label={t('scan.driving')}
-            className="flex flex-col gap-2 border-t border-slate-line pt-2"
-        >
+        <section aria-label={t('scan.driving')} className="flex flex-col gap-2 ">
             <SelectField
                 onSlate
                 label={t('bay.route')}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Choice } from '../../../ui/Choice';
 import { t } from '../../../words/words';
 import type { PanelProps } from '../SlatePanel';
+import { ActuatorControls } from './ActuatorControls';
 import { DriveControls } from './DriveControls';
 import { LampCodes } from './LampCodes';
 import { Scanned } from './Scanned';
@@ -14,6 +15,8 @@ export function ScanPanel(props: PanelProps) {
     const { attempt } = props;
     const blinks = attempt.car.codesBy !== 'scan';
     const [way, setWay] = useState<Way>(blinks ? 'lamp' : 'tool');
+    const actuators = way === 'tool' && !blinks && attempt.car.brakeParts.length > 0;
+    const [work, setWork] = useState<'driving' | 'actuators'>('driving');
     return (
         <>
             {blinks && (
@@ -29,7 +32,24 @@ export function ScanPanel(props: PanelProps) {
                 />
             )}
             {way === 'lamp' ? <LampCodes {...props} /> : <ToolControls {...props} />}
-            <DriveControls {...props} />
+            {actuators && (
+                <Choice
+                    label={t('scan.then')}
+                    onSlate
+                    value={work}
+                    onChoose={setWork}
+                    options={(['driving', 'actuators'] as const).map((value) => ({
+                        value,
+                        label: t(`scan.${value}`),
+                    }))}
+                    className="border-t border-slate-line pt-2"
+                />
+            )}
+            {actuators && work === 'actuators' ? (
+                <ActuatorControls {...props} />
+            ) : (
+                <DriveControls {...props} />
+            )}
             <Scanned {...props} />
         </>
     );

@@ -2,6 +2,7 @@ import type { Attempt } from '../../../api/types';
 import { t } from '../../../words/words';
 import { stepsOf, type StepOf } from '../../card';
 import { WriteDown } from '../../WriteDown';
+import { WriteWords, type Shown } from '../../WriteWords';
 import type { PanelProps } from '../SlatePanel';
 import { BlinkingLamp } from './BlinkingLamp';
 import { CodeList } from './CodeList';
@@ -17,6 +18,8 @@ const KINDS = [
     'record-drive',
     'watch-lamp',
     'cycle-power',
+    'test-actuator',
+    'read-switches',
 ] as const;
 
 type Step = StepOf<(typeof KINDS)[number]>;
@@ -40,6 +43,13 @@ export function Scanned({ attempt, channel, act, busy }: Omit<PanelProps, 'onAct
             {(values.answer === 'yes' || kind === 'lamp-watched') && kind !== 'cleared' && (
                 <WriteCode key={last.number} act={act} busy={busy} digits={attempt.car.codeDigits} />
             )}
+            <WriteWords
+                key={`${last.number}words`}
+                step={last}
+                shown={worked(attempt, last)}
+                act={act}
+                busy={busy}
+            />
             {last.action.do === 'live-speeds' && kind === 'speeds' && (
                 <WriteDown
                     key={`${last.number}${channel}`}
@@ -51,6 +61,16 @@ export function Scanned({ attempt, channel, act, busy }: Omit<PanelProps, 'onAct
             )}
         </>
     );
+}
+
+/** What an actuator or a switch did, as it can be written down. */
+function worked({ sights }: Attempt, { observation: { kind, values } }: Step): Shown[] {
+    if (kind !== 'actuator' && kind !== 'switches') return [];
+    return Object.keys(values).map((feature) => ({
+        feature,
+        label: kind === 'switches' ? t(`switch.${feature}`) : feature,
+        sights: sights[kind === 'switches' ? 'switches' : feature] ?? [],
+    }));
 }
 
 function Result({ step, attempt, channel }: { step: Step; attempt: Attempt; channel: string }) {
@@ -71,6 +91,10 @@ function Result({ step, attempt, channel }: { step: Step; attempt: Attempt; chan
             return <Driven values={values} />;
         case 'codes':
             return <CodeList observation={observation} />;
+        case 'actuator':
+            return <p className="text-reading">{t(`actuator.${String(values.pump ?? values.wheel)}`)}</p>;
+        case 'switches':
+            return <Switches values={values} />;
         case 'recording':
             return <Recording car={attempt.car} observation={observation} channel={channel} />;
         case 'lamp-watched':
@@ -78,6 +102,20 @@ function Result({ step, attempt, channel }: { step: Step; attempt: Attempt; chan
         default:
             return <SpeedList car={attempt.car} observation={observation} />;
     }
+}
+
+/** Each switch as it answers being worked. */
+function Switches({ values }: { values: Step['observation']['values'] }) {
+    return (
+        <ul className="text-reading">
+            {Object.entries(values).map(([name, word]) => (
+                <li key={name} className="flex justify-between border-b border-slate-line py-1">
+                    <span>{t(`switch.${name}`)}</span>
+                    <span>{t(`switch-state.${String(word)}`)}</span>
+                </li>
+            ))}
+        </ul>
+    );
 }
 
 /** A road test, and in a check mode what the lamp did at the two speeds. */
