@@ -24,7 +24,9 @@ use Lernfall\Bay\Action\OpenCheckConnector;
 use Lernfall\Bay\Action\PressPedal;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\RockWheel;
 use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Action\SwapSensors;
@@ -33,6 +35,8 @@ use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Action\WriteCode;
 use Lernfall\Bay\Action\WriteReading;
+use Lernfall\Drive\FreeDrive;
+use Lernfall\Drive\Journey;
 use Lernfall\Module\StandardCode;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Pads;
@@ -60,11 +64,20 @@ final readonly class ActionCheck
 
     private const LIMIT_MILLIAMPERES = [1.0, 500.0];
 
+    private const MOST_STRETCHES = 8.0;
+
+    private const FREE_KILOMETRES_PER_HOUR = [2.0, 90.0];
+
+    private const FREE_SECONDS = [1.0, 900.0];
+
     private const PRESSES = [1.0, 30.0];
 
     private const PRESSING_SECONDS = [0.5, 20.0];
 
     private const CYCLE_SECONDS = [0.2, 30.0];
+
+    /** Of the maker: decimal, or hexadecimal with four digits. */
+    private const OWN_NUMBER = '~^(\d{3,5}|[0-9A-F]{4})$~';
 
     private const FAILURE_TYPE = '~^[0-9A-F]{2}$~';
 
@@ -92,6 +105,7 @@ final readonly class ActionCheck
             $action instanceof ReadCodes, $action instanceof ClearCodes => self::known('system', $action->system, [ReadCodes::BRAKES, ...array_map(strval(...), array_keys($vehicle->systems))]),
             $action instanceof OpenCheckConnector => self::onThisCar($vehicle->module->lampCodes !== null && $vehicle->module->lampCodes->cycle === null),
             $action instanceof TestActuator => self::known('part', $action->part, array_values(array_filter($vehicle->brakeParts->ids(), static fn (string $part): bool => $part === BrakeParts::PUMP || str_starts_with($part, 'valves.')))),
+            $action instanceof RoadTest, $action instanceof RecordDrive => self::driving($action->route),
             $action instanceof PressPedal => self::pressing($action),
             $action instanceof CyclePower => self::cycling($vehicle, $action),
             $action instanceof WriteCode => self::code($vehicle, $action),
@@ -208,6 +222,18 @@ final readonly class ActionCheck
         }
     }
 
+    private static function driving(Journey $route): void
+    {
+        if (! $route instanceof FreeDrive) {
+            return;
+        }
+        self::between('stretches', count($route->stretches), [1.0, self::MOST_STRETCHES]);
+        foreach ($route->stretches as $index => [$metresPerSecond, , $seconds]) {
+            self::between("stretches.$index.kilometresPerHour", $metresPerSecond * 3.6, self::FREE_KILOMETRES_PER_HOUR);
+            self::between("stretches.$index.seconds", $seconds, self::FREE_SECONDS);
+        }
+    }
+
     private static function pressing(PressPedal $press): void
     {
         self::between('times', $press->times, self::PRESSES);
@@ -228,7 +254,7 @@ final readonly class ActionCheck
         self::between('offSeconds', $cycle->offSeconds, self::CYCLE_SECONDS);
     }
 
-    /** As the car shows them: with base and failure type, or the digits its lamp blinks. */
+    /** As the car shows them: a base with or without failure type, a number of the maker's own, or the digits its lamp blinks. */
     private static function code(Vehicle $vehicle, WriteCode $write): void
     {
         if ($write->code === Vocabulary::NO_CODE) {
@@ -242,7 +268,10 @@ final readonly class ActionCheck
 
             return;
         }
-        [$base, $failureType] = [...explode('-', $write->code, 2), ''];
+        if (preg_match(self::OWN_NUMBER, $write->code) === 1) {
+            return;
+        }
+        [$base, $failureType] = [...explode('-', $write->code, 2), '00'];
         try {
             StandardCode::fromText($base);
         } catch (InvalidArgumentException) {

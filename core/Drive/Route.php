@@ -7,7 +7,7 @@ namespace Lernfall\Drive;
 use Lernfall\Vehicle\Provocation;
 
 /** The drives to choose from. */
-enum Route: string
+enum Route: string implements Journey
 {
     /** In town and out of it, with bends both ways and a rough piece. */
     case Usual = 'usual';
@@ -33,6 +33,11 @@ enum Route: string
     /** Seconds from the beginning of a bend or a rough piece. */
     private const UNTIL_IT_SHOWS = 2.0;
 
+    public function key(): string
+    {
+        return $this->value;
+    }
+
     public function drive(): Drive
     {
         return match ($this) {
@@ -50,10 +55,9 @@ enum Route: string
         };
     }
 
-    /** Whether what is provoked in this way can show on this drive at all. */
     public function provokes(Provocation $provocation): bool
     {
-        $needed = self::ground($provocation);
+        $needed = Provoking::ground($provocation);
 
         return match (true) {
             $provocation === Provocation::Heat => in_array($this, [self::Usual, self::WarmUp], true),
@@ -62,22 +66,10 @@ enum Route: string
         };
     }
 
-    /** When what is provoked in this way shows first; what no ground provokes shows late, when the car has warmed and shaken. */
     public function shows(Provocation $provocation): ?Moment
     {
-        $ground = self::ground($provocation);
+        $ground = Provoking::ground($provocation);
 
         return $ground !== null ? $this->drive()->into($ground, self::UNTIL_IT_SHOWS) : $this->drive()->late();
-    }
-
-    /** The ground that provokes it; null for what no ground does. */
-    public static function ground(Provocation $provocation): ?Ground
-    {
-        return match ($provocation) {
-            Provocation::SteeringLeft => Ground::LeftBend,
-            Provocation::SteeringRight => Ground::RightBend,
-            Provocation::Bumps, Provocation::WiggleCable, Provocation::WiggleSensorPlug, Provocation::WiggleLoom, Provocation::WiggleModulePlug => Ground::Bumps,
-            default => null,
-        };
     }
 }

@@ -55,6 +55,9 @@ use Lernfall\Bay\Action\WriteCode;
 use Lernfall\Bay\Action\WriteReading;
 use Lernfall\Bay\Ignition;
 use Lernfall\Circuit\InjectedAt;
+use Lernfall\Drive\FreeDrive;
+use Lernfall\Drive\Ground;
+use Lernfall\Drive\Journey;
 use Lernfall\Drive\Route;
 use Lernfall\Vehicle\Provocation;
 
@@ -93,7 +96,7 @@ final readonly class ActionReader
             'parking-brake' => new PullParkingBrake,
             'watch-lamp' => new WatchLamp,
             'cycle-power' => new CyclePower($node->float('onSeconds'), $node->float('offSeconds')),
-            'record-drive' => new RecordDrive(self::choice($node, 'route', Route::class), $node->bool('onCode')),
+            'record-drive' => new RecordDrive(self::journey($node), $node->bool('onCode')),
             'look' => new LookAt($node->text('channel'), self::choice($node, 'at', Sight::class)),
             'unplug' => new Unplug($node->text('plug')),
             'join' => new Join($node->text('plug')),
@@ -111,7 +114,7 @@ final readonly class ActionReader
             'turn-wheel' => new TurnWheel($node->text('channel'), $node->float('turnsPerSecond')),
             'live-speeds' => new LiveSpeeds($node->float('kilometresPerHour') / 3.6),
             'repair' => new Repair(self::choice($node, 'kind', RepairKind::class), $node->text('channel')),
-            'road-test' => new RoadTest($node->has('route') ? self::choice($node, 'route', Route::class) : Route::Usual),
+            'road-test' => new RoadTest($node->has('route') ? self::journey($node) : Route::Usual),
             'write-code' => new WriteCode($node->text('code'), self::word($node, 'status', ['present', 'pending', 'history', ''])),
             'write-reading' => self::reading($node),
             'mark-station' => new MarkStation($node->text('channel'), $node->text('station'), self::choice($node, 'mark', StationMark::class)),
@@ -132,6 +135,20 @@ final readonly class ActionReader
             $node->has('relativeTo') ? $node->float('relativeTo') : 0.0,
             $node->has('records') && $node->bool('records'),
         );
+    }
+
+    /** One of the routes, or a free drive with its stretches. */
+    private static function journey(Node $node): Journey
+    {
+        if ($node->text('route') !== FreeDrive::KEY) {
+            return self::choice($node, 'route', Route::class);
+        }
+        $stretches = [];
+        foreach ($node->entries('stretches') as $one) {
+            $stretches[] = [$one->float('kilometresPerHour') / 3.6, self::choice($one, 'ground', Ground::class), $one->float('seconds')];
+        }
+
+        return $stretches === [] ? throw $node->at('stretches')->wrong('at least one stretch') : new FreeDrive($stretches);
     }
 
     private static function capture(Node $node): Capture

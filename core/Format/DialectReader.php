@@ -14,6 +14,8 @@ use Lernfall\Vehicle\WarningLamps;
 /** Reads how a module names its codes and what it does with its lamps. All but the names may be left out. */
 final readonly class DialectReader
 {
+    private const LOST = ['hill-hold', 'cruise'];
+
     private const NOTED = ['speed', 'steering', 'volts'];
 
     /** @throws InvalidDocument */
@@ -36,6 +38,7 @@ final readonly class DialectReader
             $module->has('ownNumbers') ? $module->at('ownNumbers')->textsByName() : [],
             self::companions($module),
             $noted,
+            $module->has('ports') ? $module->at('ports')->textsByName() : [],
         );
     }
 
@@ -48,7 +51,19 @@ final readonly class DialectReader
             $module->texts('lampsOnFault'),
             $out ?? throw $module->at('lampOut')->wrong('one of '.implode(', ', array_map(static fn (LampOut $one): string => $one->value, LampOut::cases()))),
             $module->has('litInSession') && $module->bool('litInSession'),
+            self::alsoLost($module),
         );
+    }
+
+    /** @return list<string> */
+    private static function alsoLost(Node $module): array
+    {
+        $lost = $module->has('alsoLost') ? $module->texts('alsoLost') : [];
+        if (array_diff($lost, self::LOST) !== []) {
+            throw $module->at('alsoLost')->wrong('words out of '.implode(', ', self::LOST));
+        }
+
+        return $lost;
     }
 
     /** @return array<array-key, list<string>> */

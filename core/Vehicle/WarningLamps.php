@@ -9,9 +9,10 @@ final readonly class WarningLamps
 {
     /**
      * @param  list<string>  $onFault  lit while a code asks for it
+     * @param  list<string>  $alsoLost  what a text display says by turns besides: "hill-hold", "cruise"
      * @param  bool  $litInSession  lit while a scan tool holds the module
      */
-    public function __construct(public array $onFault, public LampOut $out = LampOut::Passed, public bool $litInSession = false)
+    public function __construct(public array $onFault, public LampOut $out = LampOut::Passed, public bool $litInSession = false, public array $alsoLost = [])
     {
     }
 }

@@ -129,4 +129,22 @@ final class AttemptTest extends FeatureTestCase
         self::assertSame($first, $this->postJson("/api/jobs/$version->id/attempt")->json('attempt'));
         $this->getJson('/api/jobs')->assertJsonPath('0.state', 'under-way');
     }
+
+    public function test_a_stretch_out_of_bounds_is_named(): void
+    {
+        $stretch = ['kilometresPerHour' => 30, 'ground' => 'straight', 'seconds' => 0];
+        $this->act($this->attempt(), ['do' => 'road-test', 'route' => 'free', 'stretches' => [$stretch]])
+            ->assertUnprocessable()->assertJsonPath('errors', ['stretches.0.seconds' => ['Choose between 1 and 900.']]);
+    }
+
+    public function test_cars_whose_module_blinks_have_a_connector_or_a_power_switch(): void
+    {
+        $small = $this->attempt($this->published(['kind' => 'coil-open', 'channel' => 'FR'], 'mirl-10'));
+        $this->act($small, ['do' => 'ignition', 'to' => 'on']);
+        $this->act($small, ['do' => 'check-connector', 'open' => true])->assertOk()->assertJsonPath('state.connectorOpen', true);
+        $this->act($small, ['do' => 'write-code', 'code' => '220', 'status' => ''])->assertUnprocessable()->assertJsonPath('errors.code.0', "'220' is not a code of this car: two digits from 1 to 9.");
+
+        $trailer = $this->attempt($this->published(['kind' => 'coil-open', 'channel' => 'FR'], 'ostrel-t2'));
+        $this->act($trailer, ['do' => 'cycle-power', 'onSeconds' => 1.5, 'offSeconds' => 1.5])->assertOk()->assertJsonPath('step.observation.kind', 'lamp-watched');
+    }
 }

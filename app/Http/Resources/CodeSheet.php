@@ -22,7 +22,7 @@ final readonly class CodeSheet
             foreach (Failure::ofChannels() as $failure) {
                 $code = $sound->module->dialect->code($channel, $failure->value);
                 if ($code !== '') {
-                    $codes["$channel/$code"] ??= ['code' => (string) $code, 'channel' => $channel, 'failures' => []];
+                    $codes["$channel/$code"] ??= ['code' => (string) $code, 'channel' => $channel, 'port' => $sound->module->dialect->ports[$channel] ?? '', 'own' => $sound->module->dialect->ownNumbers[$code] ?? '', 'failures' => []];
                     $codes["$channel/$code"]['failures'][] = $failure->value;
                 }
             }
@@ -30,7 +30,7 @@ final readonly class CodeSheet
 
         foreach ((new PartsCheck($sound->brakeParts, $sound->module->dialect))->subjects() as $part) {
             $failure = $part === BrakeParts::STOP_LAMP_SWITCH ? Failure::Stuck : Failure::Open;
-            $codes[$part] = ['code' => $sound->module->dialect->code($part, $failure->value), 'channel' => $part, 'failures' => [$failure->value]];
+            $codes[$part] = ['code' => $sound->module->dialect->code($part, $failure->value), 'channel' => $part, 'port' => '', 'own' => '', 'failures' => [$failure->value]];
         }
 
         return ['codes' => array_values($codes), 'lampCodes' => $sound->module->lampCodes === null ? null : self::rules($sound->module->lampCodes)];

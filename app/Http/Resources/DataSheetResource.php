@@ -24,9 +24,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'codes', type: 'array', items: new OA\Items(ref: '#/components/schemas/CodeMeaning')),
     new OA\Property(property: 'lampCodes', oneOf: [new OA\Schema(ref: '#/components/schemas/LampCodeRules'), new OA\Schema(type: 'null')]),
 ])]
-#[OA\Schema(schema: 'CodeMeaning', required: ['code', 'channel', 'failures'], properties: [
+#[OA\Schema(schema: 'CodeMeaning', required: ['code', 'channel', 'port', 'own', 'failures'], properties: [
     new OA\Property(property: 'code', type: 'string'),
     new OA\Property(property: 'channel', description: 'or another part that has a code', type: 'string'),
+    new OA\Property(property: 'port', description: 'label at the module that the code names instead of a wheel, or empty', type: 'string'),
+    new OA\Property(property: 'own', description: 'the maker\'s own number, or empty', type: 'string'),
     new OA\Property(property: 'failures', type: 'array', items: new OA\Items(type: 'string')),
 ])]
 #[OA\Schema(schema: 'LampCodeRules', required: ['clearPresses', 'clearWithinSeconds', 'check', 'cycle'], properties: [

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Action;
 
+use Lernfall\Drive\Journey;
 use Lernfall\Drive\Route;
 
 /** Drives with the scan tool recording the wheel speeds. */
 final readonly class RecordDrive implements CarAction
 {
     /** @param  bool  $onCode  only what lies around the moment at which a code is set is kept */
-    public function __construct(public Route $route, public bool $onCode)
+    public function __construct(public Journey $route, public bool $onCode)
     {
     }
 
@@ -21,7 +22,7 @@ final readonly class RecordDrive implements CarAction
 
     public function rate(): string
     {
-        return $this->route === Route::Usual ? 'road-test' : "road-test.{$this->route->value}";
+        return $this->route === Route::Usual ? 'road-test' : "road-test.{$this->route->key()}";
     }
 
     /** A drive like any other, as far as faults that come and go are concerned. */

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Action;
 
+use Lernfall\Drive\Journey;
 use Lernfall\Drive\Route;
 
 /** Drives one of the usual drives. */
 final readonly class RoadTest implements CarAction
 {
-    public function __construct(public Route $route = Route::Usual)
+    public function __construct(public Journey $route = Route::Usual)
     {
     }
 
@@ -25,6 +26,6 @@ final readonly class RoadTest implements CarAction
 
     public function question(): string
     {
-        return $this->route === Route::Usual ? 'road-test' : "road-test.{$this->route->value}";
+        return $this->route === Route::Usual ? 'road-test' : "road-test.{$this->route->key()}";
     }
 }

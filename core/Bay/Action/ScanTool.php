@@ -9,6 +9,8 @@ enum ScanTool: string
 {
     /** Reaches every system of the car. */
     case Terminal = 'terminal';
+    /** The same, but codes with a number of the maker's own it shows by that number alone, in hexadecimal. */
+    case Older = 'older';
     /** Sees the engine only. */
     case Reader = 'reader';
 }

@@ -9,6 +9,7 @@ use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Prediction;
+use Lernfall\Drive\Journey;
 use Lernfall\Drive\Route;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Signal\Rotation;
@@ -27,7 +28,7 @@ final readonly class CheckDrive
     }
 
     /** @return non-empty-list<Branch> */
-    public function drive(Car $car, Route $route): array
+    public function drive(Car $car, Journey $route): array
     {
         $rolled = $car->in($car->state->rolled());
         if ($route !== Route::CheckRun) {

@@ -14,8 +14,8 @@ use Lernfall\Bay\Prediction;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
 use Lernfall\Drive\Ground;
+use Lernfall\Drive\Journey;
 use Lernfall\Drive\Moment;
-use Lernfall\Drive\Route;
 use Lernfall\Module\Failure;
 use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\PartsCheck;
@@ -39,7 +39,7 @@ final readonly class DrivingWork
     }
 
     /** @return non-empty-list<Branch> */
-    public function roadTest(Car $car, Route $route): array
+    public function roadTest(Car $car, Journey $route): array
     {
         $refusal = self::refusal($car);
         $check = $car->vehicle->module->lampCodes?->check;
@@ -71,12 +71,11 @@ final readonly class DrivingWork
 
     /**
      * @param  Closure(list<Found>): Prediction  $prediction  told what was found
-     * @param  ?Drive  $drive  another one than the route's own
      * @return non-empty-list<Branch>
      */
-    public function driven(Car $car, Route $route, Closure $prediction, ?Drive $drive = null): array
+    public function driven(Car $car, Journey $route, Closure $prediction): array
     {
-        $drive ??= $route->drive();
+        $drive = $route->drive();
         $car = self::letGo($car);
         $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin)->rolled());
         if (! $car->modulePowered()) {
@@ -173,7 +172,7 @@ final readonly class DrivingWork
      *
      * @return array<string, array{?Moment, float}> moment and chance by event
      */
-    private function dropOut(Car $car, string $id, Drive $drive, DrivingMonitors $monitors, Route $route): array
+    private function dropOut(Car $car, string $id, Drive $drive, DrivingMonitors $monitors, Journey $route): array
     {
         $acting = $car->actingChannel($id);
         $provocation = $car->vehicle->channel($id)->acting?->provocation;
@@ -216,6 +215,6 @@ final readonly class DrivingWork
 
     private function event(string $id, Failure $failure, SpeedInput $input, Drive $drive): string
     {
-        return sprintf('%s/%s/%.3f/%.3f/%.1f', $id, $failure->value, $input->leastTurnsPerSecond(), $input->evenFromTurnsPerSecond(), $drive->greatestSpeed());
+        return sprintf('%s/%s/%.3f/%.3f/%.1f/%.0f', $id, $failure->value, $input->leastTurnsPerSecond(), $input->evenFromTurnsPerSecond(), $drive->greatestSpeed(), $drive->seconds());
     }
 }

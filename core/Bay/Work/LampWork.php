@@ -36,6 +36,9 @@ final readonly class LampWork
             }
         }
         $features['message'] = CategoryFeature::certain($this->message($car));
+        foreach ($this->message($car) === 'systems-off' ? $car->vehicle->module->lamps->alsoLost : [] as $lost) {
+            $features["message.$lost"] = CategoryFeature::certain('shown');
+        }
 
         return Branch::only($car, Prediction::of('lamps', $features, $car->state->isPowered() ? [] : ['lamps-ignition-off']));
     }

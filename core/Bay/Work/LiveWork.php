@@ -11,8 +11,7 @@ use Lernfall\Bay\Feature;
 use Lernfall\Bay\Hearing;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
-use Lernfall\Drive\Drive;
-use Lernfall\Drive\Route;
+use Lernfall\Drive\FreeDrive;
 use Lernfall\Signal\Rotation;
 use Lernfall\Vehicle\Channel;
 
@@ -41,7 +40,7 @@ final readonly class LiveWork
         }
         $prediction = Prediction::of('speeds', $this->shown(DrivingWork::letGo($car), $metresPerSecond));
 
-        return (new DrivingWork)->driven($held, Route::Straight, static fn (): Prediction => $prediction, Drive::straight($metresPerSecond, self::READING_SECONDS));
+        return (new DrivingWork)->driven($held, FreeDrive::straight($metresPerSecond, self::READING_SECONDS), static fn (): Prediction => $prediction);
     }
 
     /** @return array<string, Feature> */

@@ -14,7 +14,7 @@ use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
 use Lernfall\Bay\SeriesFeature;
 use Lernfall\Drive\Drive;
-use Lernfall\Drive\Route;
+use Lernfall\Drive\Provoking;
 use Lernfall\Drive\SpeedTrack;
 use Lernfall\Signal\Teeth;
 
@@ -52,7 +52,7 @@ final readonly class RecordingWork
         }
         $features = ['triggered' => CategoryFeature::certain($first === null ? 'whole' : 'yes')];
         foreach ($car->vehicle->channelIds() as $id) {
-            $speeds = $this->track($car, $id, $record->route, $found)->over($drive, self::SECONDS_PER_SAMPLE);
+            $speeds = $this->track($car, $id, $found)->over($drive, self::SECONDS_PER_SAMPLE);
             $features["$id.speed"] = new SeriesFeature('metresPerSecond', $this->around($speeds, $first), self::SECONDS_PER_SAMPLE, LiveWork::SPEED_STEP);
         }
         if ($first?->moment !== null) {
@@ -64,7 +64,7 @@ final readonly class RecordingWork
     }
 
     /** @param  list<Found>  $found */
-    private function track(Car $car, string $id, Route $route, array $found): SpeedTrack
+    private function track(Car $car, string $id, array $found): SpeedTrack
     {
         $channel = $car->channel($id);
         $input = (new Hearing($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
@@ -77,8 +77,8 @@ final readonly class RecordingWork
             $channel->side,
             $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->tyreFactor,
             $channel->ring->teeth / $channel->reckonedTeeth() / $channel->tyreFactor,
-            $acted && $provocation !== null ? Route::ground($provocation) : null,
-            $acted && $provocation !== null && Route::ground($provocation) === null || $input->isDisturbed(),
+            $acted && $provocation !== null ? Provoking::ground($provocation) : null,
+            $acted && $provocation !== null && Provoking::ground($provocation) === null || $input->isDisturbed(),
         );
     }
 

@@ -42,8 +42,11 @@ final readonly class ScanWork
         }
         $features = ['answer' => CategoryFeature::certain('yes')];
         foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
-            $features[$code] = CategoryFeature::certain($stored === null ? 'absent' : $stored->status->value);
-            $features = $stored === null ? $features : [...$features, ...$this->details((string) $code, $stored, $car)];
+            $shown = $read->tool === ScanTool::Older ? $car->vehicle->module->dialect->inHexadecimal((string) $code) : (string) $code;
+            $features[$shown] = CategoryFeature::certain($stored === null ? 'absent' : $stored->status->value);
+            foreach ($stored === null || $read->tool === ScanTool::Older ? [] : $this->details((string) $code, $stored, $car) as $name => $feature) {
+                $features[$name] = $feature;
+            }
         }
         foreach (Failure::ofChannels() as $failure) {
             if ($failure->toldBy($car->vehicle->module->dialect) === $failure) {

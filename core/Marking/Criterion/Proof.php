@@ -11,7 +11,7 @@ use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\CodesShown;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
-use Lernfall\Drive\Route;
+use Lernfall\Drive\Journey;
 use Lernfall\Fault\Fault;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;
@@ -67,7 +67,7 @@ final readonly class Proof implements Criterion
         return null;
     }
 
-    private static function route(Step $step): ?Route
+    private static function route(Step $step): ?Journey
     {
         return $step->action instanceof RoadTest || $step->action instanceof RecordDrive ? $step->action->route : null;
     }

@@ -592,6 +592,10 @@ export interface components {
             code: string;
             /** @description or another part that has a code */
             channel: string;
+            /** @description label at the module that the code names instead of a wheel, or empty */
+            port: string;
+            /** @description the maker's own number, or empty */
+            own: string;
             failures: string[];
         };
         LampCodeRules: {
@@ -864,10 +868,10 @@ export interface components {
             /** @description as the car's menu lists it; left out, the brake module */
             system?: string;
             /**
-             * @description a reader sees the engine only; left out, the terminal
+             * @description an older terminal shows the maker's own numbers in hexadecimal; a reader sees the engine only; left out, the terminal
              * @enum {unknown}
              */
-            tool?: "terminal" | "reader";
+            tool?: "terminal" | "older" | "reader";
         };
         /** @description Clear the codes of the brake module */
         "clear-codes": {
@@ -1038,7 +1042,14 @@ export interface components {
              * @description Left out, the usual drive with bends and a rough piece
              * @enum {unknown}
              */
-            route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison";
+            route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison" | "free";
+            /** @description of a free drive */
+            stretches?: {
+                kilometresPerHour: number;
+                /** @enum {unknown} */
+                ground: "straight" | "left-bend" | "right-bend" | "bumps";
+                seconds: number;
+            }[];
         };
         /** @description Write a code down; "none" where none is stored */
         "write-code": {
@@ -1139,9 +1150,16 @@ export interface components {
              * @description Left out, the usual drive with bends and a rough piece
              * @enum {unknown}
              */
-            route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison";
+            route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison" | "free";
             /** @description keep only what lies around the moment at which a code is set */
             onCode: boolean;
+            /** @description of a free drive */
+            stretches?: {
+                kilometresPerHour: number;
+                /** @enum {unknown} */
+                ground: "straight" | "left-bend" | "right-bend" | "bumps";
+                seconds: number;
+            }[];
         };
         /** @description Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake */
         "test-actuator": {
@@ -1192,10 +1210,10 @@ export interface components {
                     /** @description as the car's menu lists it; left out, the brake module */
                     system?: string;
                     /**
-                     * @description a reader sees the engine only; left out, the terminal
+                     * @description an older terminal shows the maker's own numbers in hexadecimal; a reader sees the engine only; left out, the terminal
                      * @enum {unknown}
                      */
-                    tool?: "terminal" | "reader";
+                    tool?: "terminal" | "older" | "reader";
                 };
                 /** @description Clear the codes of the brake module */
                 "clear-codes": {
@@ -1329,7 +1347,14 @@ export interface components {
                      * @description Left out, the usual drive with bends and a rough piece
                      * @enum {unknown}
                      */
-                    route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison";
+                    route?: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison" | "free";
+                    /** @description of a free drive */
+                    stretches?: {
+                        kilometresPerHour: number;
+                        /** @enum {unknown} */
+                        ground: "straight" | "left-bend" | "right-bend" | "bumps";
+                        seconds: number;
+                    }[];
                 };
                 /** @description Write a code down; "none" where none is stored */
                 "write-code": {
@@ -1467,9 +1492,16 @@ export interface components {
                      * @description Left out, the usual drive with bends and a rough piece
                      * @enum {unknown}
                      */
-                    route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison";
+                    route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison" | "free";
                     /** @description keep only what lies around the moment at which a code is set */
                     onCode: boolean;
+                    /** @description of a free drive */
+                    stretches?: {
+                        kilometresPerHour: number;
+                        /** @enum {unknown} */
+                        ground: "straight" | "left-bend" | "right-bend" | "bumps";
+                        seconds: number;
+                    }[];
                 };
                 /** @description Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake */
                 "test-actuator": {

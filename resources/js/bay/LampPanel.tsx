@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import type { Attempt } from '../api/types';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
@@ -14,7 +15,13 @@ const MARKS: Record<string, string> = { on: '●', off: '○', blinks: '◐' };
 /** The lamps as they were when last looked at. */
 export function LampPanel({ attempt }: { attempt: Attempt }) {
     const look = lastOf(attempt.steps, 'look-at-lamps');
-    const message = look?.observation.values.message;
+    const values = look?.observation.values ?? {};
+    const texts = [
+        t(`lamp-message.${String(values.message ?? 'none')}`),
+        ...Object.keys(values)
+            .filter((name) => name.startsWith('message.'))
+            .map((name) => t(`lamp-message.${name.slice('message.'.length)}`)),
+    ];
     return (
         <Slate label={t('bay.driver-sees')} className="px-3.5 py-2.5">
             <div className="flex justify-between text-small text-slate-soft">
@@ -46,8 +53,34 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
                 })}
             </ul>
             <p className="mt-auto border-t border-slate-line pt-2">
-                {look === undefined ? t('bay.unknown-lamps') : t(`lamp-message.${String(message)}`)}
+                {look === undefined ? t('bay.unknown-lamps') : <Messages key={look.number} texts={texts} />}
             </p>
         </Slate>
+    );
+}
+
+const EACH_MILLISECONDS = 2200;
+
+/** A display with one line says several things by turns; all of them are there for whoever listens. */
+function Messages({ texts }: { texts: string[] }) {
+    const [shown, setShown] = useState(0);
+    useEffect(() => {
+        if (texts.length < 2) return;
+        const turning = window.setInterval(
+            () => setShown((one) => (one + 1) % texts.length),
+            EACH_MILLISECONDS,
+        );
+        return () => window.clearInterval(turning);
+    }, [texts.length]);
+    return (
+        <>
+            <span aria-hidden>{texts[shown]}</span>
+            {texts.length > 1 && (
+                <span aria-hidden className="tabular float-right text-small text-slate-soft">
+                    {shown + 1}/{texts.length}
+                </span>
+            )}
+            <span className="sr-only">{texts.join('. ')}</span>
+        </>
     );
 }

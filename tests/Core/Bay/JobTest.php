@@ -52,7 +52,7 @@ final class JobTest extends TestCase
             'a gap at no corner' => [['do' => 'gauge-gap', 'channel' => 'XX'], 'channel'],
             'a swap at no corner' => [['do' => 'swap-sensors', 'channel' => 'XX'], 'channel'],
             'a wiggle at no corner' => [['do' => 'provoke', 'how' => 'heat', 'channel' => 'XX'], 'channel'],
-            'a code without its failure type' => [['do' => 'write-code', 'code' => 'C0040', 'status' => 'present'], 'code'],
+            'a code with a digit missing' => [['do' => 'write-code', 'code' => 'C004-13', 'status' => 'present'], 'code'],
             'ohms written down in volts' => [[...$reading, 'of' => 2, 'value' => 1.3, 'unit' => 'V', 'word' => ''], 'unit'],
         ];
     }

@@ -6,6 +6,7 @@ namespace Tests\Core\Drive;
 
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
+use Lernfall\Drive\FreeDrive;
 use Lernfall\Drive\Ground;
 use Lernfall\Drive\Route;
 use Lernfall\Drive\Stretch;
@@ -120,5 +121,16 @@ final class DriveTest extends TestCase
 
         self::assertEqualsWithDelta(10.0 - 2.0 * 1.0, $moment?->metresPerSecond, 1e-9, 'a second into braking below 10 m/s');
         self::assertEqualsWithDelta(10.0 + 2.0 + 1.0, $moment?->seconds, 1e-9);
+    }
+
+    public function test_a_free_drive_provokes_what_its_ground_provokes(): void
+    {
+        $bend = new FreeDrive([[8.0, Ground::Straight, 10.0], [8.0, Ground::LeftBend, 12.0]]);
+        self::assertTrue($bend->provokes(Provocation::SteeringLeft));
+        self::assertFalse($bend->provokes(Provocation::SteeringRight));
+        self::assertFalse($bend->provokes(Provocation::Heat), 'too short to get warm');
+        self::assertTrue(FreeDrive::straight(14.0, 600.0)->provokes(Provocation::Heat));
+        $away = 8.0 / 1.4 + 10.0 + 8.0 / 2.0 + 8.0 / 1.4;
+        self::assertEqualsWithDelta($away + 2.0, $bend->shows(Provocation::SteeringLeft)?->seconds, 1e-9, 'two seconds into the bend');
     }
 }

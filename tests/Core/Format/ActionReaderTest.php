@@ -8,6 +8,7 @@ use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\LiveSpeeds;
 use Lernfall\Bay\Action\NameCause;
 use Lernfall\Bay\Action\Provoke;
+use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\WriteReading;
 use Lernfall\Format\ActionReader;
 use Lernfall\Format\InvalidDocument;
@@ -85,5 +86,17 @@ final class ActionReaderTest extends TestCase
 
         $this->expectExceptionMessage('/supports: expected a list of whole numbers');
         ActionReader::read([...ActionExamples::all()['name-cause'], 'supports' => [4, 'seven']]);
+    }
+
+    public function test_a_free_drive_is_read_with_its_stretches_and_refused_without(): void
+    {
+        $action = ActionReader::read(['do' => 'road-test', 'route' => 'free', 'stretches' => [['kilometresPerHour' => 36, 'ground' => 'left-bend', 'seconds' => 20]]]);
+        self::assertInstanceOf(RoadTest::class, $action);
+        self::assertSame('road-test.free', $action->rate());
+        self::assertEqualsWithDelta(10.0, $action->route->drive()->greatestSpeed(), 1e-9);
+
+        $this->expectException(InvalidDocument::class);
+        $this->expectExceptionMessage('/stretches');
+        ActionReader::read(['do' => 'record-drive', 'route' => 'free', 'onCode' => true]);
     }
 }

@@ -4,7 +4,10 @@ import { WHOLE_CAR } from '../card';
 
 /** What the codes of a corner mean, and how the module is brought to tell them. */
 export function CodeSheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: string }) {
-    const ofCorner = sheet.codes.filter((one) => one.channel === channel);
+    // where codes name ports, which wheel is at which has to be traced by the pins
+    const ofCorner = sheet.codes.filter(
+        (one) => one.channel === channel || (one.port !== '' && channel !== WHOLE_CAR),
+    );
     const ofParts = sheet.codes.filter((one) => car.brakeParts.includes(one.channel));
     const codes = channel === WHOLE_CAR ? ofParts : ofCorner;
     const rules = sheet.lampCodes;
@@ -27,12 +30,16 @@ export function CodeSheet({ sheet, car, channel }: { sheet: DataSheet; car: Car;
                             ? t('sheet.codes-of-parts')
                             : t('sheet.codes', { channel: t(`channel.${channel}`).toLowerCase() })}
                     </dt>
-                    {codes.map(({ code, channel: part, failures }) => (
+                    {codes.map(({ code, channel: part, port, own, failures }) => (
                         <Meaning
                             key={`${code}${part}`}
-                            code={code}
+                            code={own === '' ? code : `${code} (${own})`}
                             meaning={[
-                                ...(part === channel ? [] : [partName(part)]),
+                                ...(port !== ''
+                                    ? [t('sheet.port', { port })]
+                                    : part === channel
+                                      ? []
+                                      : [partName(part)]),
                                 ...failures.map((one) => t(`failure.${one}`)),
                             ].join(', ')}
                         />

@@ -6,6 +6,7 @@ import { shortMinutes } from '../../../words/quantities';
 import { t } from '../../../words/words';
 import { NumberForm } from '../NumberForm';
 import type { PanelProps } from '../SlatePanel';
+import { FIRST, FreeStretches, parsed, type Typed } from './FreeStretches';
 import { SmallButton } from './SmallButton';
 
 type Route = Extract<Action, { do: 'record-drive' }>['route'];
@@ -19,11 +20,19 @@ const ROUTES: Route[] = [
     'warm-up',
     'tyre-comparison',
     'check-run',
+    'free',
 ];
 
 /** Driving: a road test, with the speeds recorded where a tool can, or at one speed. */
 export function DriveControls({ attempt, busy, onAct }: PanelProps) {
     const [route, setRoute] = useState<Route>('usual');
+    const [stretches, setStretches] = useState<Typed[]>([FIRST]);
+    const [errors, setErrors] = useState<Record<string, string>>({});
+    const free = route === 'free' ? { stretches: parsed(stretches) } : {};
+    const drive = (action: Action) => {
+        setErrors({});
+        void onAct(action, setErrors);
+    };
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     const rate = route === 'usual' ? 'road-test' : `road-test.${route}`;
     const records = attempt.car.codesBy === 'scan';
@@ -36,11 +45,16 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
                 onChange={(event) => setRoute(event.target.value as Route)}
                 options={ROUTES.map((value) => ({ value, label: t(`route.${value}`) }))}
             />
+            {route === 'free' && (
+                <FreeStretches stretches={stretches} errors={errors} onChange={setStretches} />
+            )}
             <div className="grid grid-cols-3 gap-2">
                 <SmallButton
                     disabled={busy}
                     note={minutes(rate)}
-                    onClick={() => void onAct({ do: 'road-test', ...(route === 'usual' ? {} : { route }) })}
+                    onClick={() =>
+                        drive({ do: 'road-test', ...(route === 'usual' ? {} : { route }), ...free })
+                    }
                 >
                     {t('bay.road-test')}
                 </SmallButton>
@@ -50,13 +64,13 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
                             key={String(onCode)}
                             disabled={busy}
                             note={minutes(rate)}
-                            onClick={() => void onAct({ do: 'record-drive', route, onCode })}
+                            onClick={() => drive({ do: 'record-drive', route, onCode, ...free })}
                         >
                             {t(onCode ? 'scan.snapshot' : 'scan.record-all')}
                         </SmallButton>
                     ))}
             </div>
-            {records && (
+            {records && route !== 'free' && (
                 <NumberForm
                     label={`${t('bay.drive-at')} (${t('bay.kmh')})`}
                     start="30"

@@ -16,7 +16,7 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
     const [tool, setTool] = useState<Tool>(before?.tool ?? 'terminal');
     const [system, setSystem] = useState(before === undefined ? '' : (before.system ?? 'brakes'));
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
-    const listed = attempt.car.systems.filter((one) => tool === 'terminal' || one.id === 'engine');
+    const listed = attempt.car.systems.filter((one) => tool !== 'reader' || one.id === 'engine');
     const chosen = listed.some((one) => one.id === system) ? system : '';
     const ready = chosen !== '' && !busy;
     return (
@@ -26,7 +26,7 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
                 onSlate
                 value={tool}
                 onChoose={setTool}
-                options={(['terminal', 'reader'] as const).map((value) => ({
+                options={(['terminal', 'older', 'reader'] as const).map((value) => ({
                     value,
                     label: t(`scan.${value}`),
                 }))}
@@ -50,7 +50,7 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
                         void onAct({
                             do: 'read-codes',
                             ...(chosen === 'brakes' ? {} : { system: chosen }),
-                            ...(tool === 'reader' ? { tool } : {}),
+                            ...(tool === 'terminal' ? {} : { tool }),
                         })
                     }
                 >
