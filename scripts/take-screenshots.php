@@ -62,5 +62,16 @@ $person->open('/jobs')->pressIn("The pharmacy's Harl", 'Start the job')->see('Co
     ->choose('Corner', 'Rear left')->choose('Plug RL', 'open')->choose('Corner', 'Front left')
     ->tab('Leads')->choose('What to clip on', 'Jumpers')->press('This sensor to the loom of RL')->see('RL sensor plug, module side, wire 2');
 $picture('leads');
+$person->open('/jobs')->pressIn("The chimney sweep's Mirl", 'Start the job')->see('Complaint')->choose('Key', 'on')->tab('Scan')->choose('Check connector', 'open')->press('Watch the lamp')->see('Count the blinks');
+$browser->driver->wait(10, 20)->until(static fn () => $browser->driver->executeScript("return document.querySelector('[data-lit]').dataset.lit === 'true'"));
+$browser->driver->takeScreenshot(__DIR__.'/../docs/screenshots/lamp-code.png');
+echo "docs/screenshots/lamp-code.png\n";
+$person->open('/jobs')->pressIn("The cellist's Lendo", 'Start the job')->see('Complaint')->choose('Key', 'engine')->choose('Corner', 'Front right')->tab('Scan')->select('System in its menu', 'Slip and stability unit')->press('Read the codes')->see('left bend')->select('Drive', 'left bends');
+for ($drive = 1; $drive <= 6 && ! str_contains($person->page(), 'upright line'); $drive++) {
+    $person->press('Snapshot on code')->see('step '.($drive + 2));
+}
+$picture('snapshot');
+$person->open('/handbook')->see('Order of work')->tab('Codes and lamps')->see('What a state says');
+$picture('handbook-codes');
 $browser->stop();
 $server->stop();

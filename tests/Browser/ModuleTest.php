@@ -62,6 +62,25 @@ final class ModuleTest extends BrowserTestCase
         $person->see('C0034-2F was set at the upright line.')->press('Read the codes')->see('C0034-2F');
     }
 
+    public function test_lamps_without_a_code_lead_to_a_switch_in_the_live_data(): void
+    {
+        $person = $this->started('bente', "The postwoman's Harl")->choose('Key', 'on')->tab('Eyes')->press('Look at the lamps')->see('ABS and traction control not available')
+            ->tab('Scan')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('No code stored.')->press('Note: none stored')->see('none stored')
+            ->choose('What to do', 'Actuators')->press('Watch the switches')->see('Level, hydraulic unit stays open');
+        $person->select('Which of them', 'Level, hydraulic unit')->select('What you saw', 'It stays open')->choose('Judgement', 'out')->press('Write down')->see('It stays open out')
+            ->press('Leave system')
+            ->choose('Corner', 'Supply of the module')->press('Name the cause')->select('Place', 'Switches')->select('Defect', 'level switch of the hydraulic unit')->tick('It stays open out')->press('Write the cause down')->see('the switches: level switch')
+            ->choose('Key', 'off')->tab('Hands')->press('Renew the level switch')->press('Do it')->see('38 € parts')
+            ->choose('Key', 'on')->tab('Eyes')->press('Look at the lamps')->see('No message');
+    }
+
+    public function test_a_free_drive_names_the_stretch_that_cannot_be_driven(): void
+    {
+        $this->started('dilan', "The vet's Lendo")->choose('Key', 'engine')->tab('Scan')->select('Drive', 'free, by stretches')->press('Add a stretch')
+            ->fill('km/h', '200')->press('Road test')->see('Choose between 2 and 90.')
+            ->fill('km/h', '40')->press('Road test')->see('Road test driven');
+    }
+
     /** Key, codes read and cleared, then the drives. */
     private function steps(int $drive): int
     {

@@ -3,10 +3,11 @@ import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { t } from '../words/words';
 import { Basics } from './Basics';
+import { Codes } from './Codes';
 import { Faults } from './Faults';
 import { Tests } from './Tests';
 
-const PAGES = { basics: <Basics />, tests: <Tests />, faults: <Faults /> };
+const PAGES = { basics: <Basics />, tests: <Tests />, codes: <Codes />, faults: <Faults /> };
 type PageName = keyof typeof PAGES;
 
 /** What one looks up. */

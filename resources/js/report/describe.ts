@@ -16,8 +16,20 @@ export function describeValue(written: Written): string {
 export function describeSource({ car, steps }: { car: Car; steps: Step[] }, written: Written): string {
     const step = steps.find((one) => one.number === written.of);
     if (step === undefined) return t('bay.step', { step: written.of });
-    const what = step.action.do === 'live-speeds' ? `${written.feature.split('.')[0]} ` : '';
-    return [`${what}${describeAction(car, step.action)}`, ...circumstances(car, step)].join(' · ');
+    return [
+        `${whichOf(step.action, written.feature)}${describeAction(car, step.action)}`,
+        ...circumstances(car, step),
+    ].join(' · ');
+}
+
+/** Which of several things that a step showed. */
+function whichOf({ do: kind }: Action, feature: string): string {
+    if (kind === 'live-speeds') return `${feature.split('.')[0]} `;
+    if (kind === 'read-switches') return `${t(`switch.${feature}`)} · `;
+    if (kind !== 'look-at-lamps') return '';
+    return feature.startsWith('bulb.')
+        ? `${t('write.at-key-on', { lamp: t(`lamp.${feature.slice('bulb.'.length)}`) })} · `
+        : `${t(`lamp.${feature}`)} · `;
 }
 
 /** Key, plug and wheel as they were; a look needs none of them. */

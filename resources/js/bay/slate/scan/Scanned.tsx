@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import type { Attempt } from '../../../api/types';
 import { t } from '../../../words/words';
 import { stepsOf, type StepOf } from '../../card';
@@ -29,11 +30,18 @@ export function Scanned({ attempt, channel, act, busy }: Omit<PanelProps, 'onAct
     const last = KINDS.flatMap((kind) => stepsOf(attempt.steps, kind) as Step[])
         .filter((step) => step.observation.refusal === '')
         .sort((one, other) => other.number - one.number)[0];
+    const result = useRef<HTMLDivElement>(null);
+    const shown = useRef(last?.number);
+    useEffect(() => {
+        // what has just been shown is not left below the edge
+        if (shown.current !== last?.number) result.current?.scrollIntoView({ block: 'nearest' });
+        shown.current = last?.number;
+    }, [last?.number]);
     if (last === undefined) return <p className="text-slate-soft">{t('bay.nothing-shown')}</p>;
     const { kind, values } = last.observation;
     return (
         <>
-            <div role="status" className="border-t border-slate-line pt-2">
+            <div ref={result} role="status" className="scroll-mb-2 border-t border-slate-line pt-2">
                 <p className="flex justify-between text-small text-slate-soft">
                     <span>{t(`scan-title.${last.action.do}`)}</span>
                     <span>{t('bay.step', { step: last.number })}</span>

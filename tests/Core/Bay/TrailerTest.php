@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Bay;
+
+use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Action\TurnWheel;
+use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\Ignition;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
+
+/**
+ * The trailer's sensors on the meter. Common practice, no source: 0.6 to 0.9 V AC at one turn in two seconds with the gap
+ * right and never below 0.2 V, over 2 V spun fast, 0.02 to 0.03 V with a far too large gap.
+ */
+final class TrailerTest extends TestCase
+{
+    public function test_alternating_volts_by_speed_and_gap(): void
+    {
+        foreach (['FL', 'FR', 'RL', 'RR'] as $corner) {
+            $sound = $this->volts($this->trailer($corner, null), $corner, 0.5);
+            self::assertGreaterThan(0.6, $sound, $corner);
+            self::assertLessThan(0.9, $sound, $corner);
+            self::assertGreaterThan(2.0, $this->volts($this->trailer($corner, null), $corner, 1.5));
+            $wide = $this->volts($this->trailer($corner, 0.00125), $corner, 0.5);
+            self::assertGreaterThanOrEqual(0.02, $wide);
+            self::assertLessThanOrEqual(0.03, $wide);
+        }
+    }
+
+    private function trailer(string $corner, ?float $wider): Workbench
+    {
+        $sound = Workbench::vehicle('ostrel-t2');
+        $vehicle = $wider === null ? $sound : Workbench::catalogue()->fault($sound, 'gap-large', $corner, '', $wider)->applyTo($sound);
+
+        return Workbench::with(Car::true($vehicle, $sound, 'a'))->secured();
+    }
+
+    private function volts(Workbench $bench, string $corner, float $turnsPerSecond): float
+    {
+        $bench->do(new TurnKey(Ignition::Off), new Unplug("$corner.sensor-plug"), new TurnWheel($corner, $turnsPerSecond));
+
+        return $bench->meter(MeterFunction::VoltsAc, "$corner.sensor-plug.wheel.1", "$corner.sensor-plug.wheel.2");
+    }
+}
