@@ -47,7 +47,8 @@ final class Bench extends Command
         $document = $builtIn->caseReader()->read(JsonFile::read(base_path('examples/loom-open.case.json')));
         $script = Script::read(JsonFile::read(base_path('examples/loom-open.script.json')));
         $case = $document->case;
-        $car = $simulator->predict($case->car('bench'), new TurnKey(Ignition::Running))[0]->car;
+        $parked = $case->car('bench');
+        $car = $simulator->predict($parked, new TurnKey(Ignition::Running))[0]->car;
         $job = $this->played($case, $script, $simulator);
         $marker = new Marker($simulator, $builtIn->catalogue());
         $hypotheses = array_map(
@@ -61,7 +62,8 @@ final class Bench extends Command
         $this->time('one circuit solution', static fn () => LiveCircuit::of([$channel->id => $channel], $car->electrical())->solved());
         $this->time('one sweep of the scope, 2000 points, with its noise', static fn () => $simulator->perform($car, $capture, new Draw('bench')));
         $this->time('one meter reading on one car', static fn () => $simulator->predict($car, $ohms));
-        $this->time('key on, all channels checked', static fn () => $simulator->predict($case->car('bench'), new TurnKey(Ignition::On)));
+        $this->time('key on, all channels checked', static fn () => $simulator->predict($parked, new TurnKey(Ignition::On)));
+        $this->time('a car comes in, driven twice before', static fn () => $case->car('bench'));
         $this->time('a road test on one car', static fn () => $simulator->predict($car, new RoadTest));
         $this->time('the same recorded, ten samples a second', static fn () => $simulator->predict($car, new RecordDrive(Route::Usual, false)));
         $this->plotted($car);
