@@ -185,6 +185,7 @@ final readonly class VehicleReader
                 $limits->has('deviationSeconds') ? $limits->float('deviationSeconds') : INF,
                 $limits->has('weakAboveKilometresPerHour') ? $limits->float('weakAboveKilometresPerHour') / 3.6 : INF,
                 $limits->has('drivingConfirmedBy') ? $limits->int('drivingConfirmedBy') : 1,
+                $limits->has('lowVolts') ? $limits->float('lowVolts') : 0.0,
             ),
             DialectReader::dialect($node),
             DialectReader::lamps($node),

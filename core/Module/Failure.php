@@ -22,6 +22,8 @@ enum Failure: string
     case Weak = 'weak';
     /** Steadily faster or slower than the other wheels. */
     case Deviation = 'deviation';
+    /** Of the module's own supply. */
+    case LowVolts = 'low-volts';
     /** Of a switch: its contact never opens. */
     case Stuck = 'stuck';
 
@@ -49,10 +51,10 @@ enum Failure: string
         return [...self::electrical(), ...self::driving()];
     }
 
-    /** @return non-empty-list<self> what can be told of a valve, a pump, a relay or a switch */
+    /** @return non-empty-list<self> what can be told of a valve, a pump, a relay, a switch or the supply */
     public static function ofParts(): array
     {
-        return [self::Open, self::Stuck];
+        return [self::Open, self::Stuck, self::LowVolts];
     }
 
     /** As which kind a module tells it; null where it does not notice. */

@@ -8,15 +8,22 @@ use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\CodeDialect;
 use Lernfall\Vehicle\PartState;
 
-/** What the module finds of its own valves, pump, relays and switches, where it has a code for them. */
+/** What the module finds of its own supply, valves, pump, relays and switches, where it has a code for them. */
 final readonly class PartsCheck
 {
+    /** Stands among the parts for what feeds the module itself. */
+    public const SUPPLY = 'supply';
+
     public function __construct(private BrakeParts $parts, private CodeDialect $dialect)
     {
     }
 
-    /** @return array<string, array{Failure, bool}> failure and whether it is found, by part: windings and relay are measured as the key is turned on */
-    public function atKeyOn(): array
+    /**
+     * Windings and relay are measured as the key is turned on, and what arrives at the module.
+     *
+     * @return array<string, array{Failure, bool}> failure and whether it is found, by part
+     */
+    public function atKeyOn(float $moduleVolts, float $lowVolts): array
     {
         $checks = [];
         $relayOpen = $this->parts->state(BrakeParts::VALVE_RELAY) === PartState::Open;
@@ -26,7 +33,7 @@ final readonly class PartsCheck
             }
         }
 
-        return $this->told($checks + [BrakeParts::VALVE_RELAY => [Failure::Open, $relayOpen]]);
+        return $this->told($checks + [BrakeParts::VALVE_RELAY => [Failure::Open, $relayOpen], self::SUPPLY => [Failure::LowVolts, $moduleVolts < $lowVolts]]);
     }
 
     /**
@@ -48,6 +55,7 @@ final readonly class PartsCheck
     {
         return array_keys($this->told([
             ...array_fill_keys($this->parts->ids(), [Failure::Open, false]),
+            self::SUPPLY => [Failure::LowVolts, false],
         ]));
     }
 
@@ -59,7 +67,7 @@ final readonly class PartsCheck
     {
         return array_filter(
             $checks,
-            fn (array $check, string $part): bool => $this->parts->has($part) && $this->dialect->code($part, $check[0]->value) !== '',
+            fn (array $check, string $part): bool => ($part === self::SUPPLY || $this->parts->has($part)) && $this->dialect->code($part, $check[0]->value) !== '',
             ARRAY_FILTER_USE_BOTH,
         );
     }

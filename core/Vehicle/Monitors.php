@@ -20,6 +20,7 @@ final readonly class Monitors
      * @param  float  $deviationAboveMetresPerSecond  straight on and above this speed
      * @param  float  $deviationSeconds  and when that lasts this long
      * @param  float  $weakAboveMetresPerSecond  pulling away: a signal that is first counted above this speed is too weak
+     * @param  float  $lowVolts  key-on: less than this at the module's own pins is noted; 0 where it never is
      * @param  int  $drivingConfirmedBy  cycles in which a failure found while driving has to show until its code is kept
      * @param  float  $thresholdSpread  standard deviation of each limit from module to module, relative
      */
@@ -38,6 +39,7 @@ final readonly class Monitors
         public float $deviationSeconds = INF,
         public float $weakAboveMetresPerSecond = INF,
         public int $drivingConfirmedBy = 1,
+        public float $lowVolts = 0.0,
     ) {
     }
 }

@@ -29,7 +29,11 @@ final readonly class CodeSheet
         }
 
         foreach ((new PartsCheck($sound->brakeParts, $sound->module->dialect))->subjects() as $part) {
-            $failure = $part === BrakeParts::STOP_LAMP_SWITCH ? Failure::Stuck : Failure::Open;
+            $failure = match ($part) {
+                BrakeParts::STOP_LAMP_SWITCH => Failure::Stuck,
+                PartsCheck::SUPPLY => Failure::LowVolts,
+                default => Failure::Open,
+            };
             $codes[$part] = ['code' => $sound->module->dialect->code($part, $failure->value), 'channel' => $part, 'port' => '', 'own' => '', 'failures' => [$failure->value]];
         }
 

@@ -9,10 +9,13 @@ use Lernfall\Bay\Action\LookAt;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\ReadSwitches;
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\RepairKind;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Action\TestActuator;
 use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Car;
 use Lernfall\Bay\Ignition;
 use Lernfall\Evidence\Preview\Preview;
 use Lernfall\Vehicle\Vehicle;
@@ -123,6 +126,16 @@ final class BrakePartsTest extends TestCase
         self::assertSame('off', $bench->do(new EndSession, new LookAtLamps)->word('abs'));
         $bench->do(new ReadCodes, new TurnKey(Ignition::Off));
         self::assertSame('off', $bench->do(new TurnKey(Ignition::On), new LookAtLamps)->word('abs'), 'the key ends it too');
+    }
+
+    public function test_a_battery_that_still_wakes_the_module_is_noted_as_low(): void
+    {
+        $fault = Workbench::catalogue()->fault(Workbench::vehicle(), 'battery-flat', Vehicle::WHOLE, '', 10.6);
+        $bench = Workbench::with(Car::true($fault->applyTo(Workbench::vehicle()), Workbench::vehicle(), 'a'));
+        self::assertSame(['C0899-16' => 'present'], Workbench::codes($bench->do(new TurnKey(Ignition::On), new ReadCodes)));
+
+        $bench->do(new TurnKey(Ignition::Off), new Repair(RepairKind::ChargeBattery, Vehicle::WHOLE));
+        self::assertSame(['C0899-16' => 'history'], Workbench::codes($bench->do(new TurnKey(Ignition::On), new ReadCodes)));
     }
 
     public function test_one_van_has_one_code_for_all_its_unit_can_have(): void

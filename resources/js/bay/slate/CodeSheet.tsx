@@ -8,7 +8,7 @@ export function CodeSheet({ sheet, car, channel }: { sheet: DataSheet; car: Car;
     const ofCorner = sheet.codes.filter(
         (one) => one.channel === channel || (one.port !== '' && channel !== WHOLE_CAR),
     );
-    const ofParts = sheet.codes.filter((one) => car.brakeParts.includes(one.channel));
+    const ofParts = sheet.codes.filter((one) => !car.channels.some(({ id }) => id === one.channel));
     const codes = channel === WHOLE_CAR ? ofParts : ofCorner;
     const rules = sheet.lampCodes;
     return (
