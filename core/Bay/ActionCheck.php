@@ -90,6 +90,7 @@ final readonly class ActionCheck
             $action instanceof Inject => self::injection($vehicle, $action),
             $action instanceof TurnWheel => self::turning($vehicle, $action),
             $action instanceof LiveSpeeds => Fit::within('kilometresPerHour', $action->metresPerSecond, self::GREATEST_METRES_PER_SECOND, 3.6),
+            $action instanceof ReadCodes && $action->mistakes($vehicle->id) => null,
             $action instanceof ReadCodes, $action instanceof ClearCodes => Fit::known('system', $action->system, [ReadCodes::BRAKES, ...array_map(strval(...), array_keys($vehicle->systems))]),
             $action instanceof OpenCheckConnector => self::onThisCar($vehicle->module->lampCodes !== null && $vehicle->module->lampCodes->cycle === null),
             $action instanceof TestActuator => Fit::known('part', $action->part, array_values(array_filter($vehicle->brakeParts->ids(), static fn (string $part): bool => $part === BrakeParts::PUMP || str_starts_with($part, 'valves.')))),

@@ -30,6 +30,13 @@ final readonly class CodesShown
         };
     }
 
+    /** Whether the brake module was asked rightly, and did not answer. */
+    public static function isSilent(Step $step): bool
+    {
+        return $step->action instanceof ReadCodes && $step->action->system === ReadCodes::BRAKES
+            && ! $step->action->mistakes($step->before->sound->id) && $step->observation->kind === 'no-answer';
+    }
+
     /** Whether this step has emptied the memory of the brake module. */
     public static function areCleared(Step $step): bool
     {

@@ -86,7 +86,7 @@ final readonly class ActionReader
             'secure' => new Secure(self::choice($node, 'step', SecureStep::class)),
             'ignition' => new TurnKey(self::choice($node, 'to', Ignition::class)),
             'look-at-lamps' => new LookAtLamps,
-            'read-codes' => new ReadCodes($node->has('system') ? $node->text('system') : ReadCodes::BRAKES, $node->has('tool') ? self::choice($node, 'tool', ScanTool::class) : ScanTool::Terminal),
+            'read-codes' => new ReadCodes($node->has('system') ? $node->text('system') : ReadCodes::BRAKES, $node->has('tool') ? self::choice($node, 'tool', ScanTool::class) : ScanTool::Terminal, $node->has('vehicle') ? $node->text('vehicle') : ''),
             'clear-codes' => new ClearCodes($node->has('system') ? $node->text('system') : ReadCodes::BRAKES),
             'end-session' => new EndSession,
             'test-actuator' => new TestActuator($node->text('part')),

@@ -82,7 +82,7 @@ final class InstrumentsTest extends BrowserTestCase
         $this->secured("The pharmacy's Harl")->choose('Corner', 'Front left')->choose('Plug FL', 'open')->choose('Corner', 'Rear left')->choose('Plug RL', 'open')
             ->choose('Corner', 'Front left')->tab('Leads')->choose('What to clip on', 'Jumpers')->press('This sensor to the loom of RL')->see('RL sensor plug, module side, wire 2')
             ->choose('Key', 'on')->tab('Hands')->fill('turns a second', '2')->press('Turn')->see('wheel turning')
-            ->tab('Scan')->select('System in its menu', 'Wheel lock prevention')->press('Standing')->see('12.')
+            ->tab('Scan')->select('Vehicle in its menu', 'Harl 1.3')->select('System in its menu', 'Wheel lock prevention')->press('Standing')->see('12.')
             ->tab('Leads')->press('Take all off')->see('No jumper lead is on the car.');
     }
 

@@ -50,7 +50,7 @@ final class ModuleTest extends BrowserTestCase
 
     public function test_a_fault_of_left_bends_is_caught_by_a_snapshot(): void
     {
-        $person = $this->started('arlo', "The cellist's Lendo")->choose('Key', 'engine')->tab('Scan')->select('System in its menu', 'Slip and stability unit')
+        $person = $this->started('arlo', "The cellist's Lendo")->choose('Key', 'engine')->tab('Scan')->select('Vehicle in its menu', 'Lendo 1.5')->select('System in its menu', 'Slip and stability unit')
             ->press('Read the codes')->see('left bend')->press('Clear the codes')->see('Codes cleared.')->select('Drive', 'left bends');
         $caught = false;
         for ($drive = 1; $drive <= 5 && ! $caught; $drive++) {
@@ -65,7 +65,7 @@ final class ModuleTest extends BrowserTestCase
     public function test_lamps_without_a_code_lead_to_a_switch_in_the_live_data(): void
     {
         $person = $this->started('bente', "The postwoman's Harl")->choose('Key', 'on')->tab('Eyes')->press('Look at the lamps')->see('ABS and traction control not available')
-            ->tab('Scan')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('No code stored.')->press('Note: none stored')->see('none stored')
+            ->tab('Scan')->select('Vehicle in its menu', 'Harl 1.3')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('No code stored.')->press('Note: none stored')->see('none stored')
             ->choose('What to do', 'Actuators')->press('Watch the switches')->see('Level, hydraulic unit stays open');
         $person->select('Which of them', 'Level, hydraulic unit')->select('What you saw', 'It stays open')->choose('Judgement', 'out')->press('Write down')->see('It stays open out')
             ->press('Leave system')

@@ -27,7 +27,7 @@ final class NothingLostTest extends BrowserTestCase
         $path = (string) parse_url($person->browser->getCurrentURL(), PHP_URL_PATH);
         $first = $person->browser->getWindowHandle();
         $person->browser->switchTo()->newWindow();
-        $person->open($path)->see('Complaint')->choose('Key', 'on')->tab('Scan')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('C0040-13');
+        $person->open($path)->see('Complaint')->choose('Key', 'on')->tab('Scan')->select('Vehicle in its menu', 'Harl 1.3')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('C0040-13');
         $person->browser->switchTo()->window($first);
         $person->choose('Key', 'engine')->see('This job has moved on in another window.')->tab('Scan')->see('C0040-13');
     }

@@ -34,7 +34,7 @@ final class WholeJobTest extends BrowserTestCase
         $person = $this->person()->signIn('arlo')->doNotSee('Broken wire')->see(self::JOB);
         $person->pressIn(self::JOB, 'Start the job')->see('Complaint')->doNotSee('Broken wire')
             ->choose('Key', 'on')->tab('Eyes')->press('Look at the lamps')->see('ABS and traction control not available')
-            ->tab('Scan')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('C0050-13')
+            ->tab('Scan')->select('Vehicle in its menu', 'Harl 1.3')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('C0050-13')
             ->fill('Code', 'c0050-13')->press('Write a code down')->see('Codes noted before clearing C0050-13 present')
             ->tab('Sheet')->press('Look up the data sheet')->see('1900–2230')
             ->choose('Key', 'off')
@@ -60,7 +60,7 @@ final class WholeJobTest extends BrowserTestCase
     {
         $person = $this->person()->signIn('dilan')->see(self::JOB);
         $person->pressIn(self::JOB, 'Start the job')->see('Complaint')
-            ->choose('Key', 'on')->tab('Scan')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('C0050-13')->press('Clear the codes')->see('Codes cleared.')
+            ->choose('Key', 'on')->tab('Scan')->select('Vehicle in its menu', 'Harl 1.3')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('C0050-13')->press('Clear the codes')->see('Codes cleared.')
             ->choose('Corner', 'Rear right')->tab('Hands')->press('Turn')->see('Not done: the car is not secured.')
             ->pressIn('Car', 'Chock')->see('chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
             ->press('Renew the sensor')->press('Do it')->see('34 € parts')

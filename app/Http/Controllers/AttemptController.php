@@ -12,6 +12,7 @@ use App\Http\Requests\ActionRequest;
 use App\Http\Resources\AttemptResource;
 use App\Http\Resources\BayStateResource;
 use App\Http\Resources\StepResource;
+use App\Http\Resources\ToolMenu;
 use App\Models\Attempt;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
@@ -75,6 +76,7 @@ final readonly class AttemptController
             $this->fold->of($attempt),
             $this->builtIn->simulator()->workshop,
             $this->fold->document($attempt->version)->policy,
+            new ToolMenu($this->builtIn),
         );
     }
 }

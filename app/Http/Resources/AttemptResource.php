@@ -17,11 +17,12 @@ use Lernfall\Marking\Policy;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'weights', 'defects', 'sights', 'expectations'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'weights', 'defects', 'sights', 'expectations'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
+    new OA\Property(property: 'toolMenu', description: 'vehicles and their systems as a scan tool lists them', type: 'array', items: new OA\Items(ref: '#/components/schemas/ToolVehicle')),
     new OA\Property(property: 'state', ref: '#/components/schemas/BayState'),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
     new OA\Property(property: 'dataSheet', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/DataSheet'), new OA\Schema(type: 'null')]),
@@ -40,6 +41,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'fullScale', type: 'number'),
     new OA\Property(property: 'resolution', type: 'number'),
 ])]
+#[OA\Schema(schema: 'ToolVehicle', required: ['id', 'name', 'systems'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'systems', type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemName')),
+])]
 #[OA\Schema(schema: 'Rate', required: ['minutes', 'money'], properties: [
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'money', type: 'number'),
@@ -47,13 +53,14 @@ use OpenApi\Attributes as OA;
 final readonly class AttemptResource
 {
     /** @return array<string, mixed> */
-    public static function of(Attempt $attempt, Job $job, Workshop $workshop, Policy $policy): array
+    public static function of(Attempt $attempt, Job $job, Workshop $workshop, Policy $policy, ToolMenu $menu): array
     {
         return [
             'id' => $attempt->id,
             'jobTitle' => $job->case->jobTitle,
             'complaint' => $job->case->complaint,
             'car' => CarResource::of($job->case->sound),
+            'toolMenu' => $menu->for($job->case->sound),
             'state' => BayStateResource::of($job),
             'steps' => StepResource::all($attempt->actions, $job),
             'dataSheet' => self::dataSheet($job),

@@ -66,7 +66,7 @@ final readonly class CarResource
             'lamps' => $sound->lamps,
             'codesBy' => self::codesBy($sound),
             'codeDigits' => $sound->module->lampCodes->digits ?? 0,
-            'systems' => array_map(static fn (int|string $id, string $name): array => ['id' => (string) $id, 'name' => $name], array_keys($sound->systems), $sound->systems),
+            'systems' => self::systems($sound),
             'brakeParts' => $sound->brakeParts->ids(),
             'modulePlug' => $sound->module->plugId,
             'plugs' => $sound->plugIds(),
@@ -75,6 +75,12 @@ final readonly class CarResource
                 'id' => $pad->id, 'channel' => $pad->channel, 'plug' => $pad->plugName, 'side' => $pad->side->value, 'conductor' => $pad->conductor,
             ], Pads::of($sound)),
         ];
+    }
+
+    /** @return list<array{id: string, name: string}> as a scan tool lists them */
+    public static function systems(Vehicle $vehicle): array
+    {
+        return array_map(static fn (int|string $id, string $name): array => ['id' => (string) $id, 'name' => $name], array_keys($vehicle->systems), $vehicle->systems);
     }
 
     private static function codesBy(Vehicle $sound): string

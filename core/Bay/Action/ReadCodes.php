@@ -9,8 +9,15 @@ final readonly class ReadCodes implements CarAction
 {
     public const BRAKES = 'brakes';
 
-    public function __construct(public string $system = self::BRAKES, public ScanTool $tool = ScanTool::Terminal)
+    /** @param  string  $vehicle  as chosen in the tool's menu; "" for the one that stands there */
+    public function __construct(public string $system = self::BRAKES, public ScanTool $tool = ScanTool::Terminal, public string $vehicle = '')
     {
+    }
+
+    /** Whether the tool takes this car for another. */
+    public function mistakes(string $vehicleId): bool
+    {
+        return $this->vehicle !== '' && $this->vehicle !== $vehicleId;
     }
 
     public function name(): string
@@ -25,6 +32,6 @@ final readonly class ReadCodes implements CarAction
 
     public function question(): string
     {
-        return "read-codes.{$this->tool->value}.$this->system";
+        return "read-codes.{$this->tool->value}.$this->system.$this->vehicle";
     }
 }

@@ -31,6 +31,9 @@ final readonly class ScanWork
     /** @return non-empty-list<Branch> */
     public function read(Car $car, ReadCodes $read): array
     {
+        if ($read->mistakes($car->vehicle->id)) {
+            return $this->silent($car);
+        }
         if ($read->system !== ReadCodes::BRAKES) {
             return $this->other($car, $read->system);
         }

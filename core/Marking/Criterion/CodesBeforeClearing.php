@@ -45,7 +45,7 @@ final readonly class CodesBeforeClearing implements Criterion
         $silent = false;
         foreach ($job->steps as $step) {
             if ($step->action instanceof ReadCodes) {
-                $silent = $step->observation->word('answer') === 'no';
+                $silent = CodesShown::isSilent($step);
             }
             if (CodesShown::areCleared($step) || $step->wasDone() && $step->action instanceof Repair && ! $silent) {
                 return $step->number;

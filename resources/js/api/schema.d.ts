@@ -434,6 +434,8 @@ export interface components {
             jobTitle: string;
             complaint: string;
             car: components["schemas"]["Car"];
+            /** @description vehicles and their systems as a scan tool lists them */
+            toolMenu: components["schemas"]["ToolVehicle"][];
             state: components["schemas"]["BayState"];
             steps: components["schemas"]["Step"][];
             dataSheet: components["schemas"]["DataSheet"] | null;
@@ -462,6 +464,11 @@ export interface components {
         MeterRange: {
             fullScale: number;
             resolution: number;
+        };
+        ToolVehicle: {
+            id: string;
+            name: string;
+            systems: components["schemas"]["SystemName"][];
         };
         Rate: {
             minutes: number;
@@ -872,6 +879,8 @@ export interface components {
              * @enum {unknown}
              */
             tool?: "terminal" | "older" | "reader";
+            /** @description as chosen in the tool's menu; left out, the right one */
+            vehicle?: string;
         };
         /** @description Clear the codes of the brake module */
         "clear-codes": {
@@ -1214,6 +1223,8 @@ export interface components {
                      * @enum {unknown}
                      */
                     tool?: "terminal" | "older" | "reader";
+                    /** @description as chosen in the tool's menu; left out, the right one */
+                    vehicle?: string;
                 };
                 /** @description Clear the codes of the brake module */
                 "clear-codes": {

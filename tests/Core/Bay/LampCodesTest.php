@@ -167,6 +167,15 @@ final class LampCodesTest extends TestCase
         self::assertSame('absent', $sound->do(new ReadCodes('engine'))->word('U0121-00'));
     }
 
+    public function test_a_tool_set_to_another_vehicle_gets_no_answer(): void
+    {
+        $bench = Workbench::healthy();
+        $bench->do(new TurnKey(Ignition::On));
+        self::assertSame('no-answer', $bench->do(new ReadCodes(vehicle: 'lendo-15'))->kind);
+        self::assertFalse($bench->car->state->service->inSession);
+        self::assertSame('codes', $bench->do(new ReadCodes(vehicle: 'harl-13'))->kind);
+    }
+
     private function bench(?string $kind): Workbench
     {
         $vehicle = $this->with(Workbench::vehicle('mirl-10'), new LampCodes(

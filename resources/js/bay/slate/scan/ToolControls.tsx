@@ -16,7 +16,10 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
     const [tool, setTool] = useState<Tool>(before?.tool ?? 'terminal');
     const [system, setSystem] = useState(before === undefined ? '' : (before.system ?? 'brakes'));
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
-    const listed = attempt.car.systems.filter((one) => tool !== 'reader' || one.id === 'engine');
+    const [vehicle, setVehicle] = useState(before === undefined ? '' : (before.vehicle ?? attempt.car.id));
+    const systems = attempt.toolMenu.find((one) => one.id === vehicle)?.systems ?? [];
+    const listed = systems.filter((one) => tool !== 'reader' || one.id === 'engine');
+    const mistaken = vehicle !== attempt.car.id;
     const chosen = listed.some((one) => one.id === system) ? system : '';
     const ready = chosen !== '' && !busy;
     return (
@@ -31,17 +34,29 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
                     label: t(`scan.${value}`),
                 }))}
             />
-            <SelectField
-                onSlate
-                label={t('scan.system')}
-                hint={tool === 'reader' ? t('scan.reader-hint') : undefined}
-                value={chosen}
-                onChange={(event) => setSystem(event.target.value)}
-                options={[
-                    { value: '', label: t('scan.choose') },
-                    ...listed.map(({ id, name }) => ({ value: id, label: name })),
-                ]}
-            />
+            <div className="grid grid-cols-2 gap-2">
+                <SelectField
+                    onSlate
+                    label={t('scan.vehicle')}
+                    value={vehicle}
+                    onChange={(event) => setVehicle(event.target.value)}
+                    options={[
+                        { value: '', label: t('scan.choose-vehicle') },
+                        ...attempt.toolMenu.map(({ id, name }) => ({ value: id, label: name })),
+                    ]}
+                />
+                <SelectField
+                    onSlate
+                    label={t('scan.system')}
+                    hint={tool === 'reader' ? t('scan.reader-hint') : undefined}
+                    value={chosen}
+                    onChange={(event) => setSystem(event.target.value)}
+                    options={[
+                        { value: '', label: t('scan.choose') },
+                        ...listed.map(({ id, name }) => ({ value: id, label: name })),
+                    ]}
+                />
+            </div>
             <div className="grid grid-cols-3 gap-2">
                 <SmallButton
                     disabled={!ready}
@@ -51,13 +66,14 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
                             do: 'read-codes',
                             ...(chosen === 'brakes' ? {} : { system: chosen }),
                             ...(tool === 'terminal' ? {} : { tool }),
+                            ...(mistaken ? { vehicle } : {}),
                         })
                     }
                 >
                     {t('bay.read-codes')}
                 </SmallButton>
                 <SmallButton
-                    disabled={!ready || tool === 'reader'}
+                    disabled={!ready || mistaken || tool === 'reader'}
                     note={minutes('clear-codes')}
                     onClick={() =>
                         void onAct({
@@ -69,7 +85,7 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
                     {t('bay.clear-codes')}
                 </SmallButton>
                 <SmallButton
-                    disabled={!ready || chosen !== 'brakes'}
+                    disabled={!ready || mistaken || chosen !== 'brakes'}
                     note={minutes('live-speeds.standing')}
                     onClick={() => void onAct({ do: 'live-speeds', kilometresPerHour: 0 })}
                 >
