@@ -16,6 +16,9 @@ use Lernfall\Vehicle\SwitchSensor;
 /** Faults inside the sensor, and on its tip. */
 final readonly class SensorFaults
 {
+    /** Of the ring's effect, felt from the side; from memory. */
+    private const SIDEWAYS_SHARE = 0.07;
+
     /** @return list<FaultKind> */
     public static function all(): array
     {
@@ -34,12 +37,23 @@ final readonly class SensorFaults
             ), Provocation::Heat),
             new FaultKind('pigtail-broken', 'sensor', 'cable-broken', 'none', false, [], self::silenced(...), Provocation::WiggleCable),
             new FaultKind('sensor-wrong-part', 'sensor', 'wrong-part', 'share', false, [], self::exchanged(...)),
+            new FaultKind('sensor-other-direction', 'sensor', 'wrong-part', 'none', false, [...FaultKind::PASSIVE, ...FaultKind::TWO_WIRE], self::sideways(...)),
             new FaultKind('tip-dusty', 'sensor', 'dusty', 'share', false, [], static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withTipDust($share)),
             self::electronics('sensor-dead', 'dead', Electronics::Dead),
             self::electronics('sensor-shorted', 'shorted', Electronics::Shorted),
             self::electronics('sensor-stuck-low', 'stuck', Electronics::StuckLow),
             self::electronics('sensor-stuck-high', 'stuck', Electronics::StuckHigh),
         ];
+    }
+
+    /** A part that reads along the axle instead of across it, or the other way round: it feels little of the ring. */
+    private static function sideways(Channel $channel): Channel
+    {
+        $sensor = $channel->sensor;
+
+        return $sensor instanceof PassiveSensor || $sensor instanceof CurrentSensor
+            ? $channel->withSensor($sensor->ofOtherMake(1.0)->scaled(1.0, self::SIDEWAYS_SHARE))
+            : $channel;
     }
 
     /** Its cable is broken inside the insulation. */

@@ -25,7 +25,7 @@ final class CureTest extends TestCase
         'tooth-missing' => ['replace-hub'], 'tooth-chipped' => ['replace-hub'], 'ring-cracked' => ['replace-hub'], 'ring-bent' => ['replace-hub'],
         'ring-dirty' => ['clean-ring', 'replace-hub'],
         'module-input-dead' => ['replace-module'], 'module-supply-dead' => ['replace-module'], 'module-switch-dead' => ['replace-module'], 'module-dead' => ['replace-module'],
-        'coil-opens-hot' => ['replace-sensor'], 'pigtail-broken' => ['replace-sensor'], 'sensor-wrong-part' => ['replace-sensor'],
+        'coil-opens-hot' => ['replace-sensor'], 'pigtail-broken' => ['replace-sensor'], 'sensor-wrong-part' => ['replace-sensor'], 'sensor-other-direction' => ['replace-sensor'],
         'ring-lifted' => ['replace-hub'], 'ring-loose' => ['replace-hub'], 'ring-wrong' => ['replace-hub'], 'encoder-damaged' => ['replace-hub'],
         'bearing-reversed' => ['replace-hub'], 'bearing-play' => ['replace-hub'], 'sensor-loose' => ['set-gap', 'replace-hub'],
         'extension-open' => ['renew-extension'], 'body-plug-corroded' => ['renew-extension'],

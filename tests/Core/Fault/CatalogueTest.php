@@ -59,6 +59,8 @@ final class CatalogueTest extends TestCase
         'coil-opens-hot' => ['2F', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
         'pigtail-broken' => ['2F', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
         'sensor-wrong-part' => ['', ['ohms-sensor', 'ac-unplugged', 'look-tip']],
+        // its coil is as it should be: ohms prove nothing here
+        'sensor-other-direction' => ['31', ['ac-unplugged', 'ac-at-module', 'look-tip']],
         // a pair with one wire on the body still carries its signal: only its levels at the lock give it away
         'loom-chafed' => ['', ['ohms-first-to-body', 'bias-joined', 'look-cable']],
         'loom-untwisted' => ['2F', ['speed-driving', 'look-cable']],
@@ -112,8 +114,8 @@ final class CatalogueTest extends TestCase
         'old-code' => ['13', []], 'spun-on-lift' => ['31', []], 'ring-bent' => ['', ['ac-unplugged']], 'bearing-play' => ['', ['ac-unplugged', 'rock-wheel']],
     ] + self::PASSIVE;
 
-    /** The strongest signals of all: a dusty tip takes away most, and what is left is counted. */
-    private const TRAILER = ['tip-dusty' => ['', ['look-tip', 'ac-unplugged']]] + self::BY_LAMP + self::EXTENDED;
+    /** The strongest signals of all: dust or a part that looks past the ring takes away most, and what is left is counted. */
+    private const TRAILER = ['tip-dusty' => ['', ['look-tip', 'ac-unplugged']], 'sensor-other-direction' => ['', ['look-tip', 'ac-unplugged']]] + self::BY_LAMP + self::EXTENDED;
 
     /** Only the rear of the van and the trailer have an extension cable. */
     private const EXTENDED = [
@@ -150,6 +152,7 @@ final class CatalogueTest extends TestCase
         'plug-pins-swapped' => ['*', ['supply-at-sensor', 'look-sensor-plug']],
         'pigtail-broken' => ['2F', ['supply-at-sensor', 'ac-first-turning']],
         'sensor-wrong-part' => ['31', ['ac-first-turning', 'speed-driving', 'look-tip']],
+        'sensor-other-direction' => ['31', ['ac-first-turning', 'speed-driving', 'look-tip']],
         'loom-chafed' => ['2F', ['ohms-first-to-body', 'supply-at-sensor', 'look-cable']],
         'ring-lifted' => ['', ['look-ring']],
         ...self::ON_ANY_ACTIVE_SENSOR,
