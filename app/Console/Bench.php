@@ -63,7 +63,7 @@ final class Bench extends Command
         $this->time('one sweep of the scope, 2000 points, with its noise', static fn () => $simulator->perform($car, $capture, new Draw('bench')));
         $this->time('one meter reading on one car', static fn () => $simulator->predict($car, $ohms));
         $this->time('key on, all channels checked', static fn () => $simulator->predict($parked, new TurnKey(Ignition::On)));
-        $this->time('a car comes in, driven twice before', static fn () => $case->car('bench'));
+        $this->time('a car comes in as its owner drove it', static fn () => $case->car('bench'));
         $this->time('a road test on one car', static fn () => $simulator->predict($car, new RoadTest));
         $this->time('the same recorded, ten samples a second', static fn () => $simulator->predict($car, new RecordDrive(Route::Usual, false)));
         $this->plotted($car);

@@ -7,6 +7,7 @@ namespace Lernfall\Bay;
 use Lernfall\Bay\Work\DrivingWork;
 use Lernfall\Bay\Work\KeyWork;
 use Lernfall\Drive\Route;
+use Lernfall\Vehicle\Channel;
 
 /**
  * A car as it comes in: its owner has driven it the usual way, what comes and goes has shown itself, and the module has
@@ -18,7 +19,8 @@ final readonly class Arrival
     {
         $running = Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car;
         $shown = Branch::likeliest((new DrivingWork(acts: true))->roadTest($running, Route::Usual))->car;
-        $driven = Branch::likeliest((new DrivingWork(acts: false))->roadTest($shown, Route::Straight))->car;
+        $comesAndGoes = array_filter($parked->vehicle->channels, static fn (Channel $channel): bool => $channel->acting !== null) !== [];
+        $driven = $comesAndGoes ? Branch::likeliest((new DrivingWork(acts: false))->roadTest($shown, Route::Straight))->car : $shown;
 
         return $parked->in($parked->state->remembering($driven->state->memory)->withSettled($driven->state->settled));
     }

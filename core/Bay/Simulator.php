@@ -157,9 +157,21 @@ final readonly class Simulator
         }
         $branch = $action instanceof Observing && ! in_array('meter-fuse-blown', $shown->notes, true)
             ? $this->cooled(Branch::only($car, Prediction::of($shown->kind)), $action)[0]
-            : $this->predict($car, $action)[0];
+            : $this->unseen($car, $action)[0];
 
         return $branch->car->in($branch->car->state->withAsked($action->question()));
+    }
+
+    /**
+     * What an action does to a car, without what it shows where that is dear.
+     *
+     * @return non-empty-list<Branch>
+     */
+    private function unseen(Car $car, CarAction $action): array
+    {
+        return $action instanceof RecordDrive
+            ? $this->cooled((new RecordingWork)->record($car, $action, shows: false), $action)
+            : $this->predict($car, $action);
     }
 
     private function leads(): LeadWork

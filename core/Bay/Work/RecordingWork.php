@@ -27,8 +27,11 @@ final readonly class RecordingWork
 
     private const AFTER_SECONDS = 4.0;
 
-    /** @return non-empty-list<Branch> */
-    public function record(Car $car, RecordDrive $record): array
+    /**
+     * @param  bool  $shows  false where only what it does to the car is asked for
+     * @return non-empty-list<Branch>
+     */
+    public function record(Car $car, RecordDrive $record, bool $shows = true): array
     {
         if (! $car->modulePowered() || $car->vehicle->module->lampCodes !== null) {
             return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
@@ -39,7 +42,7 @@ final readonly class RecordingWork
         }
         $driving = DrivingWork::letGo($car->in($car->state->served($car->state->service->inSession(true))));
 
-        return (new DrivingWork)->driven($driving, $record->route, fn (array $found): Prediction => $this->recorded($driving, $record, $found));
+        return (new DrivingWork)->driven($driving, $record->route, fn (array $found): Prediction => $shows ? $this->recorded($driving, $record, $found) : Prediction::of('recording'));
     }
 
     /** @param  list<Found>  $found */
