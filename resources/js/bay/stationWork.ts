@@ -48,14 +48,13 @@ export function actionsAt(attempt: Attempt, channel: string, station: Station): 
         ...plugWork(attempt, channel, station),
         ...atWheel(channel, station),
         ...turning(attempt, channel, station),
-        ...scanning(station),
         ...repairs(channel, station),
     ];
 }
 
 /** The module's own supply: fuse, ground screw, and its repairs. A module is renewed at whichever corner. */
 function atSupply(attempt: Attempt, station: Station): Work[] {
-    if (station === 'module') return [...scanning(station), ...repairs(attempt.car.channels[0]!.id, station)];
+    if (station === 'module') return repairs(attempt.car.channels[0]!.id, station);
     if (station === 'hydraulics' || station === 'switches' || station === 'lamps')
         return atBrakes(attempt, station);
     if (station !== 'supply') return [];
@@ -145,12 +144,6 @@ function atWheel(channel: string, station: Station): Work[] {
         { key: 'B', label: t('look.tip'), rate: 'look.tip', action: { do: 'look', channel, at: 'tip' } },
         { key: 'W', label: t('work.swap'), rate: 'swap-sensors', action: { do: 'swap-sensors', channel } },
     ];
-}
-
-function scanning(station: Station): Work[] {
-    return station === 'module'
-        ? [{ key: 'L', label: t('bay.read-codes'), rate: 'read-codes', action: { do: 'read-codes' } }]
-        : [];
 }
 
 function repairs(channel: string, station: Station): Work[] {
