@@ -52,6 +52,7 @@ final readonly class DialectReader
             $out ?? throw $module->at('lampOut')->wrong('one of '.implode(', ', array_map(static fn (LampOut $one): string => $one->value, LampOut::cases()))),
             $module->has('litInSession') && $module->bool('litInSession'),
             self::alsoLost($module),
+            $module->has('distributionLostFrom') ? $module->int('distributionLostFrom') : null,
         );
     }
 

@@ -87,6 +87,17 @@ final readonly class Memory
         return array_filter($this->tests, static fn (StoredTest $test): bool => $test->status->wording() === CodeStatus::Present) !== [];
     }
 
+    /**
+     * The channels of which some test fails now.
+     *
+     * @param  list<string>  $channels
+     * @return list<string>
+     */
+    public function failing(array $channels): array
+    {
+        return array_values(array_filter($channels, fn (string $channel): bool => array_filter(Failure::ofChannels(), fn (Failure $one): bool => $this->byte($channel, $one)->isFailing()) !== []));
+    }
+
     public function hasPresentElectrical(string $channel): bool
     {
         foreach (Failure::cases() as $failure) {

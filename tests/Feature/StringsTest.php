@@ -88,7 +88,7 @@ final class StringsTest extends TestCase
             ...array_map(static fn (string $one): string => "did.$one", ['end-session', 'parking-brake', 'watch-lamp', 'read-codes-of', 'clear-codes-of', 'record-on', 'snapshot-on']),
             ...array_map(static fn (string $one): string => "lamp-watched.$one", ['on', 'off', 'blinks']),
             ...array_map(static fn (string $one): string => "check.$one", ['level-lamp', 'steady-lamp', 'resumes', 'stays-on', 'spoiled']),
-            ...array_map(static fn (string $one): string => "lamp-message.$one", ['none', 'systems-off', 'diagnosis']),
+            ...array_map(static fn (string $one): string => "lamp-message.$one", ['none', 'systems-off', 'distribution-lost', 'diagnosis', 'hill-hold', 'cruise']),
         ];
     }
 

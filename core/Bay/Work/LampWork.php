@@ -36,7 +36,7 @@ final readonly class LampWork
             }
         }
         $features['message'] = CategoryFeature::certain($this->message($car));
-        foreach ($this->message($car) === 'systems-off' ? $car->vehicle->module->lamps->alsoLost : [] as $lost) {
+        foreach (in_array($this->message($car), ['systems-off', 'distribution-lost'], true) ? $car->vehicle->module->lamps->alsoLost : [] as $lost) {
             $features["message.$lost"] = CategoryFeature::certain('shown');
         }
 
@@ -113,11 +113,21 @@ final readonly class LampWork
         };
     }
 
-    /** The red one: parking brake pulled, or so it seems; or too little fluid. */
+    /** The red one: parking brake pulled, or so it seems; too little fluid; or brake force no longer shared out. */
     private function brakeWarns(Car $car): bool
     {
         return ! $car->vehicle->brakeParts->isSound(BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::FLUID)
+            || $this->hasLostDistribution($car)
             || $this->warns($car) && in_array(self::BRAKE, $car->vehicle->module->lamps->onFault, true);
+    }
+
+    /** Fail-safe in two steps: first ABS and traction control go, then the sharing of brake force between the axles. */
+    private function hasLostDistribution(Car $car): bool
+    {
+        $from = $car->vehicle->module->lamps->distributionLostFrom;
+
+        return $from !== null && $car->state->isPowered()
+            && (! $car->modulePowered() || count($car->state->memory->failing($car->vehicle->channelIds())) >= $from);
     }
 
     private function warns(Car $car): bool
@@ -141,6 +151,7 @@ final readonly class LampWork
     {
         return match (true) {
             ! $this->warns($car) => 'none',
+            $this->hasLostDistribution($car) => 'distribution-lost',
             $this->isHeld($car) && $car->modulePowered() && ! $car->state->memory->asksForLamp() && ! $this->isShutOff($car) => 'diagnosis',
             default => 'systems-off',
         };

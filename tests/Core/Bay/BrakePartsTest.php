@@ -138,6 +138,23 @@ final class BrakePartsTest extends TestCase
         self::assertSame(['C0899-16' => 'history'], Workbench::codes($bench->do(new TurnKey(Ignition::On), new ReadCodes)));
     }
 
+    /** With one wheel lost ABS and traction control go; with two, on this car, brake-force distribution as well. */
+    public function test_a_second_lost_wheel_costs_more_than_the_first(): void
+    {
+        $vehicle = Workbench::vehicle('lendo-15');
+        $lamps = [];
+        foreach ([['FL'], ['FL', 'RR']] as $corners) {
+            $faulty = $vehicle;
+            foreach ($corners as $corner) {
+                $faulty = Workbench::catalogue()->fault($vehicle, 'loom-open', $corner, '1')->applyTo($faulty);
+            }
+            $seen = Workbench::with(Car::true($faulty, $vehicle, 'a'))->do(new TurnKey(Ignition::On), new LookAtLamps);
+            $lamps[] = [$seen->word('abs'), $seen->word('brake'), $seen->word('message'), $seen->word('message.hill-hold')];
+        }
+
+        self::assertSame([['on', 'off', 'systems-off', 'shown'], ['on', 'on', 'distribution-lost', 'shown']], $lamps);
+    }
+
     public function test_one_van_has_one_code_for_all_its_unit_can_have(): void
     {
         foreach (['valve-winding-open', 'pump-dead', 'pump-relay-dead', 'valve-relay-dead'] as $kind) {

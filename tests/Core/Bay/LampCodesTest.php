@@ -19,6 +19,7 @@ use Lernfall\Bay\Car;
 use Lernfall\Bay\Ignition;
 use Lernfall\Drive\Route;
 use Lernfall\Module\Blinking;
+use Lernfall\Module\Failure;
 use Lernfall\Vehicle\CheckMode;
 use Lernfall\Vehicle\LampCodes;
 use Lernfall\Vehicle\ModuleSpecification;
@@ -165,6 +166,19 @@ final class LampCodesTest extends TestCase
         $sound = Workbench::healthy();
         $sound->do(new TurnKey(Ignition::On));
         self::assertSame('absent', $sound->do(new ReadCodes('engine'))->word('U0121-00'));
+    }
+
+    /** Counted from about nine kilometres an hour on: neither missing nor in order. */
+    public function test_a_signal_that_comes_late_sets_the_code_of_its_signal(): void
+    {
+        $vehicle = Workbench::vehicle('mirl-10');
+        $fault = Workbench::catalogue()->fault($vehicle, 'gap-large', 'FR', '', 0.00065);
+        $bench = Workbench::with(Arrival::of(Car::true($fault->applyTo($vehicle), $vehicle, 'a')));
+        $bench->do(new TurnKey(Ignition::On), new OpenCheckConnector(true));
+
+        self::assertSame(['26'], $this->counted($bench));
+        self::assertSame('present', $bench->car->state->memory->status('FR', Failure::Weak)?->value);
+        self::assertNull($bench->car->state->memory->status('FR', Failure::NoSignal));
     }
 
     public function test_a_tool_set_to_another_vehicle_gets_no_answer(): void
