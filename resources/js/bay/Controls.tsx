@@ -27,7 +27,11 @@ export function Controls({ attempt, channel, onAct }: Props) {
                     onChoose={(to: Ignition) => onAct({ do: 'ignition', to })}
                     options={(['off', 'on', 'running'] as const).map((value) => ({
                         value,
-                        label: t(`ignition.${value}`),
+                        label: t(
+                            value === 'running' && car.layout === 'trailer'
+                                ? 'ignition.towed'
+                                : `ignition.${value}`,
+                        ),
                     }))}
                 />
             </Labelled>

@@ -4,6 +4,8 @@ import { STRIP, wireHeights, type CableSpot, type PlugSpot, type StripLayout } f
 import { Ring } from './Ring';
 
 interface Props {
+    /** Of a code that a lamp blinks; 0 where a tool reads them. */
+    codeDigits: number;
     channel: Channel;
     spots: StripLayout;
     openPlugs: string[];
@@ -16,7 +18,7 @@ interface Props {
 const HOUSING_MARGIN = 12;
 
 /** The ink of the strip: nothing here can be touched. */
-export function Drawing({ channel, spots, openPlugs, turning, sheet, probing }: Props) {
+export function Drawing({ channel, spots, openPlugs, turning, sheet, probing, codeDigits }: Props) {
     const heights = wireHeights(channel.conductors.length);
     return (
         <g aria-hidden className="fill-none stroke-ink" strokeWidth={1.5}>
@@ -28,7 +30,7 @@ export function Drawing({ channel, spots, openPlugs, turning, sheet, probing }: 
             {spots.cables.map((cable) => (
                 <Cable key={cable.name} cable={cable} heights={heights} />
             ))}
-            <Module heights={heights} />
+            <Module heights={heights} code={codeDigits > 0 ? '·'.repeat(codeDigits) : 'C…'} />
             <g className="tabular fill-ink-soft stroke-none text-small">
                 <Labels sheet={sheet} channel={channel} spots={spots} heights={heights} />
                 {(probing ? spots.fixed : []).map((pad) => (
@@ -149,7 +151,7 @@ function Cable({ cable, heights }: { cable: CableSpot; heights: number[] }) {
     });
 }
 
-function Module({ heights }: { heights: number[] }) {
+function Module({ heights, code: told }: { heights: number[]; code: string }) {
     const [left, right] = STRIP.module;
     const [code, codeEnd] = STRIP.code;
     const [top, bottom] = edges(heights);
@@ -180,7 +182,7 @@ function Module({ heights }: { heights: number[] }) {
                 fontSize={10}
                 className="tabular fill-ink stroke-none"
             >
-                C…
+                {told}
             </text>
             <circle cx={STRIP.lamp} cy={STRIP.middle} r={9} className="fill-paper" />
             <path d={`M ${STRIP.lamp - 6} ${STRIP.middle - 6} l 12 12 m 0 -12 l -12 12`} strokeWidth={1} />

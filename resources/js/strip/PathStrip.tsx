@@ -35,6 +35,7 @@ export function PathStrip({ car, channel, openPlugs, turning, sheet, state, lead
             onLead={onLead}
         >
             <Drawing
+                codeDigits={car.codeDigits}
                 channel={channel}
                 spots={spots}
                 openPlugs={openPlugs}
