@@ -9,6 +9,7 @@ use Lernfall\Chance\DrawnDeviations;
 use Lernfall\Chance\OpenDeviations;
 use Lernfall\Chance\ShiftedDeviations;
 use Lernfall\Circuit\ElectricalState;
+use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\Memory;
 use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
@@ -33,13 +34,23 @@ final readonly class Car
     /** The one car an apprentice works on; the seed fixes every deviation of its parts. */
     public static function true(Vehicle $vehicle, Vehicle $sound, string $seed): self
     {
-        return new self($vehicle->withLeftCodes([]), $sound, new DrawnDeviations($seed), CarState::parked(Memory::left($vehicle->leftCodes)));
+        return new self($vehicle->withLeftCodes([]), $sound, new DrawnDeviations($seed), CarState::parked(self::left($vehicle)));
     }
 
     /** A car that could be standing there instead. */
     public static function hypothesis(Vehicle $vehicle, Vehicle $sound): self
     {
-        return new self($vehicle->withLeftCodes([]), $sound, new OpenDeviations, CarState::parked(Memory::left($vehicle->leftCodes)));
+        return new self($vehicle->withLeftCodes([]), $sound, new OpenDeviations, CarState::parked(self::left($vehicle)));
+    }
+
+    /** What earlier work has left: an open plug with the key on, or wheels spun on the lift with the engine running. */
+    private static function left(Vehicle $vehicle): Memory
+    {
+        return Memory::left(
+            $vehicle->leftCodes,
+            FreezeFrame::atRest($vehicle->supply->batteryVolts),
+            new FreezeFrame($vehicle->module->monitors->missingAboveMetresPerSecond, 'straight', $vehicle->supply->chargingVolts),
+        );
     }
 
     public function isHypothesis(): bool

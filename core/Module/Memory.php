@@ -27,12 +27,15 @@ final readonly class Memory
      * As a car comes in that has been driven: all tests done, and what somebody's earlier work has left.
      *
      * @param  list<LeftCode>  $codes
+     * @param  FreezeFrame  $atRest  noted with what is found at standstill
+     * @param  FreezeFrame  $turning  noted with the rest
      */
-    public static function left(array $codes): self
+    public static function left(array $codes, FreezeFrame $atRest, FreezeFrame $turning): self
     {
         $memory = new self([], StatusByte::passedBefore());
         foreach ($codes as $code) {
-            $memory = $memory->set($code->channel, Failure::from($code->failure));
+            $failure = Failure::from($code->failure);
+            $memory = $memory->set($code->channel, $failure, $failure->isElectrical() ? $atRest : $turning);
         }
 
         return $memory->inNewCycle();

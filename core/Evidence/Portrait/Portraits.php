@@ -115,7 +115,7 @@ final readonly class Portraits
     {
         $driven = $this->after($car, new Secure(SecureStep::Lower), new Secure(SecureStep::Unchock), new TurnKey(Ignition::Running), new RoadTest);
         foreach (Branch::likeliest($this->simulator->predict($driven, new ReadCodes))->prediction->features as $feature) {
-            if ($feature instanceof CategoryFeature && in_array($feature->likeliest(), ['present', 'no'], true)) {
+            if ($feature instanceof CategoryFeature && in_array($feature->likeliest(), ['present', 'pending', 'no'], true)) {
                 return false;
             }
         }

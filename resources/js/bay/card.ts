@@ -24,6 +24,11 @@ export function stationMark(attempt: Attempt, channel: string, station: string):
     return marks.at(-1)?.action.mark ?? 'not-judged';
 }
 
+/** Whether a scan tool has been set to this car and its brake module, and got an answer. */
+export function hasFoundModule({ steps }: Attempt): boolean {
+    return stepsOf(steps, 'read-codes').some((step) => step.observation.values.answer === 'yes');
+}
+
 export const STATIONS = ['ring', 'gap', 'sensor', 'sensor-plug', 'loom', 'module-plug', 'module'] as const;
 /** Stands for the car as a whole where something sits at no corner. */
 export const WHOLE_CAR = 'car';

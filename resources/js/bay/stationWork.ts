@@ -55,8 +55,7 @@ export function actionsAt(attempt: Attempt, channel: string, station: Station): 
 /** The module's own supply: fuse, ground screw, and its repairs. A module is renewed at whichever corner. */
 function atSupply(attempt: Attempt, station: Station): Work[] {
     if (station === 'module') return repairs(attempt.car.channels[0]!.id, station);
-    if (station === 'hydraulics' || station === 'switches' || station === 'lamps')
-        return atBrakes(attempt, station);
+    if (station === 'hydraulics' || station === 'switches' || station === 'lamps') return atBrakes(station);
     if (station !== 'supply') return [];
     const look = (at: Sight, key: string): Work => ({
         key,
@@ -67,40 +66,28 @@ function atSupply(attempt: Attempt, station: Station): Work[] {
     return [look('fuse', 'L'), look('ground', 'B'), ...repairs(WHOLE_CAR, station)];
 }
 
-/** Valves, pump, fluid, switches and lamps. */
-function atBrakes({ car }: Attempt, station: 'hydraulics' | 'switches' | 'lamps'): Work[] {
-    const first: Record<typeof station, Work> = {
-        hydraulics: {
-            key: 'L',
-            label: t('look.fluid'),
-            rate: 'look.fluid',
-            action: { do: 'look', channel: WHOLE_CAR, at: 'fluid' },
-        },
-        switches: {
-            key: 'L',
-            label: t('work.read-switches'),
-            rate: 'read-switches',
-            action: { do: 'read-switches' },
-        },
-        lamps: {
-            key: 'L',
-            label: t('bay.look-lamps'),
-            rate: 'look-at-lamps',
-            action: { do: 'look-at-lamps' },
-        },
+/** Fluid and lamps can be looked at; what the terminal works and shows is under its own tab. */
+function atBrakes(station: 'hydraulics' | 'switches' | 'lamps'): Work[] {
+    const looks: Record<typeof station, Work[]> = {
+        hydraulics: [
+            {
+                key: 'L',
+                label: t('look.fluid'),
+                rate: 'look.fluid',
+                action: { do: 'look', channel: WHOLE_CAR, at: 'fluid' },
+            },
+        ],
+        switches: [],
+        lamps: [
+            {
+                key: 'L',
+                label: t('bay.look-lamps'),
+                rate: 'look-at-lamps',
+                action: { do: 'look-at-lamps' },
+            },
+        ],
     };
-    const pump: Work[] =
-        station === 'hydraulics' && car.brakeParts.includes('pump')
-            ? [
-                  {
-                      key: 'T',
-                      label: t('work.run-pump'),
-                      rate: 'test-actuator.pump',
-                      action: { do: 'test-actuator', part: 'pump' },
-                  },
-              ]
-            : [];
-    return [first[station], ...pump, ...repairs(WHOLE_CAR, station)];
+    return [...looks[station], ...repairs(WHOLE_CAR, station)];
 }
 
 function looks(channel: string, station: Station): Work[] {

@@ -157,6 +157,18 @@ final class CodesOfFaultsTest extends TestCase
         self::assertEqualsWithDelta(14.2, $read->number("$code.volts")?->si, 0.3, 'the engine ran');
     }
 
+    /** A frame of nothing would give an old code away. */
+    public function test_a_code_left_by_earlier_work_has_a_frame_like_any_other(): void
+    {
+        foreach (['old-code' => [0.0, 12.6], 'spun-on-lift' => [12.0 / 3.6, 14.2]] as $kind => [$speed, $volts]) {
+            $arrived = Arrival::of($this->faulty('lendo-15', $kind));
+            $read = Workbench::with($arrived)->do(new TurnKey(Ignition::On), new ReadCodes);
+            $code = array_key_first(Workbench::codes($read));
+            self::assertEqualsWithDelta($speed, $read->number("$code.speed")?->si, 0.3, $kind);
+            self::assertEqualsWithDelta($volts, $read->number("$code.volts")?->si, 0.1, $kind);
+        }
+    }
+
     public function test_what_a_van_sees_once_is_pending_and_what_it_sees_in_two_cycles_is_kept(): void
     {
         $bench = Workbench::with($this->faulty('brack-22', 'tooth-missing'));

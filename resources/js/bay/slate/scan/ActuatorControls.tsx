@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { SelectField } from '../../../ui/Field';
 import { shortMinutes } from '../../../words/quantities';
 import { t } from '../../../words/words';
+import { hasFoundModule } from '../../card';
 import type { PanelProps } from '../SlatePanel';
 import { SmallButton } from './SmallButton';
 
@@ -9,6 +10,7 @@ import { SmallButton } from './SmallButton';
 export function ActuatorControls({ attempt, busy, onAct }: PanelProps) {
     const parts = attempt.car.brakeParts.filter((part) => part === 'pump' || part.startsWith('valves.'));
     const [part, setPart] = useState(parts[0] ?? '');
+    const found = hasFoundModule(attempt);
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     return (
         <section aria-label={t('scan.actuators')} className="flex flex-col gap-2">
@@ -30,20 +32,21 @@ export function ActuatorControls({ attempt, busy, onAct }: PanelProps) {
             />
             <div className="grid grid-cols-2 gap-2">
                 <SmallButton
-                    disabled={busy}
+                    disabled={busy || !found}
                     note={minutes(part === 'pump' ? 'test-actuator.pump' : 'test-actuator.valves')}
                     onClick={() => void onAct({ do: 'test-actuator', part })}
                 >
                     {t('scan.run')}
                 </SmallButton>
                 <SmallButton
-                    disabled={busy}
+                    disabled={busy || !found}
                     note={minutes('read-switches')}
                     onClick={() => void onAct({ do: 'read-switches' })}
                 >
                     {t('work.read-switches')}
                 </SmallButton>
             </div>
+            {!found && <p className="text-small text-slate-soft">{t('scan.find-first')}</p>}
         </section>
     );
 }

@@ -4,6 +4,7 @@ import { Button } from '../../../ui/Button';
 import { SelectField } from '../../../ui/Field';
 import { shortMinutes } from '../../../words/quantities';
 import { t } from '../../../words/words';
+import { hasFoundModule } from '../../card';
 import { NumberForm } from '../NumberForm';
 import type { PanelProps } from '../SlatePanel';
 import { FIRST, FreeStretches, parsed, type Typed } from './FreeStretches';
@@ -35,6 +36,7 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
     };
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     const rate = route === 'usual' ? 'road-test' : `road-test.${route}`;
+    const found = hasFoundModule(attempt);
     const records = attempt.car.codesBy === 'scan';
     return (
         <section aria-label={t('scan.driving')} className="flex flex-col gap-2 ">
@@ -62,7 +64,7 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
                     ([true, false] as const).map((onCode) => (
                         <SmallButton
                             key={String(onCode)}
-                            disabled={busy}
+                            disabled={busy || !found}
                             note={minutes(rate)}
                             onClick={() => drive({ do: 'record-drive', route, onCode, ...free })}
                         >
@@ -82,7 +84,7 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
                     <Button
                         kind="slate-line"
                         type="submit"
-                        disabled={busy}
+                        disabled={busy || !found}
                         note={minutes('live-speeds.driving')}
                         className="shrink-0"
                     >
@@ -90,6 +92,7 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
                     </Button>
                 </NumberForm>
             )}
+            {records && !found && <p className="text-small text-slate-soft">{t('scan.find-first')}</p>}
         </section>
     );
 }
