@@ -42,6 +42,7 @@ final readonly class CodesShown
     {
         return $step->wasDone() && match (true) {
             $step->action instanceof ClearCodes => $step->observation->word('answer') === 'yes',
+            $step->action instanceof CyclePower => $step->before->vehicle->module->lampCodes?->cycle?->isClearedBy($step->action->onSeconds, $step->action->offSeconds) === true,
             $step->action instanceof PressPedal => $step->after->state->memory != $step->before->state->memory,
             default => false,
         };

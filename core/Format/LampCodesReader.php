@@ -48,6 +48,6 @@ final readonly class LampCodesReader
 
     private static function powerCycle(Node $node): PowerCycle
     {
-        return new PowerCycle($node->float('onSeconds'), $node->float('offSeconds'), $node->float('toleranceSeconds'));
+        return new PowerCycle($node->float('onSeconds'), $node->float('offSeconds'), $node->float('toleranceSeconds'), $node->has('clearOnSeconds') ? $node->float('clearOnSeconds') : 0.0);
     }
 }

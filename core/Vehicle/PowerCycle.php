@@ -7,12 +7,27 @@ namespace Lernfall\Vehicle;
 /** On, off, on again: how long each may take so that the module understands. */
 final readonly class PowerCycle
 {
-    public function __construct(public float $onSeconds, public float $offSeconds, public float $toleranceSeconds)
+    /**
+     * @param  float  $onSeconds  to make it blink
+     * @param  float  $clearOnSeconds  to make it forget; 0 where no cycle does
+     * @param  float  $toleranceSeconds  either way, of each of them
+     */
+    public function __construct(public float $onSeconds, public float $offSeconds, public float $toleranceSeconds, public float $clearOnSeconds = 0.0)
     {
     }
 
     public function isMetBy(float $onSeconds, float $offSeconds): bool
     {
-        return abs($onSeconds - $this->onSeconds) <= $this->toleranceSeconds && abs($offSeconds - $this->offSeconds) <= $this->toleranceSeconds;
+        return $this->isNear($onSeconds, $this->onSeconds) && $this->isNear($offSeconds, $this->offSeconds);
+    }
+
+    public function isClearedBy(float $onSeconds, float $offSeconds): bool
+    {
+        return $this->clearOnSeconds > 0.0 && $this->isNear($onSeconds, $this->clearOnSeconds) && $this->isNear($offSeconds, $this->offSeconds);
+    }
+
+    private function isNear(float $seconds, float $wanted): bool
+    {
+        return abs($seconds - $wanted) <= $this->toleranceSeconds;
     }
 }

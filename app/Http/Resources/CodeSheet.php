@@ -47,7 +47,7 @@ final readonly class CodeSheet
             'clearPresses' => $rules->clearPresses,
             'clearWithinSeconds' => $rules->clearWithinSeconds,
             'check' => $rules->check === null ? null : self::check($rules->check),
-            'cycle' => $rules->cycle === null ? null : ['onSeconds' => $rules->cycle->onSeconds, 'offSeconds' => $rules->cycle->offSeconds],
+            'cycle' => $rules->cycle === null ? null : ['onSeconds' => $rules->cycle->onSeconds, 'offSeconds' => $rules->cycle->offSeconds, 'clearOnSeconds' => $rules->cycle->clearOnSeconds],
         ];
     }
 

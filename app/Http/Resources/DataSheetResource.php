@@ -46,7 +46,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'levelCodes', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
     new OA\Property(property: 'steadyCodes', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
 ])]
-#[OA\Schema(schema: 'PowerCycleRules', required: ['onSeconds', 'offSeconds'], properties: [
+#[OA\Schema(schema: 'PowerCycleRules', required: ['onSeconds', 'offSeconds', 'clearOnSeconds'], properties: [
+    new OA\Property(property: 'clearOnSeconds', description: '0 where no cycle clears', type: 'number'),
     new OA\Property(property: 'onSeconds', type: 'number'),
     new OA\Property(property: 'offSeconds', type: 'number'),
 ])]

@@ -82,7 +82,7 @@ final readonly class LampWork
     }
 
     /**
-     * On, off and on again; the lamp then blinks once what is stored.
+     * On, off and on again; the lamp then blinks once what is stored, or all is forgotten and checked anew.
      *
      * @return non-empty-list<Branch>
      */
@@ -90,6 +90,9 @@ final readonly class LampWork
     {
         $rules = $car->vehicle->module->lampCodes;
         $off = $car->in($car->state->keyAt(Ignition::Off));
+        if ($rules?->cycle?->isClearedBy($onSeconds, $offSeconds) === true) {
+            $off = $off->in($off->state->remembering(Memory::empty()));
+        }
         $branches = [];
         foreach ((new KeyWork)->turn($off, Ignition::On) as $branch) {
             $understood = $rules?->cycle?->isMetBy($onSeconds, $offSeconds) === true && $branch->car->modulePowered();

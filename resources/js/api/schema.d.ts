@@ -626,6 +626,8 @@ export interface components {
             };
         };
         PowerCycleRules: {
+            /** @description 0 where no cycle clears */
+            clearOnSeconds: number;
             onSeconds: number;
             offSeconds: number;
         };

@@ -208,7 +208,7 @@ export function describeObservation({ kind, values, refusal, notes }: Observatio
         return words(kind, name, value);
     });
     if (kind === 'recording') shown.push(recorded(values));
-    if (kind === 'codes' && values.answer === 'yes' && shown.length === 0) shown.push(t('bay.none-stored'));
+    if (kind === 'codes' && shown.length === 0) shown.push(t('bay.none-stored'));
     return [shown.join(', '), ...notes.map((note) => t(`note.${note}`))]
         .filter((one) => one !== '')
         .join(' · ');

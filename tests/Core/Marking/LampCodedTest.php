@@ -37,6 +37,20 @@ final class LampCodedTest extends TestCase
         self::assertSame('mark.proof.not-cleared', $played->marks()->mark('proof')?->verdict->reason);
     }
 
+    public function test_a_trailer_is_cleared_by_its_power_and_proven(): void
+    {
+        $cycle = ['do' => 'cycle-power', 'onSeconds' => 1.5, 'offSeconds' => 1.5];
+        $clear = ['do' => 'cycle-power', 'onSeconds' => 5, 'offSeconds' => 1.5];
+        $played = Played::on(Workbench::case([['coil-open', 'RR']], Workbench::vehicle('ostrel-t2')))->do($cycle, ['do' => 'write-code', 'code' => '6', 'status' => ''], $clear, $cycle);
+        self::assertStringContainsString(' ', $played->shown()->word('lamp'), 'the coil is still open, so the code is back at once');
+
+        $played->do(['do' => 'ignition', 'to' => 'off'])->secured()->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'RR'])
+            ->do(['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], $clear, ['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], $cycle);
+        $marks = $played->marks();
+        self::assertSame('mark.codes.complete', $marks->mark('codes')?->verdict->reason);
+        self::assertSame('mark.proof.complete', $marks->mark('proof')?->verdict->reason);
+    }
+
     public function test_what_blinks_again_was_not_repaired(): void
     {
         $played = $this->counted(['do' => 'write-code', 'code' => '24', 'status' => ''])

@@ -73,6 +73,9 @@ function steps({
         ...(clearPresses > 0
             ? [t('sheet.clear-by-pedal', { times: clearPresses, seconds: clearWithinSeconds })]
             : []),
+        ...(cycle !== null && cycle.clearOnSeconds > 0
+            ? [t('sheet.clear-by-power', { on: cycle.clearOnSeconds, off: cycle.offSeconds })]
+            : []),
         ...(check === null
             ? []
             : [

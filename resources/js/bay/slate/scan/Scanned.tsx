@@ -43,7 +43,7 @@ export function Scanned({ attempt, channel, act, busy }: Omit<PanelProps, 'onAct
         <>
             <div ref={result} role="status" className="scroll-mb-2 border-t border-slate-line pt-2">
                 <p className="flex justify-between text-small text-slate-soft">
-                    <span>{t(`scan-title.${last.action.do}`)}</span>
+                    <span>{title(attempt, last)}</span>
                     <span>{t('bay.step', { step: last.number })}</span>
                 </p>
                 <Result step={last} attempt={attempt} channel={channel} />
@@ -69,6 +69,13 @@ export function Scanned({ attempt, channel, act, busy }: Omit<PanelProps, 'onAct
             )}
         </>
     );
+}
+
+/** What the result is of; a system other than the brakes goes by the name the menu gives it. */
+function title({ car }: Attempt, { action }: Step): string {
+    const asked = action.do === 'read-codes' || action.do === 'clear-codes' ? action.system : undefined;
+    const name = car.systems.find((one) => one.id === asked)?.name;
+    return name === undefined ? t(`scan-title.${action.do}`) : t('scan.codes-of', { system: name });
 }
 
 /** What an actuator or a switch did, as it can be written down. */
