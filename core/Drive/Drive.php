@@ -26,7 +26,7 @@ final readonly class Drive
         return new self([
             new Stretch(0.0, $metresPerSecond, $metresPerSecond / self::PULL_AWAY_METRES_PER_SECOND_SQUARED),
             new Stretch($metresPerSecond, $metresPerSecond, $holdSeconds),
-            new Stretch($metresPerSecond, 0.0, $metresPerSecond / self::STOP_METRES_PER_SECOND_SQUARED),
+            new Stretch($metresPerSecond, 0.0, $metresPerSecond / self::STOP_METRES_PER_SECOND_SQUARED, braked: true),
         ]);
     }
 
@@ -73,6 +73,12 @@ final readonly class Drive
     public function pulledAway(): ?Moment
     {
         return $this->afterSecondsBetween(self::AWAY_METRES_PER_SECOND, INF, 0.0);
+    }
+
+    /** When the car gathers speed, at a brisk walk, with nobody's foot on the brake; null where it never does. */
+    public function gathersSpeedUnbraked(): ?Moment
+    {
+        return $this->when(self::AWAY_METRES_PER_SECOND, INF, static fn (Stretch $part): float => ! $part->braked && $part->toMetresPerSecond > $part->fromMetresPerSecond ? $part->seconds : 0.0, static fn (Stretch $part, float $left): float => $left, 0.0);
     }
 
     /** Some seconds into the first stretch over this ground; null where the drive has none. */

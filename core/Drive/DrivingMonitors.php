@@ -33,7 +33,7 @@ final readonly class DrivingMonitors
         return match ($failure) {
             Failure::NoSignal => $drive->afterSecondsBetween($this->monitors->missingAboveMetresPerSecond, $this->countedFrom($input), $this->monitors->missingSeconds * $factor),
             Failure::Erratic => $input->isDisturbed() ? $this->dropOut($input, $drive, $factor) : null,
-            Failure::Pattern => $input->isDisturbed() ? null : $this->dropOut($input, $drive, $factor),
+            Failure::Pattern => $input->isDisturbed() ? null : $this->dropOut($input, $drive, $factor) ?? $this->swinging($input, $drive, $factor),
             Failure::Weak => $this->late($input, $drive, $factor),
             default => null,
         };
@@ -76,12 +76,44 @@ final readonly class DrivingMonitors
         return $input->leastTurnsPerSecond() * $this->circumferenceMetres;
     }
 
+    /**
+     * The speed from which a gap between teeth looks like a slowing that no wheel can do, in metres a second.
+     *
+     * Over one pitch p the module reckons v, over the gap of k pitches v/k, and takes it for one pitch of road:
+     * a = (v² − (v/k)²) / 2p, school physics. A signal that is gone for good, k without end, would stop within one pitch.
+     */
+    public function implausibleFrom(float $gapPitches, float $pitchMetres): float
+    {
+        return $gapPitches > 1.0
+            ? sqrt(2.0 * $pitchMetres * $this->monitors->impossibleMetresPerSecondSquared / (1.0 - 1.0 / $gapPitches ** 2))
+            : INF;
+    }
+
+    /** The road that passes from one tooth to the next, in metres. */
+    public function pitchMetres(SpeedInput $input): float
+    {
+        return $input->turnsPerTooth() * $this->circumferenceMetres;
+    }
+
     private function dropOut(SpeedInput $input, Drive $drive, float $factor): ?Moment
     {
         $slowest = max($this->monitors->patternAboveMetresPerSecond, $this->countedFrom($input));
+        if (is_finite($slowest) && ! $input->isDisturbed()) {
+            $slowest = max($slowest, $this->implausibleFrom($input->widestGapPitches($slowest / $this->circumferenceMetres), $this->pitchMetres($input)));
+        }
 
         return is_finite($slowest)
             ? $drive->afterMetresBetween($slowest, $input->evenFromTurnsPerSecond() * $this->circumferenceMetres, $this->monitors->patternTurns * $this->circumferenceMetres * $factor)
+            : null;
+    }
+
+    /** Its amplitude swings with every turn. */
+    private function swinging(SpeedInput $input, Drive $drive, float $factor): ?Moment
+    {
+        $slowest = max($this->monitors->patternAboveMetresPerSecond, $this->countedFrom($input));
+
+        return is_finite($slowest) && $input->evenness() < $this->monitors->leastEvenness * $factor
+            ? $drive->afterMetresBetween($slowest, INF, $this->monitors->patternTurns * $this->circumferenceMetres * $factor)
             : null;
     }
 

@@ -12,6 +12,7 @@ final readonly class Stretch
         public float $toMetresPerSecond,
         public float $seconds,
         public Ground $ground = Ground::Straight,
+        public bool $braked = false,
     ) {
     }
 
@@ -39,7 +40,7 @@ final readonly class Stretch
         $seconds = $this->secondsBetween($lower, $upper);
         $clamp = static fn (float $speed): float => max($lower, min($upper, $speed));
 
-        return $seconds > 0.0 ? new self($clamp($this->fromMetresPerSecond), $clamp($this->toMetresPerSecond), $seconds, $this->ground) : null;
+        return $seconds > 0.0 ? new self($clamp($this->fromMetresPerSecond), $clamp($this->toMetresPerSecond), $seconds, $this->ground, $this->braked) : null;
     }
 
     /** How long it takes until this part of it begins. */

@@ -186,6 +186,8 @@ final readonly class VehicleReader
                 $limits->has('weakAboveKilometresPerHour') ? $limits->float('weakAboveKilometresPerHour') / 3.6 : INF,
                 $limits->has('drivingConfirmedBy') ? $limits->int('drivingConfirmedBy') : 1,
                 $limits->has('lowVolts') ? $limits->float('lowVolts') : 0.0,
+                $limits->has('impossibleMetresPerSecondSquared') ? $limits->float('impossibleMetresPerSecondSquared') : 0.0,
+                $limits->has('leastEvenness') ? $limits->float('leastEvenness') : 0.0,
             ),
             DialectReader::dialect($node),
             DialectReader::lamps($node),

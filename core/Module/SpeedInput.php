@@ -69,6 +69,32 @@ final readonly class SpeedInput
         return $this->counts($turnsPerSecond) && $turnsPerSecond < $this->evenFromTurnsPerSecond();
     }
 
+    /** Pitches between one tooth that is heard and the next, where they lie furthest apart; infinite where none is heard. */
+    public function widestGapPitches(float $turnsPerSecond): float
+    {
+        $heard = array_keys(array_filter($this->teeth->felt, fn (float $strength): bool => $turnsPerSecond >= $this->neededFor($strength)));
+        $widest = $heard === [] ? INF : (float) ($heard[0] + $this->teeth->count() - $heard[count($heard) - 1]);
+        foreach (array_slice($heard, 1) as $at => $tooth) {
+            $widest = max($widest, (float) ($tooth - $heard[$at]));
+        }
+
+        return $widest + $this->teeth->crackPitches;
+    }
+
+    /** One turn's share that a tooth takes. */
+    public function turnsPerTooth(): float
+    {
+        return 1.0 / $this->teeth->count();
+    }
+
+    /** The weakest tooth that is felt against the strongest, as far as the module can tell: an active sensor switches the same for all. */
+    public function evenness(): float
+    {
+        $felt = array_filter($this->teeth->felt, static fn (float $strength): bool => $strength > 0.0);
+
+        return $this->signal instanceof RisingSignal && $felt !== [] ? min($felt) / max($felt) : 1.0;
+    }
+
     private function neededFor(float $strength): float
     {
         return $strength > 0.0 ? $this->signal->leastTurnsPerSecond($this->thresholdFactor / $strength) : INF;

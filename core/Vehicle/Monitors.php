@@ -22,6 +22,8 @@ final readonly class Monitors
      * @param  float  $weakAboveMetresPerSecond  pulling away: a signal that is first counted above this speed is too weak
      * @param  float  $lowVolts  key-on: less than this at the module's own pins is noted; 0 where it never is
      * @param  int  $drivingConfirmedBy  cycles in which a failure found while driving has to show until its code is kept
+     * @param  float  $impossibleMetresPerSecondSquared  a wheel that seems to slow harder than this has not: its signal dropped out
+     * @param  float  $leastEvenness  driving: the weakest tooth of a turn against the strongest; less is taken for a ring that swings. 0 where amplitudes are not watched
      * @param  float  $thresholdSpread  standard deviation of each limit from module to module, relative
      */
     public function __construct(
@@ -40,6 +42,8 @@ final readonly class Monitors
         public float $weakAboveMetresPerSecond = INF,
         public int $drivingConfirmedBy = 1,
         public float $lowVolts = 0.0,
+        public float $impossibleMetresPerSecondSquared = 0.0,
+        public float $leastEvenness = 0.0,
     ) {
     }
 }

@@ -20,6 +20,7 @@ use Lernfall\Module\Failure;
 use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\PartsCheck;
 use Lernfall\Module\SpeedInput;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\LampOut;
 
 /** Driving: what the module's monitors find on the way. */
@@ -146,7 +147,11 @@ final readonly class DrivingWork
                 };
             }
             foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->onTheRoad() as $part => [$failure, $found]) {
-                $memory = $found ? $memory->set($part, $failure, $this->frame($car, $drive->pulledAway())) : $memory->passed($part, $failure, $module->lamps->out !== LampOut::Cleared);
+                $moment = $part === BrakeParts::STOP_LAMP_SWITCH ? $drive->gathersSpeedUnbraked() : $drive->pulledAway();
+                if ($moment === null) {
+                    continue; // nothing on this drive tells
+                }
+                $memory = $found ? $memory->set($part, $failure, $this->frame($car, $moment)) : $memory->passed($part, $failure, $module->lamps->out !== LampOut::Cleared);
             }
             $memory = $module->lamps->out === LampOut::Cleared ? $memory : $memory->withSettledLamps();
             $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $prediction($news));
@@ -183,11 +188,15 @@ final readonly class DrivingWork
         if (is_finite($input->evenFromTurnsPerSecond()) && $input->counts(1.0)) {
             return []; // it acts, and the signal is still counted
         }
+        $moment = $route->shows($provocation);
+        if ($moment !== null && $moment->metresPerSecond < $monitors->implausibleFrom(INF, $monitors->pitchMetres($input))) {
+            return []; // so slow that a wheel could have stopped
+        }
         $drives = array_sum(array_filter($car->state->asked, static fn (string $question): bool => str_starts_with($question, 'road-test'), ARRAY_FILTER_USE_KEY));
         $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard("$id.readiness");
         $event = "$id/erratic/acts@$drives";
 
-        return [$event => [$route->shows($provocation), $this->acts === true ? 1.0 : $car->deviations->chance($event, max(0.0, min(1.0, $readiness)))]];
+        return [$event => [$moment, $this->acts === true ? 1.0 : $car->deviations->chance($event, max(0.0, min(1.0, $readiness)))]];
     }
 
     /** @return array{?Moment, float} */

@@ -123,6 +123,15 @@ final class DriveTest extends TestCase
         self::assertEqualsWithDelta(10.0 + 2.0 + 1.0, $moment?->seconds, 1e-9);
     }
 
+    public function test_nobody_brakes_while_the_car_gathers_speed(): void
+    {
+        $drive = Drive::straight(14.0, 5.0);
+
+        self::assertEqualsWithDelta(6.0 / 3.6, $drive->gathersSpeedUnbraked()?->metresPerSecond, 1e-9);
+        self::assertNull(Drive::straight(1.0, 60.0)->gathersSpeedUnbraked(), 'a crawl');
+        self::assertSame([false, false, true], array_map(static fn (Stretch $one): bool => $one->braked, $drive->stretches));
+    }
+
     public function test_a_free_drive_provokes_what_its_ground_provokes(): void
     {
         $bend = new FreeDrive([[8.0, Ground::Straight, 10.0], [8.0, Ground::LeftBend, 12.0]]);

@@ -10,6 +10,8 @@ use Lernfall\Drive\Route;
 use Lernfall\Module\Failure;
 use Lernfall\Module\RisingSignal;
 use Lernfall\Module\SpeedInput;
+use Lernfall\Module\SpeedSignal;
+use Lernfall\Module\SwitchedSignal;
 use Lernfall\Signal\Teeth;
 use Lernfall\Vehicle\Monitors;
 use Lernfall\Vehicle\ToothedRing;
@@ -45,8 +47,7 @@ final class DrivingMonitorsTest extends TestCase
 
     public function test_a_signal_that_comes_late_is_weak_and_one_that_never_comes_is_missing(): void
     {
-        $limits = Workbench::vehicle()->module->monitors;
-        $monitors = new DrivingMonitors(new Monitors(...[...get_object_vars($limits), 'weakAboveMetresPerSecond' => 2.0]), 1.7);
+        $monitors = $this->monitorsWith(['weakAboveMetresPerSecond' => 2.0]);
         $from = static fn (float $metresPerSecond): SpeedInput => new SpeedInput(new RisingSignal(0.058 / ($metresPerSecond / 1.7), 0.058), Teeth::of(Workbench::vehicle()->channel('FL')), 1.0);
 
         self::assertTrue($monitors->finds(Failure::Weak, $from(2.5), Drive::straight(10.0, 20.0), 0.0));
@@ -64,6 +65,39 @@ final class DrivingMonitorsTest extends TestCase
         self::assertNotNull($moment);
         self::assertEqualsWithDelta($limits->missingAboveMetresPerSecond + 1.4 * $limits->missingSeconds, $moment->metresPerSecond, 1e-9);
         self::assertEqualsWithDelta($moment->metresPerSecond / 1.4, $moment->seconds, 1e-9, 'it pulls away with 1.4 m/s²');
+    }
+
+    /** a = (v² − (v/k)²) / 2p solved for v by hand: p = 0.04 m, a = 60 m/s², one tooth missing (k = 2): v² = 2·0.04·60 / 0.75 = 6.4. */
+    public function test_a_gap_is_a_drop_out_from_the_speed_at_which_no_wheel_could_slow_so_hard(): void
+    {
+        $monitors = $this->monitorsWith(['impossibleMetresPerSecondSquared' => 60.0]);
+
+        self::assertEqualsWithDelta(sqrt(6.4), $monitors->implausibleFrom(2.0, 0.04), 1e-9);
+        self::assertEqualsWithDelta(sqrt(4.8), $monitors->implausibleFrom(INF, 0.04), 1e-9, 'a signal that is gone would stop within one pitch');
+        self::assertSame(INF, $monitors->implausibleFrom(1.0, 0.04), 'no gap');
+    }
+
+    public function test_a_slow_drive_does_not_tell_a_missing_tooth_from_a_wheel_that_slows(): void
+    {
+        $input = new SpeedInput(new RisingSignal(1.0, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, missingTeeth: 1))), 1.0);
+        $monitors = $this->monitorsWith(['impossibleMetresPerSecondSquared' => 200.0]); // from 4.4 m/s on this ring
+
+        self::assertFalse($monitors->finds(Failure::Pattern, $input, Drive::straight(4.0, 60.0), 0.0));
+        self::assertTrue($monitors->finds(Failure::Pattern, $input, Drive::straight(5.0, 60.0), 0.0));
+    }
+
+    public function test_amplitudes_that_swing_with_the_turn_are_a_pattern_where_they_are_watched(): void
+    {
+        $ring = new ToothedRing(46);
+        $swinging = fn (SpeedSignal $signal): SpeedInput => new SpeedInput($signal, Teeth::of(Workbench::vehicle()->channel('FL')->withRing($ring->bent(0.0003))), 1.0);
+        $drive = Drive::straight(10.0, 60.0);
+        $passive = $swinging(new RisingSignal(5.0, 0.058));
+
+        self::assertEqualsWithDelta(exp(-0.6 / 0.35), $passive->evenness(), 0.01, 'from 0.3 mm nearer to 0.3 mm further');
+        self::assertTrue($this->monitorsWith(['leastEvenness' => 0.3])->finds(Failure::Pattern, $passive, $drive, 0.0));
+        self::assertFalse($this->monitorsWith(['leastEvenness' => 0.1])->finds(Failure::Pattern, $passive, $drive, 0.0));
+        self::assertFalse($this->monitorsWith(['leastEvenness' => 0.0])->finds(Failure::Pattern, $passive, $drive, 0.0), 'not watched');
+        self::assertFalse($this->monitorsWith(['leastEvenness' => 0.3])->finds(Failure::Pattern, $swinging(new SwitchedSignal(0.007, 0.014, 0.01)), $drive, 0.0), 'levels do not swing');
     }
 
     public function test_standstill_faults_are_not_found_on_the_road(): void
@@ -84,6 +118,12 @@ final class DrivingMonitorsTest extends TestCase
         $input = new SpeedInput(new RisingSignal($peakVoltSeconds, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, missingTeeth: $missing))), 1.0);
 
         return $this->monitors()->finds($failure, $input, $drive, 0.0);
+    }
+
+    /** @param  array<string, float>  $limits */
+    private function monitorsWith(array $limits): DrivingMonitors
+    {
+        return new DrivingMonitors(new Monitors(...[...get_object_vars(Workbench::vehicle()->module->monitors), ...$limits]), 1.7);
     }
 
     private function monitors(): DrivingMonitors

@@ -114,8 +114,15 @@ final class CatalogueTest extends TestCase
         'old-code' => ['13', []], 'spun-on-lift' => ['31', []], 'ring-bent' => ['', ['ac-unplugged']], 'bearing-play' => ['', ['ac-unplugged', 'rock-wheel']],
     ] + self::PASSIVE;
 
-    /** The strongest signals of all: dust or a part that looks past the ring takes away most, and what is left is counted. */
-    private const TRAILER = ['tip-dusty' => ['', ['look-tip', 'ac-unplugged']], 'sensor-other-direction' => ['', ['look-tip', 'ac-unplugged']]] + self::BY_LAMP + self::EXTENDED;
+    /**
+     * The strongest signals of all: dust or a part that looks past the ring takes away most, and what is left is counted.
+     * Its module watches how even the amplitude is over a turn.
+     */
+    private const TRAILER = [
+        'ring-bent' => ['39', ['ac-unplugged']], 'bearing-play' => ['39', ['ac-unplugged', 'rock-wheel']], 'tooth-chipped' => ['39', ['look-ring']],
+        'ring-dirty' => ['39', ['look-ring']], 'ring-lifted' => ['39', ['ac-unplugged', 'look-ring']],
+        'tip-dusty' => ['', ['look-tip', 'ac-unplugged']], 'sensor-other-direction' => ['', ['look-tip', 'ac-unplugged']],
+    ] + self::BY_LAMP + self::EXTENDED;
 
     /** Only the rear of the van and the trailer have an extension cable. */
     private const EXTENDED = [
