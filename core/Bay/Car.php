@@ -109,6 +109,15 @@ final readonly class Car
 
     private function deviating(Channel $channel): Channel
     {
+        $shift = $this->gapShiftMetres($channel);
+
+        return $this->isHypothesis()
+            ? Familiar::with($channel, "open deviations at $shift", fn (): Channel => $this->withDeviations($channel, $shift))
+            : $this->withDeviations($channel, $shift);
+    }
+
+    private function withDeviations(Channel $channel, float $gapShiftMetres): Channel
+    {
         $id = $channel->id;
         $tolerances = $this->vehicle->tolerances;
         $sensor = $this->state->sensorOf($id);
@@ -118,7 +127,7 @@ final readonly class Car
                 1.0 + $tolerances->sensor * $this->deviations->standard($this->deviation("$sensor.coil.resistance")),
                 (1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$sensor.sensor.signal"))) * (1.0 - $channel->tipDust),
             ))
-            ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))) + $this->gapShiftMetres($channel));
+            ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))) + $gapShiftMetres);
     }
 
     /** Warm parts grow, and at full lock the bearing gives, the more the more play it has. */

@@ -17,6 +17,11 @@ final readonly class OpenDeviations implements Deviations
 
     public function chanceThat(string $name, callable $happens): float
     {
+        $first = $happens(self::SLICES[0]);
+        if ($first === $happens(self::SLICES[count(self::SLICES) - 1]) && $first === $happens(self::SLICES[intdiv(count(self::SLICES), 2)])) {
+            return $first ? 1.0 : 0.0; // limits are passed once
+        }
+
         return count(array_filter(self::SLICES, $happens)) / count(self::SLICES);
     }
 

@@ -62,6 +62,14 @@ final readonly class ElectricalState
         );
     }
 
+    /** Tells two states apart that act on a channel by itself; null where leads or a generator join in. */
+    public function plainly(): ?string
+    {
+        return $this->injection !== null || $this->jumpers !== [] || $this->bench !== null
+            ? null
+            : implode('|', [(int) $this->moduleOn, $this->systemVolts, $this->moduleVolts(), $this->batteryOhms, $this->hubCelsius, ...$this->openPlugs, '', ...$this->supplied]);
+    }
+
     /** The voltage the module passes on as supply. */
     public function moduleVolts(): float
     {

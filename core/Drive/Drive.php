@@ -47,6 +47,12 @@ final readonly class Drive
         return new self($stretches);
     }
 
+    /** Tells two drives apart. */
+    public function text(): string
+    {
+        return implode(' ', array_map(static fn (Stretch $one): string => "$one->fromMetresPerSecond-$one->toMetresPerSecond:$one->seconds:{$one->ground->value}", $this->stretches));
+    }
+
     public function secondsOn(Ground $ground): float
     {
         return array_sum(array_map(static fn (Stretch $one): float => $one->ground === $ground ? $one->seconds : 0.0, $this->stretches));

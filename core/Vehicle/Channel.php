@@ -137,7 +137,7 @@ final readonly class Channel
     /** As it is while nothing provokes it. */
     public function dormant(): self
     {
-        return $this->but();
+        return $this->acting === null ? $this : $this->but();
     }
 
     /** @throws UnknownPart */

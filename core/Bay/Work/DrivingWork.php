@@ -7,6 +7,7 @@ namespace Lernfall\Bay\Work;
 use Closure;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\Familiar;
 use Lernfall\Bay\Found;
 use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Ignition;
@@ -87,12 +88,13 @@ final readonly class DrivingWork
         $moments = [];
         $inputs = $this->inputs($car);
         $comparison = SpeedComparison::of($car, $inputs, $drive->greatestSpeed());
+        $plainly = $car->isHypothesis() ? $car->electrical()->plainly() : null;
         foreach ($inputs as $id => $input) {
-            foreach (Failure::driving() as $failure) {
-                $event = $this->event($id, $failure, $input, $drive);
-                [$moments[$event], $chances[$event]] = $failure === Failure::Deviation
-                    ? $this->straying($car, $id, $comparison->ratio($id), $drive, $monitors)
-                    : $this->finding($car, $id, $failure, $input, $drive, $monitors);
+            $ratio = $comparison->ratio($id);
+            $watch = fn (): array => $this->watched($car, $id, $input, $ratio, $drive, $monitors);
+            foreach ($plainly === null ? $watch() : Familiar::with($car->channel($id), "driven $plainly $ratio ".$drive->text(), $watch) as $event => [$moment, $chance]) {
+                $moments[$event] = $moment;
+                $chances[$event] = $chance;
             }
             foreach ($this->dropOut($car, $id, $drive, $monitors, $route) as $event => [$moment, $chance]) {
                 $moments[$event] = $moment;
@@ -103,13 +105,28 @@ final readonly class DrivingWork
         return $this->remembered($warm, $chances, $moments, $drive, $monitors, $prediction);
     }
 
+    /** @return array<string, array{?Moment, float}> moment and chance by event */
+    private function watched(Car $car, string $id, SpeedInput $input, float $ratio, Drive $drive, DrivingMonitors $monitors): array
+    {
+        $found = [];
+        foreach (Failure::driving() as $failure) {
+            $found[$this->event($id, $failure, $input, $drive)] = $failure === Failure::Deviation
+                ? $this->straying($car, $id, $ratio, $drive, $monitors)
+                : $this->finding($car, $id, $failure, $input, $drive, $monitors);
+        }
+
+        return $found;
+    }
+
     /** @return array<string, SpeedInput> by channel; one found broken is not watched any further */
     private function inputs(Car $car): array
     {
         $inputs = [];
+        $plainly = $car->isHypothesis() ? $car->electrical()->plainly() : null;
         foreach ($car->vehicle->channelIds() as $id) {
             if (! $car->state->memory->hasPresentElectrical($id)) {
-                $inputs[$id] = (new Hearing($car))->whileDriving($car->channel($id), 0.0);
+                $hear = static fn (): SpeedInput => (new Hearing($car))->whileDriving($car->channel($id), 0.0);
+                $inputs[$id] = $plainly === null ? $hear() : Familiar::with($car->channel($id), "heard $plainly", $hear);
             }
         }
 

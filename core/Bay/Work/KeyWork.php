@@ -6,6 +6,7 @@ namespace Lernfall\Bay\Work;
 
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\Familiar;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Prediction;
 use Lernfall\Circuit\InputVoltages;
@@ -38,12 +39,12 @@ final readonly class KeyWork
     private function checked(Car $car, Prediction $done): array
     {
         $chances = [];
+        $state = $car->electrical()->unsupplied();
+        $plainly = $car->isHypothesis() ? $state->plainly() : null;
         foreach ($car->vehicle->channelIds() as $id) {
             $channel = $car->channel($id);
-            $input = ModuleInput::at($id, $car->channels([$id]), $car->electrical()->unsupplied());
-            foreach (Failure::electrical() as $failure) {
-                $chances[$this->event($id, $failure, $input)] = $this->chance($car, $channel, $failure, $input);
-            }
+            $check = fn (): array => $this->electrical($car, $channel, ModuleInput::at($id, $car->channels([$id]), $state));
+            $chances += $plainly === null ? $check() : Familiar::with($channel, "key-on $plainly", $check);
         }
         $branches = [];
         $module = $car->vehicle->module;
@@ -70,6 +71,17 @@ final readonly class KeyWork
     private function isWithheld(ModuleSpecification $module, Failure $failure): bool
     {
         return $module->withholdsSupply || $failure !== Failure::Open;
+    }
+
+    /** @return array<string, float> by event */
+    private function electrical(Car $car, Channel $channel, InputVoltages $input): array
+    {
+        $chances = [];
+        foreach (Failure::electrical() as $failure) {
+            $chances[$this->event($channel->id, $failure, $input)] = $this->chance($car, $channel, $failure, $input);
+        }
+
+        return $chances;
     }
 
     private function chance(Car $car, Channel $channel, Failure $failure, InputVoltages $input): float
