@@ -55,7 +55,13 @@ final readonly class Car
 
     public function isHypothesis(): bool
     {
-        return $this->deviations instanceof OpenDeviations;
+        return $this->deviations->isOpen();
+    }
+
+    /** Whether what is worked out for one of its channels holds for every such car with the very same channel. */
+    public function isTypical(): bool
+    {
+        return $this->deviations->areTypical();
     }
 
     public function in(CarState $state): self
@@ -68,10 +74,10 @@ final readonly class Car
         return new self($vehicle, $this->sound, $this->deviations, $this->state);
     }
 
-    /** The same car with one deviation a standard deviation further out. */
-    public function shifted(string $deviation): self
+    /** The same car with one deviation this many standard deviations further out. */
+    public function shifted(string $deviation, float $by = 1.0): self
     {
-        return new self($this->vehicle, $this->sound, new ShiftedDeviations($this->deviations, $deviation), $this->state);
+        return new self($this->vehicle, $this->sound, new ShiftedDeviations($this->deviations, $deviation, $by), $this->state);
     }
 
     /** The channel as it really is: nominal parts, faults, and this car's deviations. */
@@ -111,7 +117,7 @@ final readonly class Car
     {
         $shift = $this->gapShiftMetres($channel);
 
-        return $this->isHypothesis()
+        return $this->deviations->areTypical()
             ? Familiar::with($channel, "open deviations at $shift", fn (): Channel => $this->withDeviations($channel, $shift))
             : $this->withDeviations($channel, $shift);
     }

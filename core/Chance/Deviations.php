@@ -12,6 +12,9 @@ namespace Lernfall\Chance;
  */
 interface Deviations
 {
+    /** How readily a fault shows that comes and goes: the name of that deviation ends so. */
+    public const READINESS = '.readiness';
+
     /** The deviation of this name in standard deviations; 0 where it is not drawn. */
     public function standard(string $name): float;
 
@@ -25,4 +28,10 @@ interface Deviations
 
     /** A plain chance: 0 or 1 where it is drawn, else the probability itself. */
     public function chance(string $name, float $probability): float;
+
+    /** Whether every part lies at the middle of its kind, so that all cars of which that is true may share what is worked out for one. */
+    public function areTypical(): bool;
+
+    /** Whether they stay distributions: true for cars that could be standing there. */
+    public function isOpen(): bool;
 }

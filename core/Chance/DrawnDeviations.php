@@ -31,4 +31,14 @@ final readonly class DrawnDeviations implements Deviations
     {
         return $this->draw->uniform($name) < $probability ? 1.0 : 0.0;
     }
+
+    public function areTypical(): bool
+    {
+        return false;
+    }
+
+    public function isOpen(): bool
+    {
+        return false;
+    }
 }

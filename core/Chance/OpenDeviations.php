@@ -29,4 +29,14 @@ final readonly class OpenDeviations implements Deviations
     {
         return $probability;
     }
+
+    public function areTypical(): bool
+    {
+        return true;
+    }
+
+    public function isOpen(): bool
+    {
+        return true;
+    }
 }

@@ -124,8 +124,8 @@ final readonly class Memory
 
     private function with(string $channel, Failure $failure, StoredTest $test): self
     {
-        $tests = ["$channel/$failure->value" => $test] + $this->tests;
-        ksort($tests);
+        $tests = $this->tests;
+        $tests["$channel/$failure->value"] = $test;
 
         return new self($tests, $this->otherwise);
     }

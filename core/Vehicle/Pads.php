@@ -19,6 +19,8 @@ final readonly class Pads
     /** The terminals of the bench supply, which is not part of the car but stands beside it. */
     public const BENCH = ['bench.positive', 'bench.negative'];
 
+    private const FIXED = [self::BODY, self::BATTERY_POSITIVE, self::BATTERY_NEGATIVE, ...self::FEED, ...self::BENCH];
+
     /** @return list<Pad> */
     public static function of(Vehicle $vehicle): array
     {
@@ -33,18 +35,29 @@ final readonly class Pads
             }
         }
 
-        return [...$pads, ...array_map(Pad::fixed(...), [self::BODY, self::BATTERY_POSITIVE, self::BATTERY_NEGATIVE, ...self::FEED, ...self::BENCH])];
+        return [...$pads, ...array_map(Pad::fixed(...), self::FIXED)];
     }
 
     /** @throws UnknownPart */
     public static function find(Vehicle $vehicle, string $id): Pad
     {
-        foreach (self::of($vehicle) as $pad) {
-            if ($pad->id === $id) {
-                return $pad;
-            }
+        return match (true) {
+            in_array($id, self::FIXED, true) => Pad::fixed($id),
+            default => self::onPlug($vehicle, $id) ?? throw UnknownPart::pad($id),
+        };
+    }
+
+    private static function onPlug(Vehicle $vehicle, string $id): ?Pad
+    {
+        $parts = explode('.', $id);
+        $channel = count($parts) === 4 && $vehicle->hasChannel($parts[0]) ? $vehicle->channel($parts[0]) : null;
+        $side = PadSide::tryFrom($parts[2] ?? '');
+        if ($channel === null || $side === null
+            || array_filter($channel->plugs(), static fn (Plug $plug): bool => $plug->name() === $parts[1]) === []
+            || array_filter($channel->conductors, static fn (Conductor $one): bool => $one->id === $parts[3]) === []) {
+            return null;
         }
 
-        throw UnknownPart::pad($id);
+        return Pad::onPlug($channel->id, $parts[1], $side, $parts[3]);
     }
 }

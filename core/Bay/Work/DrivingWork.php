@@ -12,6 +12,7 @@ use Lernfall\Bay\Found;
 use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Prediction;
+use Lernfall\Chance\Deviations;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
 use Lernfall\Drive\Ground;
@@ -88,7 +89,7 @@ final readonly class DrivingWork
         $moments = [];
         $inputs = $this->inputs($car);
         $comparison = SpeedComparison::of($car, $inputs, $drive->greatestSpeed());
-        $plainly = $car->isHypothesis() ? $car->electrical()->plainly() : null;
+        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
         foreach ($inputs as $id => $input) {
             $ratio = $comparison->ratio($id);
             $watch = fn (): array => $this->watched($car, $id, $input, $ratio, $drive, $monitors);
@@ -122,7 +123,7 @@ final readonly class DrivingWork
     private function inputs(Car $car): array
     {
         $inputs = [];
-        $plainly = $car->isHypothesis() ? $car->electrical()->plainly() : null;
+        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
         foreach ($car->vehicle->channelIds() as $id) {
             if (! $car->state->memory->hasPresentElectrical($id)) {
                 $hear = static fn (): SpeedInput => (new Hearing($car))->whileDriving($car->channel($id), 0.0);
@@ -210,7 +211,7 @@ final readonly class DrivingWork
             return []; // so slow that a wheel could have stopped
         }
         $drives = array_sum(array_filter($car->state->asked, static fn (string $question): bool => str_starts_with($question, 'road-test'), ARRAY_FILTER_USE_KEY));
-        $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard("$id.readiness");
+        $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard($id.Deviations::READINESS);
         $event = "$id/erratic/acts@$drives";
 
         return [$event => [$moment, $this->acts === true ? 1.0 : $car->deviations->chance($event, max(0.0, min(1.0, $readiness)))]];

@@ -40,7 +40,7 @@ final readonly class KeyWork
     {
         $chances = [];
         $state = $car->electrical()->unsupplied();
-        $plainly = $car->isHypothesis() ? $state->plainly() : null;
+        $plainly = $car->isTypical() ? $state->plainly() : null;
         foreach ($car->vehicle->channelIds() as $id) {
             $channel = $car->channel($id);
             $check = fn (): array => $this->electrical($car, $channel, ModuleInput::at($id, $car->channels([$id]), $state));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Work;
 
 use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\Pads;
 
 /** The meter's leads where they are, and how the wheels there have come to rest. */
 final readonly class Leads
@@ -12,5 +13,11 @@ final readonly class Leads
     /** @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor */
     public function __construct(public Pad $first, public Pad $second, public array $teeth)
     {
+    }
+
+    /** Whether they touch pins of the path and the body only, so that nothing else of the car comes in. */
+    public function areOnPlugs(): bool
+    {
+        return ($this->first->onPlug || $this->first->id === Pads::BODY) && ($this->second->onPlug || $this->second->id === Pads::BODY);
     }
 }

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence;
+
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Feature;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Observation;
+use Lernfall\Bay\ObservedNumber;
+use Lernfall\Bay\ObservedSeries;
+use Lernfall\Bay\ObservedTrace;
+use Lernfall\Bay\Prediction;
+use Lernfall\Bay\SeriesFeature;
+use Lernfall\Bay\TraceFeature;
+
+/**
+ * How well what was shown fits what was predicted, as a natural logarithm.
+ *
+ * A number is taken from a mixture: the normal density around the prediction, a wider one, where the suspect is one
+ * strength of many and differs from a sound car a broad one for the strengths between, and a floor spread over everything
+ * an instrument can show. Densities are over the number's logarithm (level near zero), so that they have no unit and a
+ * floor means the same for ohms and for metres. A word has its predicted chance and the same floor. So no single odd observation kills the truth.
+ */
+final readonly class Likelihood
+{
+    private const WIDER = 3.0;
+
+    /** A reading this many standard deviations off teaches nothing about the parts' deviations. */
+    private const TEACHES_WITHIN = 4.0;
+
+    /** Left out: they only repeat in detail what the code says, with the module's own spread. */
+    private const DETAILS = ['.byte', '.speed', '.volts', '.own'];
+
+    /** Two recordings are alike within this share of their time, and of their greatest speed. */
+    private const SAME_SHARE = 0.02;
+
+    private const SAME_SPEED = 0.02;
+
+    private TraceLikeness $traces;
+
+    public function __construct(private Weighing $weighing)
+    {
+        $this->traces = new TraceLikeness($weighing->oddChance);
+    }
+
+    /**
+     * @param  ?Prediction  $sound  what the same step shows on a sound car; null for the sound car itself
+     * @param  bool  $graded  the prediction is of one strength out of many
+     * @param  ?Answer  $earlier  what the same question was answered before; null where it is new
+     * @return array{float, Ledger}
+     */
+    public function of(Prediction $predicted, Observation $shown, Ledger $ledger, ?Prediction $sound, bool $graded, ?Answer $earlier = null): array
+    {
+        if ($predicted->refusal !== $shown->refusal || $predicted->kind !== $shown->kind) {
+            return [log($this->weighing->oddChance), $ledger];
+        }
+        $sum = 0.0;
+        foreach ($predicted->features as $name => $feature) {
+            if (! array_key_exists($name, $shown->values) || $this->isDetail($predicted->kind, (string) $name)) {
+                continue;
+            }
+            $repeated = $earlier?->repeats((string) $name, $feature) === true ? $this->ofRepetition($earlier, $shown, (string) $name, $feature) : null;
+            if ($repeated !== null) {
+                $sum += $repeated;
+
+                continue;
+            }
+            $usual = $sound?->features[$name] ?? null;
+            [$log, $ledger] = $this->ofFeature($feature, $shown, (string) $name, $ledger, $graded && $usual !== null && Apart::predictions($feature, $usual));
+            $sum += $log;
+        }
+
+        return [max($sum, log($this->weighing->stepOddChance)), $ledger];
+    }
+
+    private function isDetail(string $kind, string $name): bool
+    {
+        return $kind === 'codes' && array_filter(self::DETAILS, static fn (string $end): bool => str_ends_with($name, $end)) !== [];
+    }
+
+    /**
+     * Asked again in the same state, parts and eyes answer as before: only the noise of the instrument is new, and that
+     * tells nothing about the car. Null where the answers differ by more.
+     */
+    private function ofRepetition(Answer $earlier, Observation $shown, string $name, Feature $feature): ?float
+    {
+        $before = $earlier->shown->values[$name];
+        $now = $shown->values[$name];
+        if (! $feature instanceof NumberFeature || ! $before instanceof ObservedNumber || ! $now instanceof ObservedNumber) {
+            return $before == $now ? 0.0 : null;
+        }
+        if ($before->overload || $now->overload) {
+            return $before->overload === $now->overload ? 0.0 : null;
+        }
+
+        return abs($now->si - $before->si) <= self::TEACHES_WITHIN * M_SQRT2 * hypot($feature->noise, $now->resolution) ? 0.0 : null;
+    }
+
+    /** @return array{float, Ledger} */
+    private function ofFeature(Feature $feature, Observation $shown, string $name, Ledger $ledger, bool $between): array
+    {
+        $value = $shown->values[$name];
+
+        return match (true) {
+            $feature instanceof NumberFeature && $value instanceof ObservedNumber => $this->ofNumber($feature, $value, $ledger, $between),
+            $feature instanceof CategoryFeature && is_string($value) => [$this->ofWord($feature, $value), $ledger],
+            $feature instanceof TraceFeature && $value instanceof ObservedTrace => [$this->traces->log($feature, $value), $ledger],
+            $feature instanceof SeriesFeature && $value instanceof ObservedSeries => [$this->ofSeries($feature, $value), $ledger],
+            default => [log($this->weighing->oddChance), $ledger],
+        };
+    }
+
+    private function ofWord(CategoryFeature $predicted, string $word): float
+    {
+        $odd = $this->weighing->oddChance;
+
+        return log((1.0 - $odd) * ($predicted->chances[$word] ?? 0.0) + $odd / (1 + count($predicted->chances)));
+    }
+
+    /** @return array{float, Ledger} */
+    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, Ledger $ledger, bool $between): array
+    {
+        $odd = $this->weighing->oddChance;
+        if ($predicted->overload || $shown->overload) {
+            return [log(match (true) {
+                $predicted->overload && $shown->overload => 1.0 - $odd,
+                $shown->overload => $odd / 2.0,
+                default => $odd / $this->weighing->oddSpan,
+            }), $ledger];
+        }
+        [$off, $variance] = $ledger->expected($predicted->sensitivities);
+        $noise = $predicted->noise ** 2 + ($predicted->resolution ** 2 + $shown->resolution ** 2) / 24.0;
+        $deviation = sqrt($variance + $noise + 1e-24);
+        $residual = $shown->si - $predicted->mean - $off;
+        $scale = hypot($shown->si, $this->smallest($shown->unit));
+        $broad = $between ? $this->weighing->betweenShare : 0.0;
+        $chance = (1.0 - $odd) * (
+            (1.0 - $broad) * (
+                (1.0 - $this->weighing->wideShare) * $scale * self::normal($residual, $deviation)
+                + $this->weighing->wideShare * $scale * self::normal($residual, self::WIDER * $deviation)
+            ) + $broad * $this->betweenStrengths($predicted, $shown)
+        ) + $odd / 2.0 / $this->weighing->oddSpan;
+
+        return [
+            log($chance),
+            abs($residual) < self::TEACHES_WITHIN * $deviation ? $ledger->told($predicted->sensitivities, $shown->si - $predicted->mean, $noise) : $ledger,
+        ];
+    }
+
+    private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown): float
+    {
+        $smallest = $this->smallest($shown->unit);
+
+        return self::normal(asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest), $this->weighing->betweenSpread);
+    }
+
+    private function smallest(string $unit): float
+    {
+        return $this->weighing->smallest[$unit] ?? 1.0;
+    }
+
+    private static function normal(float $residual, float $deviation): float
+    {
+        return exp(-0.5 * ($residual / $deviation) ** 2) / ($deviation * sqrt(2.0 * M_PI));
+    }
+
+    /** Recordings are compared by how long a wheel seems to stand although it should turn, or turns although it should not. */
+    private function ofSeries(SeriesFeature $predicted, ObservedSeries $shown): float
+    {
+        $share = abs(self::standing($predicted->values) - self::standing(array_map(static fn (int $step): float => $step * $shown->resolution, $shown->steps)));
+        $ratio = self::greatest(array_map(static fn (int $step): float => $step * $shown->resolution, $shown->steps)) / max(0.1, self::greatest($predicted->values));
+
+        return log($share < self::SAME_SHARE && abs($ratio - 1.0) < self::SAME_SPEED ? 1.0 - $this->weighing->oddChance : $this->weighing->oddChance);
+    }
+
+    /** @param  list<float>  $values */
+    private static function standing(array $values): float
+    {
+        return $values === [] ? 0.0 : count(array_filter($values, static fn (float $one): bool => $one <= 0.0)) / count($values);
+    }
+
+    /** @param  list<float>  $values */
+    private static function greatest(array $values): float
+    {
+        return max([0.0, ...$values]);
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence;
+
+use Lernfall\Bay\Action\LookAtLamps;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Arrival;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Simulator;
+use Lernfall\Chance\Deviations;
+use Lernfall\Fault\Catalogue;
+use Lernfall\Fault\CatalogueEntry;
+use Lernfall\Fault\Fault;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * Every car that could be standing there: each fault of the catalogue at each place in concrete strengths, forms of them
+ * that come and go, an old code left over, the sound car, and the pairs that a case or the catalogue names.
+ */
+final readonly class Suspects
+{
+    /** The chance that a customer tells of a lamp that is lit, and that one tells of a lamp that is not. */
+    private const TELLS = [0.97, 0.04];
+
+    /** @param  non-empty-list<Suspect>  $all  the sound car first */
+    private function __construct(public array $all)
+    {
+    }
+
+    public static function of(FaultCase $case, CaseKnowledge $knowledge, Catalogue $catalogue, Weighing $weighing, Simulator $simulator): self
+    {
+        $all = [self::sound($case->sound, $weighing, $knowledge)];
+        foreach ($catalogue->entries as $entry) {
+            $factor = $knowledge->priorFactors[$entry->kind->id] ?? 1.0;
+            foreach (self::formsOf($entry, $case->sound, $weighing) as [$fault, $share]) {
+                foreach (self::cars([$fault], $case->sound, $weighing) as [$suffix, $weight, $car]) {
+                    $all[] = new Suspect($fault->key().$suffix, [$fault], $entry->prior * $factor * $share * $weight, count(array_unique($entry->strengths)) > 1, $car);
+                }
+            }
+        }
+        foreach (self::pairs($case, $knowledge, $catalogue, $weighing) as $key => $faults) {
+            foreach (self::cars($faults, $case->sound, $weighing) as [$suffix, $weight, $car]) {
+                $all[] = new Suspect($key.$suffix, $faults, $weighing->pairPrior * $weight, true, $car);
+            }
+        }
+
+        return (new self($all))->told($knowledge->lampTold, $simulator);
+    }
+
+    public function count(): int
+    {
+        return count($this->all);
+    }
+
+    private static function sound(Vehicle $sound, Weighing $weighing, CaseKnowledge $knowledge): Suspect
+    {
+        return new Suspect('nothing', [], $weighing->soundPrior * ($knowledge->priorFactors['nothing'] ?? 1.0), false, Arrival::of(Car::hypothesis($sound, $sound)));
+    }
+
+    /** @return list<array{Fault, float}> every form of a kind at every place, with its share of the kind's prior at that place */
+    private static function formsOf(CatalogueEntry $entry, Vehicle $vehicle, Weighing $weighing): array
+    {
+        $forms = [];
+        $others = $weighing->comesAndGoes[$entry->kind->id] ?? [];
+        $strengths = array_values(array_unique($entry->strengths));
+        $always = $others === [] ? 1.0 : 1.0 - $weighing->comesAndGoesShare;
+        foreach ($entry->kind->places($vehicle) as $place) {
+            $conductors = $entry->kind->onConductor ? array_map(static fn ($one): string => $one->id, $vehicle->channel($place)->conductors) : [''];
+            foreach ($conductors as $conductor) {
+                foreach ($strengths as $strength) {
+                    $forms[] = [new Fault($entry->kind, $place, $conductor, $strength, $entry->kind->nature), $always / count($conductors) / count($strengths)];
+                }
+                foreach ($others as $provocation) {
+                    $forms[] = [new Fault($entry->kind, $place, $conductor, $strengths[count($strengths) - 1], $provocation), $weighing->comesAndGoesShare / count($conductors) / count($others)];
+                }
+            }
+        }
+
+        return $forms;
+    }
+
+    /**
+     * What comes and goes may do so more or less readily: one car for each readiness.
+     *
+     * @param  list<Fault>  $faults
+     * @return list<array{string, float, Car}> suffix of the key, share, the car as it comes in
+     */
+    private static function cars(array $faults, Vehicle $sound, Weighing $weighing): array
+    {
+        $vehicle = $sound;
+        foreach ($faults as $fault) {
+            $vehicle = $fault->applyTo($vehicle);
+        }
+        $car = Car::hypothesis($vehicle, $sound);
+        $intermittent = array_values(array_filter($faults, static fn (Fault $fault): bool => $fault->provokedBy !== null));
+        if ($intermittent === []) {
+            return [['', 1.0, Arrival::of($car)]];
+        }
+        $cars = [];
+        foreach ($weighing->readiness as $off => $share) {
+            $cars[] = ["~$off", $share, Arrival::of($car->shifted($intermittent[0]->channel.Deviations::READINESS, (float) $off))];
+        }
+
+        return $cars;
+    }
+
+    /** @return array<string, list<Fault>> by key */
+    private static function pairs(FaultCase $case, CaseKnowledge $knowledge, Catalogue $catalogue, Weighing $weighing): array
+    {
+        $pairs = [];
+        $named = $knowledge->pairs;
+        if (count($case->faults) > 1) {
+            $named[] = $case->faults;
+        }
+        foreach ($weighing->commonPairs as [$one, $other]) {
+            foreach (array_intersect($catalogue->entry($one)->kind->places($case->sound), $catalogue->entry($other)->kind->places($case->sound)) as $place) {
+                $conductor = static fn (string $kind): string => $catalogue->entry($kind)->kind->onConductor ? $case->sound->channel($place)->conductors[0]->id : '';
+                $named[] = [$catalogue->fault($case->sound, $one, $place, $conductor($one)), $catalogue->fault($case->sound, $other, $place, $conductor($other))];
+            }
+        }
+        foreach ($named as $faults) {
+            $pairs[implode('+', array_map(static fn (Fault $fault): string => $fault->key(), $faults))] = $faults;
+        }
+
+        return $pairs;
+    }
+
+    /** Shifted by what the complaint tells of a warning lamp. */
+    private function told(?bool $lamp, Simulator $simulator): self
+    {
+        if ($lamp === null) {
+            return $this;
+        }
+
+        return new self(array_map(function (Suspect $suspect) use ($lamp, $simulator): Suspect {
+            $tells = self::TELLS[$this->isLit($suspect->car, $simulator) ? 0 : 1];
+
+            return new Suspect($suspect->key, $suspect->faults, $suspect->prior * ($lamp ? $tells : 1.0 - $tells), $suspect->graded, $suspect->car);
+        }, $this->all));
+    }
+
+    /** Whether any lamp other than the red one stays on once the engine runs. */
+    private function isLit(Car $car, Simulator $simulator): bool
+    {
+        $running = Branch::likeliest($simulator->predict($car, new TurnKey(Ignition::Running)))->car;
+        foreach (Branch::likeliest($simulator->predict($running, new LookAtLamps))->prediction->features as $name => $feature) {
+            if ($feature instanceof CategoryFeature && in_array($name, $car->vehicle->lamps, true) && $feature->likeliest() !== 'off') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
