@@ -121,6 +121,18 @@ final readonly class Lineup
         return isset($way->predictions[$step], $shown[$step]) ? new Answer($way->predictions[$step], $shown[$step]) : null;
     }
 
+    /** What a question was expected to show on this car when it was last put; null where it never was. */
+    public function predictedBefore(Way $way, CarAction $action): ?Prediction
+    {
+        return $this->earlier($way, $this->lastAsked($action), $this->shown)?->predicted;
+    }
+
+    /** The last step that put this question; 0 where none did. */
+    private function lastAsked(CarAction $action): int
+    {
+        return (int) array_search($action->question(), array_reverse($this->questions, true), true);
+    }
+
     /** The likeliest way of a suspect. */
     public function likeliest(int $suspect): Way
     {
@@ -151,7 +163,7 @@ final readonly class Lineup
     {
         $further = [];
         $graded = $this->suspects->all[$way->suspect]->graded;
-        $earlier = $this->earlier($way, (int) array_search($action->question(), array_reverse($this->questions, true), true), $this->shown);
+        $earlier = $this->earlier($way, $this->lastAsked($action), $this->shown);
         foreach ($this->simulator->predict($way->car, $action) as $branch) {
             [$fit, $ledger] = $this->likelihood->of($branch->prediction, $step->observation, $way->ledger(), $way->suspect === 0 ? null : $sound, $graded, $earlier);
             $car = $branch->prediction->refusal === '' ? $branch->car->in($branch->car->state->withAsked($action->question())) : $way->car;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Preview;
 
 use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\Unplug;
 
 /** A usual test: what is done before it, the look or measurement itself, and which of the things it shows counts. */
 final readonly class StandardTest
@@ -17,5 +19,12 @@ final readonly class StandardTest
      */
     public function __construct(public string $id, public array $before, public CarAction $action, public array $features, public bool $isLocal = true)
     {
+    }
+
+    /** Whether the meter feeds a current of its own, or a plug is opened for it. */
+    public function needsPowerOff(): bool
+    {
+        return $this->action instanceof Measure && $this->action->function->feedsCurrent()
+            || array_filter($this->before, static fn (CarAction $one): bool => $one instanceof Unplug) !== [];
     }
 }

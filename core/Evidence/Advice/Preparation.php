@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\Inject;
+use Lernfall\Bay\Action\InjectedShape;
+use Lernfall\Bay\Action\Join;
+use Lernfall\Bay\Action\Provoke;
+use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Action\SecureStep;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Action\TurnWheel;
+use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\CarState;
+use Lernfall\Bay\Ignition;
+use Lernfall\Evidence\Preview\StandardTest;
+
+/**
+ * How to get from the car as it stands to a usual test, which is written down for a car that has just come in: what is in
+ * the way is undone, what is done already is not done again. Plugs are moved with the key off.
+ */
+final readonly class Preparation
+{
+    public function __construct(private CarState $state)
+    {
+    }
+
+    /** @return list<CarAction> */
+    public function for(StandardTest $test): array
+    {
+        $wanted = $this->wantedKey($test);
+        $open = array_values(array_map(static fn (Unplug $one): string => $one->plug, array_filter($test->before, static fn (CarAction $one): bool => $one instanceof Unplug)));
+        $drives = $this->has($test, RoadTest::class) || $wanted === Ignition::Running;
+        $first = $this->undone($test, $open, $wanted, $drives);
+        $key = $this->keyAfter($first);
+        $rest = [];
+        foreach ($test->before as $action) {
+            if (! $this->isDone($action, $key)) {
+                $rest[] = $action;
+                $key = $action instanceof TurnKey ? $action->to : $key;
+            }
+        }
+
+        return [...$first, ...$rest];
+    }
+
+    /**
+     * @param  list<string>  $open  plugs the test wants apart
+     * @return list<CarAction>
+     */
+    private function undone(StandardTest $test, array $open, Ignition $wanted, bool $drives): array
+    {
+        $undone = [];
+        $joins = array_values(array_diff($this->state->openPlugs, $open));
+        $opens = array_values(array_diff($open, $this->state->openPlugs));
+        $turns = $this->state->turningChannel;
+        if ($this->state->hookup->provoked !== null) {
+            $undone[] = new Provoke(null, $this->state->hookup->provoked->channel);
+        }
+        if ($this->state->hookup->injection !== null) {
+            $undone[] = new Inject($this->state->hookup->injection->channel, InjectedShape::from($this->state->hookup->injection->shape), 0.0, 0.0);
+        }
+        if ($turns !== '' && ! $this->turns($test, $turns)) {
+            $undone[] = new TurnWheel($turns, 0.0);
+        }
+        $mustBeOff = $joins !== [] || $opens !== [] && $this->state->isPowered() || $wanted === Ignition::Off
+            || $this->state->ignition === Ignition::Running && ($this->has($test, Secure::class) || $wanted === Ignition::On);
+        if ($mustBeOff && $this->state->isPowered()) {
+            $undone[] = new TurnKey(Ignition::Off);
+        }
+        array_push($undone, ...array_map(static fn (string $plug): CarAction => new Join($plug), $joins));
+
+        return $drives ? [...$undone, ...$this->lowered()] : $undone;
+    }
+
+    /** @return list<CarAction> */
+    private function lowered(): array
+    {
+        $footing = $this->state->footing;
+
+        return [
+            ...($footing->raised ? [new Secure(SecureStep::Lower)] : []),
+            ...($footing->chocked ? [new Secure(SecureStep::Unchock)] : []),
+        ];
+    }
+
+    private function isDone(CarAction $action, Ignition $key): bool
+    {
+        $footing = $this->state->footing;
+
+        return match (true) {
+            $action instanceof TurnKey => $action->to === $key,
+            $action instanceof Unplug => $this->state->isOpen($action->plug),
+            $action instanceof TurnWheel => $this->state->turningChannel === $action->channel && $this->state->turnsPerSecond === $action->turnsPerSecond,
+            $action instanceof Secure => match ($action->step) {
+                SecureStep::Chock => $footing->chocked,
+                SecureStep::Raise => $footing->raised,
+                SecureStep::Stand => $footing->onStands,
+                default => false,
+            },
+            default => false,
+        };
+    }
+
+    /** Ohms are measured without power, a plug that is looked into is opened without it. */
+    private function wantedKey(StandardTest $test): Ignition
+    {
+        $keys = array_values(array_filter($test->before, static fn (CarAction $one): bool => $one instanceof TurnKey));
+
+        return $keys === [] ? ($test->needsPowerOff() ? Ignition::Off : $this->usualKey($test)) : $keys[count($keys) - 1]->to;
+    }
+
+    /** Where the key does not matter it stays, unless the engine would run under a raised car. */
+    private function usualKey(StandardTest $test): Ignition
+    {
+        return $this->state->ignition === Ignition::Running && $this->has($test, Secure::class) ? Ignition::Off : $this->state->ignition;
+    }
+
+    /** @param  list<CarAction>  $actions */
+    private function keyAfter(array $actions): Ignition
+    {
+        $key = $this->state->ignition;
+        foreach ($actions as $action) {
+            $key = $action instanceof TurnKey ? $action->to : $key;
+        }
+
+        return $key;
+    }
+
+    private function turns(StandardTest $test, string $channel): bool
+    {
+        return array_filter($test->before, static fn (CarAction $one): bool => $one instanceof TurnWheel && $one->channel === $channel) !== [];
+    }
+
+    /** @param  class-string<CarAction>  $class */
+    private function has(StandardTest $test, string $class): bool
+    {
+        return array_filter($test->before, static fn (CarAction $one): bool => $one instanceof $class) !== [];
+    }
+}

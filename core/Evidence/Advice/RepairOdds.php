@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Car;
+use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\Odds;
+use Lernfall\Evidence\Remedies;
+
+/** What is believed about repairs: the suspects that count, each with what would put its car right. */
+final readonly class RepairOdds
+{
+    /** Suspects are taken into account from the likeliest down until this share is covered, and no more than this many. */
+    private const COVERED = 0.995;
+
+    private const AT_MOST = 90;
+
+    /**
+     * @param  list<int>  $suspects  places in the lineup
+     * @param  list<Car>  $cars  as they stand now
+     * @param  list<float>  $chances  together 1
+     * @param  list<string>  $remedies  by name
+     * @param  list<bool>  $graded
+     */
+    private function __construct(public array $suspects, public array $cars, public array $chances, public array $remedies, public array $graded, private Remedies $tried)
+    {
+    }
+
+    public static function of(Lineup $lineup, Odds $odds, Remedies $remedies): self
+    {
+        $suspects = $odds->covering(self::COVERED, self::AT_MOST);
+        $cars = array_map(static fn (int $suspect): Car => $lineup->likeliest($suspect)->car, $suspects);
+        $sum = array_sum(array_map(static fn (int $suspect): float => $odds->chances[$suspect], $suspects));
+
+        return new self(
+            $suspects,
+            $cars,
+            array_map(static fn (int $suspect): float => $odds->chances[$suspect] / $sum, $suspects),
+            array_map($remedies->name(...), $cars),
+            array_map(static fn (int $suspect): bool => $lineup->suspects->all[$suspect]->graded, $suspects),
+            $remedies,
+        );
+    }
+
+    /** The same suspects after something has shifted them. @param list<float> $chances */
+    public function shifted(array $chances): self
+    {
+        $sum = array_sum($chances);
+
+        return new self($this->suspects, $this->cars, array_map(static fn (float $chance): float => $chance / $sum, $chances), $this->remedies, $this->graded, $this->tried);
+    }
+
+    /** @return array<string, float> chance by remedy, likeliest first */
+    public function byRemedy(): array
+    {
+        return self::summed($this->remedies, $this->chances);
+    }
+
+    /**
+     * @param  list<string>  $remedies
+     * @param  list<float>  $chances
+     * @return array<string, float>
+     */
+    public static function summed(array $remedies, array $chances): array
+    {
+        $sums = [];
+        foreach ($remedies as $index => $remedy) {
+            $sums[$remedy] = ($sums[$remedy] ?? 0.0) + $chances[$index];
+        }
+        arsort($sums);
+
+        return $sums;
+    }
+
+    /** The chance that a repair takes away something that is wrong. */
+    public function helps(Repair $repair): float
+    {
+        $chance = 0.0;
+        foreach ($this->cars as $index => $car) {
+            $chance += $this->tried->helps($car, $repair) ? $this->chances[$index] : 0.0;
+        }
+
+        return $chance;
+    }
+
+    /** The repairs of the likeliest remedy; none where the likeliest is to repair nothing. @return list<Repair> */
+    public function best(): array
+    {
+        $name = array_key_first($this->byRemedy());
+        $index = array_search($name, $this->remedies, true);
+
+        return $index === false ? [] : $this->tried->of($this->cars[$index]) ?? [];
+    }
+
+    /** Uncertainty about the remedy in bits (Shannon 1948). */
+    public function bits(): float
+    {
+        return self::entropy($this->byRemedy());
+    }
+
+    /** @param  array<array-key, float>  $chances  together 1 */
+    public static function entropy(array $chances): float
+    {
+        return array_sum(array_map(static fn (float $chance): float => $chance > 0.0 ? -$chance * log($chance, 2.0) : 0.0, $chances));
+    }
+}

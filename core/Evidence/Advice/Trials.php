@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\Inject;
+use Lernfall\Bay\Action\InjectedShape;
+use Lernfall\Bay\Action\LiveSpeeds;
+use Lernfall\Bay\Action\Provoke;
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\CarState;
+use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Workshop;
+use Lernfall\Drive\Route;
+use Lernfall\Evidence\Preview\StandardTest;
+use Lernfall\Evidence\Preview\StandardTests;
+use Lernfall\Signal\Switching;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Provocation;
+use Lernfall\Vehicle\Vehicle;
+
+/** Every test that could sensibly come next on a car as it stands. */
+final readonly class Trials
+{
+    private const PROVOCATIONS = [
+        Provocation::SteeringLeft, Provocation::SteeringRight, Provocation::WiggleCable, Provocation::WiggleSensorPlug,
+        Provocation::WiggleLoom, Provocation::WiggleModulePlug, Provocation::Heat,
+    ];
+
+    private const DRIVES = [Route::LeftBends, Route::RightBends, Route::Bumps, Route::WarmUp];
+
+    /** A generator that a healthy input hears without trouble. */
+    private const HERTZ = 100.0;
+
+    private const SINE_VOLTS = 1.0;
+
+    private const SQUARE_AMPERES = 0.014;
+
+    public function __construct(private Workshop $workshop)
+    {
+    }
+
+    /** @return list<Trial> */
+    public function on(Vehicle $vehicle, CarState $state): array
+    {
+        $preparation = new Preparation($state);
+        $trials = [];
+        foreach ($vehicle->channels as $channel) {
+            foreach ([...StandardTests::of($vehicle, $channel), ...$this->provoked($vehicle, $channel), ...$this->injected($vehicle, $channel)] as $test) {
+                if ($test->id !== 'codes') { // read with the whole car below
+                    $trials[] = $this->trial($test, $channel->id, $preparation);
+                }
+            }
+        }
+        foreach ([...StandardTests::ofTheWholeCar($vehicle), ...$this->drives($vehicle)] as $test) {
+            if ($test->id !== 'codes-of-parts') {
+                $trials[] = $this->trial($test, Vehicle::WHOLE, $preparation);
+            }
+        }
+
+        return $trials;
+    }
+
+    private function trial(StandardTest $test, string $place, Preparation $preparation): Trial
+    {
+        $before = $preparation->for($test);
+        $minutes = 0.0;
+        $money = 0.0;
+        foreach ([...$before, $test->action] as $action) {
+            $rate = $this->workshop->rate($action);
+            $minutes += $rate->minutes;
+            $money += $rate->money;
+        }
+
+        return new Trial($test->id, $place, $before, $test->action, $test->features, $minutes, $money + $minutes * $this->workshop->costPerMinute);
+    }
+
+    /** @return list<StandardTest> the joined circuit watched while something is moved or warmed */
+    private function provoked(Vehicle $vehicle, Channel $channel): array
+    {
+        $watched = Switching::isActive($channel) ? 'supply-at-sensor' : 'bias-joined';
+        foreach (StandardTests::of($vehicle, $channel) as $test) {
+            if ($test->id === $watched) {
+                return array_map(static fn (Provocation $how): StandardTest => new StandardTest(
+                    "$watched-$how->value", [new TurnKey(Ignition::On), new Provoke($how, $channel->id)], $test->action, $test->features,
+                ), self::PROVOCATIONS);
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<StandardTest> a generator in place of the sensor */
+    private function injected(Vehicle $vehicle, Channel $channel): array
+    {
+        if ($vehicle->module->lampCodes !== null) {
+            return [];
+        }
+        $shape = match ($channel->sensor->technology()) {
+            'passive' => [InjectedShape::Sine, self::SINE_VOLTS],
+            'current', 'pulse-width' => [InjectedShape::Current, self::SQUARE_AMPERES],
+            default => null,
+        };
+
+        return $shape === null ? [] : [new StandardTest(
+            'injection', [new Unplug($channel->plugs()[0]->plugId), new Inject($channel->id, $shape[0], self::HERTZ, $shape[1]), new TurnKey(Ignition::On)],
+            new LiveSpeeds(0.0), ["$channel->id.speed"],
+        )];
+    }
+
+    /** @return list<StandardTest> drives that bring on what one drive in town does not */
+    private function drives(Vehicle $vehicle): array
+    {
+        if ($vehicle->module->lampCodes !== null) {
+            return [];
+        }
+        $running = new TurnKey(Ignition::Running);
+        $driven = static fn (Route $route): StandardTest => new StandardTest("codes-after-$route->value", [$running, new ClearCodes, new RoadTest($route)], new ReadCodes, [], false);
+
+        return [
+            new StandardTest('codes', [new TurnKey(Ignition::On)], new ReadCodes, [], false),
+            $driven(Route::Usual),
+            ...array_map($driven, self::DRIVES),
+        ];
+    }
+}
