@@ -118,7 +118,7 @@ final readonly class Car
         $shift = $this->gapShiftMetres($channel);
 
         return $this->deviations->areTypical()
-            ? Familiar::with($channel, "open deviations at $shift", fn (): Channel => $this->withDeviations($channel, $shift))
+            ? Remembered::with($channel, "open deviations at $shift", fn (): Channel => $this->withDeviations($channel, $shift))
             : $this->withDeviations($channel, $shift);
     }
 

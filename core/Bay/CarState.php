@@ -184,6 +184,25 @@ final readonly class CarState
         return $outcomes === [] ? $this : $this->but(settled: $outcomes + $this->settled);
     }
 
+    /**
+     * Tells two states apart, as far as they matter for one channel or for the car as a whole.
+     *
+     * @param  string  $channel  its memory and what has been settled elsewhere do not matter; "" for the whole car
+     */
+    public function text(string $channel = ''): string
+    {
+        $here = static fn (string $name): bool => $channel === '' || str_contains($name, $channel);
+        $settled = array_filter($this->settled, $here, ARRAY_FILTER_USE_KEY);
+        ksort($settled);
+
+        return implode(' ', [
+            $this->ignition->value, ...$this->openPlugs, (int) $this->footing->chocked, (int) $this->footing->raised, (int) $this->footing->onStands,
+            $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin, json_encode(array_filter($this->renewed, $here, ARRAY_FILTER_USE_KEY)),
+            json_encode($settled), implode(',', array_filter($this->supplied, $here)), $this->wheelMoves, serialize($this->hookup),
+            json_encode($this->movedSensors), $channel === '' ? serialize($this->service).$this->memory->text() : '',
+        ]);
+    }
+
     public function electrical(Vehicle $vehicle): ElectricalState
     {
         $outside = new ElectricalState(

@@ -99,8 +99,8 @@ final readonly class Suspects
         }
         $car = Car::hypothesis($vehicle, $sound);
         $intermittent = array_values(array_filter($faults, static fn (Fault $fault): bool => $fault->provokedBy !== null));
-        if ($intermittent === []) {
-            return [['', 1.0, Arrival::of($car)]];
+        if ($intermittent === [] || $intermittent[0]->provokedBy !== $intermittent[0]->kind->nature) {
+            return [['', 1.0, Arrival::of($car)]]; // forms rare enough for one readiness
         }
         $cars = [];
         foreach ($weighing->readiness as $off => $share) {

@@ -65,7 +65,10 @@ final readonly class Memory
     /** A test that passes: what was present becomes history, an empty place stays empty. */
     public function passed(string $channel, Failure $failure, bool $lampGoesOut = true): self
     {
-        return $this->with($channel, $failure, $this->test($channel, $failure)->passed($lampGoesOut));
+        $before = $this->test($channel, $failure);
+        $after = $before->passed($lampGoesOut);
+
+        return $after->status->bits === $before->status->bits && isset($this->tests["$channel/$failure->value"]) ? $this : $this->with($channel, $failure, $after);
     }
 
     /** The ignition comes on again. */
@@ -110,6 +113,18 @@ final readonly class Memory
         }
 
         return false;
+    }
+
+    /** Tells two memories apart. */
+    public function text(): string
+    {
+        $text = "{$this->otherwise->bits}";
+        foreach ($this->tests as $name => $test) {
+            $frame = $test->frame;
+            $text .= ";$name:{$test->status->bits}:$test->failedCycles".($frame === null ? '' : ":$frame->metresPerSecond:$frame->steering:$frame->volts");
+        }
+
+        return $text;
     }
 
     public function isEmpty(): bool

@@ -24,14 +24,22 @@ final readonly class Crossroads
      */
     public static function of(Car $car, array $chances): array
     {
-        $ways = [[1.0, [], []]];
+        $certain = [];
+        $open = [];
         foreach ($chances as $event => $chance) {
-            $chance = match (true) {
-                isset($car->state->settled[$event]) => $car->state->settled[$event] ? 1.0 : 0.0,
-                $chance < self::NEARLY => 0.0,
-                $chance > 1.0 - self::NEARLY => 1.0,
-                default => $chance,
+            $settled = $car->state->settled[$event] ?? match (true) {
+                $chance < self::NEARLY => false,
+                $chance > 1.0 - self::NEARLY => true,
+                default => null,
             };
+            if ($settled === null) {
+                $open[$event] = $chance;
+            } else {
+                $certain[$event] = $settled;
+            }
+        }
+        $ways = [[1.0, $certain, []]];
+        foreach ($open as $event => $chance) {
             $ways = self::split($ways, $event, $chance);
         }
 

@@ -7,11 +7,11 @@ namespace Lernfall\Bay\Work;
 use Closure;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
-use Lernfall\Bay\Familiar;
 use Lernfall\Bay\Found;
 use Lernfall\Bay\Hearing;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Remembered;
 use Lernfall\Chance\Deviations;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
@@ -93,7 +93,7 @@ final readonly class DrivingWork
         foreach ($inputs as $id => $input) {
             $ratio = $comparison->ratio($id);
             $watch = fn (): array => $this->watched($car, $id, $input, $ratio, $drive, $monitors);
-            foreach ($plainly === null ? $watch() : Familiar::with($car->channel($id), "driven $plainly $ratio ".$drive->text(), $watch) as $event => [$moment, $chance]) {
+            foreach ($plainly === null ? $watch() : Remembered::with($car->channel($id), "driven $plainly $ratio ".$drive->text(), $watch) as $event => [$moment, $chance]) {
                 $moments[$event] = $moment;
                 $chances[$event] = $chance;
             }
@@ -127,7 +127,7 @@ final readonly class DrivingWork
         foreach ($car->vehicle->channelIds() as $id) {
             if (! $car->state->memory->hasPresentElectrical($id)) {
                 $hear = static fn (): SpeedInput => (new Hearing($car))->whileDriving($car->channel($id), 0.0);
-                $inputs[$id] = $plainly === null ? $hear() : Familiar::with($car->channel($id), "heard $plainly", $hear);
+                $inputs[$id] = $plainly === null ? $hear() : Remembered::with($car->channel($id), "heard $plainly", $hear);
             }
         }
 

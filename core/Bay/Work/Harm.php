@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Work;
 
 use Lernfall\Bay\Car;
+use Lernfall\Bay\Remembered;
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\LiveCircuit;
 use Lernfall\Signal\Switching;
@@ -28,12 +29,21 @@ final readonly class Harm
         $vehicle = $car->vehicle;
         foreach ($vehicle->channels as $channel) {
             $sensor = $channel->sensor;
-            if (Switching::isActive($channel) && self::isBackwards($car, $channel) && ($sensor instanceof CurrentSensor || $sensor instanceof SwitchSensor)) {
+            if (Switching::isActive($channel) && self::isKnownBackwards($car, $channel) && ($sensor instanceof CurrentSensor || $sensor instanceof SwitchSensor)) {
                 $vehicle = $vehicle->withChannel($channel->withSensor($sensor->with(Electronics::Dead)));
             }
         }
 
         return $car->withVehicle($vehicle);
+    }
+
+    private static function isKnownBackwards(Car $car, Channel $channel): bool
+    {
+        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
+
+        return $plainly === null
+            ? self::isBackwards($car, $channel)
+            : Remembered::with($channel, "backwards $plainly", static fn (): bool => self::isBackwards($car, $channel));
     }
 
     private static function isBackwards(Car $car, Channel $channel): bool

@@ -6,9 +6,9 @@ namespace Lernfall\Bay\Work;
 
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
-use Lernfall\Bay\Familiar;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Remembered;
 use Lernfall\Circuit\InputVoltages;
 use Lernfall\Circuit\ModuleInput;
 use Lernfall\Module\Failure;
@@ -44,7 +44,7 @@ final readonly class KeyWork
         foreach ($car->vehicle->channelIds() as $id) {
             $channel = $car->channel($id);
             $check = fn (): array => $this->electrical($car, $channel, ModuleInput::at($id, $car->channels([$id]), $state));
-            $chances += $plainly === null ? $check() : Familiar::with($channel, "key-on $plainly", $check);
+            $chances += $plainly === null ? $check() : Remembered::with($channel, "key-on $plainly", $check);
         }
         $branches = [];
         $module = $car->vehicle->module;

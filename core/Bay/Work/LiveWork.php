@@ -11,6 +11,7 @@ use Lernfall\Bay\Feature;
 use Lernfall\Bay\Hearing;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Remembered;
 use Lernfall\Drive\FreeDrive;
 use Lernfall\Signal\Rotation;
 use Lernfall\Vehicle\Channel;
@@ -47,8 +48,11 @@ final readonly class LiveWork
     private function shown(Car $car, float $metresPerSecond): array
     {
         $features = [];
+        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
         foreach ($car->vehicle->channelIds() as $id) {
-            [$counted, $dips] = $this->counted($car, $id, $metresPerSecond);
+            [$counted, $dips] = $plainly === null
+                ? $this->counted($car, $id, $metresPerSecond)
+                : Remembered::with($car->channel($id), "live $plainly $metresPerSecond {$this->turns($car, $car->channel($id), $metresPerSecond)} {$car->state->ignition->value}", fn (): array => $this->counted($car, $id, $metresPerSecond));
             $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
             $features["$id.run"] = CategoryFeature::certain($dips ? 'dips' : 'steady');
         }

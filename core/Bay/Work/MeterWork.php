@@ -9,11 +9,11 @@ use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Familiar;
 use Lernfall\Bay\Meter;
 use Lernfall\Bay\MeterRange;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Remembered;
 use Lernfall\Circuit\ProbedResistance;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
@@ -68,7 +68,7 @@ final readonly class MeterWork
     /** @param  list<string>  $notes */
     private function branch(float $weight, Car $car, Measure $measure, Leads $leads, array $notes): Branch
     {
-        $features = ['reading' => $this->familiar($car, $measure, $leads)];
+        $features = ['reading' => $this->remembered($car, $measure, $leads)];
         if ($measure->function === MeterFunction::Continuity) {
             $features['beep'] = CategoryFeature::certain(! $features['reading']->overload && $features['reading']->mean < $this->meter->beepsBelowOhms ? 'on' : 'off');
         }
@@ -108,7 +108,7 @@ final readonly class MeterWork
     }
 
     /** The reading, worked out once for all cars that could be there with the very same channel in the same state. */
-    private function familiar(Car $car, Measure $measure, Leads $leads): NumberFeature
+    private function remembered(Car $car, Measure $measure, Leads $leads): NumberFeature
     {
         $channels = Probed::channelsAt($car, $leads->first, $leads->second);
         $plainly = $car->isTypical() && count($channels) === 1 && $leads->areOnPlugs() ? $car->electrical()->plainly() : null;
@@ -119,7 +119,7 @@ final readonly class MeterWork
         $state = $car->state;
         $turning = $state->turningChannel === $channels[0] ? $state->turnsPerSecond : 0.0;
 
-        return Familiar::with($car->channel($channels[0]), implode(' ', [
+        return Remembered::with($car->channel($channels[0]), implode(' ', [
             $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $state->hookup->meterFuseBlown, $plainly, $turning,
             (int) ($leads->teeth[$channels[0]] ?? false), $state->ignition->value, ...$car->deviationsOf($channels[0]),
         ]), $work);

@@ -12,6 +12,7 @@ use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Feature;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Remembered;
 use Lernfall\Module\Failure;
 use Lernfall\Module\Memory;
 use Lernfall\Module\PartsCheck;
@@ -43,6 +44,14 @@ final readonly class ScanWork
         if (! $car->modulePowered()) {
             return $this->silent($car);
         }
+
+        return Branch::only($this->held($car), Remembered::with($car->vehicle->module->dialect, implode(' ', [
+            'codes', $read->tool->value, ...$car->vehicle->channelIds(), '', ...$car->vehicle->brakeParts->ids(), '', $car->state->memory->text(),
+        ]), fn (): Prediction => $this->codes($car, $read)));
+    }
+
+    private function codes(Car $car, ReadCodes $read): Prediction
+    {
         $features = ['answer' => CategoryFeature::certain('yes')];
         foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
             $shown = $read->tool === ScanTool::Older ? $car->vehicle->module->dialect->inHexadecimal((string) $code) : (string) $code;
@@ -57,7 +66,7 @@ final readonly class ScanWork
             }
         }
 
-        return Branch::only($this->held($car), Prediction::of('codes', $features));
+        return Prediction::of('codes', $features);
     }
 
     /** @return non-empty-list<Branch> */

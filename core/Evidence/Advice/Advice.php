@@ -11,7 +11,7 @@ final readonly class Advice
     private const LEAST_BITS = 0.02;
 
     /**
-     * @param  string  $remedy  the likeliest
+     * @param  string  $remedy  the one to begin with, if any is
      * @param  float  $costNow  expected, of beginning with it now
      * @param  list<Worth>  $tests  that tell something, best first
      */
@@ -24,9 +24,10 @@ final readonly class Advice
     {
         $tests = array_values(array_filter($worth, static fn (Worth $one): bool => $one->bits >= self::LEAST_BITS));
         usort($tests, static fn (Worth $one, Worth $other): int => $other->bitsPerMinute() <=> $one->bitsPerMinute());
-        $remedy = (string) array_key_first($repairs->byRemedy());
+        $remedies = $repairs->byRemedy();
+        $remedy = $cost->first($remedies);
 
-        return new self($repairs, $cost, $remedy, $cost->expected($repairs->byRemedy(), $remedy), $tests);
+        return new self($repairs, $cost, $remedy, $cost->expected($remedies, $remedy), $tests);
     }
 
     /** The expected cost of testing on: of the test after which everything is cheapest; null where no test tells anything. */

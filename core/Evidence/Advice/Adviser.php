@@ -61,9 +61,9 @@ final readonly class Adviser
     private function isKnown(Trial $trial, Lineup $lineup, RepairOdds $repairs): bool
     {
         $way = $lineup->likeliest($repairs->suspects[0]);
-        $before = $lineup->predictedBefore($way, $trial->action);
+        $before = $lineup->predictedBefore($way, $trial->question());
 
-        return $before !== null && $this->outcomes->likeliest($trial, $way->car) == $before;
+        return $before !== null && $this->outcomes->answer($trial, $way->car) == $before;
     }
 
     private function worth(Trial $trial, RepairOdds $repairs, RepairCost $cost, Car $sound): Worth

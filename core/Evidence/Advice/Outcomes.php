@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Feature;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Remembered;
 use Lernfall\Bay\Simulator;
 use Lernfall\Evidence\Apart;
 
@@ -34,12 +34,10 @@ final readonly class Outcomes
      */
     public function of(Trial $trial, array $cars, array $graded, Car $sound): array
     {
-        $known = [];
-        $usual = $this->shown($trial, $sound)[0]->prediction;
+        $usual = $this->shown($trial, $sound)[0]->predictions;
         $shown = [];
         foreach ($cars as $index => $car) {
-            $key = $this->shares($trial, $car);
-            $shown[$index] = $known[$key ?? "car $index"] ??= $this->shown($trial, $car);
+            $shown[$index] = $this->shown($trial, $car);
         }
 
         return $this->named($shown, $trial, $graded, $usual);
@@ -69,43 +67,62 @@ final readonly class Outcomes
         ]));
     }
 
-    /** What the trial most likely shows on a car. */
-    public function likeliest(Trial $trial, Car $car): Prediction
+    /** What its last question most likely shows on a car. */
+    public function answer(Trial $trial, Car $car): Prediction
     {
-        return Branch::likeliest($this->shown($trial, $car))->prediction;
+        $ways = $this->shown($trial, $car);
+        usort($ways, static fn (Shown $one, Shown $other): int => $other->weight <=> $one->weight);
+
+        return $ways[0]->predictions[count($ways[0]->predictions) - 1];
     }
 
-    /** @return non-empty-list<Branch> */
+    /** @return non-empty-list<Shown> worked out once for cars that share what the trial reaches */
     private function shown(Trial $trial, Car $car): array
     {
-        $ways = [new Branch(1.0, $car, Prediction::of('nothing'))];
-        foreach ($trial->actions() as $action) {
+        [$part, $state] = $car->vehicle->hasChannel($trial->place)
+            ? [$car->vehicle->channel($trial->place), $this->shares($trial, $car).' '.$car->state->text($trial->place)]
+            : [$car->vehicle, $car->state->text()];
+
+        return Remembered::with($part, "trial {$trial->text()} $state ".spl_object_id($car->deviations), fn (): array => $this->played($trial, $car));
+    }
+
+    /** @return non-empty-list<Shown> */
+    private function played(Trial $trial, Car $car): array
+    {
+        $ways = [new Shown(1.0, $car, [])];
+        foreach ($trial->actions() as $number => $action) {
+            $looks = $number >= count($trial->before);
             $next = [];
             foreach ($ways as $way) {
                 foreach ($this->simulator->predict($way->car, $action) as $branch) {
-                    $next[] = new Branch($way->weight * $branch->weight, $branch->car, $branch->prediction);
+                    $next[] = $way->then($branch, $looks);
                 }
             }
-            $ways = array_values(array_filter($next, static fn (Branch $branch): bool => $branch->weight >= self::RARE)) ?: [Branch::likeliest($next)];
+            $ways = array_values(array_filter($next, static fn (Shown $one): bool => $one->weight >= self::RARE)) ?: $next;
         }
+        assert($ways !== []);
 
         return $ways;
     }
 
     /**
-     * @param  array<int, non-empty-list<Branch>>  $shown  car by car
+     * @param  array<int, non-empty-list<Shown>>  $shown  car by car
      * @param  list<bool>  $graded
+     * @param  list<Prediction>  $usual  look by look
      * @return list<array<string, float>>
      */
-    private function named(array $shown, Trial $trial, array $graded, Prediction $usual): array
+    private function named(array $shown, Trial $trial, array $graded, array $usual): array
     {
         $bins = $this->bins($shown);
         $outcomes = [];
         foreach ($shown as $index => $ways) {
-            $total = array_sum(array_map(static fn (Branch $way): float => $way->weight, $ways));
+            $total = array_sum(array_map(static fn (Shown $way): float => $way->weight, $ways));
             $chances = [];
             foreach ($ways as $way) {
-                $name = $this->name($way->prediction, $trial, $bins, $graded[$index] ? $usual : null);
+                $name = implode(' | ', array_map(
+                    fn (Prediction $prediction, int $look): string => $this->name($prediction, $trial, $bins[$look] ?? [], $graded[$index] ? $usual[$look] ?? null : null),
+                    $way->predictions, array_keys($way->predictions),
+                ));
                 $chances[$name] = ($chances[$name] ?? 0.0) + $way->weight / $total;
             }
             $outcomes[] = $chances;
@@ -128,7 +145,7 @@ final readonly class Outcomes
             if ($value instanceof CategoryFeature) {
                 $words[] = $value->likeliest();
             } elseif ($value instanceof NumberFeature) {
-                $words[] = $this->level($value, $bins[(string) $feature] ?? [], $usual->features[$feature] ?? null);
+                $words[] = $this->level($value, $bins[(string) $feature] ?? [], $usual?->features[$feature] ?? null);
             }
         }
 
@@ -148,32 +165,41 @@ final readonly class Outcomes
     /**
      * Where numbers lie so far apart that they are told apart.
      *
-     * @param  array<int, non-empty-list<Branch>>  $shown
-     * @return array<string, list<float>> upper ends of the bins by feature, the last one left out
+     * @param  array<int, non-empty-list<Shown>>  $shown
+     * @return array<int, array<string, list<float>>> upper ends of the bins look by look and by feature, the last one left out
      */
     private function bins(array $shown): array
     {
         $numbers = [];
         foreach ($shown as $ways) {
             foreach ($ways as $way) {
-                foreach ($way->prediction->features as $feature => $value) {
-                    if ($value instanceof NumberFeature && ! $value->overload) {
-                        $numbers[(string) $feature][] = [$value->mean, $value->spread()];
+                foreach ($way->predictions as $look => $prediction) {
+                    foreach ($prediction->features as $feature => $value) {
+                        if ($value instanceof NumberFeature && ! $value->overload) {
+                            $numbers[$look][(string) $feature][] = [$value->mean, $value->spread()];
+                        }
                     }
                 }
             }
         }
 
-        return array_map(static function (array $list): array {
-            sort($list);
-            $ends = [];
-            for ($index = 1; $index < count($list); $index++) {
-                if ($list[$index][0] - $list[$index - 1][0] > self::DEVIATIONS * hypot($list[$index][1], $list[$index - 1][1])) {
-                    $ends[] = ($list[$index][0] + $list[$index - 1][0]) / 2.0;
-                }
-            }
+        return array_map(static fn (array $features): array => array_map(self::ends(...), $features), $numbers);
+    }
 
-            return $ends;
-        }, $numbers);
+    /**
+     * @param  non-empty-list<array{float, float}>  $list  means and spreads
+     * @return list<float>
+     */
+    private static function ends(array $list): array
+    {
+        sort($list);
+        $ends = [];
+        for ($index = 1; $index < count($list); $index++) {
+            if ($list[$index][0] - $list[$index - 1][0] > self::DEVIATIONS * hypot($list[$index][1], $list[$index - 1][1])) {
+                $ends[] = ($list[$index][0] + $list[$index - 1][0]) / 2.0;
+            }
+        }
+
+        return $ends;
     }
 }

@@ -45,6 +45,19 @@ final readonly class RepairCost
         return $cost;
     }
 
+    /**
+     * The remedy with which everything is expected to be cheapest.
+     *
+     * @param  array<string, float>  $chances  by remedy, together 1
+     */
+    public function first(array $chances): string
+    {
+        $costs = array_map(fn (string $remedy): float => $this->expected($chances, $remedy), array_combine(array_keys($chances), array_keys($chances)));
+        asort($costs);
+
+        return (string) array_key_first($costs);
+    }
+
     private function price(string $remedy): float
     {
         return ($this->prices[$remedy] ?? 0.0) + $this->proof;

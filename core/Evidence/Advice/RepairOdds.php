@@ -45,7 +45,7 @@ final readonly class RepairOdds
         );
     }
 
-    /** The same suspects after something has shifted them. @param list<float> $chances */
+    /** The same suspects after something has shifted them. @param  list<float>  $chances */
     public function shifted(array $chances): self
     {
         $sum = array_sum($chances);

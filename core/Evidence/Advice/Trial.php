@@ -6,13 +6,14 @@ namespace Lernfall\Evidence\Advice;
 
 use Lernfall\Bay\Action\CarAction;
 
-/** A test that could come next: what has to be done on this car as it stands, the look or measurement, and its price. */
+/** A test that could come next: what has to be done on this car as it stands, the looks or measurements, and its price. */
 final readonly class Trial
 {
     /**
      * @param  string  $id  permanent: the name of a usual test
      * @param  string  $place  a channel, or the car as a whole
      * @param  list<CarAction>  $before
+     * @param  non-empty-list<CarAction>  $looks  what shows something
      * @param  list<string>  $features  names of what counts; none means all that is shown
      * @param  float  $cost  of all of it, in money
      */
@@ -20,16 +21,28 @@ final readonly class Trial
         public string $id,
         public string $place,
         public array $before,
-        public CarAction $action,
+        public array $looks,
         public array $features,
         public float $minutes,
         public float $cost,
     ) {
     }
 
-    /** @return list<CarAction> */
+    /** Tells two trials apart. */
+    public function text(): string
+    {
+        return implode(', ', array_map(static fn (CarAction $one): string => $one->question(), $this->actions()));
+    }
+
+    /** Its last question. */
+    public function question(): CarAction
+    {
+        return $this->looks[count($this->looks) - 1];
+    }
+
+    /** @return non-empty-list<CarAction> */
     public function actions(): array
     {
-        return [...$this->before, $this->action];
+        return [...$this->before, ...$this->looks];
     }
 }

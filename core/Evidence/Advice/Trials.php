@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
+use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
 use Lernfall\Bay\Action\LiveSpeeds;
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\RoadTest;
@@ -21,6 +24,10 @@ use Lernfall\Evidence\Preview\StandardTest;
 use Lernfall\Evidence\Preview\StandardTests;
 use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\PadSide;
+use Lernfall\Vehicle\Plug;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
@@ -51,6 +58,7 @@ final readonly class Trials
         $preparation = new Preparation($state);
         $trials = [];
         foreach ($vehicle->channels as $channel) {
+            array_push($trials, ...$this->wireByWire($channel, $preparation));
             foreach ([...StandardTests::of($vehicle, $channel), ...$this->provoked($vehicle, $channel), ...$this->injected($vehicle, $channel)] as $test) {
                 if ($test->id !== 'codes') { // read with the whole car below
                     $trials[] = $this->trial($test, $channel->id, $preparation);
@@ -66,18 +74,53 @@ final readonly class Trials
         return $trials;
     }
 
-    private function trial(StandardTest $test, string $place, Preparation $preparation): Trial
+    /** @param  list<CarAction>  $also  what is measured in the same breath */
+    private function trial(StandardTest $test, string $place, Preparation $preparation, array $also = []): Trial
     {
         $before = $preparation->for($test);
+        $looks = [$test->action, ...$also];
         $minutes = 0.0;
         $money = 0.0;
-        foreach ([...$before, $test->action] as $action) {
+        foreach ([...$before, ...$looks] as $action) {
             $rate = $this->workshop->rate($action);
             $minutes += $rate->minutes;
             $money += $rate->money;
         }
 
-        return new Trial($test->id, $place, $before, $test->action, $test->features, $minutes, $money + $minutes * $this->workshop->costPerMinute);
+        return new Trial($test->id, $place, $before, $looks, $test->features, $minutes, $money + $minutes * $this->workshop->costPerMinute);
+    }
+
+    /** @return list<Trial> every conductor measured in one go: the loom from end to end, and each plug over its joined contacts */
+    private function wireByWire(Channel $channel, Preparation $preparation): array
+    {
+        $plugs = $channel->plugs();
+        [$first, $last] = [$plugs[0], $plugs[count($plugs) - 1]];
+        $trials = [
+            $this->measured('loom-by-wires', $channel, [$first->plugId, $last->plugId], $preparation, [$first, PadSide::Module], [$last, PadSide::Wheel]),
+            $this->measured('loom-to-body', $channel, [$first->plugId, $last->plugId], $preparation, [$last, PadSide::Wheel], null),
+        ];
+        foreach ($plugs as $plug) {
+            $trials[] = $this->measured("contacts-{$plug->name()}", $channel, $plug === $last ? [$first->plugId] : [$last->plugId], $preparation, [$plug, PadSide::Wheel], [$plug, PadSide::Module]);
+        }
+
+        return $trials;
+    }
+
+    /**
+     * @param  list<string>  $open  plugs apart
+     * @param  array{Plug, PadSide}  $from
+     * @param  ?array{Plug, PadSide}  $to  null for the body
+     */
+    private function measured(string $id, Channel $channel, array $open, Preparation $preparation, array $from, ?array $to): Trial
+    {
+        $looks = array_map(static fn ($conductor): Measure => new Measure(
+            MeterFunction::Ohms,
+            Pad::onPlug($channel->id, $from[0]->name(), $from[1], $conductor->id)->id,
+            $to === null ? Pads::BODY : Pad::onPlug($channel->id, $to[0]->name(), $to[1], $conductor->id)->id,
+        ), $channel->conductors);
+        $before = array_map(static fn (string $plug): Unplug => new Unplug($plug), array_values(array_unique($open)));
+
+        return $this->trial(new StandardTest($id, $before, $looks[0], ['reading']), $channel->id, $preparation, array_slice($looks, 1));
     }
 
     /** @return list<StandardTest> the joined circuit watched while something is moved or warmed */

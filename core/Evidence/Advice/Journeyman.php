@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\CyclePower;
+use Lernfall\Bay\Action\LookAtLamps;
+use Lernfall\Bay\Action\OpenCheckConnector;
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\TurnKey;
+use Lernfall\Bay\Action\WatchLamp;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Simulator;
+use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Suspects;
+use Lernfall\Evidence\Weighing;
+use Lernfall\Vehicle\Vehicle;
+
+/** Someone who does what the advice says: reads the codes, then test after test, until a repair is expected to be cheaper. */
+final readonly class Journeyman
+{
+    private const MOST_TESTS = 40;
+
+    public function __construct(private Simulator $simulator, private Weighing $weighing, private Remedies $remedies, private Adviser $adviser)
+    {
+    }
+
+    /** @return list<CarAction> how the first codes are read, as the car shows them */
+    public static function firstLook(Vehicle $vehicle): array
+    {
+        $rules = $vehicle->module->lampCodes;
+        $cycle = $rules?->cycle;
+
+        return [new TurnKey(Ignition::On), new LookAtLamps, ...match (true) {
+            $rules === null => [new ReadCodes],
+            $cycle !== null => [new CyclePower($cycle->onSeconds, $cycle->offSeconds)],
+            default => [new OpenCheckConnector(true), new WatchLamp],
+        }];
+    }
+
+    public function work(FaultCase $case, Suspects $suspects, string $seed): Path
+    {
+        $simulator = $this->simulator->forCase($case);
+        $job = Job::begin($case, $seed);
+        $lineup = Lineup::of($suspects, $this->weighing, $simulator);
+        foreach (self::firstLook($case->sound) as $action) {
+            $job = $job->do($action, $simulator);
+            $lineup = $lineup->after($job->steps[count($job->steps) - 1]);
+        }
+        $tests = [];
+        while (true) {
+            $odds = $lineup->shown();
+            $advice = $this->adviser->on($lineup, $odds);
+            if ($advice->isToRepair() || count($tests) >= self::MOST_TESTS) {
+                return new Path($job, $lineup, $advice, $tests, $this->remedies->name($job->car));
+            }
+            $next = $advice->tests[0]->trial;
+            $tests[] = $next;
+            foreach ($next->actions() as $action) {
+                $job = $job->do($action, $simulator);
+                $lineup = $lineup->after($job->steps[count($job->steps) - 1]);
+            }
+        }
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\Prediction;
+
+/** One way a trial can go. */
+final readonly class Shown
+{
+    /** @param  list<Prediction>  $predictions  look by look */
+    public function __construct(public float $weight, public Car $car, public array $predictions)
+    {
+    }
+
+    public function then(Branch $branch, bool $looks): self
+    {
+        return new self($this->weight * $branch->weight, $branch->car, $looks ? [...$this->predictions, $branch->prediction] : $this->predictions);
+    }
+}
