@@ -15,9 +15,24 @@ final readonly class Answer
     {
     }
 
+    /** Whether this prediction expects nothing new. */
+    public function expects(Prediction $prediction): bool
+    {
+        if ($prediction->kind !== $this->predicted->kind || $prediction->refusal !== $this->predicted->refusal || array_keys($prediction->features) != array_keys($this->predicted->features)) {
+            return false;
+        }
+        foreach ($prediction->features as $name => $feature) {
+            if (! Apart::areAlike($this->predicted->features[$name], $feature)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Whether asking again expects the very same of this feature, so that nothing has changed in between. */
     public function repeats(string $name, Feature $feature): bool
     {
-        return isset($this->predicted->features[$name], $this->shown->values[$name]) && $this->predicted->features[$name] == $feature;
+        return isset($this->predicted->features[$name], $this->shown->values[$name]) && Apart::areAlike($this->predicted->features[$name], $feature);
     }
 }

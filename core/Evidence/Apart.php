@@ -16,6 +16,9 @@ final readonly class Apart
     /** This many standard deviations are no chance any more. */
     private const DEVIATIONS = 3.0;
 
+    /** A number that has moved by less than this many of its standard deviations is the same. */
+    private const DRIFT = 0.5;
+
     /** Words that two cars share with less than this chance tell them apart. */
     private const SHARED_CHANCE = 0.5;
 
@@ -39,6 +42,14 @@ final readonly class Apart
         }
 
         return true;
+    }
+
+    /** Whether nothing that matters lies between two predictions: parts that cool meanwhile shift a number a little. */
+    public static function areAlike(Feature $one, Feature $other): bool
+    {
+        return $one == $other
+            || $one instanceof NumberFeature && $other instanceof NumberFeature && $one->overload === $other->overload
+            && abs($one->mean - $other->mean) <= self::DRIFT * $one->spread();
     }
 
     /** Whether what was shown fits what was predicted. */

@@ -95,7 +95,10 @@ final readonly class Likelihood
             return $before->overload === $now->overload ? 0.0 : null;
         }
 
-        return abs($now->si - $before->si) <= self::TEACHES_WITHIN * M_SQRT2 * hypot($feature->noise, $now->resolution) ? 0.0 : null;
+        $then = $earlier->predicted->features[$name] ?? null;
+        $drift = $then instanceof NumberFeature ? $feature->mean - $then->mean : 0.0;
+
+        return abs($now->si - $before->si - $drift) <= self::TEACHES_WITHIN * M_SQRT2 * hypot($feature->noise, $now->resolution) ? 0.0 : null;
     }
 
     /** @return array{float, Ledger} */

@@ -18,12 +18,14 @@ final readonly class Lineup
 {
     /**
      * @param  list<Way>  $ways  those of the sound car first
+     * @param  list<Way>  $left  ways of suspects ruled out by what was shown, as they stood then
      * @param  array<int, Observation>  $shown  by step number
      * @param  array<int, string>  $questions  by step number
      */
     private function __construct(
         public Suspects $suspects,
         public array $ways,
+        private array $left,
         private array $shown,
         private array $questions,
         private Likelihood $likelihood,
@@ -36,7 +38,7 @@ final readonly class Lineup
     {
         $ways = array_map(static fn (Suspect $suspect, int $place): Way => new Way($place, $suspect->car), $suspects->all, array_keys($suspects->all));
 
-        return new self($suspects, $ways, [], [], new Likelihood($weighing), $weighing, $simulator);
+        return new self($suspects, $ways, [], [], [], new Likelihood($weighing), $weighing, $simulator);
     }
 
     /**
@@ -58,8 +60,9 @@ final readonly class Lineup
             $sound ??= $further[0]->predictions[$step->number];
             array_push($ways, ...$further);
         }
+        [$followed, $left] = $this->parted($ways);
 
-        return new self($this->suspects, $ways, [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()], $this->likelihood, $this->weighing, $this->simulator);
+        return new self($this->suspects, $followed, [...$this->left, ...$left], [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()], $this->likelihood, $this->weighing, $this->simulator);
     }
 
     /** What is believed from all that was shown. */
@@ -77,23 +80,61 @@ final readonly class Lineup
     {
         ksort($written);
         $before = $this->askedBefore(array_keys($written));
-        $logs = [];
-        foreach ($this->ways as $way) {
-            $log = $way->turns;
-            $ledger = Ledger::blank();
-            foreach (array_intersect_key($written, $way->predictions) as $number => $observation) {
-                [$fit, $ledger] = $this->likelihood->of(
-                    $way->predictions[$number], $observation, $ledger,
-                    $way->suspect === 0 ? null : $this->ways[0]->predictions[$number] ?? null,
-                    $this->suspects->all[$way->suspect]->graded,
-                    $this->earlier($way, $before[$number] ?? 0, $written),
-                );
-                $log += $fit;
+        $ways = [...$this->ways, ...$this->left];
+        $logs = array_map(fn (Way $way): float => $way->turns + $this->fits($way, $written, $before), $ways);
+
+        return Odds::of($this->suspects, $this->gathered($ways, $logs));
+    }
+
+    /**
+     * How well what is written fits, as a natural logarithm; what came after a suspect was ruled out counts as odd.
+     *
+     * @param  array<int, Observation>  $written
+     * @param  array<int, int>  $before  by step: the one before it that put the same question
+     */
+    private function fits(Way $way, array $written, array $before): float
+    {
+        $sum = 0.0;
+        $ledger = Ledger::blank();
+        foreach ($written as $number => $observation) {
+            if (! isset($way->predictions[$number])) {
+                $sum += log($this->weighing->oddChance);
+
+                continue;
             }
-            $logs[] = $log;
+            [$fit, $ledger] = $this->likelihood->of(
+                $way->predictions[$number], $observation, $ledger,
+                $way->suspect === 0 ? null : $this->ways[0]->predictions[$number] ?? null,
+                $this->suspects->all[$way->suspect]->graded,
+                $this->earlier($way, $before[$number] ?? 0, $written),
+            );
+            $sum += $fit;
         }
 
-        return Odds::of($this->suspects, $this->gathered($this->ways, $logs));
+        return $sum;
+    }
+
+    /**
+     * Those still followed, and those ruled out. The sound car is always followed: it tells what is usual.
+     *
+     * @param  list<Way>  $ways
+     * @return array{list<Way>, list<Way>}
+     */
+    private function parted(array $ways): array
+    {
+        $weight = fn (Way $way): float => $way->weight() + log(max(1e-12, $this->suspects->all[$way->suspect]->prior));
+        $least = max(array_map($weight, $ways)) + log($this->weighing->ruledOutBelow);
+        $followed = [];
+        $left = [];
+        foreach ($ways as $way) {
+            if ($way->suspect === 0 || $weight($way) >= $least) {
+                $followed[] = $way;
+            } else {
+                $left[] = $way;
+            }
+        }
+
+        return [$followed, $left];
     }
 
     /**
@@ -121,10 +162,10 @@ final readonly class Lineup
         return isset($way->predictions[$step], $shown[$step]) ? new Answer($way->predictions[$step], $shown[$step]) : null;
     }
 
-    /** What a question was expected to show on this car when it was last put; null where it never was. */
-    public function predictedBefore(Way $way, CarAction $action): ?Prediction
+    /** What a question was answered when it was last put; null where it never was. */
+    public function answered(Way $way, CarAction $action): ?Answer
     {
-        return $this->earlier($way, $this->lastAsked($action), $this->shown)?->predicted;
+        return $this->earlier($way, $this->lastAsked($action), $this->shown);
     }
 
     /** The last step that put this question; 0 where none did. */
@@ -137,7 +178,7 @@ final readonly class Lineup
     public function likeliest(int $suspect): Way
     {
         $best = null;
-        foreach ($this->ways as $way) {
+        foreach ([...$this->ways, ...$this->left] as $way) {
             if ($way->suspect === $suspect && ($best === null || $way->weight() > $best->weight())) {
                 $best = $way;
             }
@@ -206,6 +247,6 @@ final readonly class Lineup
             $sums[$way->suspect] += exp($logs[$index] - $greatest[$way->suspect]);
         }
 
-        return array_map(static fn (float $most, float $sum): float => $most + log($sum), $greatest, $sums);
+        return array_map(static fn (float $most, float $sum): float => $sum > 0.0 ? $most + log($sum) : -INF, $greatest, $sums);
     }
 }

@@ -21,6 +21,7 @@ final readonly class Weighing
      * @param  float  $oddSpan  range over which numbers that nothing explains are spread, in natural logarithms
      * @param  array<string, float>  $smallest  what counts as near zero, by unit
      * @param  float  $forgottenBelow  a way of the car this much less likely than its best way is not followed any more
+     * @param  float  $ruledOutBelow  a suspect this much less likely than the likeliest is not followed any more
      * @param  int  $waysPerSuspect  how many ways of one car are followed at most
      * @param  float  $closeFactor  a verdict that turns when one prior is this much larger or smaller is a close call
      * @param  float  $comesAndGoesShare  share of a kind's prior that falls to forms of it that come and go
@@ -39,6 +40,7 @@ final readonly class Weighing
         public float $oddSpan,
         public array $smallest,
         public float $forgottenBelow,
+        public float $ruledOutBelow,
         public int $waysPerSuspect,
         public float $closeFactor,
         public float $comesAndGoesShare,

@@ -32,6 +32,7 @@ final readonly class WeighingReader
             $root->float('oddSpan'),
             self::floats($root, 'smallest'),
             $root->float('forgottenBelow'),
+            $root->float('ruledOutBelow'),
             $root->int('waysPerSuspect'),
             $root->float('closeFactor'),
             self::chance($root, 'comesAndGoesShare'),

@@ -19,6 +19,9 @@ final readonly class Adviser
     /** A remedy nobody knows is priced like the dearest part and a long search. */
     private const BEYOND = 900.0;
 
+    /** Tests are tried on this many of the likeliest cars. */
+    private const TRIED_ON = 40;
+
     private Trials $trials;
 
     private Outcomes $outcomes;
@@ -35,10 +38,11 @@ final readonly class Adviser
         $repairs = RepairOdds::of($lineup, $odds, $this->remedies);
         $cost = $this->costs($repairs);
         $car = $lineup->ways[0]->car;
+        $tried = $repairs->foremost(self::TRIED_ON);
         $worth = [];
         foreach ($this->trials->on($car->sound, $car->state) as $trial) {
-            if (! $this->outcomes->isAlike($trial, $repairs->cars) && ! $this->isKnown($trial, $lineup, $repairs)) {
-                $worth[] = $this->worth($trial, $repairs, $cost, $car);
+            if (! $this->outcomes->isAlike($trial, $tried->cars) && ! $this->isKnown($trial, $lineup, $tried)) {
+                $worth[] = $this->worth($trial, $tried, $cost, $car);
             }
         }
 
@@ -61,9 +65,7 @@ final readonly class Adviser
     private function isKnown(Trial $trial, Lineup $lineup, RepairOdds $repairs): bool
     {
         $way = $lineup->likeliest($repairs->suspects[0]);
-        $before = $lineup->predictedBefore($way, $trial->question());
-
-        return $before !== null && $this->outcomes->answer($trial, $way->car) == $before;
+        return $lineup->answered($way, $trial->question())?->expects($this->outcomes->answer($trial, $way->car)) === true;
     }
 
     private function worth(Trial $trial, RepairOdds $repairs, RepairCost $cost, Car $sound): Worth

@@ -14,9 +14,9 @@ use Lernfall\Evidence\Remedies;
 final readonly class RepairOdds
 {
     /** Suspects are taken into account from the likeliest down until this share is covered, and no more than this many. */
-    private const COVERED = 0.995;
+    private const COVERED = 0.999;
 
-    private const AT_MOST = 90;
+    private const AT_MOST = 400;
 
     /**
      * @param  list<int>  $suspects  places in the lineup
@@ -45,12 +45,14 @@ final readonly class RepairOdds
         );
     }
 
-    /** The same suspects after something has shifted them. @param  list<float>  $chances */
-    public function shifted(array $chances): self
+    /** The likeliest of them only: as many as tests are tried on. */
+    public function foremost(int $count): self
     {
+        $few = static fn (array $list): array => array_slice($list, 0, $count);
+        $chances = $few($this->chances);
         $sum = array_sum($chances);
 
-        return new self($this->suspects, $this->cars, array_map(static fn (float $chance): float => $chance / $sum, $chances), $this->remedies, $this->graded, $this->tried);
+        return new self($few($this->suspects), $few($this->cars), array_map(static fn (float $chance): float => $chance / $sum, $chances), $few($this->remedies), $few($this->graded), $this->tried);
     }
 
     /** @return array<string, float> chance by remedy, likeliest first */
@@ -86,11 +88,10 @@ final readonly class RepairOdds
         return $chance;
     }
 
-    /** The repairs of the likeliest remedy; none where the likeliest is to repair nothing. @return list<Repair> */
-    public function best(): array
+    /** @return list<Repair> the repairs of a remedy; none where nothing is to be repaired */
+    public function repairs(string $remedy): array
     {
-        $name = array_key_first($this->byRemedy());
-        $index = array_search($name, $this->remedies, true);
+        $index = array_search($remedy, $this->remedies, true);
 
         return $index === false ? [] : $this->tried->of($this->cars[$index]) ?? [];
     }
