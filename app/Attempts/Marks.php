@@ -8,7 +8,6 @@ use App\Documents\BuiltIn;
 use App\Models\Attempt;
 use App\Models\MarkSheetRecord;
 use Lernfall\Format\MarkSheetFormat;
-use Lernfall\Marking\Marker;
 use Lernfall\Revision;
 
 /** The marks of a concluded attempt: computed once, then kept. */
@@ -21,9 +20,10 @@ final readonly class Marks
     public function of(Attempt $attempt): MarkSheetRecord
     {
         return MarkSheetRecord::query()->firstOrCreate(['attempt_id' => $attempt->id], fn (): array => [
-            'sheet' => MarkSheetFormat::write((new Marker($this->builtIn->simulator(), $this->builtIn->catalogue()))->mark(
+            'sheet' => MarkSheetFormat::write($this->builtIn->marker()->mark(
                 $this->fold->of($attempt),
                 $this->fold->document($attempt->version)->policy,
+                $this->fold->document($attempt->version)->knowledge,
             )),
             'core_revision' => Revision::CURRENT,
             'marked_at' => now(),

@@ -29,7 +29,6 @@ use Lernfall\Drive\Route;
 use Lernfall\Drive\SpeedTrack;
 use Lernfall\Evidence\Preview\Preview;
 use Lernfall\Format\Script;
-use Lernfall\Marking\Marker;
 use Lernfall\Signal\Teeth;
 
 /** Times the parts of the core that a person waits for. */
@@ -50,7 +49,7 @@ final class Bench extends Command
         $parked = $case->car('bench');
         $car = $simulator->predict($parked, new TurnKey(Ignition::Running))[0]->car;
         $job = $this->played($case, $script, $simulator);
-        $marker = new Marker($simulator, $builtIn->catalogue());
+        $marker = $builtIn->marker();
         $hypotheses = array_map(
             static fn ($fault): Car => Car::hypothesis($fault->applyTo($case->sound), $case->sound),
             $builtIn->catalogue()->everyFault($case->sound),

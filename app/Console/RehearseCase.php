@@ -16,7 +16,6 @@ use Lernfall\Format\InvalidDocument;
 use Lernfall\Format\MarkSheetFormat;
 use Lernfall\Format\ObservationFormat;
 use Lernfall\Format\Script;
-use Lernfall\Marking\Marker;
 
 /** Plays a script of actions against a case file, without a database, and prints what it showed and the marks. */
 final class RehearseCase extends Command
@@ -50,7 +49,7 @@ final class RehearseCase extends Command
                 return $this->refuse("$file: /actions/$position/{$unfit->field}: ".Strings::text($unfit->messageKey, $unfit->parameters));
             }
         }
-        $sheet = MarkSheetFormat::write((new Marker($simulator, $builtIn->catalogue()))->mark($job, $document->policy));
+        $sheet = MarkSheetFormat::write($builtIn->marker()->mark($job, $document->policy, $document->knowledge));
         $this->option('json') ? $this->printJson($job, $scriptDocument['actions'], $sheet) : $this->printText($job, $sheet);
 
         return self::SUCCESS;

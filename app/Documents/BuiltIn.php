@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use Lernfall\Bay\Simulator;
+use Lernfall\Evidence\KnownSuspects;
+use Lernfall\Evidence\Weighing;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Format\CaseReader;
 use Lernfall\Format\CatalogueReader;
+use Lernfall\Format\WeighingReader;
 use Lernfall\Format\WorkshopReader;
+use Lernfall\Marking\Marker;
 
 /** The files that ship with the application: cars, catalogue, workshop, policy. */
-final readonly class BuiltIn
+final class BuiltIn
 {
+    private ?KnownSuspects $suspects = null;
+
     /** @return array<string, array<array-key, mixed>> decoded vehicle files by id */
     public function vehicles(): array
     {
@@ -32,6 +38,21 @@ final readonly class BuiltIn
     public function simulator(): Simulator
     {
         return new Simulator(WorkshopReader::read(JsonFile::read(base_path('core/Bay/training-workshop.json'))));
+    }
+
+    public function weighing(): Weighing
+    {
+        return WeighingReader::read(JsonFile::read(base_path('core/Evidence/weighing.json')));
+    }
+
+    public function suspects(): KnownSuspects
+    {
+        return $this->suspects ??= new KnownSuspects($this->simulator(), $this->catalogue(), $this->weighing());
+    }
+
+    public function marker(): Marker
+    {
+        return new Marker($this->simulator(), $this->catalogue(), $this->suspects());
     }
 
     /** @return array<array-key, mixed> */

@@ -15,6 +15,9 @@ use WeakMap;
  */
 final readonly class Remembered
 {
+    /** No more than this is remembered of one part. */
+    private const MOST = 1500;
+
     /**
      * @template T
      *
@@ -29,6 +32,9 @@ final readonly class Remembered
         static $known = null;
         $known ??= new WeakMap;
         $of = $known[$part] ??= new ArrayObject;
+        if (count($of) >= self::MOST) {
+            $of->exchangeArray([]);
+        }
         if (! isset($of[$question])) {
             $of[$question] = $work();
         }

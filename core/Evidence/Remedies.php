@@ -69,6 +69,12 @@ final class Remedies
         return count($this->wrong($after, $car->sound)) < count($before) || $after == $car->sound && $before !== [];
     }
 
+    /** Whether more is wrong with a car than was before. */
+    public function harms(Car $before, Car $after): bool
+    {
+        return count($this->wrong($after->vehicle, $after->sound)) > count($this->wrong($before->vehicle, $before->sound));
+    }
+
     /** Material and working time, in money. */
     public function price(Repair $repair): float
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Format;
 
 use Lernfall\Bay\FaultCase;
+use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 use Lernfall\Fault\InvalidFault;
@@ -36,6 +37,26 @@ final readonly class CaseReader
         return new CaseDocument(
             new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root)),
             $root->has('policy') ? PolicyReader::read($root->at('policy')) : PolicyReader::read(Node::root($this->policy)),
+            $this->knowledge($root, $vehicle),
+        );
+    }
+
+    private function knowledge(Node $root, Vehicle $vehicle): CaseKnowledge
+    {
+        $knowledge = $root->has('knowledge') ? $root->at('knowledge') : null;
+        $factors = [];
+        foreach ($knowledge?->has('priorFactors') === true ? array_keys($knowledge->entries('priorFactors')) : [] as $kind) {
+            $factors[(string) $kind] = $knowledge->at('priorFactors')->float($kind);
+            if ($kind !== 'nothing' && ! isset($this->catalogue->entries[$kind]) || $factors[(string) $kind] <= 0.0) {
+                throw $knowledge->at('priorFactors')->at($kind)->wrong('a factor above zero for a kind of fault');
+            }
+        }
+        $pairs = $knowledge?->has('pairs') === true ? array_keys($knowledge->entries('pairs')) : [];
+
+        return new CaseKnowledge(
+            $factors,
+            array_map(fn ($index): array => $this->faultsOf($knowledge->at('pairs')->at($index), $vehicle), array_values($pairs)),
+            $knowledge?->has('lampTold') === true ? $knowledge->bool('lampTold') : null,
         );
     }
 
@@ -88,8 +109,21 @@ final readonly class CaseReader
     /** @return non-empty-list<Fault> */
     private function faults(Node $root, Vehicle $vehicle): array
     {
+        $faults = $this->faultsOf($root->at('faults'), $vehicle);
+        $this->mustShareProvocation($faults, $root);
+
+        return $faults === [] ? throw $root->at('faults')->wrong('at least one fault') : $faults;
+    }
+
+    /**
+     * @return list<Fault>
+     *
+     * @throws InvalidDocument
+     */
+    private function faultsOf(Node $list, Vehicle $vehicle): array
+    {
         $faults = [];
-        foreach ($root->entries('faults') as $node) {
+        foreach ($list->items() as $node) {
             try {
                 $faults[] = $this->catalogue->fault(
                     $vehicle,
@@ -104,9 +138,7 @@ final readonly class CaseReader
             }
         }
 
-        $this->mustShareProvocation($faults, $root);
-
-        return $faults === [] ? throw $root->at('faults')->wrong('at least one fault') : $faults;
+        return $faults;
     }
 
     /**

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use Lernfall\Evidence\Possible;
 use Lernfall\Marking\Mark;
 use Lernfall\Marking\MarkSheet;
+use Lernfall\Marking\RepairReview;
+use Lernfall\Vehicle\Vehicle;
 
 /** A mark sheet as JSON: points with message keys, to be put into words at the edge. */
 final readonly class MarkSheetFormat
 {
-    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>} */
+    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>} */
     public static function write(MarkSheet $sheet): array
     {
         return [
@@ -25,6 +28,47 @@ final readonly class MarkSheetFormat
                 'parameters' => (object) $mark->verdict->parameters,
                 'remedy' => $mark->verdict->remedy,
             ], $sheet->marks),
+            'repairs' => array_map(self::review(...), $sheet->reviews),
+            'possible' => array_map(static fn (Possible $possible): array => [
+                'step' => $possible->step, 'open' => $possible->open, 'foremost' => self::named($possible->foremost),
+            ], $sheet->possible),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function review(RepairReview $review): array
+    {
+        $test = $review->betterTest;
+
+        return [
+            'step' => $review->step,
+            'kind' => $review->repair->kind->value ?? 'none',
+            'channel' => $review->repair->channel ?? Vehicle::WHOLE,
+            'verdict' => $review->verdict(),
+            'byCard' => round($review->byCard, 4),
+            'byShown' => round($review->byShown, 4),
+            'rivals' => self::named($review->rivals),
+            'costNow' => round($review->costNow),
+            'costOfTesting' => $review->costOfTesting === null ? null : round($review->costOfTesting),
+            'test' => $test === null ? null : ['id' => $test->trial->id, 'place' => $test->trial->place, 'minutes' => $test->trial->minutes, 'bits' => round($test->bits, 2)],
+        ];
+    }
+
+    /**
+     * @param  array<array-key, float>  $chances  by "kind@place", several joined by "+"
+     * @return list<array{faults: list<array{kind: string, channel: string}>, chance: float}>
+     */
+    private static function named(array $chances): array
+    {
+        $list = [];
+        foreach ($chances as $name => $chance) {
+            $list[] = ['faults' => array_map(static function (string $fault): array {
+                [$kind, $channel] = [...explode('@', $fault), Vehicle::WHOLE];
+
+                return ['kind' => $kind, 'channel' => $channel];
+            }, explode('+', (string) $name)), 'chance' => round($chance, 4)];
+        }
+
+        return $list;
     }
 }

@@ -87,6 +87,16 @@ final readonly class Node
         return $entries;
     }
 
+    /** @return array<array-key, self> the entries of the object or list here */
+    public function items(): array
+    {
+        if (! is_array($this->value)) {
+            throw InvalidDocument::expected($this->pointer, 'a list or an object', $this->value);
+        }
+
+        return array_combine(array_keys($this->value), array_map($this->at(...), array_keys($this->value)));
+    }
+
     /** @return list<string> */
     public function texts(string|int $name): array
     {

@@ -10,19 +10,26 @@ use Lernfall\Marking\Policy;
 /** Reads a marking policy from its decoded JSON. */
 final readonly class PolicyReader
 {
+    /** Criteria that older policies do not know; there they weigh nothing. */
+    private const LATER = ['reasoning'];
+
+    private const NEEDLESS_REPAIR = 120.0;
+
+    private const MARGIN = 0.1;
+
     /** @throws InvalidDocument */
     public static function read(Node $node): Policy
     {
         $weights = [];
         $list = $node->at('weights');
         foreach (Marker::criterionIds() as $criterion) {
-            $weights[$criterion] = $list->int($criterion);
+            $weights[$criterion] = $list->has($criterion) || ! in_array($criterion, self::LATER, true) ? $list->int($criterion) : 0;
             if ($weights[$criterion] < 0) {
                 throw $list->at($criterion)->wrong('no points or more');
             }
         }
         $minutes = $node->float('diagnosisMinutes');
 
-        return $minutes > 0.0 ? new Policy($weights, $minutes) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
+        return $minutes > 0.0 ? new Policy($weights, $minutes, $node->has('needlessRepair') ? $node->float('needlessRepair') : self::NEEDLESS_REPAIR, $node->has('margin') ? $node->float('margin') : self::MARGIN) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
     }
 }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
+use Lernfall\Evidence\Possible;
+
 /** All marks of a job. */
 final readonly class MarkSheet
 {
-    /** @param  list<Mark>  $marks */
-    public function __construct(public array $marks)
+    /**
+     * @param  list<Mark>  $marks
+     * @param  list<RepairReview>  $reviews  how each repair stood to what was known
+     * @param  list<Possible>  $possible  what was still possible, step by step
+     */
+    public function __construct(public array $marks, public array $reviews = [], public array $possible = [])
     {
     }
 

@@ -6,7 +6,12 @@ namespace Lernfall\Marking;
 
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Simulator;
+use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\KnownSuspects;
+use Lernfall\Evidence\Remedies;
 use Lernfall\Evidence\Separation;
+use Lernfall\Evidence\Trail;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Criterion\CodesBeforeClearing;
 use Lernfall\Marking\Criterion\Economy;
@@ -14,34 +19,51 @@ use Lernfall\Marking\Criterion\Proof;
 use Lernfall\Marking\Criterion\RightRepair;
 use Lernfall\Marking\Criterion\Safety;
 use Lernfall\Marking\Criterion\SeparatingReading;
+use Lernfall\Marking\Criterion\SoundReasoning;
 
 /** Marks a job by a policy. */
 final readonly class Marker
 {
-    public function __construct(private Simulator $simulator, private Catalogue $catalogue)
+    public function __construct(private Simulator $simulator, private Catalogue $catalogue, private KnownSuspects $suspects)
     {
     }
 
-    public function mark(Job $job, Policy $policy): MarkSheet
+    public function mark(Job $job, Policy $policy, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
     {
+        $simulator = $this->simulator->forCase($job->case);
+        $trail = Trail::of($job, $this->suspects->of($job->case, $knowledge), $this->suspects->weighing, $simulator);
+        $reviews = $this->reviews($job, $policy, $trail, $simulator);
         $marks = [];
-        foreach ($this->criteria($policy, $this->simulator->forCase($job->case)) as $criterion) {
+        foreach ($this->criteria($policy, $simulator, $reviews) as $criterion) {
             $outOf = $policy->weights[$criterion->id()] ?? 0;
             $verdict = $criterion->judge($job);
             $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
         }
 
-        return new MarkSheet($marks);
+        return new MarkSheet($marks, $reviews, $trail->possible);
     }
 
     /** @return list<string> */
     public static function criterionIds(): array
     {
-        return ['safety', 'codes', 'reading', 'repair', 'proof', 'economy'];
+        return ['safety', 'codes', 'reading', 'reasoning', 'repair', 'proof', 'economy'];
     }
 
-    /** @return list<Criterion> */
-    private function criteria(Policy $policy, Simulator $simulator): array
+    /** @return list<RepairReview> */
+    private function reviews(Job $job, Policy $policy, Trail $trail, Simulator $simulator): array
+    {
+        $remedies = new Remedies($simulator);
+
+        return (new Reasoning(
+            $trail, new Adviser($simulator, $remedies, $policy->needlessRepair), $remedies, new Alternatives($simulator), $policy->margin, $this->suspects->weighing->closeFactor,
+        ))->of($job);
+    }
+
+    /**
+     * @param  list<RepairReview>  $reviews
+     * @return list<Criterion>
+     */
+    private function criteria(Policy $policy, Simulator $simulator, array $reviews): array
     {
         $alternatives = new Alternatives($simulator);
 
@@ -49,7 +71,8 @@ final readonly class Marker
             new Safety,
             new CodesBeforeClearing,
             new SeparatingReading(new Separation($simulator, $this->catalogue)),
-            new RightRepair($alternatives),
+            new SoundReasoning($reviews),
+            new RightRepair($alternatives, $reviews),
             new Proof,
             new Economy($alternatives, $simulator->workshop, $policy->diagnosisMinutes),
         ];

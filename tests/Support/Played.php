@@ -9,7 +9,6 @@ use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Observation;
 use Lernfall\Format\ActionReader;
-use Lernfall\Marking\Marker;
 use Lernfall\Marking\MarkSheet;
 
 /** A job played from actions in their JSON form, for tests. */
@@ -64,6 +63,6 @@ final class Played
 
     public function marks(): MarkSheet
     {
-        return (new Marker(Workbench::simulator(), Workbench::catalogue()))->mark($this->job, Workbench::policy());
+        return Workbench::marker()->mark($this->job, Workbench::policy());
     }
 }

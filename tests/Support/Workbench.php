@@ -14,13 +14,16 @@ use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\Observation;
 use Lernfall\Bay\Simulator;
 use Lernfall\Chance\Draw;
+use Lernfall\Evidence\KnownSuspects;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 use Lernfall\Format\CatalogueReader;
 use Lernfall\Format\Node;
 use Lernfall\Format\PolicyReader;
 use Lernfall\Format\VehicleReader;
+use Lernfall\Format\WeighingReader;
 use Lernfall\Format\WorkshopReader;
+use Lernfall\Marking\Marker;
 use Lernfall\Marking\Policy;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
@@ -40,6 +43,19 @@ final class Workbench
     public static function catalogue(): Catalogue
     {
         return CatalogueReader::read(self::json('core/Fault/catalogue.json'));
+    }
+
+    public static function suspects(): KnownSuspects
+    {
+        /** @var ?KnownSuspects $suspects */
+        static $suspects = null;
+
+        return $suspects ??= new KnownSuspects(self::simulator(), self::catalogue(), WeighingReader::read(self::json('core/Evidence/weighing.json')));
+    }
+
+    public static function marker(): Marker
+    {
+        return new Marker(self::simulator(), self::catalogue(), self::suspects());
     }
 
     public static function simulator(): Simulator

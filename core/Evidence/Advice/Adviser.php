@@ -65,6 +65,7 @@ final readonly class Adviser
     private function isKnown(Trial $trial, Lineup $lineup, RepairOdds $repairs): bool
     {
         $way = $lineup->likeliest($repairs->suspects[0]);
+
         return $lineup->answered($way, $trial->question())?->expects($this->outcomes->answer($trial, $way->car)) === true;
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
+use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CategoryFeature;
 use Lernfall\Bay\Feature;
@@ -89,20 +90,51 @@ final readonly class Outcomes
     /** @return non-empty-list<Shown> */
     private function played(Trial $trial, Car $car): array
     {
-        $ways = [new Shown(1.0, $car, [])];
-        foreach ($trial->actions() as $number => $action) {
-            $looks = $number >= count($trial->before);
-            $next = [];
-            foreach ($ways as $way) {
-                foreach ($this->simulator->predict($way->car, $action) as $branch) {
-                    $next[] = $way->then($branch, $looks);
-                }
-            }
-            $ways = array_values(array_filter($next, static fn (Shown $one): bool => $one->weight >= self::RARE)) ?: $next;
+        $ways = $this->prepared($trial->before, $car);
+        foreach ($trial->looks as $action) {
+            $ways = $this->further($ways, $action, true);
         }
-        assert($ways !== []);
 
-        return $ways;
+        return array_map(static fn (Shown $way): Shown => $way->over(), $ways);
+    }
+
+    /**
+     * Many trials begin alike: what they have in common is done once.
+     *
+     * @param  list<CarAction>  $actions
+     * @return non-empty-list<Shown>
+     */
+    private function prepared(array $actions, Car $car): array
+    {
+        $last = array_pop($actions);
+        if ($last === null) {
+            return [new Shown(1.0, $car, [])];
+        }
+        $text = implode(', ', array_map(static fn (CarAction $one): string => $one->question(), [...$actions, $last]));
+
+        return Remembered::with($car, $text, fn (): array => $this->further($this->prepared($actions, $car), $last, false));
+    }
+
+    /**
+     * @param  non-empty-list<Shown>  $ways
+     * @return non-empty-list<Shown>
+     */
+    private function further(array $ways, CarAction $action, bool $looks): array
+    {
+        $next = [];
+        foreach ($ways as $way) {
+            assert($way->car !== null);
+            foreach ($this->simulator->predict($way->car, $action) as $branch) {
+                $next[] = $way->then($branch, $looks);
+            }
+        }
+        $likely = array_values(array_filter($next, static fn (Shown $one): bool => $one->weight >= self::RARE));
+        if ($likely !== []) {
+            return $likely;
+        }
+        usort($next, static fn (Shown $one, Shown $other): int => $other->weight <=> $one->weight);
+
+        return [$next[0]];
     }
 
     /**

@@ -23,6 +23,12 @@ final readonly class RepairCost
     {
     }
 
+    /** With one more remedy that has a price. */
+    public function priced(string $remedy, float $price): self
+    {
+        return new self([$remedy => $price] + $this->prices, $this->proof, $this->needless);
+    }
+
     /**
      * @param  array<string, float>  $chances  by remedy, together 1
      * @param  ?string  $first  the remedy to begin with; null for the best order from the start

@@ -61,6 +61,14 @@ final readonly class RepairOdds
         return self::summed($this->remedies, $this->chances);
     }
 
+    /** @return array<string, float> the same, where this repair is counted for every suspect it helps */
+    public function byRemedyWith(Repair $repair): array
+    {
+        $key = Remedies::key($repair);
+
+        return self::summed(array_map(fn (Car $car, string $remedy): string => $this->tried->helps($car, $repair) ? $key : $remedy, $this->cars, $this->remedies), $this->chances);
+    }
+
     /**
      * @param  list<string>  $remedies
      * @param  list<float>  $chances

@@ -11,9 +11,17 @@ use Lernfall\Bay\Prediction;
 /** One way a trial can go. */
 final readonly class Shown
 {
-    /** @param  list<Prediction>  $predictions  look by look */
-    public function __construct(public float $weight, public Car $car, public array $predictions)
+    /**
+     * @param  ?Car  $car  as it stands then; null once nothing more is done to it
+     * @param  list<Prediction>  $predictions  look by look
+     */
+    public function __construct(public float $weight, public ?Car $car, public array $predictions)
     {
+    }
+
+    public function over(): self
+    {
+        return new self($this->weight, null, $this->predictions);
     }
 
     public function then(Branch $branch, bool $looks): self

@@ -10,6 +10,7 @@ use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
 use Lernfall\Marking\Alternatives;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\Verdict;
 
 /** The car is in order again, by the repair it needed and no other. */
@@ -23,7 +24,11 @@ final readonly class RightRepair implements Criterion
 
     private const MISNAMED_SHARE = 0.8;
 
-    public function __construct(private Alternatives $alternatives)
+    /** What is left of the points after one repair that nothing on the card supported. */
+    private const UNSUPPORTED_FACTOR = 0.5;
+
+    /** @param  list<RepairReview>  $reviews */
+    public function __construct(private Alternatives $alternatives, private array $reviews)
     {
     }
 
@@ -32,7 +37,22 @@ final readonly class RightRepair implements Criterion
         return 'repair';
     }
 
+    /** The first repair without support halves the points, a second one ends them. */
     public function judge(Job $job): Verdict
+    {
+        $verdict = $this->repaired($job);
+        $unsupported = array_values(array_filter($this->reviews, static fn (RepairReview $one): bool => $one->repair !== null && ! $one->isSupported()));
+        if ($unsupported === [] || $verdict->share === 0.0) {
+            return $verdict;
+        }
+        $share = count($unsupported) > 1 ? 0.0 : self::UNSUPPORTED_FACTOR * $verdict->share;
+
+        return $verdict->share < 1.0
+            ? new Verdict($share, $verdict->step, $verdict->reason, $verdict->parameters, $verdict->remedy)
+            : new Verdict($share, $unsupported[0]->step, count($unsupported) > 1 ? 'mark.repair.unsupported-again' : 'mark.repair.unsupported', [], 'mark.reasoning.remedy');
+    }
+
+    private function repaired(Job $job): Verdict
     {
         $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone()));
         if ($repairs === []) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Marking;
 
 use Lernfall\Marking\Mark;
-use Lernfall\Marking\Marker;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -96,7 +95,7 @@ final class NothingToRepairTest extends TestCase
     /** @return array{string, float} reason and share */
     private function verdict(Played $played, string $criterion): array
     {
-        $marks = (new Marker(Workbench::simulator(), Workbench::catalogue()))->mark($played->job, Workbench::policy())->marks;
+        $marks = Workbench::marker()->mark($played->job, Workbench::policy())->marks;
         $mark = array_values(array_filter($marks, static fn (Mark $one): bool => $one->criterion === $criterion))[0];
 
         return [$mark->verdict->reason, $mark->verdict->share];

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Simulator;
+
+/** What was still possible at each step of a job. */
+final readonly class Trail
+{
+    /**
+     * @param  array<int, Lineup>  $before  by step: before each repair, and before the last step
+     * @param  list<Possible>  $possible  after each step
+     */
+    private function __construct(private array $before, public array $possible, private Lineup $end)
+    {
+    }
+
+    public static function of(Job $job, Suspects $suspects, Weighing $weighing, Simulator $simulator): self
+    {
+        $lineup = Lineup::of($suspects, $weighing, $simulator->forCase($job->case));
+        $before = [];
+        $possible = [];
+        foreach ($job->steps as $step) {
+            if ($step->action instanceof Repair || $step->number === count($job->steps)) {
+                $before[$step->number] = $lineup;
+            }
+            $next = $lineup->after($step);
+            $possible[] = $next === $lineup && $possible !== [] ? $possible[count($possible) - 1]->at($step->number) : Possible::after($step->number, $next->shown());
+            $lineup = $next;
+        }
+
+        return new self($before, $possible, $lineup);
+    }
+
+    /** Before a repair or the last step. */
+    public function before(int $step): Lineup
+    {
+        return $this->before[$step] ?? $this->end;
+    }
+}

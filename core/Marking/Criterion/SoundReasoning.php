@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking\Criterion;
+
+use Lernfall\Bay\Job;
+use Lernfall\Marking\Criterion;
+use Lernfall\Marking\RepairReview;
+use Lernfall\Marking\Verdict;
+
+/** Every repair was worth doing by what stood on the card then, being wrong included. */
+final readonly class SoundReasoning implements Criterion
+{
+    /** @param  list<RepairReview>  $reviews */
+    public function __construct(private array $reviews)
+    {
+    }
+
+    public function id(): string
+    {
+        return 'reasoning';
+    }
+
+    public function judge(Job $job): Verdict
+    {
+        if ($this->reviews === []) {
+            return new Verdict(0.0, null, 'mark.reasoning.nothing-decided', [], 'mark.reasoning.remedy');
+        }
+        $supported = array_filter($this->reviews, static fn (RepairReview $one): bool => $one->isSupported());
+        $worst = $this->worst();
+
+        return new Verdict(count($supported) / count($this->reviews), $worst->step, "mark.reasoning.{$worst->verdict()}", [
+            'chance' => (int) round(100.0 * $worst->byCard),
+            'shown' => (int) round(100.0 * $worst->byShown),
+            'open' => count($worst->rivals),
+        ], $worst->isSupported() ? '' : 'mark.reasoning.remedy');
+    }
+
+    private function worst(): RepairReview
+    {
+        $order = ['harmful', 'wrong', 'lucky', 'close', 'reasonable', 'justified'];
+        $reviews = $this->reviews;
+        usort($reviews, static fn (RepairReview $one, RepairReview $other): int => array_search($one->verdict(), $order, true) <=> array_search($other->verdict(), $order, true));
+
+        return $reviews[0];
+    }
+}

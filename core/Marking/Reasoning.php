@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Step;
+use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Advice\RepairOdds;
+use Lernfall\Evidence\CardReading;
+use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\Odds;
+use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Trail;
+
+/**
+ * The reasoning behind every repair of a job, and behind the decision that none was needed. Each is judged by what was
+ * known then, never by what came out.
+ */
+final readonly class Reasoning
+{
+    /** Less likely than this is not open any more. */
+    private const OPEN_FROM = 0.02;
+
+    /** A verdict is tried with other priors for kinds at least this likely, and for the likeliest of them. */
+    private const SHIFTED_FROM = 0.01;
+
+    private const SHIFTED_AT_MOST = 6;
+
+    /** No prior makes up for less than this. */
+    private const NEVER_CLOSE_BELOW = 0.1;
+
+    public function __construct(private Trail $trail, private Adviser $adviser, private Remedies $remedies, private Alternatives $alternatives, private float $margin, private float $closeFactor)
+    {
+    }
+
+    /** @return list<RepairReview> in the order of the repairs; makeshifts are tests and are left aside */
+    public function of(Job $job): array
+    {
+        $reviews = [];
+        foreach ($job->stepsOf(Repair::class) as $step) {
+            if ($step->wasDone() && $step->action instanceof Repair && ! $step->action->kind->isMakeshift()) {
+                $reviews[] = $this->review($job, $step, $step->action);
+            }
+        }
+        $last = $job->lastStep();
+
+        return $reviews === [] && $last !== null && $job->isConcluded() ? [$this->untouched($job, $last)] : $reviews;
+    }
+
+    private function review(Job $job, Step $step, Repair $repair): RepairReview
+    {
+        $lineup = $this->trail->before($step->number);
+        $card = $lineup->written(CardReading::before($job, $step->number));
+
+        return $this->judged(
+            $step->number, $repair, $lineup, $card,
+            $this->remedies->helps($step->before, $repair) || $this->alternatives->changes($job->case, $repair),
+            $this->remedies->harms($step->before, $step->after),
+        );
+    }
+
+    /** A job closed without any repair. */
+    private function untouched(Job $job, Step $last): RepairReview
+    {
+        $lineup = $this->trail->before($last->number);
+
+        return $this->judged($last->number, null, $lineup, $lineup->written(CardReading::before($job, $last->number)), $job->car->vehicle == $job->case->sound, false);
+    }
+
+    private function judged(int $step, ?Repair $repair, Lineup $lineup, Odds $card, bool $isRight, bool $isHarmful): RepairReview
+    {
+        $advice = $this->adviser->on($lineup, $card);
+        $testing = $advice->costOfTesting();
+        $now = $this->cost($lineup, $card, $repair);
+        $justified = $testing === null || $now <= $testing * (1.0 + $this->margin);
+        $odds = $advice->repairs;
+        $byCard = $this->chance($odds, $repair);
+
+        return new RepairReview(
+            $step, $repair, $isRight, $isHarmful,
+            $justified && $byCard > 0.0,
+            ! $justified && $byCard >= self::NEVER_CLOSE_BELOW && $this->turns($lineup, $card, $repair),
+            $byCard,
+            $this->chance(RepairOdds::of($lineup, $lineup->shown(), $this->remedies), $repair),
+            $this->rivals($odds, $lineup, $repair),
+            $now, $testing,
+            $advice->tests[0] ?? null,
+        );
+    }
+
+    private function chance(RepairOdds $odds, ?Repair $repair): float
+    {
+        return $repair === null ? $odds->byRemedy()['none'] ?? 0.0 : $odds->helps($repair);
+    }
+
+    /** The expected cost of beginning with this repair. */
+    private function cost(Lineup $lineup, Odds $odds, ?Repair $repair): float
+    {
+        $repairs = RepairOdds::of($lineup, $odds, $this->remedies);
+        $cost = $this->adviser->costs($repairs);
+
+        return $repair === null
+            ? $cost->expected($repairs->byRemedy(), 'none')
+            : $cost->priced(Remedies::key($repair), $this->remedies->price($repair))->expected($repairs->byRemedyWith($repair), Remedies::key($repair));
+    }
+
+    /** Whether the verdict turns when one kind of fault is somewhat more or less common than the catalogue takes it to be. */
+    private function turns(Lineup $lineup, Odds $odds, ?Repair $repair): bool
+    {
+        $kinds = array_keys(array_filter(
+            $odds->by(static fn ($suspect): string => $suspect->kinds()[0]),
+            static fn (float $chance): bool => $chance >= self::SHIFTED_FROM,
+        ));
+        foreach (array_slice($kinds, 0, self::SHIFTED_AT_MOST) as $kind) {
+            foreach ([$this->closeFactor, 1.0 / $this->closeFactor] as $factor) {
+                $shifted = $odds->ifCommoner((string) $kind, $factor);
+                $testing = $this->adviser->on($lineup, $shifted)->costOfTesting();
+                if ($testing === null || $this->cost($lineup, $shifted, $repair) <= $testing * (1.0 + $this->margin)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, float> */
+    private function rivals(RepairOdds $odds, Lineup $lineup, ?Repair $repair): array
+    {
+        $rivals = [];
+        foreach ($odds->cars as $index => $car) {
+            $helps = $repair === null ? $odds->remedies[$index] === 'none' : $this->remedies->helps($car, $repair);
+            if (! $helps) {
+                $name = $lineup->suspects->all[$odds->suspects[$index]]->name();
+                $rivals[$name] = ($rivals[$name] ?? 0.0) + $odds->chances[$index];
+            }
+        }
+        arsort($rivals);
+
+        return array_filter($rivals, static fn (float $chance): bool => $chance >= self::OPEN_FROM);
+    }
+}

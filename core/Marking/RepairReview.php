@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Evidence\Advice\Worth;
+
+/** How a repair stood to what was known when it was done. */
+final readonly class RepairReview
+{
+    /**
+     * @param  int  $step  at which it was done; for a job closed without a repair, the last
+     * @param  ?Repair  $repair  null where the decision was that nothing is to be repaired
+     * @param  bool  $isRight  it took away something that was wrong
+     * @param  bool  $isHarmful  more was wrong afterwards than before
+     * @param  bool  $isJustified  by what stood on the card
+     * @param  bool  $isClose  it is not, and would be if one kind of fault were somewhat more or less common
+     * @param  float  $byCard  chance that it helps, by what stood on the card
+     * @param  float  $byShown  the same by all that was shown
+     * @param  array<string, float>  $rivals  chance by fault and place of what else was open by the card, likeliest first
+     * @param  float  $costNow  expected, of this repair then
+     * @param  ?float  $costOfTesting  expected; null where no test told anything any more
+     * @param  ?Worth  $betterTest  what would have told most for its time; null where nothing would have
+     */
+    public function __construct(
+        public int $step,
+        public ?Repair $repair,
+        public bool $isRight,
+        public bool $isHarmful,
+        public bool $isJustified,
+        public bool $isClose,
+        public float $byCard,
+        public float $byShown,
+        public array $rivals,
+        public float $costNow,
+        public ?float $costOfTesting,
+        public ?Worth $betterTest,
+    ) {
+    }
+
+    /** "justified", "lucky", "close", "reasonable", "wrong" or "harmful". */
+    public function verdict(): string
+    {
+        return match (true) {
+            $this->isHarmful => 'harmful',
+            $this->isRight && $this->isJustified => 'justified',
+            $this->isJustified => 'reasonable',
+            $this->isClose => 'close',
+            $this->isRight => 'lucky',
+            default => 'wrong',
+        };
+    }
+
+    /** Whether nothing is to be said against the reasoning: a close call counts for whoever made it. */
+    public function isSupported(): bool
+    {
+        return ! $this->isHarmful && ($this->isJustified || $this->isClose);
+    }
+}
