@@ -28,10 +28,7 @@ final readonly class Remembered
      */
     public static function with(object $part, string $question, Closure $work): mixed
     {
-        /** @var ?WeakMap<object, ArrayObject<string, mixed>> $known */
-        static $known = null;
-        $known ??= new WeakMap;
-        $of = $known[$part] ??= new ArrayObject;
+        $of = self::about($part);
         if (count($of) >= self::MOST) {
             $of->exchangeArray([]);
         }
@@ -40,5 +37,20 @@ final readonly class Remembered
         }
 
         return $of[$question];
+    }
+
+    /** @return ArrayObject<string, mixed> by question */
+    private static function about(object $part): ArrayObject
+    {
+        /** @var ?WeakMap<object, ArrayObject<string, mixed>> $known */
+        static $known = null;
+        $known ??= new WeakMap;
+        $of = $known[$part] ?? null;
+        if (! $of instanceof ArrayObject) {
+            $of = new ArrayObject;
+            $known[$part] = $of;
+        }
+
+        return $of;
     }
 }

@@ -21,11 +21,19 @@ final class KnownSuspects
 
     public function of(FaultCase $case, CaseKnowledge $knowledge): Suspects
     {
-        $keys = static fn (array $faults): array => array_map(static fn (Fault $fault): string => $fault->key(), $faults);
         $name = hash('xxh128', serialize([
-            $case->sound, $knowledge->priorFactors, $knowledge->lampTold, array_map($keys, $knowledge->pairs), count($case->faults) > 1 ? $keys($case->faults) : [],
+            $case->sound, $knowledge->priorFactors, $knowledge->lampTold, array_map(self::keys(...), $knowledge->pairs), count($case->faults) > 1 ? self::keys($case->faults) : [],
         ]));
 
         return $this->known[$name] ??= Suspects::of($case, $knowledge, $this->catalogue, $this->weighing, $this->simulator);
+    }
+
+    /**
+     * @param  list<Fault>  $faults
+     * @return list<string>
+     */
+    private static function keys(array $faults): array
+    {
+        return array_map(static fn (Fault $fault): string => $fault->key(), $faults);
     }
 }

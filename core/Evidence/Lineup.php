@@ -123,7 +123,7 @@ final readonly class Lineup
     private function parted(array $ways): array
     {
         $weight = fn (Way $way): float => $way->weight() + log(max(1e-12, $this->suspects->all[$way->suspect]->prior));
-        $least = max(array_map($weight, $ways)) + log($this->weighing->ruledOutBelow);
+        $least = max([-INF, ...array_map($weight, $ways)]) + log($this->weighing->ruledOutBelow);
         $followed = [];
         $left = [];
         foreach ($ways as $way) {
@@ -226,9 +226,8 @@ final readonly class Lineup
         }
         usort($ways, static fn (Way $one, Way $other): int => $other->weight() <=> $one->weight());
         $least = $ways[0]->weight() + log($this->weighing->forgottenBelow);
-        $worth = array_values(array_filter($ways, static fn (Way $way): bool => $way->weight() >= $least));
 
-        return array_slice($worth === [] ? $ways : $worth, 0, $this->weighing->waysPerSuspect);
+        return [$ways[0], ...array_filter(array_slice($ways, 1, $this->weighing->waysPerSuspect - 1), static fn (Way $way): bool => $way->weight() >= $least)];
     }
 
     /**

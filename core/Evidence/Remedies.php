@@ -159,9 +159,14 @@ final class Remedies
             if ($value == $sound->{$part}) {
                 continue;
             }
-            foreach ($part === 'links' ? array_keys($channel->links) : [''] as $link) {
-                if ($part !== 'links' || $channel->links[$link] != $sound->links[$link]) {
-                    $wrong[] = "$channel->id/$part$link";
+            if ($part !== 'links') {
+                $wrong[] = "$channel->id/$part";
+
+                continue;
+            }
+            foreach ($channel->links as $place => $link) {
+                if ($link != ($sound->links[$place] ?? null)) {
+                    $wrong[] = "$channel->id/$part$place";
                 }
             }
         }

@@ -43,21 +43,32 @@ final readonly class CaseReader
 
     private function knowledge(Node $root, Vehicle $vehicle): CaseKnowledge
     {
-        $knowledge = $root->has('knowledge') ? $root->at('knowledge') : null;
-        $factors = [];
-        foreach ($knowledge?->has('priorFactors') === true ? array_keys($knowledge->entries('priorFactors')) : [] as $kind) {
-            $factors[(string) $kind] = $knowledge->at('priorFactors')->float($kind);
-            if ($kind !== 'nothing' && ! isset($this->catalogue->entries[$kind]) || $factors[(string) $kind] <= 0.0) {
-                throw $knowledge->at('priorFactors')->at($kind)->wrong('a factor above zero for a kind of fault');
-            }
+        if (! $root->has('knowledge')) {
+            return new CaseKnowledge;
         }
-        $pairs = $knowledge?->has('pairs') === true ? array_keys($knowledge->entries('pairs')) : [];
+        $node = $root->at('knowledge');
+        $pairs = $node->has('pairs') ? $node->at('pairs')->items() : [];
 
         return new CaseKnowledge(
-            $factors,
-            array_map(fn ($index): array => $this->faultsOf($knowledge->at('pairs')->at($index), $vehicle), array_values($pairs)),
-            $knowledge?->has('lampTold') === true ? $knowledge->bool('lampTold') : null,
+            $node->has('priorFactors') ? $this->factors($node->at('priorFactors')) : [],
+            array_values(array_map(fn (Node $pair): array => $this->faultsOf($pair, $vehicle), $pairs)),
+            $node->has('lampTold') ? $node->bool('lampTold') : null,
         );
+    }
+
+    /** @return array<string, float> by kind of fault, or "nothing" */
+    private function factors(Node $node): array
+    {
+        $factors = [];
+        foreach (array_keys($node->items()) as $kind) {
+            $factor = $node->float($kind);
+            if ($kind !== 'nothing' && ! isset($this->catalogue->entries[$kind]) || $factor <= 0.0) {
+                throw $node->at($kind)->wrong('a factor above zero for a kind of fault');
+            }
+            $factors[(string) $kind] = $factor;
+        }
+
+        return $factors;
     }
 
     /** Which kind of meter lies on the bench; left out, one that shows true RMS. */

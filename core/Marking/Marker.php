@@ -31,16 +31,19 @@ final readonly class Marker
     public function mark(Job $job, Policy $policy, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
     {
         $simulator = $this->simulator->forCase($job->case);
-        $trail = Trail::of($job, $this->suspects->of($job->case, $knowledge), $this->suspects->weighing, $simulator);
-        $reviews = $this->reviews($job, $policy, $trail, $simulator);
+        $trail = $policy->judgesReasoning() ? Trail::of($job, $this->suspects->of($job->case, $knowledge), $this->suspects->weighing, $simulator) : null;
+        $reviews = $trail === null ? [] : $this->reviews($job, $policy, $trail, $simulator);
         $marks = [];
         foreach ($this->criteria($policy, $simulator, $reviews) as $criterion) {
             $outOf = $policy->weights[$criterion->id()] ?? 0;
+            if ($outOf === 0) {
+                continue;
+            }
             $verdict = $criterion->judge($job);
             $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
         }
 
-        return new MarkSheet($marks, $reviews, $trail->possible);
+        return new MarkSheet($marks, $reviews, $trail === null ? [] : $trail->possible);
     }
 
     /** @return list<string> */

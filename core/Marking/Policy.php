@@ -16,4 +16,10 @@ final readonly class Policy
     public function __construct(public array $weights, public float $diagnosisMinutes, public float $needlessRepair, public float $margin)
     {
     }
+
+    /** Policies made before reasoning was judged give it no weight. */
+    public function judgesReasoning(): bool
+    {
+        return ($this->weights['reasoning'] ?? 0) > 0;
+    }
 }

@@ -142,6 +142,14 @@ final class Workbench
         return PolicyReader::read(Node::root(self::json('core/Marking/workshop-policy.json')));
     }
 
+    /** A policy made before reasoning was judged: quick to mark by. */
+    public static function olderPolicy(): Policy
+    {
+        return PolicyReader::read(Node::root([
+            'weights' => ['safety' => 15, 'codes' => 15, 'reading' => 25, 'repair' => 25, 'proof' => 15, 'economy' => 5], 'diagnosisMinutes' => 48,
+        ]));
+    }
+
     public static function json(string $path): mixed
     {
         return json_decode((string) file_get_contents(dirname(__DIR__, 2).'/'.$path), true, 64, JSON_THROW_ON_ERROR);

@@ -32,6 +32,38 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'points', type: 'number'),
     new OA\Property(property: 'outOf', type: 'integer'),
     new OA\Property(property: 'marks', type: 'array', items: new OA\Items(ref: '#/components/schemas/Mark')),
+    new OA\Property(property: 'repairs', description: 'how each repair stood to what was known; left out where the policy leaves the reasoning aside', type: 'array', items: new OA\Items(ref: '#/components/schemas/RepairReview')),
+    new OA\Property(property: 'possible', description: 'what was still possible after each step', type: 'array', items: new OA\Items(ref: '#/components/schemas/Possible')),
+])]
+#[OA\Schema(schema: 'Likely', required: ['faults', 'chance'], properties: [
+    new OA\Property(property: 'faults', type: 'array', items: new OA\Items(required: ['kind', 'channel'], properties: [
+        new OA\Property(property: 'kind', type: 'string'),
+        new OA\Property(property: 'channel', type: 'string'),
+    ], type: 'object')),
+    new OA\Property(property: 'chance', type: 'number'),
+])]
+#[OA\Schema(schema: 'Possible', required: ['step', 'open', 'foremost'], properties: [
+    new OA\Property(property: 'step', type: 'integer'),
+    new OA\Property(property: 'open', type: 'integer'),
+    new OA\Property(property: 'foremost', type: 'array', items: new OA\Items(ref: '#/components/schemas/Likely')),
+])]
+#[OA\Schema(schema: 'RepairReview', required: ['step', 'kind', 'channel', 'verdict', 'byCard', 'byShown', 'rivals', 'costNow', 'costOfTesting', 'test'], properties: [
+    new OA\Property(property: 'step', type: 'integer'),
+    new OA\Property(property: 'kind', type: 'string'),
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'verdict', type: 'string', enum: ['justified', 'lucky', 'close', 'reasonable', 'wrong', 'harmful']),
+    new OA\Property(property: 'byCard', type: 'number'),
+    new OA\Property(property: 'byShown', type: 'number'),
+    new OA\Property(property: 'rivals', type: 'array', items: new OA\Items(ref: '#/components/schemas/Likely')),
+    new OA\Property(property: 'costNow', type: 'number'),
+    new OA\Property(property: 'costOfTesting', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'test', oneOf: [new OA\Schema(ref: '#/components/schemas/BetterTest'), new OA\Schema(type: 'null')]),
+])]
+#[OA\Schema(schema: 'BetterTest', required: ['id', 'place', 'minutes', 'bits'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'place', type: 'string'),
+    new OA\Property(property: 'minutes', type: 'number'),
+    new OA\Property(property: 'bits', type: 'number'),
 ])]
 #[OA\Schema(schema: 'Mark', required: ['criterion', 'points', 'outOf', 'step', 'reason', 'parameters', 'remedy'], properties: [
     new OA\Property(property: 'criterion', type: 'string'),

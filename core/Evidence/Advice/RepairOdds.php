@@ -48,11 +48,17 @@ final readonly class RepairOdds
     /** The likeliest of them only: as many as tests are tried on. */
     public function foremost(int $count): self
     {
-        $few = static fn (array $list): array => array_slice($list, 0, $count);
-        $chances = $few($this->chances);
+        $chances = array_slice($this->chances, 0, $count);
         $sum = array_sum($chances);
 
-        return new self($few($this->suspects), $few($this->cars), array_map(static fn (float $chance): float => $chance / $sum, $chances), $few($this->remedies), $few($this->graded), $this->tried);
+        return new self(
+            array_slice($this->suspects, 0, $count),
+            array_slice($this->cars, 0, $count),
+            array_map(static fn (float $chance): float => $chance / $sum, $chances),
+            array_slice($this->remedies, 0, $count),
+            array_slice($this->graded, 0, $count),
+            $this->tried,
+        );
     }
 
     /** @return array<string, float> chance by remedy, likeliest first */

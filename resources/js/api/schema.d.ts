@@ -782,6 +782,41 @@ export interface components {
             points: number;
             outOf: number;
             marks: components["schemas"]["Mark"][];
+            /** @description how each repair stood to what was known; left out where the policy leaves the reasoning aside */
+            repairs?: components["schemas"]["RepairReview"][];
+            /** @description what was still possible after each step */
+            possible?: components["schemas"]["Possible"][];
+        };
+        Likely: {
+            faults: {
+                kind: string;
+                channel: string;
+            }[];
+            chance: number;
+        };
+        Possible: {
+            step: number;
+            open: number;
+            foremost: components["schemas"]["Likely"][];
+        };
+        RepairReview: {
+            step: number;
+            kind: string;
+            channel: string;
+            /** @enum {string} */
+            verdict: "justified" | "lucky" | "close" | "reasonable" | "wrong" | "harmful";
+            byCard: number;
+            byShown: number;
+            rivals: components["schemas"]["Likely"][];
+            costNow: number;
+            costOfTesting: number | null;
+            test: components["schemas"]["BetterTest"] | null;
+        };
+        BetterTest: {
+            id: string;
+            place: string;
+            minutes: number;
+            bits: number;
         };
         Mark: {
             criterion: string;

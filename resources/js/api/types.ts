@@ -35,3 +35,6 @@ export type ShownSeries = Schemas['ShownSeries'];
 export type ShownTrace = Schemas['ShownTrace'];
 export type Step = Omit<Schemas['Step'], 'action'> & { action: Action };
 export type User = Schemas['User'];
+export type Possible = Schemas['Possible'];
+export type Likely = Schemas['Likely'];
+export type RepairReview = Schemas['RepairReview'];

@@ -11,7 +11,9 @@ import { Paper, PaperHeading } from '../ui/Paper';
 import { day, points } from '../words/quantities';
 import { t } from '../words/words';
 import { describeCause } from './describe';
+import { Decisions } from './Decisions';
 import { MarkList } from './MarkList';
+import { Narrowing } from './Narrowing';
 import { TimeLine } from './TimeLine';
 
 export function ReportPage() {
@@ -75,6 +77,8 @@ export function ReportPage() {
                                     {t('report.marks')}
                                 </PaperHeading>
                                 <MarkList marks={data.marks.marks} />
+                                <Decisions repairs={data.marks.repairs ?? []} />
+                                <Narrowing possible={data.marks.possible ?? []} />
                             </>
                         )}
                     </div>

@@ -6,6 +6,7 @@ import { describeAction, describeObservation } from './describe';
 /** The path taken, step by step, with the workshop clock beside it. */
 export function TimeLine({ report }: { report: Report }) {
     const rests = new Set(report.marks?.marks.map((mark) => mark.step));
+    const open = (report.marks?.possible ?? []).map((one) => one.open);
     const elapsed = report.steps.map((_, position) =>
         report.steps.slice(0, position + 1).reduce((sum, step) => sum + step.minutes, 0),
     );
@@ -36,6 +37,11 @@ export function TimeLine({ report }: { report: Report }) {
                             <span className="block text-small text-ink-soft">
                                 {describeObservation(step.observation)}
                             </span>
+                            {open[position] !== undefined && open[position] !== open[position - 1] && (
+                                <span className="block text-small font-semibold text-petrol">
+                                    {t('report.possible-open', { count: open[position] })}
+                                </span>
+                            )}
                         </span>
                         <span className="tabular shrink-0 text-right text-small">
                             {clock(elapsed[position] ?? 0)}

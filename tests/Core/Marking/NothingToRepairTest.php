@@ -95,7 +95,7 @@ final class NothingToRepairTest extends TestCase
     /** @return array{string, float} reason and share */
     private function verdict(Played $played, string $criterion): array
     {
-        $marks = Workbench::marker()->mark($played->job, Workbench::policy())->marks;
+        $marks = $played->marks()->marks;
         $mark = array_values(array_filter($marks, static fn (Mark $one): bool => $one->criterion === $criterion))[0];
 
         return [$mark->verdict->reason, $mark->verdict->share];

@@ -1,0 +1,17 @@
+import type { Likely } from '../api/types';
+import { t } from '../words/words';
+
+/** Faults with their places; what sits at no corner needs no name of one. */
+export function faultNames({ faults }: Likely): string {
+    return faults
+        .map(({ kind, channel }) =>
+            channel === 'car'
+                ? t(`fault.${kind}`)
+                : `${t(`fault.${kind}`)}, ${t(`channel.${channel}`).toLowerCase()}`,
+        )
+        .join(' + ');
+}
+
+export function percent(chance: number): string {
+    return `${Math.round(100 * chance)} %`;
+}
