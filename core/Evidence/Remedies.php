@@ -9,38 +9,28 @@ use Lernfall\Bay\Action\RepairKind;
 use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Car;
+use Lernfall\Bay\Remembered;
 use Lernfall\Bay\Simulator;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
-use WeakMap;
 
 /**
  * Which repairs put a car right, found by trying them; what an apprentice has damaged has to be put right as well, so it
  * may take more than one.
  */
-final class Remedies
+final readonly class Remedies
 {
     /** A car with more wrong than this many repairs mend is beyond a working day. */
     private const MOST = 3;
 
-    /** @var WeakMap<Vehicle, array{?list<Repair>}> */
-    private WeakMap $known;
-
-    public function __construct(private readonly Simulator $simulator)
+    public function __construct(private Simulator $simulator)
     {
-        $this->known = new WeakMap;
     }
 
     /** @return ?list<Repair> the cheapest that put everything right, none where nothing is wrong; null where nothing helps */
     public function of(Car $car): ?array
     {
-        $known = $this->known[$car->vehicle] ?? null;
-        if ($known === null) {
-            $known = [$this->found($this->onStands($car), self::MOST)];
-            $this->known[$car->vehicle] = $known;
-        }
-
-        return $known[0];
+        return Remembered::with($car->vehicle, 'remedies', fn (): array => [$this->found($this->onStands($car), self::MOST)])[0];
     }
 
     /** Names a set of repairs; "none" where nothing is to be repaired, "beyond" where nothing helps. */
@@ -62,6 +52,11 @@ final class Remedies
 
     /** Whether this repair takes away something that is wrong with the car. */
     public function helps(Car $car, Repair $repair): bool
+    {
+        return Remembered::with($car->vehicle, 'helped by '.self::key($repair), fn (): bool => $this->isHelped($car, $repair));
+    }
+
+    private function isHelped(Car $car, Repair $repair): bool
     {
         $before = $this->wrong($car->vehicle, $car->sound);
         $after = $this->tried($this->onStands($car), $repair)->vehicle;

@@ -7,12 +7,16 @@ namespace Lernfall\Marking;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
+use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Advice\Considered;
+use Lernfall\Evidence\Advice\RepairCost;
 use Lernfall\Evidence\Advice\RepairOdds;
 use Lernfall\Evidence\CardReading;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Odds;
 use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Suspect;
 use Lernfall\Evidence\Trail;
 
 /**
@@ -27,7 +31,7 @@ final readonly class Reasoning
     /** A verdict is tried with other priors for kinds at least this likely, and for the likeliest of them. */
     private const SHIFTED_FROM = 0.01;
 
-    private const SHIFTED_AT_MOST = 6;
+    private const SHIFTED_AT_MOST = 8;
 
     /** No prior makes up for less than this. */
     private const NEVER_CLOSE_BELOW = 0.1;
@@ -72,17 +76,18 @@ final readonly class Reasoning
 
     private function judged(int $step, ?Repair $repair, Lineup $lineup, Odds $card, bool $isRight, bool $isHarmful): RepairReview
     {
-        $advice = $this->adviser->on($lineup, $card);
+        $considered = $this->adviser->considered($lineup, $card);
+        $advice = $considered->advice();
         $testing = $advice->costOfTesting();
-        $now = $this->cost($lineup, $card, $repair);
-        $justified = $testing === null || $now <= $testing * (1.0 + $this->margin);
+        $now = $this->cost($advice, $repair);
+        $justified = $this->isWorth($advice, $repair);
         $odds = $advice->repairs;
         $byCard = $this->chance($odds, $repair);
 
         return new RepairReview(
             $step, $repair, $isRight, $isHarmful,
             $justified && $byCard > 0.0,
-            ! $justified && $byCard >= self::NEVER_CLOSE_BELOW && $this->turns($lineup, $card, $repair),
+            ! $justified && $byCard >= self::NEVER_CLOSE_BELOW && $this->turns($considered, $card, $repair),
             $byCard,
             $this->chance(RepairOdds::of($lineup, $lineup->shown(), $this->remedies), $repair),
             $this->rivals($odds, $lineup, $repair),
@@ -96,29 +101,32 @@ final readonly class Reasoning
         return $repair === null ? $odds->byRemedy()['none'] ?? 0.0 : $odds->helps($repair);
     }
 
-    /** The expected cost of beginning with this repair. */
-    private function cost(Lineup $lineup, Odds $odds, ?Repair $repair): float
+    /** The expected cost of beginning with this repair, or with none. */
+    private function cost(Advice $advice, ?Repair $repair): float
     {
-        $repairs = RepairOdds::of($lineup, $odds, $this->remedies);
-        $cost = $this->adviser->costs($repairs);
-
         return $repair === null
-            ? $cost->expected($repairs->byRemedy(), 'none')
-            : $cost->priced(Remedies::key($repair), $this->remedies->price($repair))->expected($repairs->byRemedyWith($repair), Remedies::key($repair));
+            ? $advice->cost->expected($advice->repairs->byRemedy(), RepairCost::NOTHING)
+            : $advice->cost->priced(Remedies::key($repair), $this->remedies->price($repair))->expected($advice->repairs->byRemedyWith($repair), Remedies::key($repair));
+    }
+
+    /** Whether it is expected to cost no more than testing on, within the margin. */
+    private function isWorth(Advice $advice, ?Repair $repair): bool
+    {
+        $testing = $advice->costOfTesting();
+
+        return $testing === null || $this->cost($advice, $repair) <= $testing * (1.0 + $this->margin);
     }
 
     /** Whether the verdict turns when one kind of fault is somewhat more or less common than the catalogue takes it to be. */
-    private function turns(Lineup $lineup, Odds $odds, ?Repair $repair): bool
+    private function turns(Considered $considered, Odds $odds, ?Repair $repair): bool
     {
         $kinds = array_keys(array_filter(
-            $odds->by(static fn ($suspect): string => $suspect->kinds()[0]),
+            $odds->by(static fn (Suspect $suspect): string => $suspect->kinds()[0]),
             static fn (float $chance): bool => $chance >= self::SHIFTED_FROM,
         ));
         foreach (array_slice($kinds, 0, self::SHIFTED_AT_MOST) as $kind) {
             foreach ([$this->closeFactor, 1.0 / $this->closeFactor] as $factor) {
-                $shifted = $odds->ifCommoner((string) $kind, $factor);
-                $testing = $this->adviser->on($lineup, $shifted)->costOfTesting();
-                if ($testing === null || $this->cost($lineup, $shifted, $repair) <= $testing * (1.0 + $this->margin)) {
+                if ($this->isWorth($considered->advice($odds->ifCommoner((string) $kind, $factor)), $repair)) {
                     return true;
                 }
             }

@@ -7,7 +7,6 @@ namespace Lernfall\Evidence\Advice;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\RoadTest;
-use Lernfall\Bay\Car;
 use Lernfall\Bay\Simulator;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Odds;
@@ -35,18 +34,22 @@ final readonly class Adviser
 
     public function on(Lineup $lineup, Odds $odds): Advice
     {
+        return $this->considered($lineup, $odds)->advice();
+    }
+
+    public function considered(Lineup $lineup, Odds $odds): Considered
+    {
         $repairs = RepairOdds::of($lineup, $odds, $this->remedies);
-        $cost = $this->costs($repairs);
         $car = $lineup->ways[0]->car;
         $tried = $repairs->foremost(self::TRIED_ON);
-        $worth = [];
+        $trials = [];
         foreach ($this->trials->on($car->sound, $car->state) as $trial) {
             if (! $this->outcomes->isAlike($trial, $tried->cars) && ! $this->isKnown($trial, $lineup, $tried)) {
-                $worth[] = $this->worth($trial, $tried, $cost, $car);
+                $trials[] = [$trial, $this->outcomes->of($trial, $tried->cars, $tried->graded, $car)];
             }
         }
 
-        return Advice::of($repairs, $cost, $worth);
+        return new Considered($repairs, $tried, $this->costs($repairs), $trials);
     }
 
     public function costs(RepairOdds $repairs): RepairCost
@@ -67,28 +70,5 @@ final readonly class Adviser
         $way = $lineup->likeliest($repairs->suspects[0]);
 
         return $lineup->answered($way, $trial->question())?->expects($this->outcomes->answer($trial, $way->car)) === true;
-    }
-
-    private function worth(Trial $trial, RepairOdds $repairs, RepairCost $cost, Car $sound): Worth
-    {
-        $joint = [];
-        foreach ($this->outcomes->of($trial, $repairs->cars, $repairs->graded, $sound) as $index => $chances) {
-            foreach ($chances as $outcome => $chance) {
-                $joint[$outcome][$index] = $chance * $repairs->chances[$index];
-            }
-        }
-        $bits = $repairs->bits();
-        $after = 0.0;
-        foreach ($joint as $weights) {
-            $share = array_sum($weights);
-            $remedies = [];
-            foreach ($weights as $index => $weight) {
-                $remedies[$repairs->remedies[$index]] = ($remedies[$repairs->remedies[$index]] ?? 0.0) + $weight / $share;
-            }
-            $bits -= $share * RepairOdds::entropy($remedies);
-            $after += $share * $cost->expected($remedies);
-        }
-
-        return new Worth($trial, max(0.0, $bits), $trial->cost + $after);
     }
 }

@@ -16,7 +16,7 @@ final readonly class RepairOdds
     /** Suspects are taken into account from the likeliest down until this share is covered, and no more than this many. */
     private const COVERED = 0.999;
 
-    private const AT_MOST = 400;
+    private const AT_MOST = 250;
 
     /**
      * @param  list<int>  $suspects  places in the lineup
@@ -43,6 +43,15 @@ final readonly class RepairOdds
             array_map(static fn (int $suspect): bool => $lineup->suspects->all[$suspect]->graded, $suspects),
             $remedies,
         );
+    }
+
+    /** The same suspects by other odds. */
+    public function under(Odds $odds): self
+    {
+        $chances = array_map(static fn (int $suspect): float => $odds->chances[$suspect], $this->suspects);
+        $sum = array_sum($chances);
+
+        return new self($this->suspects, $this->cars, array_map(static fn (float $chance): float => $chance / $sum, $chances), $this->remedies, $this->graded, $this->tried);
     }
 
     /** The likeliest of them only: as many as tests are tried on. */

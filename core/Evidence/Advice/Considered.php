@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Evidence\Odds;
+
+/** What every trial that tells something can show on the cars that count: worked out once, weighed by any odds. */
+final readonly class Considered
+{
+    /**
+     * @param  RepairOdds  $repairs  all suspects that count
+     * @param  RepairOdds  $foremost  those the trials were played on
+     * @param  list<array{Trial, list<array<string, float>>}>  $trials  with the chance of each outcome, car by car
+     */
+    public function __construct(public RepairOdds $repairs, private RepairOdds $foremost, private RepairCost $cost, private array $trials)
+    {
+    }
+
+    /** @param  ?Odds  $odds  other odds of the same suspects; null for those they were chosen by */
+    public function advice(?Odds $odds = null): Advice
+    {
+        $repairs = $odds === null ? $this->repairs : $this->repairs->under($odds);
+        $foremost = $odds === null ? $this->foremost : $this->foremost->under($odds);
+
+        return Advice::of($repairs, $this->cost, array_map(fn (array $trial): Worth => $this->worth($trial[0], $trial[1], $foremost), $this->trials));
+    }
+
+    /** @param  list<array<string, float>>  $outcomes */
+    private function worth(Trial $trial, array $outcomes, RepairOdds $foremost): Worth
+    {
+        $joint = [];
+        foreach ($outcomes as $index => $chances) {
+            foreach ($chances as $outcome => $chance) {
+                $remedy = $foremost->remedies[$index];
+                $joint[$outcome][$remedy] = ($joint[$outcome][$remedy] ?? 0.0) + $chance * $foremost->chances[$index];
+            }
+        }
+        $bits = $foremost->bits();
+        $after = 0.0;
+        foreach ($joint as $weights) {
+            $share = array_sum($weights);
+            if ($share > 0.0) {
+                $remedies = array_map(static fn (float $weight): float => $weight / $share, $weights);
+                $bits -= $share * RepairOdds::entropy($remedies);
+                $after += $share * $this->cost->expected($remedies);
+            }
+        }
+
+        return new Worth($trial, max(0.0, $bits), $trial->cost + $after);
+    }
+}
