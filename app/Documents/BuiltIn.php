@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use Lernfall\Bay\Simulator;
 use Lernfall\Evidence\KnownSuspects;
+use Lernfall\Evidence\Solving\Solver;
 use Lernfall\Evidence\Weighing;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Format\CaseReader;
@@ -13,6 +14,7 @@ use Lernfall\Format\CatalogueReader;
 use Lernfall\Format\WeighingReader;
 use Lernfall\Format\WorkshopReader;
 use Lernfall\Marking\Marker;
+use Lernfall\Marking\Policy;
 
 /** The files that ship with the application: cars, catalogue, workshop, policy. */
 final class BuiltIn
@@ -48,6 +50,11 @@ final class BuiltIn
     public function suspects(): KnownSuspects
     {
         return $this->suspects ??= new KnownSuspects($this->simulator(), $this->catalogue(), $this->weighing());
+    }
+
+    public function solver(Policy $policy): Solver
+    {
+        return new Solver($this->simulator(), $this->suspects(), $policy->needlessRepair);
     }
 
     public function marker(): Marker

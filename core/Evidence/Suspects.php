@@ -25,7 +25,7 @@ use Lernfall\Vehicle\Vehicle;
  */
 final readonly class Suspects
 {
-    /** The chance that a customer tells of a lamp that is lit, and that one tells of a lamp that is not. */
+    /** The chance that a customer tells of a lamp that was lit, and that one tells of a lamp that never was. */
     private const TELLS = [0.97, 0.04];
 
     /** @param  non-empty-list<Suspect>  $all  the sound car first */
@@ -138,16 +138,19 @@ final readonly class Suspects
             return $this;
         }
 
-        return new self(array_map(function (Suspect $suspect) use ($lamp, $simulator): Suspect {
-            $tells = self::TELLS[$this->isLit($suspect->car, $simulator) ? 0 : 1];
+        return new self(array_map(static function (Suspect $suspect) use ($lamp, $simulator): Suspect {
+            $tells = self::TELLS[self::hasWarned($suspect->car, $simulator) ? 0 : 1];
 
             return new Suspect($suspect->key, $suspect->faults, $suspect->prior * ($lamp ? $tells : 1.0 - $tells), $suspect->graded, $suspect->car);
         }, $this->all));
     }
 
-    /** Whether any lamp other than the red one stays on once the engine runs. */
-    private function isLit(Car $car, Simulator $simulator): bool
+    /** Whether its driver has seen a warning lamp: some code was stored, or a lamp other than the red one stays on once the engine runs. */
+    public static function hasWarned(Car $car, Simulator $simulator): bool
     {
+        if (! $car->state->memory->isEmpty()) {
+            return true;
+        }
         $running = Branch::likeliest($simulator->predict($car, new TurnKey(Ignition::Running)))->car;
         foreach (Branch::likeliest($simulator->predict($running, new LookAtLamps))->prediction->features as $name => $feature) {
             if ($feature instanceof CategoryFeature && in_array($name, $car->vehicle->lamps, true) && $feature->likeliest() !== 'off') {

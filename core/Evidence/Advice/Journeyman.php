@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Advice;
 
 use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\CyclePower;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\OpenCheckConnector;
 use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\WatchLamp;
 use Lernfall\Bay\FaultCase;
@@ -57,7 +59,7 @@ final readonly class Journeyman
             $odds = $lineup->shown();
             $advice = $this->adviser->on($lineup, $odds);
             if ($advice->isToRepair() || count($tests) >= self::MOST_TESTS) {
-                return new Path($job, $lineup, $advice, $tests, $this->remedies->name($job->car));
+                return $this->path($job, $lineup, $advice, $tests);
             }
             $next = $advice->tests[0]->trial;
             $tests[] = $next;
@@ -66,5 +68,19 @@ final readonly class Journeyman
                 $lineup = $lineup->after($job->steps[count($job->steps) - 1]);
             }
         }
+    }
+
+    /** @param  list<Trial>  $tests */
+    private function path(Job $job, Lineup $lineup, Advice $advice, array $tests): Path
+    {
+        $workshop = $this->simulator->workshop;
+        $minutes = 0.0;
+        $money = 0.0;
+        foreach ([...$advice->repairs->repairs($advice->remedy), new ClearCodes, new RoadTest, new ReadCodes] as $action) {
+            $minutes += $workshop->rate($action)->minutes;
+            $money += $workshop->rate($action)->money;
+        }
+
+        return new Path($job, $lineup, $advice, $tests, $this->remedies->name($job->car), $minutes, $money, $workshop->costPerMinute);
     }
 }

@@ -129,9 +129,12 @@ final readonly class Trials
         $watched = Switching::isActive($channel) ? 'supply-at-sensor' : 'bias-joined';
         foreach (StandardTests::of($vehicle, $channel) as $test) {
             if ($test->id === $watched) {
-                return array_map(static fn (Provocation $how): StandardTest => new StandardTest(
-                    "$watched-$how->value", [new TurnKey(Ignition::On), new Provoke($how, $channel->id)], $test->action, $test->features,
-                ), self::PROVOCATIONS);
+                return [
+                    ...(Switching::isActive($channel) ? [new StandardTest("$watched-still", [new TurnKey(Ignition::On)], $test->action, $test->features)] : []),
+                    ...array_map(static fn (Provocation $how): StandardTest => new StandardTest(
+                        "$watched-$how->value", [new TurnKey(Ignition::On), new Provoke($how, $channel->id)], $test->action, $test->features,
+                    ), self::PROVOCATIONS),
+                ];
             }
         }
 

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Documents\BuiltIn;
+use App\Documents\JsonFile;
+use App\Documents\SchemaCheck;
+use Illuminate\Console\Command;
+use Lernfall\Format\InvalidDocument;
+use Lernfall\Format\SolvabilityFormat;
+
+/** Says whether a case file can be solved with sensible tests, by which path, and what no test tells apart. */
+final class CheckCase extends Command
+{
+    protected $signature = 'case:check {case : a case file} {--json : print JSON}';
+
+    protected $description = 'Say whether a case can be solved; ends with 1 where it cannot';
+
+    private const INVALID_INPUT = 2;
+
+    public function handle(BuiltIn $builtIn, SchemaCheck $schemas): int
+    {
+        $file = (string) $this->argument('case');
+        try {
+            $content = JsonFile::read($file);
+            $document = $builtIn->caseReader()->read($content);
+            $schemas->check($content, 'case');
+        } catch (InvalidDocument $invalid) {
+            $this->getOutput()->getErrorStyle()->writeln("$file: ".$invalid->getMessage());
+
+            return self::INVALID_INPUT;
+        }
+        $found = $builtIn->solver($document->policy)->of($document->case, $document->knowledge);
+        $report = SolvabilityFormat::write($found);
+        $this->option('json') ? $this->line(json_encode($report, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)) : $this->printText($report);
+
+        return $found->isSolvable() ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** @param  array{solvable: bool, needed: string, reached: int, of: int, afterFirstLook: float, par: ?array{minutes: float, cost: float, tests: list<array{id: string, place: string, minutes: float}>}, together: list<string>, warnings: list<string>}  $report */
+    private function printText(array $report): void
+    {
+        $this->line(($report['solvable'] ? 'can be solved' : 'cannot be solved').": $report[needed], reached on $report[reached] of $report[of] cars");
+        $this->line(sprintf('after the first look: %.0f %%', 100.0 * $report['afterFirstLook']));
+        if ($report['par'] !== null) {
+            $this->line(sprintf('par %.1f min, %.0f in money, repair and proof included', $report['par']['minutes'], $report['par']['cost']));
+            foreach ($report['par']['tests'] as $test) {
+                $this->line(sprintf('  %5.1f min  %s %s', $test['minutes'], $test['place'], $test['id']));
+            }
+        }
+        foreach ($report['together'] as $name) {
+            $this->line("no test tells it from: $name");
+        }
+        foreach ($report['warnings'] as $warning) {
+            $this->line("warning: $warning");
+        }
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Solving;
+
+use Closure;
+use Lernfall\Bay\Arrival;
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Simulator;
+use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Advice\Journeyman;
+use Lernfall\Evidence\Advice\Outcomes;
+use Lernfall\Evidence\Advice\Path;
+use Lernfall\Evidence\Advice\RepairOdds;
+use Lernfall\Evidence\Advice\Trial;
+use Lernfall\Evidence\Advice\Trials;
+use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\KnownSuspects;
+use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Suspects;
+
+/** Works a case with its own advice, and looks which other faults no test tells from it. */
+final readonly class Solver
+{
+    /** Cars the case is worked on: parts scatter, and eyes overlook. */
+    private const SEEDS = ['solve-1', 'solve-2', 'solve-3'];
+
+    /** Rivals less likely than this after the codes are not open any more. */
+    private const OPEN_FROM = 0.001;
+
+    private const RIVALS = 60;
+
+    /** Outcomes that two cars share with less than this chance tell them apart. */
+    private const SHARED = 0.5;
+
+    public function __construct(private Simulator $simulator, private KnownSuspects $suspects, private float $needless)
+    {
+    }
+
+    /** @param  ?Closure(int, int): void  $progress  told how much is done, and of how much */
+    public function of(FaultCase $case, CaseKnowledge $knowledge, ?Closure $progress = null): Solvability
+    {
+        $simulator = $this->simulator->forCase($case);
+        $remedies = new Remedies($simulator);
+        $suspects = $this->suspects->of($case, $knowledge);
+        $journeyman = new Journeyman($simulator, $this->suspects->weighing, $remedies, new Adviser($simulator, $remedies, $this->needless));
+        $paths = [];
+        foreach (self::SEEDS as $done => $seed) {
+            $progress === null ?: $progress($done, count(self::SEEDS) + 1);
+            $paths[] = $journeyman->work($case, $suspects, $seed);
+        }
+        $progress === null ?: $progress(count(self::SEEDS), count(self::SEEDS) + 1);
+
+        return $this->compared($case, $suspects, $paths, $remedies, $simulator);
+    }
+
+    /** @param  non-empty-list<Path>  $paths */
+    private function compared(FaultCase $case, Suspects $suspects, array $paths, Remedies $remedies, Simulator $simulator): Solvability
+    {
+        $first = Lineup::of($suspects, $this->suspects->weighing, $simulator);
+        foreach (array_slice($paths[0]->job->steps, 0, count(Journeyman::firstLook($case->sound))) as $step) {
+            $first = $first->after($step);
+        }
+        $truth = $this->looked($case, $simulator);
+        $needed = $remedies->name($truth);
+        $odds = RepairOdds::of($first, $first->shown(), $remedies);
+        $rivals = [];
+        foreach ($odds->cars as $index => $car) {
+            if ($odds->chances[$index] >= self::OPEN_FROM && $odds->remedies[$index] !== $needed && count($rivals) < self::RIVALS) {
+                $rivals[$suspects->all[$odds->suspects[$index]]->name()] = $car;
+            }
+        }
+        $sound = $first->ways[0]->car;
+        $apart = $this->toldApart((new Trials($simulator->workshop))->on($case->sound, $truth->state), $truth, $rivals + ['' => $sound], $sound, new Outcomes($simulator));
+
+        return new Solvability(
+            $paths, $needed, $odds->byRemedy()[$needed] ?? 0.0,
+            array_values(array_diff($apart, [''])),
+            array_values(array_diff(array_keys($rivals), $apart)),
+            ! in_array('', $apart, true),
+        );
+    }
+
+    /** The car of the case after the first look. */
+    private function looked(FaultCase $case, Simulator $simulator): Car
+    {
+        $car = Arrival::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
+        foreach (Journeyman::firstLook($case->sound) as $action) {
+            $car = Branch::likeliest($simulator->predict($car, $action))->car;
+        }
+
+        return $car;
+    }
+
+    /**
+     * @param  list<Trial>  $trials
+     * @param  array<string, Car>  $rivals  by name
+     * @return list<string> those that some trial tells from the true car
+     */
+    private function toldApart(array $trials, Car $truth, array $rivals, Car $sound, Outcomes $outcomes): array
+    {
+        $apart = [];
+        foreach ($trials as $trial) {
+            $open = array_diff_key($rivals, $apart);
+            $cars = [$truth, ...array_values($open)];
+            if ($open === [] || $outcomes->isAlike($trial, $cars)) {
+                continue;
+            }
+            $shown = $outcomes->of($trial, $cars, array_fill(0, count($cars), false), $sound);
+            foreach (array_keys($open) as $index => $name) {
+                $shared = 0.0;
+                foreach ($shown[0] as $outcome => $chance) {
+                    $shared += min($chance, $shown[$index + 1][$outcome] ?? 0.0);
+                }
+                if ($shared < self::SHARED) {
+                    $apart[$name] = true;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($apart));
+    }
+}
