@@ -55,6 +55,21 @@ final class RehearseCase extends Command
         return self::SUCCESS;
     }
 
+    /**
+     * How many faults are still possible, and the likeliest of them.
+     *
+     * @param  array<string, mixed>  $possible
+     */
+    private function possible(array $possible): string
+    {
+        $foremost = [];
+        foreach ((array) ($possible['foremost'] ?? []) as $likely) {
+            $foremost[] = implode(' + ', array_map(static fn (array $fault): string => "$fault[kind]@$fault[channel]", $likely['faults'])).sprintf(' %.0f %%', 100.0 * $likely['chance']);
+        }
+
+        return $foremost === [] ? '' : "$possible[open] possible: ".implode(', ', $foremost);
+    }
+
     private function refuse(string $message): int
     {
         $this->getOutput()->getErrorStyle()->writeln($message);
@@ -78,13 +93,25 @@ final class RehearseCase extends Command
         $this->line(json_encode(['steps' => $steps, 'marks' => $sheet], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
     }
 
-    /** @param  array{points: float, outOf: int, marks: list<array<string, mixed>>}  $sheet */
+    /** @param  array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>}  $sheet */
     private function printText(Job $job, array $sheet): void
     {
-        foreach ($job->steps as $step) {
+        $before = '';
+        foreach ($job->steps as $position => $step) {
             $this->line(sprintf('%3d  %5.1f min  %-22s %s', $step->number, $step->cost->minutes, $step->action->name(), SpokenObservation::of($step->observation)));
+            $possible = $this->possible($sheet['possible'][$position] ?? []);
+            if ($possible !== '' && $possible !== $before) {
+                $this->line("                $possible");
+            }
+            $before = $possible;
         }
         $this->newLine();
+        foreach ($sheet['repairs'] as $review) {
+            $this->line(sprintf(
+                'step %d: %s@%s, %s; helps with %.0f %% by the card, %.0f %% by all shown; expected %.0f now, %s testing on',
+                $review['step'], $review['kind'], $review['channel'], $review['verdict'], 100.0 * $review['byCard'], 100.0 * $review['byShown'], $review['costNow'], $review['costOfTesting'] ?? 'no use in',
+            ));
+        }
         foreach ($sheet['marks'] as $mark) {
             $this->line(sprintf('%5.1f of %2d  %-10s %s', $mark['points'], $mark['outOf'], $mark['criterion'], Strings::text($mark['reason'], (array) $mark['parameters'])));
         }

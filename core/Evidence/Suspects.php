@@ -53,6 +53,12 @@ final readonly class Suspects
         return (new self($all))->told($knowledge->lampTold, $simulator);
     }
 
+    /** Just these, the sound car first: for examples worked by hand. */
+    public static function listed(Suspect $sound, Suspect ...$others): self
+    {
+        return new self([$sound, ...array_values($others)]);
+    }
+
     public function count(): int
     {
         return count($this->all);

@@ -99,6 +99,10 @@ final readonly class Trials
             $this->measured('loom-by-wires', $channel, [$first->plugId, $last->plugId], $preparation, [$first, PadSide::Module], [$last, PadSide::Wheel]),
             $this->measured('loom-to-body', $channel, [$first->plugId, $last->plugId], $preparation, [$last, PadSide::Wheel], null),
         ];
+        foreach (array_slice($plugs, 1, -1) as $between) {
+            $trials[] = $this->measured('extension-by-wires', $channel, [$first->plugId, $between->plugId], $preparation, [$first, PadSide::Module], [$between, PadSide::Wheel]);
+            $trials[] = $this->measured('inner-loom-by-wires', $channel, [$between->plugId, $last->plugId], $preparation, [$between, PadSide::Module], [$last, PadSide::Wheel]);
+        }
         foreach ($plugs as $plug) {
             $trials[] = $this->measured("contacts-{$plug->name()}", $channel, $plug === $last ? [$first->plugId] : [$last->plugId], $preparation, [$plug, PadSide::Wheel], [$plug, PadSide::Module]);
         }

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Evidence;
+
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Observation;
+use Lernfall\Bay\ObservedNumber;
+use Lernfall\Bay\ObservedSeries;
+use Lernfall\Bay\ObservedTrace;
+use Lernfall\Bay\Prediction;
+use Lernfall\Bay\SeriesFeature;
+use Lernfall\Bay\TraceFeature;
+use Lernfall\Evidence\Answer;
+use Lernfall\Evidence\Ledger;
+use Lernfall\Evidence\Likelihood;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
+
+final class LikelihoodTest extends TestCase
+{
+    public function test_a_fitting_number_beats_a_distant_one_and_the_distant_one_is_not_impossible(): void
+    {
+        $near = $this->number(1340.0, 1342.0);
+        $far = $this->number(1340.0, 9000.0);
+
+        self::assertGreaterThan($far + 5.0, $near);
+        self::assertGreaterThan(log(1e-4) - 1e-9, $far, 'no single odd reading kills the truth');
+        self::assertEqualsWithDelta($far, $this->number(700.0, 9000.0), 1e-6, 'far is far');
+    }
+
+    public function test_a_number_between_two_strengths_fits_graded_faults_better_than_a_sound_car(): void
+    {
+        $sound = Prediction::of('reading', ['reading' => $this->feature(1340.0)]);
+        $graded = $this->log(Prediction::of('reading', ['reading' => $this->feature(1760.0)]), 2800.0, $sound, true);
+
+        self::assertGreaterThan($this->log($sound, 2800.0) + 2.0, $graded);
+        self::assertEqualsWithDelta($this->log($sound, 2800.0, $sound, true), $this->log($sound, 2800.0), 1e-9, 'a graded fault that shows nothing here gains nothing');
+    }
+
+    public function test_overload_is_as_telling_as_a_word(): void
+    {
+        $predicted = Prediction::of('reading', ['reading' => NumberFeature::overload('ohms')]);
+        $shown = new Observation('reading', ['reading' => ObservedNumber::overload('ohms')], '', []);
+
+        self::assertEqualsWithDelta(log(0.995), $this->likelihood()->of($predicted, $shown, Ledger::blank(), null, false)[0], 1e-9);
+        self::assertLessThan(-5.0, $this->log($predicted, 1340.0));
+    }
+
+    public function test_many_words_of_one_look_count_no_more_than_the_look_allows(): void
+    {
+        $predicted = Prediction::of('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], CategoryFeature::certain('on')));
+        $shown = new Observation('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], 'off'), '', []);
+
+        self::assertEqualsWithDelta(log(1e-4), $this->likelihood()->of($predicted, $shown, Ledger::blank(), null, false)[0], 1e-9);
+    }
+
+    /** The part's own deviation is one draw: asked again in the same state, the same answer tells nothing new. */
+    public function test_the_same_question_in_the_same_state_adds_nothing(): void
+    {
+        foreach ([1340.0, 700.0] as $mean) {
+            $predicted = Prediction::of('reading', ['reading' => $this->feature($mean)]);
+            $earlier = new Answer($predicted, $this->shown(1352.0));
+
+            self::assertSame(0.0, $this->likelihood()->of($predicted, $this->shown(1353.0), Ledger::blank(), null, false, $earlier)[0]);
+        }
+        $changed = new Answer(Prediction::of('reading', ['reading' => $this->feature(5000.0)]), $this->shown(5010.0));
+        self::assertNotSame(0.0, $this->likelihood()->of(Prediction::of('reading', ['reading' => $this->feature(1340.0)]), $this->shown(1352.0), Ledger::blank(), null, false, $changed)[0]);
+    }
+
+    public function test_a_second_reading_of_the_same_part_elsewhere_finds_its_deviation_where_the_first_put_it(): void
+    {
+        $feature = NumberFeature::reading('ohms', 1340.0, 1.0, 0.4, ['coil' => 30.0]);
+        $predicted = Prediction::of('reading', ['reading' => $feature]);
+        [, $ledger] = $this->likelihood()->of($predicted, $this->shown(1385.0), Ledger::blank(), null, false);
+
+        self::assertGreaterThan(
+            $this->likelihood()->of($predicted, $this->shown(1340.0), $ledger, null, false)[0] + 3.0,
+            $this->likelihood()->of($predicted, $this->shown(1384.0), $ledger, null, false)[0],
+        );
+    }
+
+    public function test_another_kind_of_answer_is_odd(): void
+    {
+        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::of('no-answer'), $this->shown(1.0), Ledger::blank(), null, false)[0], 1e-9);
+        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::refused('unsecured'), $this->shown(1.0), Ledger::blank(), null, false)[0], 1e-9);
+    }
+
+    public function test_traces_are_told_by_their_frequency(): void
+    {
+        $wave = static fn (float $turns): array => array_map(static fn (int $sample): float => sin(2.0 * M_PI * $turns * $sample / 200), range(0, 199));
+        $predicted = Prediction::of('traces', ['a.trace' => new TraceFeature($wave(8.0), 0.001, 0.05, 100, 0.5)]);
+        $shown = static fn (array $volts): Observation => new Observation('traces', ['a.trace' => new ObservedTrace(array_map(static fn (float $one): int => (int) round($one / 0.05), $volts), 0.001, 0.05)], '', []);
+        $log = fn (Observation $trace): float => $this->likelihood()->of($predicted, $trace, Ledger::blank(), null, false)[0];
+
+        self::assertGreaterThan($log($shown($wave(11.0))) + 4.0, $log($shown($wave(8.0))));
+        self::assertLessThan(-5.0, $log($shown(array_fill(0, 200, 0.0))), 'a flat line is no signal');
+    }
+
+    public function test_recordings_are_told_by_wheels_that_seem_to_stand(): void
+    {
+        $predicted = Prediction::of('recording', ['FL.speed' => new SeriesFeature('metresPerSecond', array_fill(0, 100, 8.0), 0.1, 0.03)]);
+        $shown = static fn (int $gone): Observation => new Observation('recording', ['FL.speed' => new ObservedSeries('metresPerSecond', [...array_fill(0, $gone, 0), ...array_fill(0, 100 - $gone, 267)], 0.1, 0.03)], '', []);
+
+        self::assertGreaterThan($this->likelihood()->of($predicted, $shown(12), Ledger::blank(), null, false)[0] + 4.0, $this->likelihood()->of($predicted, $shown(0), Ledger::blank(), null, false)[0]);
+    }
+
+    private function number(float $mean, float $shown): float
+    {
+        return $this->log(Prediction::of('reading', ['reading' => $this->feature($mean)]), $shown);
+    }
+
+    private function log(Prediction $predicted, float $shown, ?Prediction $sound = null, bool $graded = false): float
+    {
+        return $this->likelihood()->of($predicted, $this->shown($shown), Ledger::blank(), $sound, $graded)[0];
+    }
+
+    private function shown(float $ohms): Observation
+    {
+        return new Observation('reading', ['reading' => ObservedNumber::shown('ohms', $ohms, 1.0)], '', []);
+    }
+
+    private function feature(float $mean): NumberFeature
+    {
+        return NumberFeature::reading('ohms', $mean, 1.0, 0.4, ['coil' => 12.0]);
+    }
+
+    private function likelihood(): Likelihood
+    {
+        return new Likelihood(Workbench::suspects()->weighing);
+    }
+}
