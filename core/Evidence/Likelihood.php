@@ -18,9 +18,9 @@ use Lernfall\Bay\TraceFeature;
 /**
  * How well what was shown fits what was predicted, as a natural logarithm.
  *
- * A number is taken from a mixture: the normal density around the prediction, a wider one, where the suspect is one
- * strength of many and differs from a sound car a broad one for the strengths between, and a floor spread over everything
- * an instrument can show. Densities are over the number's logarithm (level near zero), so that they have no unit and a
+ * A number is taken from a mixture: the normal density around the prediction, a wider one, and a floor spread over
+ * everything an instrument can show. Where the suspect is one strength of many and differs from a sound car, a broad
+ * density stands for the strengths between, so that a value that happens to be one of the concrete ones proves nothing. Densities are over the number's logarithm (level near zero), so that they have no unit and a
  * floor means the same for ohms and for metres. A word has its predicted chance and the same floor. So no single odd observation kills the truth.
  */
 final readonly class Likelihood
@@ -68,7 +68,7 @@ final readonly class Likelihood
                 continue;
             }
             $usual = $sound?->features[$name] ?? null;
-            [$log, $ledger] = $this->ofFeature($feature, $shown, (string) $name, $ledger, $graded && $usual !== null && Apart::predictions($feature, $usual));
+            [$log, $ledger] = $this->ofFeature($feature, $shown, (string) $name, $predicted->kind === 'codes' ? $this->weighing->oddCodeChance : $this->weighing->oddChance, $ledger, $graded && $usual !== null && Apart::predictions($feature, $usual));
             $sum += $log;
         }
 
@@ -102,23 +102,21 @@ final readonly class Likelihood
     }
 
     /** @return array{float, Ledger} */
-    private function ofFeature(Feature $feature, Observation $shown, string $name, Ledger $ledger, bool $between): array
+    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, Ledger $ledger, bool $between): array
     {
         $value = $shown->values[$name];
 
         return match (true) {
             $feature instanceof NumberFeature && $value instanceof ObservedNumber => $this->ofNumber($feature, $value, $ledger, $between),
-            $feature instanceof CategoryFeature && is_string($value) => [$this->ofWord($feature, $value), $ledger],
+            $feature instanceof CategoryFeature && is_string($value) => [$this->ofWord($feature, $value, $odd), $ledger],
             $feature instanceof TraceFeature && $value instanceof ObservedTrace => [$this->traces->log($feature, $value), $ledger],
             $feature instanceof SeriesFeature && $value instanceof ObservedSeries => [$this->ofSeries($feature, $value), $ledger],
             default => [log($this->weighing->oddChance), $ledger],
         };
     }
 
-    private function ofWord(CategoryFeature $predicted, string $word): float
+    private function ofWord(CategoryFeature $predicted, string $word, float $odd): float
     {
-        $odd = $this->weighing->oddChance;
-
         return log((1.0 - $odd) * ($predicted->chances[$word] ?? 0.0) + $odd / (1 + count($predicted->chances)));
     }
 
@@ -138,17 +136,14 @@ final readonly class Likelihood
         $deviation = sqrt($variance + $noise + 1e-24);
         $residual = $shown->si - $predicted->mean - $off;
         $scale = hypot($shown->si, $this->smallest($shown->unit));
-        $broad = $between ? $this->weighing->betweenShare : 0.0;
-        $chance = (1.0 - $odd) * (
-            (1.0 - $broad) * (
-                (1.0 - $this->weighing->wideShare) * $scale * self::normal($residual, $deviation)
-                + $this->weighing->wideShare * $scale * self::normal($residual, self::WIDER * $deviation)
-            ) + $broad * $this->betweenStrengths($predicted, $shown)
-        ) + $odd / 2.0 / $this->weighing->oddSpan;
+        $chance = (1.0 - $odd) * ($between ? $this->betweenStrengths($predicted, $shown) : $scale * (
+            (1.0 - $this->weighing->wideShare) * self::normal($residual, $deviation)
+            + $this->weighing->wideShare * self::normal($residual, self::WIDER * $deviation)
+        )) + $odd / 2.0 / $this->weighing->oddSpan;
 
         return [
             log($chance),
-            abs($residual) < self::TEACHES_WITHIN * $deviation ? $ledger->told($predicted->sensitivities, $shown->si - $predicted->mean, $noise) : $ledger,
+            ! $between && abs($residual) < self::TEACHES_WITHIN * $deviation ? $ledger->told($predicted->sensitivities, $shown->si - $predicted->mean, $noise) : $ledger,
         ];
     }
 

@@ -44,9 +44,9 @@ final readonly class Suspects
                 }
             }
         }
-        foreach (self::pairs($case, $knowledge, $catalogue, $weighing) as $key => $faults) {
+        foreach (self::pairs($case, $knowledge, $catalogue, $weighing) as $key => [$faults, $prior]) {
             foreach (self::cars($faults, $case->sound, $weighing) as [$suffix, $weight, $car]) {
-                $all[] = new Suspect($key.$suffix, $faults, $weighing->pairPrior * $weight, true, $car);
+                $all[] = new Suspect($key.$suffix, $faults, $prior * $weight, true, $car);
             }
         }
 
@@ -116,25 +116,28 @@ final readonly class Suspects
         return $cars;
     }
 
-    /** @return array<string, list<Fault>> by key */
+    /** @return array<string, array{list<Fault>, float}> pairs with their priors, by key; those a case names come last and prevail */
     private static function pairs(FaultCase $case, CaseKnowledge $knowledge, Catalogue $catalogue, Weighing $weighing): array
     {
         $pairs = [];
-        $named = $knowledge->pairs;
-        if (count($case->faults) > 1) {
-            $named[] = $case->faults;
-        }
         foreach ($weighing->commonPairs as [$one, $other]) {
             foreach (array_intersect($catalogue->entry($one)->kind->places($case->sound), $catalogue->entry($other)->kind->places($case->sound)) as $place) {
                 $conductor = static fn (string $kind): string => $catalogue->entry($kind)->kind->onConductor ? $case->sound->channel($place)->conductors[0]->id : '';
-                $named[] = [$catalogue->fault($case->sound, $one, $place, $conductor($one)), $catalogue->fault($case->sound, $other, $place, $conductor($other))];
+                $faults = [$catalogue->fault($case->sound, $one, $place, $conductor($one)), $catalogue->fault($case->sound, $other, $place, $conductor($other))];
+                $pairs[self::pairKey($faults)] = [$faults, $weighing->pairPrior];
             }
         }
-        foreach ($named as $faults) {
-            $pairs[implode('+', array_map(static fn (Fault $fault): string => $fault->key(), $faults))] = $faults;
+        foreach ([...$knowledge->pairs, ...(count($case->faults) > 1 ? [$case->faults] : [])] as $faults) {
+            $pairs[self::pairKey($faults)] = [$faults, $weighing->namedPairPrior];
         }
 
         return $pairs;
+    }
+
+    /** @param  list<Fault>  $faults */
+    private static function pairKey(array $faults): string
+    {
+        return implode('+', array_map(static fn (Fault $fault): string => $fault->key(), $faults));
     }
 
     /** Shifted by what the complaint tells of a warning lamp. */

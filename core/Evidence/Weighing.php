@@ -11,13 +11,14 @@ final readonly class Weighing
 {
     /**
      * @param  float  $soundPrior  how common a car with nothing wrong is, on the scale of the catalogue's priors
-     * @param  float  $pairPrior  of a pair of faults, on the same scale
+     * @param  float  $pairPrior  of a pair of faults the catalogue calls common, on the same scale
+     * @param  float  $namedPairPrior  of one that a case names
      * @param  array<string, float>  $readiness  chance beforehand, by how far the readiness of what comes and goes lies off, in standard deviations
      * @param  float  $oddChance  chance of an observation that nothing explains, for each thing observed
+     * @param  float  $oddCodeChance  the same for a code: a module hardly ever stores one for nothing
      * @param  float  $stepOddChance  the least chance that all things observed in one step have together
      * @param  float  $wideShare  share of numbers that scatter three times as widely as instrument and parts explain
-     * @param  float  $betweenShare  share of numbers left to the strengths that lie between the concrete ones
-     * @param  float  $betweenSpread  how far such a number lies from the nearest concrete one: standard deviation of its natural logarithm
+     * @param  float  $betweenSpread  how far a number lies from the nearest concrete strength: standard deviation of its natural logarithm
      * @param  float  $oddSpan  range over which numbers that nothing explains are spread, in natural logarithms
      * @param  array<string, float>  $smallest  what counts as near zero, by unit
      * @param  float  $forgottenBelow  a way of the car this much less likely than its best way is not followed any more
@@ -31,11 +32,12 @@ final readonly class Weighing
     public function __construct(
         public float $soundPrior,
         public float $pairPrior,
+        public float $namedPairPrior,
         public array $readiness,
         public float $oddChance,
+        public float $oddCodeChance,
         public float $stepOddChance,
         public float $wideShare,
-        public float $betweenShare,
         public float $betweenSpread,
         public float $oddSpan,
         public array $smallest,

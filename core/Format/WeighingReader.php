@@ -23,11 +23,12 @@ final readonly class WeighingReader
         return new Weighing(
             $root->float('soundPrior'),
             $root->float('pairPrior'),
+            $root->float('namedPairPrior'),
             self::floats($root, 'readiness'),
             self::chance($root, 'oddChance'),
+            self::chance($root, 'oddCodeChance'),
             self::chance($root, 'stepOddChance'),
             self::chance($root, 'wideShare'),
-            self::chance($root, 'betweenShare'),
             $root->float('betweenSpread'),
             $root->float('oddSpan'),
             self::floats($root, 'smallest'),

@@ -45,11 +45,12 @@ final readonly class RightRepair implements Criterion
         if ($unsupported === [] || $verdict->share === 0.0) {
             return $verdict;
         }
-        $share = count($unsupported) > 1 ? 0.0 : self::UNSUPPORTED_FACTOR * $verdict->share;
+        $again = count($unsupported) > 1;
 
-        return $verdict->share < 1.0
-            ? new Verdict($share, $verdict->step, $verdict->reason, $verdict->parameters, $verdict->remedy)
-            : new Verdict($share, $unsupported[0]->step, count($unsupported) > 1 ? 'mark.repair.unsupported-again' : 'mark.repair.unsupported', [], 'mark.reasoning.remedy');
+        return new Verdict(
+            $again ? 0.0 : self::UNSUPPORTED_FACTOR * $verdict->share, $unsupported[0]->step,
+            $again ? 'mark.repair.unsupported-again' : 'mark.repair.unsupported', [], 'mark.reasoning.remedy',
+        );
     }
 
     private function repaired(Job $job): Verdict

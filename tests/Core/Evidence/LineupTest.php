@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Evidence;
+
+use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Suspect;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Investigated;
+use Tests\Support\Workbench;
+
+/** What was done to the car is done to every suspect, and what was shown is weighed against what each would have shown. */
+final class LineupTest extends TestCase
+{
+    private const PAIR = ['do' => 'measure', 'function' => 'ohms', 'first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2'];
+
+    private const SENSOR = ['do' => 'measure', 'function' => 'ohms', 'first' => 'FR.sensor-plug.wheel.1', 'second' => 'FR.sensor-plug.wheel.2'];
+
+    public function test_a_code_leaves_the_faults_of_its_circuit_and_a_reading_halves_them(): void
+    {
+        $work = Investigated::on(Workbench::case())->codesRead();
+        foreach ($work->odds()->covering(0.99) as $suspect) {
+            self::assertStringContainsString('@FR', $work->lineup->suspects->all[$suspect]->name());
+        }
+        $work->do(['do' => 'ignition', 'to' => 'off'], ['do' => 'unplug', 'plug' => 'FR.sensor-plug'], self::SENSOR);
+
+        self::assertGreaterThan(0.95, $work->chance('coil-open@FR'), 'no wire could hide an open coil');
+    }
+
+    /** Independent repeats would drive any rival to nothing. */
+    public function test_repeating_a_measurement_creates_no_certainty(): void
+    {
+        $work = Investigated::on(Workbench::case([['plug-corroded', 'FR', '1', 1500.0]]))->codesRead()
+            ->do(['do' => 'ignition', 'to' => 'off'], ['do' => 'unplug', 'plug' => 'module-plug'], self::PAIR);
+        $before = $work->odds()->byName();
+        $work->do(self::PAIR, self::PAIR, self::PAIR, self::PAIR, self::PAIR);
+
+        foreach (['plug-corroded@FR', 'loom-resistive@FR', 'coil-shorted@FR'] as $name) {
+            self::assertEqualsWithDelta($before[$name], $work->chance($name), 0.02, $name);
+        }
+    }
+
+    public function test_what_the_eye_has_overlooked_it_overlooks_again(): void
+    {
+        $look = ['do' => 'look', 'channel' => 'FR', 'at' => 'cable'];
+        $work = Investigated::on(Workbench::case([['coil-open', 'FR']]))->codesRead()->do($look);
+        $before = $work->chance('loom-grounded@FR') + $work->chance('loom-open@FR');
+        $work->do($look, $look, $look);
+
+        self::assertEqualsWithDelta($before, $work->chance('loom-grounded@FR') + $work->chance('loom-open@FR'), 1e-6);
+    }
+
+    /** Lendo: with the plug open the supply stays on until the key is turned, and then only the weak test level comes. */
+    public function test_the_order_of_plug_and_key_is_folded_into_every_suspect(): void
+    {
+        $supply = ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'FL.sensor-plug.module.1', 'second' => 'body'];
+        $case = Workbench::case([['sensor-dead', 'FL']], Workbench::vehicle('lendo-15'));
+        $work = Investigated::on($case)->codesRead()->do(['do' => 'unplug', 'plug' => 'FL.sensor-plug'], ['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'on'], $supply);
+
+        self::assertEqualsWithDelta(4.8, $work->job->lastStep()?->observation->number('reading')->si ?? 0.0, 0.3);
+        self::assertGreaterThan(0.05, $work->chance('sensor-dead@FL'), 'the open plug convicts nobody');
+        self::assertLessThan(0.1, $work->chance('module-supply-dead@FL'));
+    }
+
+    /** A sensor fed backwards is dead on every suspect, whatever was wrong before; so the right repair is a set. */
+    public function test_damage_is_done_to_every_suspect(): void
+    {
+        $case = Workbench::case([['loom-open', 'FL', '2']], Workbench::vehicle('lendo-15'));
+        $work = Investigated::on($case)->codesRead()->do(
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'unplug', 'plug' => 'FL.sensor-plug'],
+            ['do' => 'feed-sensor', 'channel' => 'FL', 'volts' => 12.0, 'milliamperes' => 100.0, 'reversed' => true],
+        );
+        $remedies = new Remedies(Workbench::simulator());
+
+        self::assertContains($remedies->name($work->job->car), ['repair-loom@FL+replace-sensor@FL', 'replace-sensor@FL+repair-loom@FL']);
+        foreach ($work->odds()->covering(0.9) as $suspect) {
+            self::assertStringContainsString('replace-sensor@FL', $remedies->name($work->lineup->likeliest($suspect)->car));
+        }
+    }
+
+    public function test_silent_faults_stay_possible_where_nothing_speaks_against_them(): void
+    {
+        $work = Investigated::on(Workbench::case([['tooth-chipped', 'FR']]), 'a', new CaseKnowledge)->codesRead();
+
+        self::assertGreaterThan(0.0, $work->chance('nothing'));
+        self::assertGreaterThan(0.001, $work->chance('tooth-chipped@FR'));
+        self::assertLessThan(0.02, $work->chance('coil-open@FR'));
+    }
+
+    public function test_a_complaint_about_a_lamp_is_the_first_observation(): void
+    {
+        $told = Investigated::on(Workbench::case(), 'a', new CaseKnowledge(lampTold: true));
+        $untold = Investigated::on(Workbench::case(), 'a', new CaseKnowledge(lampTold: false));
+
+        self::assertLessThan($untold->chance('nothing') / 5.0, $told->chance('nothing'));
+    }
+
+    public function test_an_old_code_is_a_suspect_of_its_own(): void
+    {
+        $work = Investigated::on(Workbench::case([['old-code', 'FR']]))->codesRead();
+
+        self::assertGreaterThan(0.8, $work->chance('old-code@FR') + $work->chance('spun-on-lift@FR'));
+    }
+
+    /** The code follows the sensor to the other side; ring, gap and loom stay. */
+    public function test_a_swap_moves_what_belongs_to_the_sensor(): void
+    {
+        $work = Investigated::on(Workbench::case())->codesRead()->do(
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'],
+            ['do' => 'swap-sensors', 'channel' => 'FR'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes'], ['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'],
+        );
+
+        self::assertSame('present', $work->job->lastStep()?->observation->word('C0035-13'));
+        self::assertGreaterThan(0.9, $work->chance('coil-open@FR'));
+    }
+
+    public function test_six_clean_bends_do_not_prove_that_there_is_nothing(): void
+    {
+        $case = Workbench::case([['loom-chafed', 'FR', '1']], Workbench::vehicle('lendo-15'));
+        $suspects = Workbench::suspects()->of($case, new CaseKnowledge);
+        $levels = array_filter($suspects->all, static fn (Suspect $one): bool => str_starts_with($one->key, 'loom-chafed:FR:1:0.5:steering-left'));
+        self::assertCount(3, $levels, 'one car for each readiness');
+        $work = Investigated::on(Workbench::case([['old-code', 'FR']], Workbench::vehicle('lendo-15')), 'a', new CaseKnowledge)->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'clear-codes']);
+        $before = $work->chance('loom-chafed@FR') / $work->chance('old-code@FR');
+        foreach (range(1, 6) as $drive) {
+            $work->do(['do' => 'road-test', 'route' => 'left-bends']);
+        }
+        $after = $work->do(['do' => 'read-codes'])->chance('loom-chafed@FR') / $work->chance('old-code@FR');
+
+        self::assertLessThan($before, $after, 'it has become less likely');
+        self::assertGreaterThan($before * 0.15 ** 6, $after, 'by less than six certain tests');
+    }
+
+    public function test_pairs_that_are_named_are_suspects(): void
+    {
+        $case = Workbench::case([['coil-open', 'FR'], ['loom-open', 'RL', '1']]);
+        $work = Investigated::on($case)->codesRead();
+
+        self::assertGreaterThan(0.9, $work->chance('coil-open@FR+loom-open@RL'), 'two codes, and only a pair sets both');
+    }
+
+    public function test_a_part_renewed_in_vain_is_evidence_when_the_code_comes_back(): void
+    {
+        $work = Investigated::on(Workbench::case([['loom-open', 'FR', '1']]))->codesRead();
+        self::assertGreaterThan(0.05, $work->chance('coil-open@FR'));
+        $work->do(
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'],
+            ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes'],
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'],
+        );
+
+        self::assertLessThan(0.01, $work->chance('coil-open@FR'));
+    }
+
+    /** Three concrete strengths: one that is strong in one test is not weak in the next. */
+    public function test_strengths_are_cars_of_their_own(): void
+    {
+        $suspects = Workbench::suspects()->of(Workbench::case(), new CaseKnowledge);
+        $strengths = array_filter($suspects->all, static fn (Suspect $one): bool => str_starts_with($one->key, 'plug-corroded:FR:1:'));
+
+        self::assertCount(3, array_filter($strengths, static fn (Suspect $one): bool => count($one->faults) === 1));
+    }
+
+    public function test_priors_follow_the_catalogue_and_an_instructor_may_shift_them(): void
+    {
+        $case = Workbench::case();
+        $sum = static fn (CaseKnowledge $knowledge): float => array_sum(array_map(
+            static fn (Suspect $one): float => $one->name() === 'coil-open@FR' ? $one->prior : 0.0, Workbench::suspects()->of($case, $knowledge)->all,
+        ));
+
+        self::assertEqualsWithDelta(Workbench::catalogue()->entry('coil-open')->prior, $sum(new CaseKnowledge), 1e-9);
+        self::assertEqualsWithDelta(4.0 * $sum(new CaseKnowledge), $sum(new CaseKnowledge(['coil-open' => 4.0])), 1e-9);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Evidence\Solving;
+
+use Closure;
+use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Solving\Solvability;
+use Lernfall\Evidence\Solving\Solver;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
+
+final class SolverTest extends TestCase
+{
+    public function test_a_case_that_can_be_solved_has_a_path_with_its_price(): void
+    {
+        $steps = [];
+        $found = $this->solved([['coil-open', 'FR']], function (int $done, int $of) use (&$steps): void {
+            $steps[] = "$done/$of";
+        });
+
+        self::assertTrue($found->isSolvable());
+        self::assertSame('replace-sensor@FR', $found->needed);
+        self::assertSame([], $found->warnings());
+        self::assertNotNull($found->shortest());
+        self::assertContains('plug-corroded@FR', $found->apart);
+        self::assertSame(['0/4', '1/4', '2/4', '3/4'], $steps);
+    }
+
+    public function test_two_faults_that_no_test_tells_apart_are_named(): void
+    {
+        $found = $this->solved([['pump-dead', 'car']]);
+
+        self::assertContains('pump-relay-dead@car', $found->together);
+        self::assertContains('not-told-apart', $found->warnings());
+        self::assertFalse($found->isSolvable(), 'the cheaper relay goes first');
+    }
+
+    public function test_a_code_that_gives_the_case_away_is_warned_of(): void
+    {
+        self::assertContains('given-away', $this->solved([['valve-winding-open', 'FL']])->warnings());
+    }
+
+    /** @param  list<array{string, string}>  $faults */
+    private function solved(array $faults, ?Closure $progress = null): Solvability
+    {
+        return (new Solver(Workbench::simulator(), Workbench::suspects(), 120.0))->of(Workbench::case($faults), new CaseKnowledge(lampTold: true), $progress);
+    }
+}
