@@ -37,7 +37,7 @@ final class BayesTest extends TestCase
         self::assertEqualsWithDelta(3.6 / 4.47, $odds->chances[0], 1e-12);
     }
 
-    /** Shannon 1948: halves and quarters. @param list<float> $chances */
+    /** Shannon 1948: halves and quarters. @param  list<float>  $chances */
     #[TestWith([[0.5, 0.25, 0.25], 1.5])]
     #[TestWith([[1.0], 0.0])]
     #[TestWith([[0.25, 0.25, 0.25, 0.25], 2.0])]

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Documents\BuiltIn;
+use Illuminate\Console\Command;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Simulator;
+use Lernfall\Chance\Draw;
+use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Advice\Journeyman;
+use Lernfall\Evidence\Advice\Path;
+use Lernfall\Evidence\Advice\RandomFaults;
+use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Suspects;
+use Lernfall\Format\VehicleReader;
+use Lernfall\Vehicle\Vehicle;
+
+/** Follows the advice on faults drawn by a seed, on cars of the model and on cars outside it, and counts how it ends. */
+final class BenchAdvice extends Command
+{
+    protected $signature = 'bench:advice {--faults=60 : of each vehicle} {--seed=bench} {--vehicle= : one of them only} {--lists : every fault}';
+
+    protected $description = 'Follow the advice on many faults and count how often it ends right';
+
+    /** Faults that no action tells from each other: whichever of their repairs is made counts. */
+    private const ALIKE = [['pump-dead', 'pump-relay-dead']];
+
+    /** @var list<array{float, bool}> chance and whether right, of every path */
+    private array $ended = [];
+
+    public function handle(BuiltIn $builtIn): int
+    {
+        foreach ($builtIn->vehicles() as $id => $document) {
+            if ($this->option('vehicle') === null || $this->option('vehicle') === $id) {
+                $this->vehicle($builtIn, (string) $id, $document, false);
+                $this->vehicle($builtIn, (string) $id, $document, true);
+            }
+        }
+        $this->reliability();
+
+        return self::SUCCESS;
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private function vehicle(BuiltIn $builtIn, string $id, array $document, bool $isOutside): void
+    {
+        $simulator = $builtIn->simulator();
+        $sound = VehicleReader::read($document);
+        $faults = new RandomFaults($builtIn->catalogue(), (string) $this->option('seed').$id);
+        $right = 0;
+        $tests = [];
+        $minutes = [];
+        $count = (int) $this->option('faults');
+        for ($number = 0; $number < $count; $number++) {
+            $vehicle = $isOutside ? VehicleReader::read($this->distorted($document, new Draw("$id $number"))) : $sound;
+            $fault = $faults->on($vehicle, $number);
+            $path = $this->worked($builtIn, $simulator, new FaultCase('', '', '', $vehicle, [$fault]), $sound, "$id $number");
+            $isRight = $path->isRight() || $this->isAlike($fault->kind->id, $path);
+            $right += $isRight ? 1 : 0;
+            $tests[] = count($path->tests);
+            $minutes[] = $path->job->minutes();
+            if (! $isOutside) {
+                $this->ended[] = [$path->chance(), $isRight];
+            }
+            if ($this->option('lists') === true) {
+                $this->line(sprintf('%s %s: %s, %d tests, %.2f', $isRight ? 'right' : 'WRONG', $fault->key(), $path->advice->remedy, count($path->tests), $path->chance()));
+            }
+        }
+        $this->line(sprintf('%-10s %s  right %d of %d, tests %d, minutes %.0f in the median', $id, $isOutside ? 'outside the model' : 'as modelled      ', $right, $count, self::median($tests), self::median($minutes)));
+    }
+
+    private function worked(BuiltIn $builtIn, Simulator $simulator, FaultCase $case, Vehicle $sound, string $seed): Path
+    {
+        $remedies = new Remedies($simulator);
+        $warned = Suspects::hasWarned($case->car($seed), $simulator);
+        $suspects = $builtIn->suspects()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge(lampTold: $warned));
+
+        return (new Journeyman($simulator, $builtIn->weighing(), $remedies, new Adviser($simulator, $remedies, 120.0)))->work($case, $suspects, $seed);
+    }
+
+    private function isAlike(string $kind, Path $path): bool
+    {
+        foreach (self::ALIKE as $kinds) {
+            if (in_array($kind, $kinds, true) && in_array(explode('@', (string) array_key_first($path->lineup->shown()->byName()))[0], $kinds, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * A car its makers would not know: gap decay up to 30 % off, thresholds up to 20 %, parts scattering half as much again.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private function distorted(array $document, Draw $draw): array
+    {
+        $off = static fn (string $name, float $share): float => 1.0 + $share * (2.0 * $draw->uniform($name) - 1.0);
+        array_walk_recursive($document, static function (mixed &$value, mixed $key) use ($off): void {
+            if (! is_int($value) && ! is_float($value)) {
+                return;
+            }
+            $value = match ($key) {
+                'gapDecayMillimetres' => $value * $off('decay', 0.3),
+                'openAboveVolts', 'groundBelowVolts', 'shortedBelowVolts', 'thresholdPeakVolts', 'thresholdAmperes' => $value * $off("threshold $key", 0.2),
+                'signal', 'gap' => $value < 0.5 ? $value * 1.5 : $value,
+                default => $value,
+            };
+        });
+
+        return $document;
+    }
+
+    /** Among remedies given so much, so many should be right. */
+    private function reliability(): void
+    {
+        foreach ([[0.0, 0.5], [0.5, 0.7], [0.7, 0.8], [0.8, 0.9], [0.9, 0.97], [0.97, 1.01]] as [$from, $to]) {
+            $here = array_filter($this->ended, static fn (array $one): bool => $one[0] >= $from && $one[0] < $to);
+            if ($here !== []) {
+                $this->line(sprintf(
+                    'given %3.0f to %3.0f %%: %3d, of which right %.0f %%', 100.0 * $from, 100.0 * min(1.0, $to), count($here),
+                    100.0 * count(array_filter($here, static fn (array $one): bool => $one[1])) / count($here),
+                ));
+            }
+        }
+    }
+
+    /** @param  list<int|float>  $values */
+    private static function median(array $values): float
+    {
+        sort($values);
+
+        return $values === [] ? 0.0 : (float) $values[intdiv(count($values), 2)];
+    }
+}
