@@ -16,6 +16,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SolvabilityController;
 use App\Http\Controllers\WaveformController;
 use Illuminate\Support\Facades\Route;
 
@@ -39,6 +40,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('cases/{case}', [CaseController::class, 'show'])->whereNumber('case');
     Route::put('cases/{case}', [CaseController::class, 'update'])->whereNumber('case');
     Route::post('case-preview', PreviewController::class);
+    Route::post('case-solvability', SolvabilityController::class);
     Route::post('cases/{case}/versions', PublicationController::class)->whereNumber('case');
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
 

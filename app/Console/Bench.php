@@ -11,6 +11,7 @@ use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\ScopeInput;
@@ -27,8 +28,13 @@ use Lernfall\Drive\Drive;
 use Lernfall\Drive\Ground;
 use Lernfall\Drive\Route;
 use Lernfall\Drive\SpeedTrack;
+use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Preview\Preview;
+use Lernfall\Evidence\Remedies;
 use Lernfall\Format\Script;
+use Lernfall\Marking\Policy;
 use Lernfall\Signal\Teeth;
 
 /** Times the parts of the core that a person waits for. */
@@ -70,10 +76,34 @@ final class Bench extends Command
         $this->time(count($hypotheses).' hypotheses, one meter reading each', static fn () => array_map(static fn (Car $one): array => $simulator->predict($one, $ohms), $hypotheses));
         $this->time('the preview of a case', static fn () => Preview::of($case, $simulator));
         $this->time('a job of '.count($script->actions).' steps, folded', fn () => $this->played($case, $script, $simulator));
-        $this->time('its marks', static fn () => $marker->mark($job, $document->policy));
+        $this->time('its marks, suspects drawn up before', static fn () => $marker->mark($job, $document->policy, $document->knowledge));
+        $this->evidence($builtIn, $case, $job, $document->knowledge);
         $this->line(sprintf('memory at most %.1f MB', memory_get_peak_usage(true) / 1048576));
 
         return self::SUCCESS;
+    }
+
+    /** What evidence costs: a step over all suspects, and the value of every next test. */
+    private function evidence(BuiltIn $builtIn, FaultCase $case, Job $job, CaseKnowledge $knowledge): void
+    {
+        $simulator = $builtIn->simulator();
+        $remedies = new Remedies($simulator);
+        $suspects = $builtIn->suspects()->of($case, $knowledge);
+        $lineup = Lineup::of($suspects, $builtIn->weighing(), $simulator);
+        $taken = [];
+        foreach ($job->steps as $step) {
+            $before = hrtime(true);
+            $lineup = $lineup->after($step);
+            $taken[] = (hrtime(true) - $before) / 1e6;
+            if ($step->action instanceof ReadCodes && $step->number < 6) {
+                $this->time('the value of every next test once the codes are read', static fn () => (new Adviser($simulator, $remedies, 120.0))->on($lineup, $lineup->shown()));
+            }
+        }
+        sort($taken);
+        $this->line(sprintf('%9.3f ms  one step over %d suspects, in the median; %.0f ms at most', $taken[intdiv(count($taken), 2)], $suspects->count(), max($taken)));
+        $before = hrtime(true);
+        $builtIn->solver(new Policy([], 48.0, 120.0, 0.1))->of($case, $knowledge);
+        $this->line(sprintf('%9.3f ms  whether a case can be solved', (hrtime(true) - $before) / 1e6));
     }
 
     /** All wheels of a minute's drive, a sample every ten milliseconds. */

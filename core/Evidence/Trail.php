@@ -6,6 +6,7 @@ namespace Lernfall\Evidence;
 
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Job;
+use Lernfall\Bay\Prediction;
 use Lernfall\Bay\Simulator;
 
 /** What was still possible at each step of a job. */
@@ -34,6 +35,12 @@ final readonly class Trail
         }
 
         return new self($before, $possible, $lineup);
+    }
+
+    /** What a step showed on a sound car in the same state. */
+    public function usual(int $step): ?Prediction
+    {
+        return $this->end->ways[0]->predictions[$step] ?? null;
     }
 
     /** Before a repair or the last step. */

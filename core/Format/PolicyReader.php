@@ -11,7 +11,7 @@ use Lernfall\Marking\Policy;
 final readonly class PolicyReader
 {
     /** Criteria that older policies do not know; there they weigh nothing. */
-    private const LATER = ['reasoning'];
+    private const LATER = ['judgement', 'reasoning'];
 
     private const NEEDLESS_REPAIR = 120.0;
 

@@ -16,6 +16,7 @@ use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Criterion\CodesBeforeClearing;
 use Lernfall\Marking\Criterion\Economy;
 use Lernfall\Marking\Criterion\Proof;
+use Lernfall\Marking\Criterion\RightJudgement;
 use Lernfall\Marking\Criterion\RightRepair;
 use Lernfall\Marking\Criterion\Safety;
 use Lernfall\Marking\Criterion\SeparatingReading;
@@ -34,7 +35,7 @@ final readonly class Marker
         $trail = $policy->judgesReasoning() ? Trail::of($job, $this->suspects->of($job->case, $knowledge), $this->suspects->weighing, $simulator) : null;
         $reviews = $trail === null ? [] : $this->reviews($job, $policy, $trail, $simulator);
         $marks = [];
-        foreach ($this->criteria($policy, $simulator, $reviews) as $criterion) {
+        foreach ($this->criteria($policy, $simulator, $reviews, $trail) as $criterion) {
             $outOf = $policy->weights[$criterion->id()] ?? 0;
             if ($outOf === 0) {
                 continue;
@@ -49,7 +50,7 @@ final readonly class Marker
     /** @return list<string> */
     public static function criterionIds(): array
     {
-        return ['safety', 'codes', 'reading', 'reasoning', 'repair', 'proof', 'economy'];
+        return ['safety', 'codes', 'reading', 'judgement', 'reasoning', 'repair', 'proof', 'economy'];
     }
 
     /** @return list<RepairReview> */
@@ -66,7 +67,7 @@ final readonly class Marker
      * @param  list<RepairReview>  $reviews
      * @return list<Criterion>
      */
-    private function criteria(Policy $policy, Simulator $simulator, array $reviews): array
+    private function criteria(Policy $policy, Simulator $simulator, array $reviews, ?Trail $trail): array
     {
         $alternatives = new Alternatives($simulator);
 
@@ -74,7 +75,7 @@ final readonly class Marker
             new Safety,
             new CodesBeforeClearing,
             new SeparatingReading(new Separation($simulator, $this->catalogue)),
-            new SoundReasoning($reviews),
+            ...($trail === null ? [] : [new RightJudgement($trail), new SoundReasoning($reviews)]),
             new RightRepair($alternatives, $reviews),
             new Proof,
             new Economy($alternatives, $simulator->workshop, $policy->diagnosisMinutes),

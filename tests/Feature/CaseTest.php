@@ -98,4 +98,23 @@ final class CaseTest extends FeatureTestCase
         self::assertSame('no-answer', array_values($codes)[0]['word']);
         $this->postJson('/api/case-preview', ['meter' => 'wishful'] + $body)->assertStatus(422)->assertJsonValidationErrors('meter');
     }
+
+    public function test_whether_a_case_can_be_solved(): void
+    {
+        $found = $this->actingAs($this->instructor)->postJson('/api/case-solvability', [...$this->document(), 'knowledge' => ['lampTold' => true]])->assertOk();
+
+        $found->assertJsonPath('solvable', true)->assertJsonPath('needed', 'replace-sensor@FR')->assertJsonPath('warnings', []);
+        self::assertNotEmpty($found->json('par.tests'));
+    }
+
+    public function test_what_is_known_about_a_case_is_kept_and_checked(): void
+    {
+        $this->actingAs($this->instructor);
+        $knowledge = ['lampTold' => true, 'priorFactors' => ['coil-open' => 3], 'pairs' => [[['kind' => 'coil-open', 'channel' => 'FR'], ['kind' => 'gap-large', 'channel' => 'FR']]]];
+        $id = $this->postJson('/api/cases', [...$this->document(), 'knowledge' => $knowledge])->assertCreated()->json('id');
+
+        self::assertEquals($knowledge, CaseDraft::query()->findOrFail($id)->document['knowledge']);
+        $this->postJson('/api/cases', [...$this->document(), 'knowledge' => ['priorFactors' => ['gremlins' => 2]]])->assertStatus(422)->assertJsonValidationErrors('knowledge.priorFactors.gremlins');
+        $this->postJson('/api/cases', [...$this->document(), 'knowledge' => ['pairs' => [[['kind' => 'rust', 'channel' => 'FR']]]]])->assertStatus(422);
+    }
 }

@@ -32,6 +32,7 @@ final class PolicyTest extends FeatureTestCase
         'GET api/cases/{case}' => [401, 200, 403, 403, 403, 403],
         'PUT api/cases/{case}' => [401, 200, 403, 403, 403, 403],
         'POST api/case-preview' => [401, 200, 200, 403, 403, 403],
+        'POST api/case-solvability' => [401, 200, 200, 403, 403, 403],
         'POST api/cases/{case}/versions' => [401, 201, 403, 403, 403, 403],
         'GET api/cases/{case}/attempts' => [401, 200, 403, 403, 403, 403],
         'GET api/jobs' => [401, 403, 403, 200, 200, 200],

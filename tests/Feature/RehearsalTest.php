@@ -17,7 +17,7 @@ final class RehearsalTest extends TestCase
 
         self::assertSame(0, $code);
         self::assertMatchesRegularExpression('~12 +2\.0 min +measure +reading 1 3\d\d Ω~', $output);
-        self::assertStringContainsString('16    2.0 min  measure                reading overload', $output);
+        self::assertStringContainsString('18    2.0 min  measure                reading overload', $output);
         self::assertStringContainsString('100.0 of 100', $output);
     }
 
@@ -85,6 +85,28 @@ final class RehearsalTest extends TestCase
         self::assertStringContainsString('is not JSON', $this->rehearse($broken, 'examples/coil-open.script.json')[1]);
     }
 
+    public function test_it_prints_what_was_still_possible_and_how_the_repair_stood_to_it(): void
+    {
+        $output = $this->rehearse('examples/loom-open.case.json', 'examples/loom-open.script.json')[1];
+
+        self::assertMatchesRegularExpression('~\d+ possible: plug-corroded@FR 2\d %, loom-open@FR~', $output);
+        self::assertStringContainsString('repair-loom@FR, justified; helps with 9', $output);
+    }
+
+    /** Zero where a case can be solved, one where it cannot, two where the file is none. */
+    public function test_a_case_is_checked_for_a_way_to_solve_it(): void
+    {
+        [$code, $output] = $this->artisan('case:check', 'examples/coil-open.case.json');
+        self::assertSame(0, $code);
+        self::assertStringContainsString('can be solved: replace-sensor@FR, reached on 3 of 3 cars', $output);
+
+        $pump = $this->file([...Workbench::json('examples/coil-open.case.json'), 'faults' => [['kind' => 'pump-dead', 'channel' => 'car']]]);
+        [$code, $output] = $this->artisan('case:check', $pump, '--json');
+        self::assertSame(1, $code);
+        self::assertSame(['pump-relay-dead@car'], json_decode($output, true, 16, JSON_THROW_ON_ERROR)['together']);
+        self::assertSame(2, $this->artisan('case:check', 'nowhere.json')[0]);
+    }
+
     /** @param  array<string, mixed>  $document */
     private function file(array $document): string
     {
@@ -97,8 +119,14 @@ final class RehearsalTest extends TestCase
     /** @return array{int, string} */
     private function rehearse(string $case, string $script, string ...$options): array
     {
+        return $this->artisan('case:rehearse', $case, $script, ...$options);
+    }
+
+    /** @return array{int, string} */
+    private function artisan(string ...$arguments): array
+    {
         $root = dirname(__DIR__, 2);
-        $command = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, "$root/artisan", 'case:rehearse', $case, $script, ...$options]));
+        $command = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, "$root/artisan", ...$arguments]));
         exec('cd '.escapeshellarg($root)." && $command 2>&1", $lines, $code);
 
         return [$code, implode("\n", $lines)];

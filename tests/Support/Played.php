@@ -8,6 +8,7 @@ use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Observation;
+use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Format\ActionReader;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\Policy;
@@ -63,8 +64,8 @@ final class Played
     }
 
     /** By a policy that leaves the reasoning aside, unless told otherwise. */
-    public function marks(?Policy $policy = null): MarkSheet
+    public function marks(?Policy $policy = null, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
     {
-        return Workbench::marker()->mark($this->job, $policy ?? Workbench::olderPolicy());
+        return Workbench::marker()->mark($this->job, $policy ?? Workbench::olderPolicy(), $knowledge);
     }
 }

@@ -20,6 +20,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'car', type: 'string'),
     new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultSetting')),
     new OA\Property(property: 'meter', description: 'left out, true RMS', type: 'string', enum: ['true-rms', 'averaging']),
+    new OA\Property(property: 'knowledge', description: 'what is known beyond the catalogue', properties: [
+        new OA\Property(property: 'lampTold', description: 'whether the complaint tells of a warning lamp; left out, it tells nothing about lamps', type: 'boolean'),
+    ], type: 'object'),
 ])]
 #[OA\Schema(schema: 'FaultSetting', required: ['kind', 'channel'], properties: [
     new OA\Property(property: 'kind', type: 'string'),
@@ -61,7 +64,7 @@ final class CaseRequest extends FormRequest
      */
     public function document(BuiltIn $builtIn, SchemaCheck $schemas): array
     {
-        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'policy'])];
+        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'policy', 'knowledge'])];
         $builtIn->caseReader()->read($document);
         $schemas->check($document, 'case');
 

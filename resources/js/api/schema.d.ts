@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/case-solvability": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solveCase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waveforms": {
         parameters: {
             query?: never;
@@ -341,6 +357,28 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        Solvability: {
+            solvable: boolean;
+            /** @description repairs as "kind@place", several joined by "+"; "none" where nothing is to be repaired */
+            needed: string;
+            /** @description cars on which the advice led to it */
+            reached: number;
+            of: number;
+            /** @description chance of it once lamps and codes have been read */
+            afterFirstLook: number;
+            par: {
+                minutes: number;
+                cost: number;
+                tests: {
+                    id: string;
+                    place: string;
+                    minutes: number;
+                }[];
+            } | null;
+            /** @description faults no test tells from it, as "kind@place" */
+            together: string[];
+            warnings: ("given-away" | "looks-sound" | "not-told-apart")[];
+        };
         MeasuredWaveform: {
             /** @description Measures a waveform captured elsewhere, so that it can be laid beside one from the bay. Nothing of it is kept. */
             trace: components["schemas"]["ShownTrace"];
@@ -393,6 +431,11 @@ export interface components {
              * @enum {string}
              */
             meter?: "true-rms" | "averaging";
+            /** @description what is known beyond the catalogue */
+            knowledge?: {
+                /** @description whether the complaint tells of a warning lamp; left out, it tells nothing about lamps */
+                lampTold?: boolean;
+            };
         };
         FaultSetting: {
             kind: string;
@@ -2158,6 +2201,39 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    solveCase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CaseFields"];
+            };
+        };
+        responses: {
+            /** @description whether the case can be solved, and how */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Solvability"];
+                };
+            };
+            /** @description the case cannot be read */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };

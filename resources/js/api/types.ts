@@ -38,3 +38,4 @@ export type User = Schemas['User'];
 export type Possible = Schemas['Possible'];
 export type Likely = Schemas['Likely'];
 export type RepairReview = Schemas['RepairReview'];
+export type Solvability = Schemas['Solvability'];

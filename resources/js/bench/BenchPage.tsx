@@ -139,7 +139,12 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                     </section>
                     <PreviewTable car={car} preview={preview.data} error={preview.error} />
                 </div>
-                <PreviewSummary preview={preview.data} fault={fault} pending={preview.isFetching} />
+                <PreviewSummary
+                    preview={preview.data}
+                    fault={fault}
+                    fields={fields}
+                    pending={preview.isFetching}
+                />
             </div>
         </Page>
     );

@@ -47,6 +47,23 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                     onChange={(event) => onChange({ complaint: event.target.value })}
                 />
                 <SelectField
+                    label={t('bench.lamp-told')}
+                    hint={t('bench.lamp-told-hint')}
+                    value={String(fields.knowledge?.lampTold ?? '')}
+                    onChange={({ target: { value } }) =>
+                        onChange({
+                            knowledge: {
+                                ...fields.knowledge,
+                                lampTold: value === '' ? undefined : value === 'true',
+                            },
+                        })
+                    }
+                    options={['', 'true', 'false'].map((value) => ({
+                        value,
+                        label: t(`lamp-told.${value || 'nothing'}`),
+                    }))}
+                />
+                <SelectField
                     label={t('bench.car')}
                     value={fields.car}
                     error={errors.car}

@@ -1,12 +1,14 @@
-import type { FaultSetting, Preview } from '../api/types';
+import type { CaseFields, FaultSetting, Preview } from '../api/types';
 import { WHOLE_CAR } from '../bay/card';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
 import { spokenValues } from './previewWords';
+import { SolvabilityCheck } from './SolvabilityCheck';
 
 interface Props {
     preview?: Preview;
     fault: FaultSetting;
+    fields: CaseFields;
     pending: boolean;
 }
 
@@ -14,7 +16,7 @@ interface Props {
 const CODES = ['codes', 'codes-of-parts', 'lamp-codes'];
 
 /** What stands out, in a few lines: the lamps, the codes, and where readings differ. */
-export function PreviewSummary({ preview, fault, pending }: Props) {
+export function PreviewSummary({ preview, fault, fields, pending }: Props) {
     if (preview === undefined)
         return <Slate label={t('bench.shows')}>{pending && <p className="p-4">{t('app.loading')}</p>}</Slate>;
     const codes = preview.rows.filter((row) => CODES.includes(row.test));
@@ -52,7 +54,11 @@ export function PreviewSummary({ preview, fault, pending }: Props) {
                     {t('bench.codes-point')}
                 </p>
             )}
-            <p className="mt-auto pt-3 text-small text-slate-soft">{t('bench.computed')}</p>
+            <SolvabilityCheck
+                key={JSON.stringify([fields.car, fields.faults, fields.knowledge])}
+                fields={fields}
+            />
+            <p className="pt-3 text-small text-slate-soft">{t('bench.computed')}</p>
         </Slate>
     );
 }

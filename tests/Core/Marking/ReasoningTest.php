@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
+use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\RepairReview;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -25,7 +26,7 @@ final class ReasoningTest extends TestCase
         $case = Workbench::json("examples/$example.case.json");
         $fault = $case['faults'][0];
         $sheet = Played::on(Workbench::case([[$fault['kind'], $fault['channel'], $fault['conductor'] ?? '', ...(isset($fault['strength']) ? [(float) $fault['strength']] : [])]], Workbench::vehicle($case['car'])))
-            ->do(...Workbench::json("examples/$example.script.json")['actions'])->marks(Workbench::policy());
+            ->do(...Workbench::json("examples/$example.script.json")['actions'])->marks(Workbench::policy(), new CaseKnowledge(lampTold: true));
 
         self::assertSame(100.0, $sheet->points());
         self::assertSame('justified', $sheet->reviews[0]->verdict());

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking;
+
+use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\LookAt;
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\WriteReading;
+use Lernfall\Bay\CarState;
+use Lernfall\Bay\CodesShown;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Step;
+use Lernfall\Module\Failure;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\Vehicle;
+
+/** The same reading at a corner without a code in the same state: what tells normal from faulty where no sheet does. */
+final readonly class Comparison
+{
+    public function __construct(private Job $job)
+    {
+    }
+
+    /** The step that showed the same at another corner, and was written down; null where there is none. */
+    public function of(Step $shown): ?Step
+    {
+        $corner = $this->corner($shown);
+        if ($corner === '') {
+            return null;
+        }
+        foreach ($this->job->stepsOf(WriteReading::class) as $written) {
+            $other = $written->action instanceof WriteReading ? $this->job->step($written->action->of) : null;
+            $there = $other === null ? '' : $this->corner($other);
+            if ($other !== null && $there !== '' && $there !== $corner && ! $this->hasCode($there, $other->number)
+                && $this->asks($shown, $corner) === $this->asks($other, $there)
+                && $this->state($shown->before->state, $corner) === $this->state($other->before->state, $there)) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
+    private function corner(Step $step): string
+    {
+        $vehicle = $this->job->case->sound;
+        $action = $step->action;
+        if ($action instanceof LookAt) {
+            return $vehicle->hasChannel($action->channel) ? $action->channel : '';
+        }
+
+        return $action instanceof Measure ? Pads::find($vehicle, $action->first)->channel ?: Pads::find($vehicle, $action->second)->channel : '';
+    }
+
+    private function asks(Step $step, string $corner): string
+    {
+        return $step->action instanceof CarAction ? str_replace($corner, 'corner', $step->action->question()) : '';
+    }
+
+    /** Key, plugs of this corner, and whether its wheel turns. */
+    private function state(CarState $state, string $corner): string
+    {
+        $plugs = array_map(
+            static fn (string $plug): string => str_replace($corner, 'corner', $plug),
+            array_intersect($state->openPlugs, $this->plugsOf($this->job->case->sound->channel($corner))),
+        );
+        sort($plugs);
+
+        return implode(' ', [$state->ignition->value, ...$plugs, $state->turningChannel === $corner ? $state->turnsPerSecond : 0.0]);
+    }
+
+    /** @return list<string> */
+    private function plugsOf(Channel $channel): array
+    {
+        return array_map(static fn ($plug): string => $plug->plugId, $channel->plugs());
+    }
+
+    /** Whether the codes read last before a step name this corner. */
+    private function hasCode(string $corner, int $before): bool
+    {
+        $codes = null;
+        foreach ($this->job->steps as $step) {
+            if ($step->number < $before) {
+                $codes = CodesShown::at($step) ?? $codes;
+            }
+        }
+
+        return array_intersect(array_map(strval(...), array_keys($codes ?? [])), $this->codesOf($this->job->case->sound, $corner)) !== [];
+    }
+
+    /** @return list<string> */
+    private function codesOf(Vehicle $vehicle, string $corner): array
+    {
+        return array_values(array_filter(array_map(
+            static fn ($failure): string => $vehicle->module->dialect->code($corner, $failure->value),
+            Failure::ofChannels(),
+        )));
+    }
+}

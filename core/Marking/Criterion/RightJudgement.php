@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking\Criterion;
+
+use Lernfall\Bay\Action\Judgement;
+use Lernfall\Bay\Action\WriteReading;
+use Lernfall\Bay\Feature;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Observation;
+use Lernfall\Bay\Step;
+use Lernfall\Evidence\Apart;
+use Lernfall\Evidence\Trail;
+use Lernfall\Marking\Comparison;
+use Lernfall\Marking\Criterion;
+use Lernfall\Marking\Verdict;
+
+/**
+ * Written readings were judged rightly: "in" where a sound car shows the same in that state, "out" where it does not.
+ * Whoever was unsure and took the same reading at a corner without a code in the same state has judged it as well.
+ */
+final readonly class RightJudgement implements Criterion
+{
+    /** So near to a sound car either judgement may be defended: sheets give ranges. */
+    private const DEFENSIBLE = 0.15;
+
+    private const UNSURE_SHARE = 0.5;
+
+    public function __construct(private Trail $trail)
+    {
+    }
+
+    public function id(): string
+    {
+        return 'judgement';
+    }
+
+    public function judge(Job $job): Verdict
+    {
+        $comparison = new Comparison($job);
+        $shares = [];
+        $wrong = null;
+        $compared = null;
+        foreach ($job->stepsOf(WriteReading::class) as $step) {
+            $written = $step->action;
+            $shown = $written instanceof WriteReading ? $job->step($written->of) : null;
+            $share = $written instanceof WriteReading && $shown !== null ? $this->share($written, $shown->observation) : null;
+            if ($shown === null || $share === null) {
+                continue;
+            }
+            $with = $comparison->of($shown);
+            $compared ??= $with === null ? null : [$shown, $with];
+            $shares[] = $with !== null && $share === self::UNSURE_SHARE ? 1.0 : $share;
+            $wrong ??= $share === 0.0 ? $step : null;
+        }
+
+        return $shares === []
+            ? new Verdict(0.0, null, 'mark.judgement.none', [], 'mark.judgement.remedy')
+            : $this->verdict(array_sum($shares) / count($shares), $wrong, $compared);
+    }
+
+    /** @param  ?array{Step, Step}  $compared */
+    private function verdict(float $share, ?Step $wrong, ?array $compared): Verdict
+    {
+        return match (true) {
+            $wrong !== null => new Verdict($share, $wrong->number, 'mark.judgement.wrong', ['step' => $wrong->action instanceof WriteReading ? $wrong->action->of : $wrong->number], 'mark.judgement.remedy'),
+            $share < 1.0 => new Verdict($share, null, 'mark.judgement.unsure', [], 'mark.judgement.remedy'),
+            $compared !== null => new Verdict(1.0, $compared[0]->number, 'mark.judgement.compared', ['step' => $compared[0]->number, 'with' => $compared[1]->number]),
+            default => new Verdict(1.0, null, 'mark.judgement.right'),
+        };
+    }
+
+    /** Null where nothing is known to judge by. */
+    private function share(WriteReading $written, Observation $shown): ?float
+    {
+        $usual = $this->trail->usual($written->of)?->features[$written->feature] ?? null;
+        if ($usual === null || $written->judgement === Judgement::SaysNothing || ! array_key_exists($written->feature, $shown->values)) {
+            return null;
+        }
+        $fits = Apart::fits($usual, $shown, $written->feature);
+
+        return match ($written->judgement) {
+            Judgement::In => $fits || $this->isNear($usual, $shown, $written->feature) ? 1.0 : 0.0,
+            Judgement::Out => $fits ? 0.0 : 1.0,
+            default => self::UNSURE_SHARE,
+        };
+    }
+
+    private function isNear(Feature $usual, Observation $shown, string $feature): bool
+    {
+        $number = $shown->number($feature);
+
+        return $usual instanceof NumberFeature && ! $usual->overload && $number !== null && ! $number->overload
+            && abs($number->si - $usual->mean) <= self::DEFENSIBLE * abs($usual->mean);
+    }
+}
