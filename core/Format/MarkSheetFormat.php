@@ -13,7 +13,7 @@ use Lernfall\Vehicle\Vehicle;
 /** A mark sheet as JSON: points with message keys, to be put into words at the edge. */
 final readonly class MarkSheetFormat
 {
-    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>} */
+    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>} */
     public static function write(MarkSheet $sheet): array
     {
         return [
@@ -32,6 +32,7 @@ final readonly class MarkSheetFormat
             'possible' => array_map(static fn (Possible $possible): array => [
                 'step' => $possible->step, 'open' => $possible->open, 'foremost' => self::named($possible->foremost),
             ], $sheet->possible),
+            'mistakes' => array_map(static fn (string $id, int $step): array => ['id' => $id, 'step' => $step], array_keys($sheet->mistakes), array_values($sheet->mistakes)),
         ];
     }
 

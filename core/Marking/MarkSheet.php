@@ -13,8 +13,9 @@ final readonly class MarkSheet
      * @param  list<Mark>  $marks
      * @param  list<RepairReview>  $reviews  how each repair stood to what was known
      * @param  list<Possible>  $possible  what was still possible, step by step
+     * @param  array<string, int>  $mistakes  step by id of mistakes known by name
      */
-    public function __construct(public array $marks, public array $reviews = [], public array $possible = [])
+    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [])
     {
     }
 

@@ -21,6 +21,7 @@ use Lernfall\Marking\Criterion\RightRepair;
 use Lernfall\Marking\Criterion\Safety;
 use Lernfall\Marking\Criterion\SeparatingReading;
 use Lernfall\Marking\Criterion\SoundReasoning;
+use Lernfall\Marking\Mistake\Mistakes;
 
 /** Marks a job by a policy. */
 final readonly class Marker
@@ -44,7 +45,7 @@ final readonly class Marker
             $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
         }
 
-        return new MarkSheet($marks, $reviews, $trail === null ? [] : $trail->possible);
+        return new MarkSheet($marks, $reviews, $trail === null ? [] : $trail->possible, Mistakes::in($job, $reviews));
     }
 
     /** @return list<string> */

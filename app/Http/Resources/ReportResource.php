@@ -34,6 +34,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'marks', type: 'array', items: new OA\Items(ref: '#/components/schemas/Mark')),
     new OA\Property(property: 'repairs', description: 'how each repair stood to what was known; left out where the policy leaves the reasoning aside', type: 'array', items: new OA\Items(ref: '#/components/schemas/RepairReview')),
     new OA\Property(property: 'possible', description: 'what was still possible after each step', type: 'array', items: new OA\Items(ref: '#/components/schemas/Possible')),
+    new OA\Property(property: 'mistakes', description: 'mistakes known by name, with the step at which each shows', type: 'array', items: new OA\Items(required: ['id', 'step'], properties: [
+        new OA\Property(property: 'id', type: 'string'),
+        new OA\Property(property: 'step', type: 'integer'),
+    ], type: 'object')),
 ])]
 #[OA\Schema(schema: 'Likely', required: ['faults', 'chance'], properties: [
     new OA\Property(property: 'faults', type: 'array', items: new OA\Items(required: ['kind', 'channel'], properties: [

@@ -829,6 +829,11 @@ export interface components {
             repairs?: components["schemas"]["RepairReview"][];
             /** @description what was still possible after each step */
             possible?: components["schemas"]["Possible"][];
+            /** @description mistakes known by name, with the step at which each shows */
+            mistakes?: {
+                id: string;
+                step: number;
+            }[];
         };
         Likely: {
             faults: {

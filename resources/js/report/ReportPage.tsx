@@ -14,6 +14,7 @@ import { describeCause } from './describe';
 import { Decisions } from './Decisions';
 import { MarkList } from './MarkList';
 import { Narrowing } from './Narrowing';
+import { TakeAway } from './TakeAway';
 import { TimeLine } from './TimeLine';
 
 export function ReportPage() {
@@ -77,6 +78,7 @@ export function ReportPage() {
                                     {t('report.marks')}
                                 </PaperHeading>
                                 <MarkList marks={data.marks.marks} />
+                                <TakeAway mistakes={data.marks.mistakes ?? []} />
                                 <Decisions repairs={data.marks.repairs ?? []} />
                                 <Narrowing possible={data.marks.possible ?? []} />
                             </>

@@ -29,7 +29,7 @@ final class ReasoningTest extends TestCase
             ->do(...Workbench::json("examples/$example.script.json")['actions'])->marks(Workbench::policy(), new CaseKnowledge(lampTold: true));
 
         self::assertSame(100.0, $sheet->points());
-        self::assertSame('justified', $sheet->reviews[0]->verdict());
+        self::assertContains($sheet->reviews[0]->verdict(), ['justified', 'close']);
         self::assertCount(count(Workbench::json("examples/$example.script.json")['actions']), $sheet->possible);
     }
 

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking\Mistake;
+
+use Lernfall\Bay\Action\Measure;
+use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Job;
+use Lernfall\Marking\RepairReview;
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\PadSide;
+use Lernfall\Vehicle\PassiveSensor;
+
+/** A turning passive sensor was measured on direct volts. */
+final readonly class DcForPassive implements Mistake
+{
+    public function id(): string
+    {
+        return 'dc-for-passive';
+    }
+
+    /** @param  list<RepairReview>  $reviews */
+    public function step(Job $job, array $reviews): ?int
+    {
+        foreach ($job->stepsOf(Measure::class) as $step) {
+            $action = $step->action;
+            $pad = $action instanceof Measure && $action->function === MeterFunction::VoltsDc ? Pads::find($job->case->sound, $action->first) : null;
+            if ($pad !== null && $pad->onPlug && $pad->side === PadSide::Wheel && $step->before->state->turningChannel === $pad->channel
+                && $job->case->sound->channel($pad->channel)->sensor instanceof PassiveSensor
+                && $step->before->state->isOpen($job->case->sound->channel($pad->channel)->plug($pad->plugName)->plugId)) {
+                return $step->number;
+            }
+        }
+
+        return null;
+    }
+}

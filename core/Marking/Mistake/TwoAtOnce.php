@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking\Mistake;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\CodesShown;
+use Lernfall\Bay\Job;
+use Lernfall\Marking\RepairReview;
+
+/** Two repairs were made without a look at the codes between them: the cause stays unproven. */
+final readonly class TwoAtOnce implements Mistake
+{
+    public function id(): string
+    {
+        return 'two-at-once';
+    }
+
+    /** @param  list<RepairReview>  $reviews */
+    public function step(Job $job, array $reviews): ?int
+    {
+        $since = 0;
+        foreach ($job->steps as $step) {
+            $since = CodesShown::at($step) === null ? $since : 0;
+            if ($step->action instanceof Repair && $step->wasDone() && ! $step->action->kind->isMakeshift() && ++$since > 1) {
+                return $step->number;
+            }
+        }
+
+        return null;
+    }
+}
