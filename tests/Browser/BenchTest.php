@@ -21,4 +21,11 @@ final class BenchTest extends BrowserTestCase
         $this->person()->signIn('kessel')->open('/cases/1')->see('What the apprentice will meet')
             ->select('When it shows', 'sensor warmed')->see('not kept yet')->see('O.L.');
     }
+
+    public function test_the_bench_says_whether_a_case_can_be_solved_and_by_which_path(): void
+    {
+        $this->person()->signIn('kessel')->open('/cases/1')->see('What the apprentice will meet')->press('Can it be solved?')
+            ->see('Can be solved: right on 3 of 3 cars')->see('with repair and proof')
+            ->select('The complaint tells', 'nothing about lamps')->see('not kept yet')->doNotSee('right on 3 of 3');
+    }
 }
