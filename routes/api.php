@@ -34,7 +34,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('cars', [CarController::class, 'index']);
     Route::get('fault-kinds', [FaultKindController::class, 'index']);
-    Route::get('marking-policy', MarkingPolicyController::class);
+    Route::get('marking-policies', MarkingPolicyController::class);
     Route::get('cases', [CaseController::class, 'index']);
     Route::post('cases', [CaseController::class, 'store']);
     Route::get('cases/{case}', [CaseController::class, 'show'])->whereNumber('case');

@@ -62,14 +62,19 @@ final class BuiltIn
         return new Marker($this->simulator(), $this->catalogue(), $this->suspects());
     }
 
-    /** @return array<array-key, mixed> */
-    public function policy(): array
+    /** @return array<string, array<array-key, mixed>> decoded marking policies by name */
+    public function policies(): array
     {
-        return JsonFile::read(base_path('core/Marking/workshop-policy.json'));
+        $policies = [];
+        foreach (glob(base_path('core/Marking/policies/*.json')) ?: [] as $file) {
+            $policies[basename($file, '.json')] = JsonFile::read($file);
+        }
+
+        return $policies;
     }
 
     public function caseReader(): CaseReader
     {
-        return new CaseReader($this->vehicles(), $this->catalogue(), $this->policy());
+        return new CaseReader($this->vehicles(), $this->catalogue(), $this->policies());
     }
 }

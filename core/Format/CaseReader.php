@@ -17,11 +17,14 @@ final readonly class CaseReader
 {
     public const FORMAT = 'lernfall-case/1';
 
+    /** Holds where a case says nothing about marking. */
+    public const USUAL_POLICY = 'workshop';
+
     /**
      * @param  array<string, array<array-key, mixed>>  $vehicles  decoded vehicle files by id
-     * @param  array<array-key, mixed>  $policy  the decoded policy that holds where the case brings none
+     * @param  array<string, array<array-key, mixed>>  $policies  decoded policies by name; the one of that name below holds where the case brings none
      */
-    public function __construct(private array $vehicles, private Catalogue $catalogue, private array $policy)
+    public function __construct(private array $vehicles, private Catalogue $catalogue, private array $policies)
     {
     }
 
@@ -36,7 +39,7 @@ final readonly class CaseReader
 
         return new CaseDocument(
             new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root)),
-            $root->has('policy') ? PolicyReader::read($root->at('policy')) : PolicyReader::read(Node::root($this->policy)),
+            PolicyReader::read(Node::within($this->policyDocument($root), '/policy')),
             $this->knowledge($root, $vehicle),
         );
     }
@@ -95,10 +98,22 @@ final readonly class CaseReader
     {
         $this->read($document);
         $document['vehicle'] = $this->vehicleDocument(Node::root($document));
-        $document['policy'] ??= $this->policy;
+        $document['policy'] = $this->policyDocument(Node::root($document));
         unset($document['car'], $document['carValues']);
 
         return $document;
+    }
+
+    /** @return array<array-key, mixed> the case's own, one it names, or the usual one */
+    private function policyDocument(Node $root): array
+    {
+        $policy = $root->has('policy') ? $root->at('policy')->value() : self::USUAL_POLICY;
+
+        return match (true) {
+            is_array($policy) => $policy,
+            is_string($policy) && isset($this->policies[$policy]) => $this->policies[$policy],
+            default => throw $root->at('policy')->wrong('a policy, or one of '.implode(', ', array_keys($this->policies))),
+        };
     }
 
     /** @return array<array-key, mixed> */

@@ -30,6 +30,16 @@ final readonly class PolicyReader
         }
         $minutes = $node->float('diagnosisMinutes');
 
-        return $minutes > 0.0 ? new Policy($weights, $minutes, $node->has('needlessRepair') ? $node->float('needlessRepair') : self::NEEDLESS_REPAIR, $node->has('margin') ? $node->float('margin') : self::MARGIN) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
+        return $minutes > 0.0 ? new Policy($weights, $minutes, $node->has('needlessRepair') ? $node->float('needlessRepair') : self::NEEDLESS_REPAIR, $node->has('margin') ? $node->float('margin') : self::MARGIN, self::demandsReading($node)) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
+    }
+
+    /** By which rule a part may be replaced. */
+    private static function demandsReading(Node $node): bool
+    {
+        return match ($node->has('replacing') ? $node->text('replacing') : 'arithmetic') {
+            'arithmetic' => false,
+            'reading' => true,
+            default => throw $node->at('replacing')->wrong('arithmetic or reading'),
+        };
     }
 }

@@ -6,6 +6,7 @@ namespace Lernfall\Marking;
 
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Step;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\KnownSuspects;
@@ -59,9 +60,22 @@ final readonly class Marker
     {
         $remedies = new Remedies($simulator);
 
-        return (new Reasoning(
+        $reviews = (new Reasoning(
             $trail, new Adviser($simulator, $remedies, $policy->needlessRepair), $remedies, new Alternatives($simulator), $policy->margin, $this->suspects->weighing->closeFactor,
         ))->of($job);
+
+        return $policy->demandsReading ? array_map(fn (RepairReview $review): RepairReview => $this->separates($job, $review, $simulator) ? $review : $review->unsupported(), $reviews) : $reviews;
+    }
+
+    /** Whether a rightly written reading carries the repair; a decision for none needs no reading. */
+    private function separates(Job $job, RepairReview $review, Simulator $simulator): bool
+    {
+        $step = $job->step($review->step);
+
+        return $review->repair === null || $step !== null && array_filter(
+            (new Separation($simulator, $this->catalogue))->supporting($job, $step),
+            static fn (Step $written): bool => Entry::of($job, $written)->isRight(),
+        ) !== [];
     }
 
     /**

@@ -11,9 +11,10 @@ final readonly class Policy
      * @param  array<string, int>  $weights  points by criterion
      * @param  float  $diagnosisMinutes  the time a sensible diagnosis may take, repair left aside
      * @param  float  $needlessRepair  what a repair that changes nothing costs besides its price, in money: trust, and a second visit
+     * @param  bool  $demandsReading  a repair needs a written reading that separates, however cheap it is
      * @param  float  $margin  by how much more than testing on a repair may be expected to cost, as a share
      */
-    public function __construct(public array $weights, public float $diagnosisMinutes, public float $needlessRepair, public float $margin)
+    public function __construct(public array $weights, public float $diagnosisMinutes, public float $needlessRepair, public float $margin, public bool $demandsReading = false)
     {
     }
 

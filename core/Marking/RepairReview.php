@@ -53,6 +53,15 @@ final readonly class RepairReview
         };
     }
 
+    /** The same where a policy demands a reading that separates, and none was written. */
+    public function unsupported(): self
+    {
+        return new self(
+            $this->step, $this->repair, $this->isRight, $this->isHarmful, false, false, $this->byCard, $this->byShown,
+            $this->rivals, $this->costNow, $this->costOfTesting, $this->betterTest,
+        );
+    }
+
     /** Whether nothing is to be said against the reasoning: a close call counts for whoever made it. */
     public function isSupported(): bool
     {

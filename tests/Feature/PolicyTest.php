@@ -26,7 +26,7 @@ final class PolicyTest extends FeatureTestCase
         'POST api/waveforms' => [401, 200, 200, 200, 200, 200],
         'GET api/cars' => [401, 200, 200, 403, 403, 403],
         'GET api/fault-kinds' => [401, 200, 200, 403, 403, 403],
-        'GET api/marking-policy' => [401, 200, 200, 403, 403, 403],
+        'GET api/marking-policies' => [401, 200, 200, 403, 403, 403],
         'GET api/cases' => [401, 200, 200, 403, 403, 403],
         'POST api/cases' => [401, 201, 201, 403, 403, 403],
         'GET api/cases/{case}' => [401, 200, 403, 403, 403, 403],

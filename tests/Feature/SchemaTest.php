@@ -24,7 +24,9 @@ final class SchemaTest extends FeatureTestCase
             $schemas->check(Workbench::json(substr($file, strlen(base_path()) + 1)), 'script');
         }
         $schemas->check(Workbench::json('core/Vehicle/BuiltIn/harl-13.json'), 'vehicle');
-        $schemas->check(Workbench::json('core/Marking/workshop-policy.json'), 'policy');
+        foreach (['workshop', 'first-year', 'examination'] as $name) {
+            $schemas->check(Workbench::json("core/Marking/policies/$name.json"), 'policy');
+        }
         $schemas->check($this->published()->decoded(), 'case');
         $this->addToAssertionCount(5);
     }

@@ -137,9 +137,9 @@ final class Workbench
         ));
     }
 
-    public static function policy(): Policy
+    public static function policy(string $name = 'workshop'): Policy
     {
-        return PolicyReader::read(Node::root(self::json('core/Marking/workshop-policy.json')));
+        return PolicyReader::read(Node::root(self::json("core/Marking/policies/$name.json")));
     }
 
     /** A policy made before reasoning was judged: quick to mark by. */

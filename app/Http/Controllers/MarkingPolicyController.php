@@ -8,24 +8,35 @@ use App\Documents\BuiltIn;
 use App\Models\CaseDraft;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
+use Lernfall\Format\CaseReader;
 use Lernfall\Format\Node;
 use Lernfall\Format\PolicyReader;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'MarkingPolicy', required: ['weights', 'diagnosisMinutes'], properties: [
+#[OA\Schema(schema: 'MarkingPolicy', required: ['name', 'isUsual', 'weights', 'diagnosisMinutes', 'demandsReading'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'isUsual', description: 'it holds where a case brings none', type: 'boolean'),
+    new OA\Property(property: 'demandsReading', description: 'a repair needs a written reading that separates', type: 'boolean'),
     new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
     new OA\Property(property: 'diagnosisMinutes', type: 'number'),
 ])]
 final readonly class MarkingPolicyController
 {
-    #[OA\Get(path: '/api/marking-policy', operationId: 'readMarkingPolicy', responses: [
-        new OA\Response(response: 200, description: 'the policy that holds where a case brings none', content: new OA\JsonContent(ref: '#/components/schemas/MarkingPolicy')),
+    #[OA\Get(path: '/api/marking-policies', operationId: 'listMarkingPolicies', responses: [
+        new OA\Response(response: 200, description: 'the policies that ship with the application', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/MarkingPolicy'))),
     ])]
     public function __invoke(BuiltIn $builtIn): JsonResponse
     {
         Gate::authorize('compose', CaseDraft::class);
-        $policy = PolicyReader::read(Node::root($builtIn->policy()));
+        $policies = [];
+        foreach ($builtIn->policies() as $name => $document) {
+            $policy = PolicyReader::read(Node::root($document));
+            $policies[] = [
+                'name' => $name, 'isUsual' => $name === CaseReader::USUAL_POLICY,
+                'weights' => $policy->weights, 'diagnosisMinutes' => $policy->diagnosisMinutes, 'demandsReading' => $policy->demandsReading,
+            ];
+        }
 
-        return new JsonResponse(['weights' => $policy->weights, 'diagnosisMinutes' => $policy->diagnosisMinutes]);
+        return new JsonResponse($policies);
     }
 }

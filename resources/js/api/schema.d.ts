@@ -196,14 +196,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/marking-policy": {
+    "/api/marking-policies": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["readMarkingPolicy"];
+        get: operations["listMarkingPolicies"];
         put?: never;
         post?: never;
         delete?: never;
@@ -346,6 +346,11 @@ export interface components {
             steps: number;
         };
         MarkingPolicy: {
+            name: string;
+            /** @description it holds where a case brings none */
+            isUsual: boolean;
+            /** @description a repair needs a written reading that separates */
+            demandsReading: boolean;
             weights: {
                 [key: string]: number;
             };
@@ -431,6 +436,8 @@ export interface components {
              * @enum {string}
              */
             meter?: "true-rms" | "averaging";
+            /** @description name of a policy, or one of its own; left out, the usual one */
+            policy?: string | Record<string, never>;
             /** @description what is known beyond the catalogue */
             knowledge?: {
                 /** @description whether the complaint tells of a warning lamp; left out, it tells nothing about lamps */
@@ -2021,7 +2028,7 @@ export interface operations {
             };
         };
     };
-    readMarkingPolicy: {
+    listMarkingPolicies: {
         parameters: {
             query?: never;
             header?: never;
@@ -2030,13 +2037,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description the policy that holds where a case brings none */
+            /** @description the policies that ship with the application */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MarkingPolicy"];
+                    "application/json": components["schemas"]["MarkingPolicy"][];
                 };
             };
         };

@@ -14,10 +14,15 @@ interface Props {
 
 /** What the instructor writes. */
 export function CaseSheet({ cars, fields, errors, onChange }: Props) {
-    const policy = useQuery({
-        queryKey: ['marking-policy'],
-        queryFn: () => taken(api.GET('/api/marking-policy')),
+    const policies = useQuery({
+        queryKey: ['marking-policies'],
+        queryFn: () => taken(api.GET('/api/marking-policies')),
     });
+    const usual = policies.data?.find((one) => one.isUsual);
+    const chosen =
+        typeof fields.policy === 'object'
+            ? undefined
+            : (policies.data?.find((one) => one.name === fields.policy) ?? usual);
     return (
         <Paper label={t('bench.sheet')} className="h-full">
             <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-auto pr-1">
@@ -80,16 +85,34 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                     }))}
                 />
                 <PaperHeading>{t('bench.marking')}</PaperHeading>
+                <SelectField
+                    label={t('bench.policy')}
+                    value={chosen?.name ?? 'own'}
+                    onChange={({ target: { value } }) =>
+                        onChange({ policy: value === usual?.name ? undefined : value })
+                    }
+                    options={[
+                        ...(chosen === undefined ? ['own'] : []),
+                        ...(policies.data ?? []).map((one) => one.name),
+                    ].map((value) => ({ value, label: t(`policy.${value}`) }))}
+                />
+                {chosen?.demandsReading === true && (
+                    <p className="text-small">{t('policy.demands-reading')}</p>
+                )}
                 <ul className="text-small">
-                    {Object.entries(policy.data?.weights ?? {}).map(([criterion, weight]) => (
-                        <li key={criterion} className="border-b border-rule py-0.5">
-                            <span className="flex justify-between font-semibold">
-                                <span>{t(`criterion.${criterion}`)}</span>
-                                <span className="tabular">{weight}</span>
-                            </span>
-                            <span className="block text-ink-soft">{t(`criterion.${criterion}.rule`)}</span>
-                        </li>
-                    ))}
+                    {Object.entries(chosen?.weights ?? {})
+                        .filter(([, weight]) => weight > 0)
+                        .map(([criterion, weight]) => (
+                            <li key={criterion} className="border-b border-rule py-0.5">
+                                <span className="flex justify-between font-semibold">
+                                    <span>{t(`criterion.${criterion}`)}</span>
+                                    <span className="tabular">{weight}</span>
+                                </span>
+                                <span className="block text-ink-soft">
+                                    {t(`criterion.${criterion}.rule`)}
+                                </span>
+                            </li>
+                        ))}
                 </ul>
             </div>
         </Paper>

@@ -86,7 +86,7 @@ final class CaseReaderTest extends TestCase
         return new CaseReader(
             ['harl-13' => Workbench::json('core/Vehicle/BuiltIn/harl-13.json')],
             Workbench::catalogue(),
-            Workbench::json('core/Marking/workshop-policy.json'),
+            ['workshop' => Workbench::json('core/Marking/policies/workshop.json')],
         );
     }
 

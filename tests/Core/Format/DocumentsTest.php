@@ -12,6 +12,7 @@ use Lernfall\Format\Pointer;
 use Lernfall\Format\PolicyReader;
 use Lernfall\Format\Script;
 use Lernfall\Format\VehicleReader;
+use Lernfall\Format\WeighingReader;
 use Lernfall\Format\WorkshopReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -21,7 +22,10 @@ use Tests\Support\Workbench;
 final class DocumentsTest extends TestCase
 {
     private const READERS = [
-        'core/Marking/workshop-policy.json' => 'policy',
+        'core/Marking/policies/workshop.json' => 'policy',
+        'core/Marking/policies/first-year.json' => 'policy',
+        'core/Marking/policies/examination.json' => 'policy',
+        'core/Evidence/weighing.json' => 'weighing',
         'core/Bay/training-workshop.json' => 'workshop',
         'core/Fault/catalogue.json' => 'catalogue',
         'core/Vehicle/BuiltIn/harl-13.json' => 'vehicle',
@@ -60,7 +64,7 @@ final class DocumentsTest extends TestCase
 
     public function test_points_below_nothing_and_no_time_are_refused(): void
     {
-        $policy = Workbench::json('core/Marking/workshop-policy.json');
+        $policy = Workbench::json('core/Marking/policies/workshop.json');
         $criterion = array_key_first($policy['weights']);
         self::assertSame("/weights/$criterion: expected no points or more, found -1", $this->messageOf(['weights' => [...$policy['weights'], $criterion => -1]] + $policy));
         self::assertSame('/diagnosisMinutes: expected minutes above zero, found 0', $this->messageOf(['diagnosisMinutes' => 0] + $policy));
@@ -125,6 +129,7 @@ final class DocumentsTest extends TestCase
     {
         match (self::READERS[$file]) {
             'policy' => PolicyReader::read(Node::root($document)),
+            'weighing' => WeighingReader::read($document),
             'workshop' => WorkshopReader::read($document),
             'catalogue' => CatalogueReader::read($document),
             default => VehicleReader::read($document),

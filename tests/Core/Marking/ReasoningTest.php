@@ -42,7 +42,7 @@ final class ReasoningTest extends TestCase
         self::assertEqualsWithDelta(0.2, $this->review($sheet)->byCard, 0.15);
         self::assertSame(0.0, $sheet->mark('reasoning')?->points);
         self::assertSame(20.0 * 0.8 * 0.5, $sheet->mark('repair')?->points, 'the cause was not named either');
-        self::assertSame('mark.repair.unsupported', $sheet->mark('repair')?->verdict->reason);
+        self::assertSame('mark.repair.unsupported', $sheet->mark('repair')->verdict->reason);
         self::assertNotSame([], $this->review($sheet)->rivals);
         self::assertNotNull($this->review($sheet)->betterTest);
     }
@@ -89,6 +89,20 @@ final class ReasoningTest extends TestCase
 
         self::assertSame('wrong', $this->review($sheet)->verdict());
         self::assertSame('mark.reasoning.wrong', $sheet->mark('reasoning')?->verdict->reason);
+    }
+
+    /** Looking into the plug tells nothing that separates the sensor from its circuit by a reading. */
+    public function test_an_examination_demands_a_reading_that_separates(): void
+    {
+        $played = fn (): Played => Played::on(Workbench::case([['plug-corroded', 'FR', '1', 20000.0]]))->do(
+            ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present'],
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'FR'], ['do' => 'conclude'],
+        );
+        self::assertFalse($this->review($played()->marks(Workbench::policy('examination')))->isSupported());
+        self::assertFalse($this->review($played()->marks(Workbench::policy('examination')))->isClose);
+
+        $sound = Played::on(Workbench::case())->do(...Workbench::json('examples/coil-open.script.json')['actions'])->marks(Workbench::policy('examination'), new CaseKnowledge(lampTold: true));
+        self::assertSame((float) $sound->outOf(), $sound->points());
     }
 
     public function test_an_open_job_decides_nothing(): void

@@ -9,7 +9,6 @@ use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RepairKind;
-use Lernfall\Bay\Action\Secure;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Car;
@@ -84,7 +83,6 @@ final class AdviceTest extends TestCase
             array_map(static fn ($one): string => $one->name(), (new Preparation($work->job->car->state))->for($driven)),
             'joined, let down, chocks out, engine on',
         );
-        self::assertCount(0, array_filter((new Preparation($work->job->car->state))->for($ohms), static fn ($one): bool => $one instanceof Secure));
     }
 
     /** @return iterable<string, array{string, string, string, string, ?float}> off the grid of the suspects' strengths */
