@@ -6,7 +6,7 @@ const MOST = 3;
 
 export function TakeAway({ mistakes }: { mistakes: { id: string; step: number }[] }) {
     return (
-        <div className="mb-3">
+        <div className="mt-3 mb-3">
             <PaperHeading>{t('report.take-away')}</PaperHeading>
             {mistakes.length === 0 && <p>{t('report.no-mistake')}</p>}
             <ol className="list-decimal pl-5">

@@ -13,5 +13,5 @@ export function faultNames({ faults }: Likely): string {
 }
 
 export function percent(chance: number): string {
-    return `${Math.round(100 * chance)} %`;
+    return `${Math.round(100 * chance)}\u202f%`;
 }
