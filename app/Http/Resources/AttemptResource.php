@@ -17,7 +17,7 @@ use Lernfall\Marking\Policy;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'weights', 'defects', 'sights', 'expectations'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'weights', 'demandsReading', 'defects', 'sights', 'expectations'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -29,6 +29,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'rates', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Rate')),
     new OA\Property(property: 'meter', ref: '#/components/schemas/MeterOnTheBench'),
     new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+    new OA\Property(property: 'demandsReading', description: 'a part may be renewed only on a written reading that separates', type: 'boolean'),
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'expectations', type: 'array', items: new OA\Items(type: 'string')),
@@ -66,7 +67,8 @@ final readonly class AttemptResource
             'dataSheet' => self::dataSheet($job),
             'rates' => array_map(static fn (Rate $rate): array => ['minutes' => $rate->minutes, 'money' => $rate->money], $workshop->rates()),
             'meter' => self::meter($workshop->withAveragingMeter($job->case->averagingMeter)->meter),
-            'weights' => $policy->weights,
+            'weights' => array_filter($policy->weights),
+            'demandsReading' => $policy->demandsReading,
             'defects' => Vocabulary::DEFECTS,
             'sights' => Vocabulary::SIGHTS,
             'expectations' => Vocabulary::EXPECTATIONS,

@@ -496,6 +496,8 @@ export interface components {
             weights: {
                 [key: string]: number;
             };
+            /** @description a part may be renewed only on a written reading that separates */
+            demandsReading: boolean;
             defects: {
                 [key: string]: string[];
             };

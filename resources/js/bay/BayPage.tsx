@@ -221,7 +221,12 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 onClose={() => setSheet(null)}
                 onAct={onAct}
             />
-            <KeysDialog open={sheet === 'keys'} onClose={() => setSheet(null)} weights={attempt.weights} />
+            <KeysDialog
+                open={sheet === 'keys'}
+                onClose={() => setSheet(null)}
+                weights={attempt.weights}
+                demandsReading={attempt.demandsReading}
+            />
         </Page>
     );
 }

@@ -9,10 +9,12 @@ export function KeysDialog({
     open,
     onClose,
     weights,
+    demandsReading,
 }: {
     open: boolean;
     onClose: () => void;
     weights: Record<string, number>;
+    demandsReading: boolean;
 }) {
     return (
         <Dialog title={t('bay.help')} open={open} onClose={onClose}>
@@ -35,6 +37,9 @@ export function KeysDialog({
                     </li>
                 ))}
             </ul>
+            <p className="mt-2 border-l-4 border-ink pl-2 text-small">
+                {t(demandsReading ? 'policy.demands-reading' : 'policy.by-cost')}
+            </p>
         </Dialog>
     );
 }
