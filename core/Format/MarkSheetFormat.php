@@ -8,12 +8,13 @@ use Lernfall\Evidence\Possible;
 use Lernfall\Marking\Mark;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\RepairReview;
+use Lernfall\Marking\StationReview;
 use Lernfall\Vehicle\Vehicle;
 
 /** A mark sheet as JSON: points with message keys, to be put into words at the edge. */
 final readonly class MarkSheetFormat
 {
-    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>} */
+    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>} */
     public static function write(MarkSheet $sheet): array
     {
         return [
@@ -33,6 +34,9 @@ final readonly class MarkSheetFormat
                 'step' => $possible->step, 'open' => $possible->open, 'foremost' => self::named($possible->foremost),
             ], $sheet->possible),
             'mistakes' => array_map(static fn (string $id, int $step): array => ['id' => $id, 'step' => $step], array_keys($sheet->mistakes), array_values($sheet->mistakes)),
+            'stations' => array_map(static fn (StationReview $review): array => [
+                'channel' => $review->channel, 'station' => $review->station, 'mark' => $review->mark->value, 'chance' => round($review->chance, 4), 'verdict' => $review->verdict(),
+            ], $sheet->stations),
         ];
     }
 

@@ -14,8 +14,9 @@ final readonly class MarkSheet
      * @param  list<RepairReview>  $reviews  how each repair stood to what was known
      * @param  list<Possible>  $possible  what was still possible, step by step
      * @param  array<string, int>  $mistakes  step by id of mistakes known by name
+     * @param  list<StationReview>  $stations  marks on the strip against what the card made of them
      */
-    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [])
+    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [], public array $stations = [])
     {
     }
 

@@ -46,7 +46,7 @@ final readonly class Marker
             $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
         }
 
-        return new MarkSheet($marks, $reviews, $trail === null ? [] : $trail->possible, Mistakes::in($job, $reviews));
+        return new MarkSheet($marks, $reviews, $trail === null ? [] : $trail->possible, Mistakes::in($job, $reviews), $trail === null ? [] : StationReviews::of($job, $trail));
     }
 
     /** @return list<string> */

@@ -38,6 +38,14 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'id', type: 'string'),
         new OA\Property(property: 'step', type: 'integer'),
     ], type: 'object')),
+    new OA\Property(property: 'stations', description: 'marks on the strip against what the card made of them', type: 'array', items: new OA\Items(ref: '#/components/schemas/StationReview')),
+])]
+#[OA\Schema(schema: 'StationReview', required: ['channel', 'station', 'mark', 'chance', 'verdict'], properties: [
+    new OA\Property(property: 'channel', type: 'string'),
+    new OA\Property(property: 'station', type: 'string'),
+    new OA\Property(property: 'mark', type: 'string', enum: ['not-judged', 'open', 'suspect', 'cleared']),
+    new OA\Property(property: 'chance', type: 'number'),
+    new OA\Property(property: 'verdict', type: 'string', enum: ['sound', 'over-confident', 'groundless', 'missed']),
 ])]
 #[OA\Schema(schema: 'Likely', required: ['faults', 'chance'], properties: [
     new OA\Property(property: 'faults', type: 'array', items: new OA\Items(required: ['kind', 'channel'], properties: [

@@ -843,6 +843,17 @@ export interface components {
                 id: string;
                 step: number;
             }[];
+            /** @description marks on the strip against what the card made of them */
+            stations?: components["schemas"]["StationReview"][];
+        };
+        StationReview: {
+            channel: string;
+            station: string;
+            /** @enum {string} */
+            mark: "not-judged" | "open" | "suspect" | "cleared";
+            chance: number;
+            /** @enum {string} */
+            verdict: "sound" | "over-confident" | "groundless" | "missed";
         };
         Likely: {
             faults: {

@@ -39,3 +39,4 @@ export type Possible = Schemas['Possible'];
 export type Likely = Schemas['Likely'];
 export type RepairReview = Schemas['RepairReview'];
 export type Solvability = Schemas['Solvability'];
+export type StationReview = Schemas['StationReview'];

@@ -14,6 +14,7 @@ import { describeCause } from './describe';
 import { Decisions } from './Decisions';
 import { MarkList } from './MarkList';
 import { Narrowing } from './Narrowing';
+import { Stations } from './Stations';
 import { TakeAway } from './TakeAway';
 import { TimeLine } from './TimeLine';
 
@@ -80,6 +81,7 @@ export function ReportPage() {
                                 <MarkList marks={data.marks.marks} />
                                 <TakeAway mistakes={data.marks.mistakes ?? []} />
                                 <Decisions repairs={data.marks.repairs ?? []} />
+                                <Stations stations={data.marks.stations ?? []} />
                                 <Narrowing possible={data.marks.possible ?? []} />
                             </>
                         )}

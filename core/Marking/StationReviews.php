@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking;
+
+use Lernfall\Bay\Action\MarkStation;
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Action\StationMark;
+use Lernfall\Bay\Job;
+use Lernfall\Evidence\CardReading;
+use Lernfall\Evidence\Odds;
+use Lernfall\Evidence\Trail;
+use Lernfall\Fault\Fault;
+
+/** The marks on the strip, compared with the card before the first repair, or when the job is closed without one. */
+final readonly class StationReviews
+{
+    /** A station nobody judged is worth a word only where the fault most likely sits. */
+    private const LIKELY = 0.5;
+
+    /** @return list<StationReview> those that were marked, and the one that should have been */
+    public static function of(Job $job, Trail $trail): array
+    {
+        $at = self::moment($job);
+        if ($at === null) {
+            return [];
+        }
+        $chances = self::chances($trail->before($at)->written(CardReading::before($job, $at)));
+        $marks = self::marks($job, $at);
+        $reviews = [];
+        foreach ($marks as $place => $mark) {
+            [$channel, $station] = explode('/', $place);
+            $reviews[] = new StationReview($channel, $station, $mark, $chances[$place] ?? 0.0);
+        }
+        foreach ($marks === [] ? [] : array_diff_key($chances, $marks) as $place => $chance) {
+            if ($chance >= self::LIKELY) {
+                $reviews[] = new StationReview(explode('/', $place)[0], explode('/', $place)[1], StationMark::NotJudged, $chance);
+            }
+        }
+
+        return $reviews;
+    }
+
+    /** The first repair, or the closing. */
+    private static function moment(Job $job): ?int
+    {
+        $repair = $job->stepsOf(Repair::class)[0] ?? null;
+
+        return $repair->number ?? ($job->isConcluded() ? count($job->steps) : null);
+    }
+
+    /** @return array<string, StationMark> by "channel/station", as they stood before a step */
+    private static function marks(Job $job, int $before): array
+    {
+        $marks = [];
+        foreach ($job->stepsOf(MarkStation::class) as $step) {
+            if ($step->number < $before && $step->action instanceof MarkStation) {
+                $marks["{$step->action->channel}/{$step->action->station}"] = $step->action->mark;
+            }
+        }
+
+        return array_filter($marks, static fn (StationMark $mark): bool => $mark !== StationMark::NotJudged);
+    }
+
+    /** @return array<string, float> chance that the fault sits there, by "channel/station" */
+    private static function chances(Odds $odds): array
+    {
+        $chances = [];
+        foreach ($odds->chances as $suspect => $chance) {
+            foreach (array_unique(array_map(static fn (Fault $fault): string => "$fault->channel/{$fault->kind->station}", $odds->suspects->all[$suspect]->faults)) as $place) {
+                $chances[$place] = ($chances[$place] ?? 0.0) + $chance;
+            }
+        }
+
+        return $chances;
+    }
+}
