@@ -39,7 +39,7 @@ final class CheckCase extends Command
         return $found->isSolvable() ? self::SUCCESS : self::FAILURE;
     }
 
-    /** @param  array{solvable: bool, needed: string, reached: int, of: int, afterFirstLook: float, par: ?array{minutes: float, cost: float, tests: list<array{id: string, place: string, minutes: float}>}, together: list<string>, warnings: list<string>}  $report */
+    /** @param  array{solvable: bool, needed: string, reached: int, of: int, afterFirstLook: float, par: ?array{minutes: float, cost: float, remedy: string, tests: list<array{id: string, place: string, minutes: float}>}, together: list<string>, warnings: list<string>}  $report */
     private function printText(array $report): void
     {
         $this->line(($report['solvable'] ? 'can be solved' : 'cannot be solved').": $report[needed], reached on $report[reached] of $report[of] cars");

@@ -14,7 +14,7 @@ use Lernfall\Vehicle\Vehicle;
 /** A mark sheet as JSON: points with message keys, to be put into words at the edge. */
 final readonly class MarkSheetFormat
 {
-    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>} */
+    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>, sensible: ?array<string, mixed>} */
     public static function write(MarkSheet $sheet): array
     {
         return [
@@ -37,6 +37,7 @@ final readonly class MarkSheetFormat
             'stations' => array_map(static fn (StationReview $review): array => [
                 'channel' => $review->channel, 'station' => $review->station, 'mark' => $review->mark->value, 'chance' => round($review->chance, 4), 'verdict' => $review->verdict(),
             ], $sheet->stations),
+            'sensible' => $sheet->sensible === null ? null : PathFormat::write($sheet->sensible),
         ];
     }
 

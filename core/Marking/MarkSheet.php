@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
+use Lernfall\Evidence\Advice\Path;
 use Lernfall\Evidence\Possible;
 
 /** All marks of a job. */
@@ -15,8 +16,9 @@ final readonly class MarkSheet
      * @param  list<Possible>  $possible  what was still possible, step by step
      * @param  array<string, int>  $mistakes  step by id of mistakes known by name
      * @param  list<StationReview>  $stations  marks on the strip against what the card made of them
+     * @param  ?Path  $sensible  a path worked by advice alone, for a job that is closed
      */
-    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [], public array $stations = [])
+    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [], public array $stations = [], public ?Path $sensible = null)
     {
     }
 

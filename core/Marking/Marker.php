@@ -8,6 +8,8 @@ use Lernfall\Bay\Job;
 use Lernfall\Bay\Simulator;
 use Lernfall\Bay\Step;
 use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Advice\Journeyman;
+use Lernfall\Evidence\Advice\Path;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\KnownSuspects;
 use Lernfall\Evidence\Remedies;
@@ -27,6 +29,8 @@ use Lernfall\Marking\Mistake\Mistakes;
 /** Marks a job by a policy. */
 final readonly class Marker
 {
+    private const SENSIBLE_SEED = 'sensible';
+
     public function __construct(private Simulator $simulator, private Catalogue $catalogue, private KnownSuspects $suspects)
     {
     }
@@ -46,13 +50,26 @@ final readonly class Marker
             $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
         }
 
-        return new MarkSheet($marks, $reviews, $trail === null ? [] : $trail->possible, Mistakes::in($job, $reviews), $trail === null ? [] : StationReviews::of($job, $trail));
+        return $trail === null ? new MarkSheet($marks, mistakes: Mistakes::in($job, [])) : new MarkSheet(
+            $marks, $reviews, $trail->possible, Mistakes::in($job, $reviews), StationReviews::of($job, $trail), $this->sensible($job, $policy, $knowledge, $simulator),
+        );
     }
 
     /** @return list<string> */
     public static function criterionIds(): array
     {
         return ['safety', 'codes', 'reading', 'judgement', 'reasoning', 'repair', 'proof', 'economy'];
+    }
+
+    /** What following the advice would have come to on a car with the same fault. */
+    private function sensible(Job $job, Policy $policy, CaseKnowledge $knowledge, Simulator $simulator): ?Path
+    {
+        $remedies = new Remedies($simulator);
+
+        return $job->isConcluded()
+            ? (new Journeyman($simulator, $this->suspects->weighing, $remedies, new Adviser($simulator, $remedies, $policy->needlessRepair)))
+                ->work($job->case, $this->suspects->of($job->case, $knowledge), self::SENSIBLE_SEED)
+            : null;
     }
 
     /** @return list<RepairReview> */

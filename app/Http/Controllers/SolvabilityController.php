@@ -13,21 +13,23 @@ use Illuminate\Support\Facades\Gate;
 use Lernfall\Format\SolvabilityFormat;
 use OpenApi\Attributes as OA;
 
+#[OA\Schema(schema: 'SensiblePath', required: ['minutes', 'cost', 'remedy', 'tests'], properties: [
+    new OA\Property(property: 'minutes', description: 'repair and proof included', type: 'number'),
+    new OA\Property(property: 'cost', type: 'number'),
+    new OA\Property(property: 'remedy', description: 'as "needed" of Solvability', type: 'string'),
+    new OA\Property(property: 'tests', type: 'array', items: new OA\Items(required: ['id', 'place', 'minutes'], properties: [
+        new OA\Property(property: 'id', type: 'string'),
+        new OA\Property(property: 'place', type: 'string'),
+        new OA\Property(property: 'minutes', type: 'number'),
+    ], type: 'object')),
+])]
 #[OA\Schema(schema: 'Solvability', required: ['solvable', 'needed', 'reached', 'of', 'afterFirstLook', 'par', 'together', 'warnings'], properties: [
     new OA\Property(property: 'solvable', type: 'boolean'),
     new OA\Property(property: 'needed', description: 'repairs as "kind@place", several joined by "+"; "none" where nothing is to be repaired', type: 'string'),
     new OA\Property(property: 'reached', description: 'cars on which the advice led to it', type: 'integer'),
     new OA\Property(property: 'of', type: 'integer'),
     new OA\Property(property: 'afterFirstLook', description: 'chance of it once lamps and codes have been read', type: 'number'),
-    new OA\Property(property: 'par', oneOf: [new OA\Schema(required: ['minutes', 'cost', 'tests'], properties: [
-        new OA\Property(property: 'minutes', type: 'number'),
-        new OA\Property(property: 'cost', type: 'number'),
-        new OA\Property(property: 'tests', type: 'array', items: new OA\Items(required: ['id', 'place', 'minutes'], properties: [
-            new OA\Property(property: 'id', type: 'string'),
-            new OA\Property(property: 'place', type: 'string'),
-            new OA\Property(property: 'minutes', type: 'number'),
-        ], type: 'object')),
-    ], type: 'object'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'par', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'together', description: 'faults no test tells from it, as "kind@place"', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(type: 'string', enum: ['given-away', 'looks-sound', 'not-told-apart'])),
 ])]

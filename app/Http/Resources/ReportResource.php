@@ -39,6 +39,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'step', type: 'integer'),
     ], type: 'object')),
     new OA\Property(property: 'stations', description: 'marks on the strip against what the card made of them', type: 'array', items: new OA\Items(ref: '#/components/schemas/StationReview')),
+    new OA\Property(property: 'sensible', description: 'what following the advice would have come to', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
 ])]
 #[OA\Schema(schema: 'StationReview', required: ['channel', 'station', 'mark', 'chance', 'verdict'], properties: [
     new OA\Property(property: 'channel', type: 'string'),

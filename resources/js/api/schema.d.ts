@@ -362,6 +362,18 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        SensiblePath: {
+            /** @description repair and proof included */
+            minutes: number;
+            cost: number;
+            /** @description as "needed" of Solvability */
+            remedy: string;
+            tests: {
+                id: string;
+                place: string;
+                minutes: number;
+            }[];
+        };
         Solvability: {
             solvable: boolean;
             /** @description repairs as "kind@place", several joined by "+"; "none" where nothing is to be repaired */
@@ -371,15 +383,7 @@ export interface components {
             of: number;
             /** @description chance of it once lamps and codes have been read */
             afterFirstLook: number;
-            par: {
-                minutes: number;
-                cost: number;
-                tests: {
-                    id: string;
-                    place: string;
-                    minutes: number;
-                }[];
-            } | null;
+            par: components["schemas"]["SensiblePath"] | null;
             /** @description faults no test tells from it, as "kind@place" */
             together: string[];
             warnings: ("given-away" | "looks-sound" | "not-told-apart")[];
@@ -845,6 +849,8 @@ export interface components {
             }[];
             /** @description marks on the strip against what the card made of them */
             stations?: components["schemas"]["StationReview"][];
+            /** @description what following the advice would have come to */
+            sensible?: components["schemas"]["SensiblePath"] | null;
         };
         StationReview: {
             channel: string;

@@ -40,3 +40,4 @@ export type Likely = Schemas['Likely'];
 export type RepairReview = Schemas['RepairReview'];
 export type Solvability = Schemas['Solvability'];
 export type StationReview = Schemas['StationReview'];
+export type SensiblePath = Schemas['SensiblePath'];

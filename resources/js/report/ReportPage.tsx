@@ -14,6 +14,7 @@ import { describeCause } from './describe';
 import { Decisions } from './Decisions';
 import { MarkList } from './MarkList';
 import { Narrowing } from './Narrowing';
+import { SensiblePath } from './SensiblePath';
 import { Stations } from './Stations';
 import { TakeAway } from './TakeAway';
 import { TimeLine } from './TimeLine';
@@ -83,6 +84,7 @@ export function ReportPage() {
                                 <Decisions repairs={data.marks.repairs ?? []} />
                                 <Stations stations={data.marks.stations ?? []} />
                                 <Narrowing possible={data.marks.possible ?? []} />
+                                {data.marks.sensible && <SensiblePath path={data.marks.sensible} />}
                             </>
                         )}
                     </div>

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Format;
+
+use Lernfall\Evidence\Advice\Path;
+use Lernfall\Evidence\Advice\Trial;
+
+/** A path worked by advice, as JSON: repair and proof included. */
+final readonly class PathFormat
+{
+    /** @return array{minutes: float, cost: float, remedy: string, tests: list<array{id: string, place: string, minutes: float}>} */
+    public static function write(Path $path): array
+    {
+        return [
+            'minutes' => round($path->minutes(), 1),
+            'cost' => round($path->cost()),
+            'remedy' => $path->advice->remedy,
+            'tests' => array_map(static fn (Trial $trial): array => ['id' => $trial->id, 'place' => $trial->place, 'minutes' => $trial->minutes], $path->tests),
+        ];
+    }
+}
