@@ -80,11 +80,11 @@ final readonly class Outcomes
     /** @return non-empty-list<Shown> worked out once for cars that share what the trial reaches */
     private function shown(Trial $trial, Car $car): array
     {
-        [$part, $state] = $car->vehicle->hasChannel($trial->place)
+        [$part, $state] = $car->isTypical() && $car->vehicle->hasChannel($trial->place)
             ? [$car->vehicle->channel($trial->place), $this->shares($trial, $car).' '.$car->state->text($trial->place)]
-            : [$car->vehicle, $car->state->text()];
+            : [$car->vehicle, spl_object_id($car->deviations).' '.$car->state->text()];
 
-        return Remembered::with($part, "trial {$trial->text()} $state ".spl_object_id($car->deviations), fn (): array => $this->played($trial, $car));
+        return Remembered::with($part, "trial {$trial->text()} $state", fn (): array => $this->played($trial, $car));
     }
 
     /** @return non-empty-list<Shown> */
