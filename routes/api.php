@@ -7,6 +7,7 @@ use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\CarController;
 use App\Http\Controllers\CaseAttemptController;
 use App\Http\Controllers\CaseController;
+use App\Http\Controllers\CounselController;
 use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\FaultPortraitController;
 use App\Http\Controllers\JobController;
@@ -49,4 +50,5 @@ Route::middleware('auth')->group(function (): void {
     Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereNumber('attempt');
     Route::post('attempts/{attempt}/actions', [AttemptController::class, 'act'])->whereNumber('attempt');
     Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
+    Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');
 });

@@ -6,8 +6,10 @@ namespace App\Attempts;
 
 use App\Documents\BuiltIn;
 use App\Models\Attempt;
+use App\Models\Counsel;
 use App\Models\MarkSheetRecord;
 use Lernfall\Format\MarkSheetFormat;
+use Lernfall\Marking\MarkSheet;
 use Lernfall\Revision;
 
 /** The marks of a concluded attempt: computed once, then kept. */
@@ -20,13 +22,20 @@ final readonly class Marks
     public function of(Attempt $attempt): MarkSheetRecord
     {
         return MarkSheetRecord::query()->firstOrCreate(['attempt_id' => $attempt->id], fn (): array => [
-            'sheet' => MarkSheetFormat::write($this->builtIn->marker()->mark(
-                $this->fold->of($attempt),
-                $this->fold->document($attempt->version)->policy,
-                $this->fold->document($attempt->version)->knowledge,
-            )),
+            'sheet' => MarkSheetFormat::write($this->sheet($attempt)),
             'core_revision' => Revision::CURRENT,
             'marked_at' => now(),
         ]);
+    }
+
+    private function sheet(Attempt $attempt): MarkSheet
+    {
+        $document = $this->fold->document($attempt->version);
+
+        return $this->builtIn->marker()->mark($this->fold->of($attempt), $document->policy, $document->knowledge)->afterCounsel(
+            array_values($attempt->counsels->map(static fn (Counsel $asked): array => [
+                'step' => $asked->after_step, 'about' => $asked->about, 'points' => $document->policy->counselPoints[$asked->about] ?? 0.0,
+            ])->all()),
+        );
     }
 }

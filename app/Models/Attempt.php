@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property CaseVersion $version
  * @property User $apprentice
  * @property \Illuminate\Database\Eloquent\Collection<int, AttemptAction> $actions
+ * @property \Illuminate\Database\Eloquent\Collection<int, Counsel> $counsels
  * @property ?MarkSheetRecord $markSheet
  */
 final class Attempt extends Model
@@ -50,6 +51,12 @@ final class Attempt extends Model
         $relation->orderBy('number');
 
         return $relation;
+    }
+
+    /** @return HasMany<Counsel, $this> */
+    public function counsels(): HasMany
+    {
+        return $this->hasMany(Counsel::class);
     }
 
     /** @return HasOne<MarkSheetRecord, $this> */

@@ -11,7 +11,7 @@ use Lernfall\Marking\Policy;
 /** What a case file holds: the case and how it is marked. */
 final readonly class CaseDocument
 {
-    public function __construct(public FaultCase $case, public Policy $policy, public CaseKnowledge $knowledge)
+    public function __construct(public FaultCase $case, public Policy $policy, public CaseKnowledge $knowledge, public bool $practice)
     {
     }
 }

@@ -41,6 +41,7 @@ final readonly class CaseReader
             new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root)),
             PolicyReader::read(Node::within($this->policyDocument($root), '/policy')),
             $this->knowledge($root, $vehicle),
+            $root->has('practice') && $root->bool('practice'),
         );
     }
 

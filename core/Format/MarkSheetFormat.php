@@ -14,7 +14,7 @@ use Lernfall\Vehicle\Vehicle;
 /** A mark sheet as JSON: points with message keys, to be put into words at the edge. */
 final readonly class MarkSheetFormat
 {
-    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>, sensible: ?array<string, mixed>} */
+    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>, sensible: ?array<string, mixed>, counsel: list<array{step: int, about: string, points: float}>} */
     public static function write(MarkSheet $sheet): array
     {
         return [
@@ -31,13 +31,14 @@ final readonly class MarkSheetFormat
             ], $sheet->marks),
             'repairs' => array_map(self::review(...), $sheet->reviews),
             'possible' => array_map(static fn (Possible $possible): array => [
-                'step' => $possible->step, 'open' => $possible->open, 'foremost' => self::named($possible->foremost),
+                'step' => $possible->step, 'open' => $possible->open, 'foremost' => LikelyFormat::write($possible->foremost),
             ], $sheet->possible),
             'mistakes' => array_map(static fn (string $id, int $step): array => ['id' => $id, 'step' => $step], array_keys($sheet->mistakes), array_values($sheet->mistakes)),
             'stations' => array_map(static fn (StationReview $review): array => [
                 'channel' => $review->channel, 'station' => $review->station, 'mark' => $review->mark->value, 'chance' => round($review->chance, 4), 'verdict' => $review->verdict(),
             ], $sheet->stations),
             'sensible' => $sheet->sensible === null ? null : PathFormat::write($sheet->sensible),
+            'counsel' => $sheet->counsel,
         ];
     }
 
@@ -53,28 +54,10 @@ final readonly class MarkSheetFormat
             'verdict' => $review->verdict(),
             'byCard' => round($review->byCard, 4),
             'byShown' => round($review->byShown, 4),
-            'rivals' => self::named($review->rivals),
+            'rivals' => LikelyFormat::write($review->rivals),
             'costNow' => round($review->costNow),
             'costOfTesting' => $review->costOfTesting === null ? null : round($review->costOfTesting),
             'test' => $test === null ? null : ['id' => $test->trial->id, 'place' => $test->trial->place, 'minutes' => $test->trial->minutes, 'bits' => round($test->bits, 2)],
         ];
-    }
-
-    /**
-     * @param  array<array-key, float>  $chances  by "kind@place", several joined by "+"
-     * @return list<array{faults: list<array{kind: string, channel: string}>, chance: float}>
-     */
-    private static function named(array $chances): array
-    {
-        $list = [];
-        foreach ($chances as $name => $chance) {
-            $list[] = ['faults' => array_map(static function (string $fault): array {
-                [$kind, $channel] = [...explode('@', $fault), Vehicle::WHOLE];
-
-                return ['kind' => $kind, 'channel' => $channel];
-            }, explode('+', (string) $name)), 'chance' => round($chance, 4)];
-        }
-
-        return $list;
     }
 }

@@ -17,6 +17,8 @@ final readonly class PolicyReader
 
     private const MARGIN = 0.1;
 
+    private const COUNSEL = [2.0, 3.0];
+
     /** @throws InvalidDocument */
     public static function read(Node $node): Policy
     {
@@ -30,7 +32,7 @@ final readonly class PolicyReader
         }
         $minutes = $node->float('diagnosisMinutes');
 
-        return $minutes > 0.0 ? new Policy($weights, $minutes, $node->has('needlessRepair') ? $node->float('needlessRepair') : self::NEEDLESS_REPAIR, $node->has('margin') ? $node->float('margin') : self::MARGIN, self::demandsReading($node)) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
+        return $minutes > 0.0 ? new Policy($weights, $minutes, $node->has('needlessRepair') ? $node->float('needlessRepair') : self::NEEDLESS_REPAIR, $node->has('margin') ? $node->float('margin') : self::MARGIN, self::demandsReading($node), self::counselPoints($node)) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
     }
 
     /** By which rule a part may be replaced. */
@@ -41,5 +43,13 @@ final readonly class PolicyReader
             'reading' => true,
             default => throw $node->at('replacing')->wrong('arithmetic or reading'),
         };
+    }
+
+    /** @return array<string, float> by what is asked */
+    private static function counselPoints(Node $node): array
+    {
+        return $node->has('counsel')
+            ? ['possible' => $node->at('counsel')->float('possible'), 'next' => $node->at('counsel')->float('next')]
+            : ['possible' => self::COUNSEL[0], 'next' => self::COUNSEL[1]];
     }
 }

@@ -16,15 +16,22 @@ final readonly class MarkSheet
      * @param  list<Possible>  $possible  what was still possible, step by step
      * @param  array<string, int>  $mistakes  step by id of mistakes known by name
      * @param  list<StationReview>  $stations  marks on the strip against what the card made of them
+     * @param  list<array{step: int, about: string, points: float}>  $counsel  what advice asked in practice has cost
      * @param  ?Path  $sensible  a path worked by advice alone, for a job that is closed
      */
-    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [], public array $stations = [], public ?Path $sensible = null)
+    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [], public array $stations = [], public ?Path $sensible = null, public array $counsel = [])
     {
+    }
+
+    /** @param  list<array{step: int, about: string, points: float}>  $counsel */
+    public function afterCounsel(array $counsel): self
+    {
+        return new self($this->marks, $this->reviews, $this->possible, $this->mistakes, $this->stations, $this->sensible, $counsel);
     }
 
     public function points(): float
     {
-        return array_sum(array_map(static fn (Mark $mark): float => $mark->points, $this->marks));
+        return max(0.0, array_sum(array_map(static fn (Mark $mark): float => $mark->points, $this->marks)) - array_sum(array_column($this->counsel, 'points')));
     }
 
     public function outOf(): int

@@ -12,9 +12,10 @@ final readonly class Policy
      * @param  float  $diagnosisMinutes  the time a sensible diagnosis may take, repair left aside
      * @param  float  $needlessRepair  what a repair that changes nothing costs besides its price, in money: trust, and a second visit
      * @param  bool  $demandsReading  a repair needs a written reading that separates, however cheap it is
+     * @param  array<string, float>  $counselPoints  what asking the advice costs in practice, by what is asked
      * @param  float  $margin  by how much more than testing on a repair may be expected to cost, as a share
      */
-    public function __construct(public array $weights, public float $diagnosisMinutes, public float $needlessRepair, public float $margin, public bool $demandsReading = false)
+    public function __construct(public array $weights, public float $diagnosisMinutes, public float $needlessRepair, public float $margin, public bool $demandsReading = false, public array $counselPoints = ['possible' => 2.0, 'next' => 3.0])
     {
     }
 

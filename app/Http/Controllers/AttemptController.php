@@ -75,7 +75,7 @@ final readonly class AttemptController
             $attempt,
             $this->fold->of($attempt),
             $this->builtIn->simulator()->workshop,
-            $this->fold->document($attempt->version)->policy,
+            $this->fold->document($attempt->version),
             new ToolMenu($this->builtIn),
         );
     }

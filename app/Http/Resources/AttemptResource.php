@@ -13,11 +13,11 @@ use Lernfall\Bay\MeterRange;
 use Lernfall\Bay\Rate;
 use Lernfall\Bay\Vocabulary;
 use Lernfall\Bay\Workshop;
-use Lernfall\Marking\Policy;
+use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'weights', 'demandsReading', 'defects', 'sights', 'expectations'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'weights', 'demandsReading', 'counselPoints', 'defects', 'sights', 'expectations'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -29,6 +29,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'rates', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Rate')),
     new OA\Property(property: 'meter', ref: '#/components/schemas/MeterOnTheBench'),
     new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+    new OA\Property(property: 'counselPoints', description: 'what asking the advice costs, by what is asked; null where it may not be asked', oneOf: [new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'demandsReading', description: 'a part may be renewed only on a written reading that separates', type: 'boolean'),
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
@@ -54,8 +55,10 @@ use OpenApi\Attributes as OA;
 final readonly class AttemptResource
 {
     /** @return array<string, mixed> */
-    public static function of(Attempt $attempt, Job $job, Workshop $workshop, Policy $policy, ToolMenu $menu): array
+    public static function of(Attempt $attempt, Job $job, Workshop $workshop, CaseDocument $document, ToolMenu $menu): array
     {
+        $policy = $document->policy;
+
         return [
             'id' => $attempt->id,
             'jobTitle' => $job->case->jobTitle,
@@ -69,6 +72,7 @@ final readonly class AttemptResource
             'meter' => self::meter($workshop->withAveragingMeter($job->case->averagingMeter)->meter),
             'weights' => array_filter($policy->weights),
             'demandsReading' => $policy->demandsReading,
+            'counselPoints' => $document->practice ? $policy->counselPoints : null,
             'defects' => Vocabulary::DEFECTS,
             'sights' => Vocabulary::SIGHTS,
             'expectations' => Vocabulary::EXPECTATIONS,

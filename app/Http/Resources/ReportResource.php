@@ -39,6 +39,11 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'step', type: 'integer'),
     ], type: 'object')),
     new OA\Property(property: 'stations', description: 'marks on the strip against what the card made of them', type: 'array', items: new OA\Items(ref: '#/components/schemas/StationReview')),
+    new OA\Property(property: 'counsel', description: 'what advice asked in practice has cost', type: 'array', items: new OA\Items(required: ['step', 'about', 'points'], properties: [
+        new OA\Property(property: 'step', type: 'integer'),
+        new OA\Property(property: 'about', type: 'string'),
+        new OA\Property(property: 'points', type: 'number'),
+    ], type: 'object')),
     new OA\Property(property: 'sensible', description: 'what following the advice would have come to', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
 ])]
 #[OA\Schema(schema: 'StationReview', required: ['channel', 'station', 'mark', 'chance', 'verdict'], properties: [

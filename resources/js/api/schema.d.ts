@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attempts/{attempt}/counsel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["askCounsel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fault-kinds": {
         parameters: {
             query?: never;
@@ -333,6 +349,16 @@ export interface components {
             points: number | null;
             outOf: number | null;
         };
+        Counsel: {
+            /** @enum {string} */
+            about: "possible" | "next";
+            open: number;
+            foremost: components["schemas"]["Likely"][];
+            /** @description what to repair now, as "kind@place"; null where testing on is better */
+            repair: string | null;
+            chance: number | null;
+            tests: components["schemas"]["BetterTest"][];
+        };
         JobRow: {
             id: number;
             jobTitle: string;
@@ -442,6 +468,8 @@ export interface components {
             meter?: "true-rms" | "averaging";
             /** @description name of a policy, or one of its own; left out, the usual one */
             policy?: string | Record<string, never>;
+            /** @description whether advice may be asked, at a cost in marks; left out, no */
+            practice?: boolean;
             /** @description what is known beyond the catalogue */
             knowledge?: {
                 /** @description whether the complaint tells of a warning lamp; left out, it tells nothing about lamps */
@@ -500,6 +528,10 @@ export interface components {
             weights: {
                 [key: string]: number;
             };
+            /** @description what asking the advice costs, by what is asked; null where it may not be asked */
+            counselPoints: {
+                [key: string]: number;
+            } | null;
             /** @description a part may be renewed only on a written reading that separates */
             demandsReading: boolean;
             defects: {
@@ -849,6 +881,12 @@ export interface components {
             }[];
             /** @description marks on the strip against what the card made of them */
             stations?: components["schemas"]["StationReview"][];
+            /** @description what advice asked in practice has cost */
+            counsel?: {
+                step: number;
+                about: string;
+                points: number;
+            }[];
             /** @description what following the advice would have come to */
             sensible?: components["schemas"]["SensiblePath"] | null;
         };
@@ -1901,6 +1939,44 @@ export interface operations {
             };
             /** @description not kept */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askCounsel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    about: "possible" | "next";
+                };
+            };
+        };
+        responses: {
+            /** @description in practice only: what is still possible, or what to do next */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Counsel"];
+                };
+            };
+            /** @description not mine, or no practice */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

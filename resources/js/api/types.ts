@@ -41,3 +41,5 @@ export type RepairReview = Schemas['RepairReview'];
 export type Solvability = Schemas['Solvability'];
 export type StationReview = Schemas['StationReview'];
 export type SensiblePath = Schemas['SensiblePath'];
+export type Counsel = Schemas['Counsel'];
+export type MarkSheet = Schemas['MarkSheet'];

@@ -18,6 +18,7 @@ import { FloorPlan } from './FloorPlan';
 import { JobCard } from './JobCard';
 import { KeysDialog } from './KeysDialog';
 import { LampPanel } from './LampPanel';
+import { CounselDialog } from './CounselDialog';
 import { OrderLine } from './OrderLine';
 import { stationsAt, WHOLE_CAR, type Station } from './card';
 import { INSTRUMENT_OF, leftOff } from './resume';
@@ -36,7 +37,7 @@ export function BayPage() {
     return <BayFloor attempt={bay.query.data} {...bay} />;
 }
 
-type Sheet = 'cause' | 'conclude' | 'keys' | { repair: RepairKind } | null;
+type Sheet = 'cause' | 'conclude' | 'keys' | 'counsel' | { repair: RepairKind } | null;
 
 function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof useBay> & { attempt: Attempt }) {
     const [start] = useState(() => leftOff(attempt));
@@ -120,6 +121,15 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             </button>
                         )}
                     </span>
+                    {attempt.counselPoints !== null && !state.concluded && (
+                        <button
+                            type="button"
+                            onClick={() => setSheet('counsel')}
+                            className="ml-auto shrink-0 text-petrol underline"
+                        >
+                            {t('counsel.ask')}
+                        </button>
+                    )}
                     <Link to="/handbook" target="_blank" className="ml-auto shrink-0 text-petrol underline">
                         {t('handbook.open')}
                     </Link>
@@ -221,6 +231,14 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 onClose={() => setSheet(null)}
                 onAct={onAct}
             />
+            {attempt.counselPoints !== null && (
+                <CounselDialog
+                    attempt={attempt.id}
+                    costs={attempt.counselPoints}
+                    open={sheet === 'counsel'}
+                    onClose={() => setSheet(null)}
+                />
+            )}
             <KeysDialog
                 open={sheet === 'keys'}
                 onClose={() => setSheet(null)}

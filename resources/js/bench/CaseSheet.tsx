@@ -86,6 +86,13 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                 />
                 <PaperHeading>{t('bench.marking')}</PaperHeading>
                 <SelectField
+                    label={t('bench.practice')}
+                    hint={t('bench.practice-hint')}
+                    value={String(fields.practice ?? false)}
+                    onChange={({ target: { value } }) => onChange({ practice: value === 'true' })}
+                    options={['false', 'true'].map((value) => ({ value, label: t(`practice.${value}`) }))}
+                />
+                <SelectField
                     label={t('bench.policy')}
                     value={chosen?.name ?? 'own'}
                     onChange={({ target: { value } }) =>

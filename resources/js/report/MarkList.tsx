@@ -1,6 +1,8 @@
-import type { Mark } from '../api/types';
+import type { Mark, MarkSheet } from '../api/types';
 import { points } from '../words/quantities';
 import { t } from '../words/words';
+
+type Asked = NonNullable<MarkSheet['counsel']>[number];
 
 function shape(mark: Mark): [string, string] {
     if (mark.points >= mark.outOf) return ['■', 'full'];
@@ -8,7 +10,7 @@ function shape(mark: Mark): [string, string] {
 }
 
 /** Each criterion with its points, the sentence why, the step it rests on, and what would have earned the rest. */
-export function MarkList({ marks }: { marks: Mark[] }) {
+export function MarkList({ marks, counsel }: { marks: Mark[]; counsel: Asked[] }) {
     return (
         <ul>
             {marks.map((mark) => {
@@ -40,6 +42,16 @@ export function MarkList({ marks }: { marks: Mark[] }) {
                     </li>
                 );
             })}
+            {counsel.map((asked) => (
+                <li
+                    key={`${asked.step}${asked.about}`}
+                    className="flex justify-between gap-3 border-b border-rule py-2"
+                >
+                    <span>
+                        {t('counsel.asked', { step: asked.step, points: `−${points(asked.points)}` })}
+                    </span>
+                </li>
+            ))}
         </ul>
     );
 }

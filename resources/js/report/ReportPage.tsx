@@ -79,7 +79,7 @@ export function ReportPage() {
                                 >
                                     {t('report.marks')}
                                 </PaperHeading>
-                                <MarkList marks={data.marks.marks} />
+                                <MarkList marks={data.marks.marks} counsel={data.marks.counsel ?? []} />
                                 <TakeAway mistakes={data.marks.mistakes ?? []} />
                                 <Decisions repairs={data.marks.repairs ?? []} />
                                 <Stations stations={data.marks.stations ?? []} />

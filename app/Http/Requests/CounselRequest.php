@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Strings;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class CounselRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['about' => ['required', 'string', 'in:possible,next']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['about.*' => Strings::text('counsel.about-what')];
+    }
+}

@@ -1,0 +1,110 @@
+import { useMutation } from '@tanstack/react-query';
+import { api, taken } from '../api/client';
+import type { Counsel } from '../api/types';
+import { faultNames, percent } from '../report/possible';
+import { Button } from '../ui/Button';
+import { Dialog } from '../ui/Dialog';
+import { points, shortMinutes } from '../words/quantities';
+import { t } from '../words/words';
+
+interface Props {
+    attempt: number;
+    costs: Record<string, number>;
+    open: boolean;
+    onClose: () => void;
+}
+
+/** In practice the advice may be asked; what it costs stands on the button. */
+export function CounselDialog({ attempt, costs, open, onClose }: Props) {
+    const ask = useMutation({
+        mutationFn: (about: 'possible' | 'next') =>
+            taken(
+                api.POST('/api/attempts/{attempt}/counsel', {
+                    params: { path: { attempt } },
+                    body: { about },
+                }),
+            ),
+    });
+    const close = () => {
+        ask.reset();
+        onClose();
+    };
+    return (
+        <Dialog title={t('counsel.title')} open={open} onClose={close}>
+            <p className="mb-3 text-small text-ink-soft">{t('counsel.hint')}</p>
+            <div className="flex flex-col gap-2">
+                {(['possible', 'next'] as const).map((about) => (
+                    <Button
+                        key={about}
+                        disabled={ask.isPending}
+                        note={t('counsel.costs', { points: points(costs[about] ?? 0) })}
+                        onClick={() => ask.mutate(about)}
+                    >
+                        {t(`counsel.${about}`)}
+                    </Button>
+                ))}
+            </div>
+            <div role="status" className="mt-3">
+                {ask.isPending && <p>{t('counsel.thinking')}</p>}
+                {ask.isError && <p>{ask.error.message}</p>}
+                {ask.data !== undefined && !ask.isPending && <Answer counsel={ask.data} />}
+            </div>
+        </Dialog>
+    );
+}
+
+function Answer({ counsel }: { counsel: Counsel }) {
+    return (
+        <>
+            <p className="font-semibold">{t('report.possible-open', { count: counsel.open })}</p>
+            <ul className="text-small">
+                {counsel.foremost.map((likely) => (
+                    <li
+                        key={faultNames(likely)}
+                        className="flex justify-between gap-3 border-b border-rule py-0.5"
+                    >
+                        <span>{faultNames(likely)}</span>
+                        <span className="tabular">{percent(likely.chance)}</span>
+                    </li>
+                ))}
+            </ul>
+            {counsel.about === 'next' && <Next counsel={counsel} />}
+        </>
+    );
+}
+
+function Next({ counsel }: { counsel: Counsel }) {
+    const [kind = '', place = 'car'] = (counsel.repair ?? '').split('@');
+    return (
+        <div className="mt-3">
+            {counsel.repair !== null && (
+                <p className="font-semibold">
+                    {kind === 'none'
+                        ? t('counsel.repair-none', { chance: percent(counsel.chance ?? 0) })
+                        : t('counsel.repair', {
+                              repair: at(`repair.${kind}`, place),
+                              chance: percent(counsel.chance ?? 0),
+                          })}
+                </p>
+            )}
+            {counsel.tests.length === 0 && <p>{t('counsel.no-test')}</p>}
+            {counsel.tests.length > 0 && <p className="font-semibold">{t('counsel.tests')}</p>}
+            <ol className="list-decimal pl-5 text-small">
+                {counsel.tests.map((test) => (
+                    <li key={`${test.id}${test.place}`}>
+                        {t('counsel.test', {
+                            test: at(`test.${test.id}`, test.place),
+                            minutes: shortMinutes(test.minutes),
+                            bits: test.bits.toFixed(1),
+                        })}
+                    </li>
+                ))}
+            </ol>
+            {counsel.tests.length > 0 && <p className="mt-1 text-small text-ink-soft">{t('counsel.bits')}</p>}
+        </div>
+    );
+}
+
+function at(key: string, place: string): string {
+    return place === 'car' ? t(key) : `${t(key)}, ${t(`channel.${place}`).toLowerCase()}`;
+}

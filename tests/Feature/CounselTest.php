@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Attempts\Marks;
+use App\Models\Attempt;
+use App\Models\Counsel;
+
+/** In practice advice may be asked, at a cost; in any other job it is refused and nothing is told. */
+final class CounselTest extends FeatureTestCase
+{
+    public function test_it_is_answered_in_practice_and_charged_once_for_each_step(): void
+    {
+        $attempt = $this->practising();
+        $answer = $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'next'])->assertOk();
+        self::assertGreaterThan(3, $answer->json('open'));
+        self::assertNull($answer->json('repair'), 'a code names a circuit');
+        self::assertNotEmpty($answer->json('tests'));
+        self::assertSame($answer->json(), $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'next'])->assertOk()->json());
+        self::assertSame(1, Counsel::query()->count());
+
+        $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertOk()->assertJsonPath('tests', []);
+        $this->act($attempt, ['do' => 'conclude'])->assertOk();
+        $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertForbidden();
+        $sheet = app(Marks::class)->of($attempt->refresh())->sheet;
+        self::assertSame(['next', 'possible'], array_column($sheet['counsel'], 'about'));
+        self::assertEqualsWithDelta(max(0.0, array_sum(array_column($sheet['marks'], 'points')) - 5.0), $sheet['points'], 1e-9);
+    }
+
+    public function test_it_is_refused_where_nobody_practises_and_for_questions_nobody_knows(): void
+    {
+        $attempt = $this->attempt();
+        $this->actingAs($this->apprentice)->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertForbidden()->assertExactJson(['message' => 'In this job no advice is given.']);
+        self::assertSame(0, Counsel::query()->count());
+        self::assertNull($this->getJson("/api/attempts/$attempt->id")->assertOk()->json('counselPoints'));
+        $this->postJson("/api/attempts/{$this->practising()->id}/counsel", ['about' => 'everything'])->assertStatus(422)->assertJsonValidationErrors('about');
+    }
+
+    private function practising(): Attempt
+    {
+        $attempt = $this->attempt();
+        $attempt->version->update(['document' => json_encode([...$attempt->version->decoded(), 'practice' => true])]);
+        $this->actingAs($this->apprentice);
+        $this->act($attempt, ['do' => 'ignition', 'to' => 'on'])->assertOk();
+        $this->act($attempt, ['do' => 'read-codes'])->assertOk();
+
+        return $attempt->refresh()->load('actions');
+    }
+}
