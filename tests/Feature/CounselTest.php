@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Attempts\Marks;
 use App\Models\Attempt;
 use App\Models\Counsel;
+use App\Models\Group;
+use App\Models\Role;
 
 /** In practice advice may be asked, at a cost; in any other job it is refused and nothing is told. */
 final class CounselTest extends FeatureTestCase
@@ -27,6 +29,18 @@ final class CounselTest extends FeatureTestCase
         $sheet = app(Marks::class)->of($attempt->refresh())->sheet;
         self::assertSame(['next', 'possible'], array_column($sheet['counsel'], 'about'));
         self::assertEqualsWithDelta(max(0.0, array_sum(array_column($sheet['marks'], 'points')) - 5.0), $sheet['points'], 1e-9);
+    }
+
+    public function test_the_instructor_sees_the_marks_of_several_who_practised(): void
+    {
+        $version = $this->published();
+        foreach (['learner two', 'learner three'] as $name) {
+            $this->apprentice = $this->person(Group::query()->firstOrFail(), $name, Role::Apprentice);
+            $attempt = $this->attempt($version);
+            $this->act($attempt, ['do' => 'conclude'])->assertOk();
+        }
+
+        $this->actingAs($this->instructor)->getJson("/api/cases/$version->case_draft_id/attempts")->assertOk()->assertJsonCount(2);
     }
 
     public function test_it_is_refused_where_nobody_practises_and_for_questions_nobody_knows(): void
