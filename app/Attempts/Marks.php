@@ -33,7 +33,7 @@ final readonly class Marks
         $document = $this->fold->document($attempt->version);
 
         return $this->builtIn->marker()->mark($this->fold->of($attempt), $document->policy, $document->knowledge)->afterCounsel(
-            array_values($attempt->counsels()->orderBy('id')->get()->map(static fn (Counsel $asked): array => [
+            array_values(Counsel::query()->where('attempt_id', $attempt->id)->orderBy('id')->get()->map(static fn (Counsel $asked): array => [
                 'step' => $asked->after_step, 'about' => $asked->about, 'points' => $document->policy->counselPoints[$asked->about] ?? 0.0,
             ])->all()),
         );
