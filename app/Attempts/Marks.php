@@ -8,8 +8,10 @@ use App\Documents\BuiltIn;
 use App\Models\Attempt;
 use App\Models\Counsel;
 use App\Models\MarkSheetRecord;
+use Illuminate\Database\Eloquent\Collection;
 use Lernfall\Format\MarkSheetFormat;
 use Lernfall\Marking\MarkSheet;
+use Lernfall\Marking\Policy;
 use Lernfall\Revision;
 
 /** The marks of a concluded attempt: computed once, then kept. */
@@ -33,9 +35,18 @@ final readonly class Marks
         $document = $this->fold->document($attempt->version);
 
         return $this->builtIn->marker()->mark($this->fold->of($attempt), $document->policy, $document->knowledge)->afterCounsel(
-            array_values(Counsel::query()->where('attempt_id', $attempt->id)->orderBy('id')->get()->map(static fn (Counsel $asked): array => [
-                'step' => $asked->after_step, 'about' => $asked->about, 'points' => $document->policy->counselPoints[$asked->about] ?? 0.0,
-            ])->all()),
+            $this->asked($attempt, $document->policy),
         );
+    }
+
+    /** @return list<array{step: int, about: string, points: float}> */
+    private function asked(Attempt $attempt, Policy $policy): array
+    {
+        /** @var Collection<int, Counsel> $asked */
+        $asked = Counsel::query()->where('attempt_id', $attempt->id)->orderBy('id')->get();
+
+        return array_values($asked->map(static fn (Counsel $one): array => [
+            'step' => $one->after_step, 'about' => $one->about, 'points' => $policy->counselPoints[$one->about] ?? 0.0,
+        ])->all());
     }
 }
