@@ -21,7 +21,6 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property CaseVersion $version
  * @property User $apprentice
  * @property \Illuminate\Database\Eloquent\Collection<int, AttemptAction> $actions
- * @property \Illuminate\Database\Eloquent\Collection<int, Counsel> $counsels
  * @property ?MarkSheetRecord $markSheet
  */
 final class Attempt extends Model
@@ -51,12 +50,6 @@ final class Attempt extends Model
         $relation->orderBy('number');
 
         return $relation;
-    }
-
-    /** @return HasMany<Counsel, $this> */
-    public function counsels(): HasMany
-    {
-        return $this->hasMany(Counsel::class);
     }
 
     /** @return HasOne<MarkSheetRecord, $this> */
