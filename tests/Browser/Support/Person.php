@@ -18,7 +18,7 @@ final readonly class Person
 {
     private const PASSWORD = 'lindenhof';
 
-    private const PATIENCE_SECONDS = 10;
+    private const PATIENCE_SECONDS = 20;
 
     public function __construct(public ChromeDriver $browser, private string $address)
     {
