@@ -10,6 +10,7 @@ use App\Documents\SchemaCheck;
 use Illuminate\Console\Command;
 use Lernfall\Format\InvalidDocument;
 use Lernfall\Format\SolvabilityFormat;
+use Symfony\Component\Console\Helper\ProgressBar;
 
 /** Says whether a case file can be solved with sensible tests, by which path, and what no test tells apart. */
 final class CheckCase extends Command
@@ -32,7 +33,12 @@ final class CheckCase extends Command
 
             return self::INVALID_INPUT;
         }
-        $found = $builtIn->solver($document->policy)->of($document->case, $document->knowledge);
+        $bar = new ProgressBar($this->getOutput()->getErrorStyle());
+        $found = $builtIn->solver($document->policy)->of($document->case, $document->knowledge, static function (int $done, int $of) use ($bar): void {
+            $bar->setMaxSteps($of);
+            $bar->setProgress($done);
+        });
+        $bar->clear();
         $report = SolvabilityFormat::write($found);
         $this->option('json') ? $this->line(json_encode($report, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)) : $this->printText($report);
 

@@ -12,10 +12,14 @@ use Illuminate\Console\Command;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
 use Lernfall\Bay\UnfitAction;
+use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\Remedies;
 use Lernfall\Format\InvalidDocument;
 use Lernfall\Format\MarkSheetFormat;
 use Lernfall\Format\ObservationFormat;
 use Lernfall\Format\Script;
+use Lernfall\Format\TrialFormat;
 
 /** Plays a script of actions against a case file, without a database, and prints what it showed and the marks. */
 final class RehearseCase extends Command
@@ -25,6 +29,9 @@ final class RehearseCase extends Command
     protected $description = 'Play a script against a case and print every observation and the marks';
 
     private const INVALID_INPUT = 2;
+
+    /** As many of the most telling next tests are named after each step. */
+    private const NEXT_TESTS = 3;
 
     public function handle(BuiltIn $builtIn, SchemaCheck $schemas): int
     {
@@ -42,15 +49,21 @@ final class RehearseCase extends Command
         }
         $simulator = $builtIn->simulator();
         $job = Job::begin($document->case, $script->seed);
+        $lineup = Lineup::of($builtIn->suspects()->of($document->case, $document->knowledge), $builtIn->weighing(), $simulator->forCase($document->case));
+        $adviser = new Adviser($simulator->forCase($document->case), new Remedies($simulator), $document->policy->needlessRepair);
+        $next = [];
         foreach ($script->actions as $position => $action) {
             try {
                 $job = $job->do($action, $simulator);
+                $before = $lineup;
+                $lineup = $lineup->after($job->steps[$position]);
+                $next[] = $lineup === $before ? $next[$position - 1] ?? [] : array_map(TrialFormat::write(...), array_slice($adviser->on($lineup, $lineup->shown())->tests, 0, self::NEXT_TESTS));
             } catch (UnfitAction $unfit) {
                 return $this->refuse("$file: /actions/$position/{$unfit->field}: ".Strings::text($unfit->messageKey, $unfit->parameters));
             }
         }
         $sheet = MarkSheetFormat::write($builtIn->marker()->mark($job, $document->policy, $document->knowledge));
-        $this->option('json') ? $this->printJson($job, $scriptDocument['actions'], $sheet) : $this->printText($job, $sheet);
+        $this->option('json') ? $this->printJson($job, $scriptDocument['actions'], $sheet, $next) : $this->printText($job, $sheet, $next);
 
         return self::SUCCESS;
     }
@@ -80,8 +93,9 @@ final class RehearseCase extends Command
     /**
      * @param  array<int, mixed>  $actions
      * @param  array<string, mixed>  $sheet
+     * @param  list<list<array{id: string, place: string, minutes: float, bits: float}>>  $next  tests by step
      */
-    private function printJson(Job $job, array $actions, array $sheet): void
+    private function printJson(Job $job, array $actions, array $sheet, array $next): void
     {
         $steps = array_map(static fn (Step $step): array => [
             'number' => $step->number,
@@ -89,12 +103,16 @@ final class RehearseCase extends Command
             'observation' => ObservationFormat::write($step->observation),
             'minutes' => $step->cost->minutes,
             'money' => $step->cost->money,
+            'next' => $next[$step->number - 1],
         ], $job->steps);
         $this->line(json_encode(['steps' => $steps, 'marks' => $sheet], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
     }
 
-    /** @param  array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>}  $sheet */
-    private function printText(Job $job, array $sheet): void
+    /**
+     * @param  array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>}  $sheet
+     * @param  list<list<array{id: string, place: string, minutes: float, bits: float}>>  $next  tests by step
+     */
+    private function printText(Job $job, array $sheet, array $next): void
     {
         $before = '';
         foreach ($job->steps as $position => $step) {
@@ -102,6 +120,9 @@ final class RehearseCase extends Command
             $possible = $this->possible($sheet['possible'][$position] ?? []);
             if ($possible !== '' && $possible !== $before) {
                 $this->line("                $possible");
+                foreach ($next[$position] as $test) {
+                    $this->line(sprintf('                next: %s@%s, %.2f bits in %.1f min', $test['id'], $test['place'], $test['bits'], $test['minutes']));
+                }
             }
             $before = $possible;
         }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Lernfall\Bay;
 
 use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\ReadCodes;
+use Lernfall\Bay\Action\RoadTest;
 
 /** The workshop a job is done in: its meter, the eyes that look, its times and prices. */
 final readonly class Workshop
@@ -45,6 +48,20 @@ final readonly class Workshop
     public function rate(Action $action): Rate
     {
         return $this->rates[$action->rate()] ?? new Rate(0.0, 0.0);
+    }
+
+    /** Material and working time of an action, in money. */
+    public function price(Action $action): float
+    {
+        $rate = $this->rate($action);
+
+        return $rate->money + $rate->minutes * $this->costPerMinute;
+    }
+
+    /** What it takes to prove a repair: clearing, driving, reading again. */
+    public function proofMinutes(): float
+    {
+        return array_sum(array_map(fn (Action $action): float => $this->rate($action)->minutes, [new ClearCodes, new RoadTest, new ReadCodes]));
     }
 
     /** @return array<string, Rate> */

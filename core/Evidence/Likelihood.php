@@ -19,9 +19,10 @@ use Lernfall\Bay\TraceFeature;
  * How well what was shown fits what was predicted, as a natural logarithm.
  *
  * A number is taken from a mixture: the normal density around the prediction, a wider one, and a floor spread over
- * everything an instrument can show. Where the suspect is one strength of many and differs from a sound car, a broad
- * density stands for the strengths between, so that a value that happens to be one of the concrete ones proves nothing. Densities are over the number's logarithm (level near zero), so that they have no unit and a
- * floor means the same for ohms and for metres. A word has its predicted chance and the same floor. So no single odd observation kills the truth.
+ * everything an instrument can show. Where the suspect is one strength of many, a broad density stands for the strengths
+ * between, so that a value that happens to be one of the concrete ones proves nothing. Densities are over the number's
+ * logarithm (level near zero), so that they have no unit and a floor means the same for ohms and for metres. A word has its
+ * predicted chance and the same floor. So no single odd observation kills the truth.
  */
 final readonly class Likelihood
 {
@@ -46,12 +47,11 @@ final readonly class Likelihood
     }
 
     /**
-     * @param  ?Prediction  $sound  what the same step shows on a sound car; null for the sound car itself
-     * @param  bool  $graded  the prediction is of one strength out of many
+     * @param  ?Strengths  $strengths  null where the prediction is not of one strength out of many
      * @param  ?Answer  $earlier  what the same question was answered before; null where it is new
      * @return array{float, Ledger}
      */
-    public function of(Prediction $predicted, Observation $shown, Ledger $ledger, ?Prediction $sound, bool $graded, ?Answer $earlier = null): array
+    public function of(Prediction $predicted, Observation $shown, Ledger $ledger, ?Strengths $strengths = null, ?Answer $earlier = null): array
     {
         if ($predicted->refusal !== $shown->refusal || $predicted->kind !== $shown->kind) {
             return [log($this->weighing->oddChance), $ledger];
@@ -67,8 +67,8 @@ final readonly class Likelihood
 
                 continue;
             }
-            $usual = $sound?->features[$name] ?? null;
-            [$log, $ledger] = $this->ofFeature($feature, $shown, (string) $name, $predicted->kind === 'codes' ? $this->weighing->oddCodeChance : $this->weighing->oddChance, $ledger, $graded && $usual !== null && Apart::predictions($feature, $usual));
+            $odd = $predicted->kind === 'codes' ? $this->weighing->oddCodeChance : $this->weighing->oddChance;
+            [$log, $ledger] = $this->ofFeature($feature, $shown, (string) $name, $odd, $ledger, $strengths?->leaveRoom((string) $name, $feature) === true);
             $sum += $log;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Evidence;
 
 use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Branch;
 use Lernfall\Bay\Observation;
 use Lernfall\Bay\Prediction;
 use Lernfall\Bay\Simulator;
@@ -24,7 +25,7 @@ final readonly class Lineup
      */
     private function __construct(
         public Suspects $suspects,
-        public array $ways,
+        private array $ways,
         private array $left,
         private array $shown,
         private array $questions,
@@ -41,28 +42,32 @@ final readonly class Lineup
         return new self($suspects, $ways, [], [], [], new Likelihood($weighing), $weighing, $simulator);
     }
 
-    /**
-     * After one more step of the job, whatever it showed.
-     */
+    /** After one more step of the job, whatever it showed. */
     public function after(Step $step): self
     {
         if (! $step->action instanceof CarAction) {
             return $this;
         }
-        $ways = [];
-        $sound = null;
-        foreach ($this->bySuspect() as $of) {
-            $further = [];
-            foreach ($of as $way) {
-                array_push($further, ...$this->further($way, $step, $step->action, $sound));
-            }
-            $further = $this->worthFollowing($further);
-            $sound ??= $further[0]->predictions[$step->number];
-            array_push($ways, ...$further);
+        $branches = array_map(fn (Way $way): array => $this->simulator->predict($way->car, $step->action), $this->ways);
+        $predicted = [];
+        foreach ($this->ways as $index => $way) {
+            $predicted[$way->suspect] ??= $branches[$index][0]->prediction;
         }
+        $strengths = $this->strengths($predicted);
+        $further = [];
+        foreach ($this->ways as $index => $way) {
+            foreach ($branches[$index] as $branch) {
+                $further[$way->suspect][] = $this->further($way, $branch, $step, $step->action, $strengths);
+            }
+        }
+        $ways = array_merge(...array_map($this->worthFollowing(...), array_values($further)));
         [$followed, $left] = $this->parted($ways);
 
-        return new self($this->suspects, $followed, [...$this->left, ...$left], [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()], $this->likelihood, $this->weighing, $this->simulator);
+        return new self(
+            $this->suspects, $followed, [...$this->left, ...$left],
+            [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()],
+            $this->likelihood, $this->weighing, $this->simulator,
+        );
     }
 
     /** What is believed from all that was shown. */
@@ -81,9 +86,41 @@ final readonly class Lineup
         ksort($written);
         $before = $this->askedBefore(array_keys($written));
         $ways = [...$this->ways, ...$this->left];
-        $logs = array_map(fn (Way $way): float => $way->turns + $this->fits($way, $written, $before), $ways);
+        $predicted = [];
+        foreach ($this->likeliest() as $suspect => $way) {
+            foreach (array_intersect_key($way->predictions, $written) as $number => $prediction) {
+                $predicted[$number][$suspect] = $prediction;
+            }
+        }
+        $strengths = array_map($this->strengths(...), $predicted);
+        $logs = array_map(fn (Way $way): float => $way->turns + $this->fits($way, $written, $before, $strengths), $ways);
 
         return Odds::of($this->suspects, $this->gathered($ways, $logs));
+    }
+
+    /** What a question was answered when it was last put; null where it never was. */
+    public function answered(Way $way, CarAction $action): ?Answer
+    {
+        return $this->earlier($way, $this->lastAsked($action), $this->shown);
+    }
+
+    /** The sound car, which tells what is usual. */
+    public function sound(): Way
+    {
+        return $this->ways[0];
+    }
+
+    /** @return array<int, Way> the likeliest way of each suspect */
+    public function likeliest(): array
+    {
+        $best = [];
+        foreach ([...$this->ways, ...$this->left] as $way) {
+            if (! isset($best[$way->suspect]) || $way->weight() > $best[$way->suspect]->weight()) {
+                $best[$way->suspect] = $way;
+            }
+        }
+
+        return $best;
     }
 
     /**
@@ -91,8 +128,9 @@ final readonly class Lineup
      *
      * @param  array<int, Observation>  $written
      * @param  array<int, int>  $before  by step: the one before it that put the same question
+     * @param  array<int, Strengths>  $strengths  by step
      */
-    private function fits(Way $way, array $written, array $before): float
+    private function fits(Way $way, array $written, array $before, array $strengths): float
     {
         $sum = 0.0;
         $ledger = Ledger::blank();
@@ -103,10 +141,7 @@ final readonly class Lineup
                 continue;
             }
             [$fit, $ledger] = $this->likelihood->of(
-                $way->predictions[$number], $observation, $ledger,
-                $way->suspect === 0 ? null : $this->ways[0]->predictions[$number] ?? null,
-                $this->suspects->all[$way->suspect]->graded,
-                $this->earlier($way, $before[$number] ?? 0, $written),
+                $way->predictions[$number], $observation, $ledger, $this->suspects->all[$way->suspect]->graded ? $strengths[$number] ?? null : null, $this->earlier($way, $before[$number] ?? 0, $written),
             );
             $sum += $fit;
         }
@@ -162,56 +197,26 @@ final readonly class Lineup
         return isset($way->predictions[$step], $shown[$step]) ? new Answer($way->predictions[$step], $shown[$step]) : null;
     }
 
-    /** What a question was answered when it was last put; null where it never was. */
-    public function answered(Way $way, CarAction $action): ?Answer
-    {
-        return $this->earlier($way, $this->lastAsked($action), $this->shown);
-    }
-
     /** The last step that put this question; 0 where none did. */
     private function lastAsked(CarAction $action): int
     {
         return (int) array_search($action->question(), array_reverse($this->questions, true), true);
     }
 
-    /** The likeliest way of a suspect. */
-    public function likeliest(int $suspect): Way
+    /** @param  array<int, Prediction>  $predicted  what the same step shows, by suspect */
+    private function strengths(array $predicted): Strengths
     {
-        $best = null;
-        foreach ([...$this->ways, ...$this->left] as $way) {
-            if ($way->suspect === $suspect && ($best === null || $way->weight() > $best->weight())) {
-                $best = $way;
-            }
-        }
-        assert($best !== null, 'every suspect keeps a way');
-
-        return $best;
+        return Strengths::beside(array_values(array_filter($predicted, fn (int $suspect): bool => ! $this->suspects->all[$suspect]->graded, ARRAY_FILTER_USE_KEY)));
     }
 
-    /** @return list<non-empty-list<Way>> */
-    private function bySuspect(): array
+    private function further(Way $way, Branch $branch, Step $step, CarAction $action, Strengths $strengths): Way
     {
-        $by = [];
-        foreach ($this->ways as $way) {
-            $by[$way->suspect][] = $way;
-        }
+        [$fit, $ledger] = $this->likelihood->of(
+            $branch->prediction, $step->observation, $way->ledger(), $this->suspects->all[$way->suspect]->graded ? $strengths : null, $this->earlier($way, $this->lastAsked($action), $this->shown),
+        );
+        $car = $branch->prediction->refusal === '' ? $branch->car->in($branch->car->state->withAsked($action->question())) : $way->car;
 
-        return array_values($by);
-    }
-
-    /** @return list<Way> */
-    private function further(Way $way, Step $step, CarAction $action, ?Prediction $sound): array
-    {
-        $further = [];
-        $graded = $this->suspects->all[$way->suspect]->graded;
-        $earlier = $this->earlier($way, $this->lastAsked($action), $this->shown);
-        foreach ($this->simulator->predict($way->car, $action) as $branch) {
-            [$fit, $ledger] = $this->likelihood->of($branch->prediction, $step->observation, $way->ledger(), $way->suspect === 0 ? null : $sound, $graded, $earlier);
-            $car = $branch->prediction->refusal === '' ? $branch->car->in($branch->car->state->withAsked($action->question())) : $way->car;
-            $further[] = new Way($way->suspect, $car, $way->turns + log($branch->weight), $way->fit + $fit, [$step->number => $branch->prediction] + $way->predictions, $ledger);
-        }
-
-        return $further;
+        return new Way($way->suspect, $car, $way->turns + log($branch->weight), $way->fit + $fit, [$step->number => $branch->prediction] + $way->predictions, $ledger);
     }
 
     /**

@@ -20,8 +20,8 @@ use Lernfall\Vehicle\Vehicle;
  */
 final readonly class Remedies
 {
-    /** A car with more wrong than this many repairs mend is beyond a working day. */
-    private const MOST = 3;
+    /** A case has no more faults than this; a car with more wrong is beyond a working day. */
+    private const MOST = 4;
 
     public function __construct(private Simulator $simulator)
     {
@@ -31,6 +31,12 @@ final readonly class Remedies
     public function of(Car $car): ?array
     {
         return Remembered::with($car->vehicle, 'remedies', fn (): array => [$this->found($this->onStands($car), self::MOST)])[0];
+    }
+
+    /** What the cheapest of them cost together, in money; 0 where nothing helps. */
+    public function cost(Car $car): float
+    {
+        return array_sum(array_map($this->price(...), $this->of($car) ?? []));
     }
 
     /** Names a set of repairs; "none" where nothing is to be repaired, "beyond" where nothing helps. */
@@ -64,6 +70,12 @@ final readonly class Remedies
         return count($this->wrong($after, $car->sound)) < count($before) || $after == $car->sound && $before !== [];
     }
 
+    /** Whether this repair changes anything on a car. */
+    public function changes(Car $car, Repair $repair): bool
+    {
+        return $this->tried($this->onStands($car), $repair)->vehicle != $car->vehicle;
+    }
+
     /** Whether more is wrong with a car than was before. */
     public function harms(Car $before, Car $after): bool
     {
@@ -73,9 +85,7 @@ final readonly class Remedies
     /** Material and working time, in money. */
     public function price(Repair $repair): float
     {
-        $rate = $this->simulator->workshop->rate($repair);
-
-        return $rate->money + $rate->minutes * $this->simulator->workshop->costPerMinute;
+        return $this->simulator->workshop->price($repair);
     }
 
     /** @return ?list<Repair> */

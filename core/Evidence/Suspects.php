@@ -116,7 +116,7 @@ final readonly class Suspects
         return $cars;
     }
 
-    /** @return array<string, array{list<Fault>, float}> pairs with their priors, by key; those a case names come last and prevail */
+    /** @return array<string, array{list<Fault>, float}> pairs with their priors, by key; those a case names prevail */
     private static function pairs(FaultCase $case, CaseKnowledge $knowledge, Catalogue $catalogue, Weighing $weighing): array
     {
         $pairs = [];
@@ -127,15 +127,15 @@ final readonly class Suspects
                 $pairs[self::pairKey($faults)] = [$faults, $weighing->pairPrior];
             }
         }
-        foreach ([...$knowledge->pairs, ...(count($case->faults) > 1 ? [$case->faults] : [])] as $faults) {
+        foreach ($knowledge->pairs as $faults) {
             $pairs[self::pairKey($faults)] = [$faults, $weighing->namedPairPrior];
         }
 
-        return $pairs;
+        return $pairs + PairsAt::of($case, $catalogue, $weighing);
     }
 
     /** @param  list<Fault>  $faults */
-    private static function pairKey(array $faults): string
+    public static function pairKey(array $faults): string
     {
         return implode('+', array_map(static fn (Fault $fault): string => $fault->key(), $faults));
     }

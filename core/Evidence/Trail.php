@@ -40,7 +40,12 @@ final readonly class Trail
     /** What a step showed on a sound car in the same state. */
     public function usual(int $step): ?Prediction
     {
-        return $this->end->ways[0]->predictions[$step] ?? null;
+        return $this->end->sound()->predictions[$step] ?? null;
+    }
+
+    public function end(): Lineup
+    {
+        return $this->end;
     }
 
     /** Before a repair or the last step. */

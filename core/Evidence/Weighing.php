@@ -13,6 +13,8 @@ final readonly class Weighing
      * @param  float  $soundPrior  how common a car with nothing wrong is, on the scale of the catalogue's priors
      * @param  float  $pairPrior  of a pair of faults the catalogue calls common, on the same scale
      * @param  float  $namedPairPrior  of one that a case names
+     * @param  float  $pairsAtPlacesPrior  of all pairs together where a case has two faults
+     * @param  int  $kindsPerPlace  as many of the commonest kinds are paired with each other then
      * @param  array<string, float>  $readiness  chance beforehand, by how far the readiness of what comes and goes lies off, in standard deviations
      * @param  float  $oddChance  chance of an observation that nothing explains, for each thing observed
      * @param  float  $oddCodeChance  the same for a code: a module hardly ever stores one for nothing
@@ -33,6 +35,8 @@ final readonly class Weighing
         public float $soundPrior,
         public float $pairPrior,
         public float $namedPairPrior,
+        public float $pairsAtPlacesPrior,
+        public int $kindsPerPlace,
         public array $readiness,
         public float $oddChance,
         public float $oddCodeChance,

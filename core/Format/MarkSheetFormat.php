@@ -14,7 +14,7 @@ use Lernfall\Vehicle\Vehicle;
 /** A mark sheet as JSON: points with message keys, to be put into words at the edge. */
 final readonly class MarkSheetFormat
 {
-    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>, sensible: ?array<string, mixed>, counsel: list<array{step: int, about: string, points: float}>} */
+    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>, counsel: list<array{step: int, about: string, points: float}>} */
     public static function write(MarkSheet $sheet): array
     {
         return [
@@ -37,7 +37,6 @@ final readonly class MarkSheetFormat
             'stations' => array_map(static fn (StationReview $review): array => [
                 'channel' => $review->channel, 'station' => $review->station, 'mark' => $review->mark->value, 'chance' => round($review->chance, 4), 'verdict' => $review->verdict(),
             ], $sheet->stations),
-            'sensible' => $sheet->sensible === null ? null : PathFormat::write($sheet->sensible),
             'counsel' => $sheet->counsel,
         ];
     }
@@ -45,8 +44,6 @@ final readonly class MarkSheetFormat
     /** @return array<string, mixed> */
     private static function review(RepairReview $review): array
     {
-        $test = $review->betterTest;
-
         return [
             'step' => $review->step,
             'kind' => $review->repair->kind->value ?? 'none',
@@ -57,7 +54,7 @@ final readonly class MarkSheetFormat
             'rivals' => LikelyFormat::write($review->rivals),
             'costNow' => round($review->costNow),
             'costOfTesting' => $review->costOfTesting === null ? null : round($review->costOfTesting),
-            'test' => $test === null ? null : ['id' => $test->trial->id, 'place' => $test->trial->place, 'minutes' => $test->trial->minutes, 'bits' => round($test->bits, 2)],
+            'test' => $review->betterTest === null ? null : TrialFormat::write($review->betterTest),
         ];
     }
 }

@@ -32,7 +32,7 @@ final readonly class PolicyReader
         }
         $minutes = $node->float('diagnosisMinutes');
 
-        return $minutes > 0.0 ? new Policy($weights, $minutes, $node->has('needlessRepair') ? $node->float('needlessRepair') : self::NEEDLESS_REPAIR, $node->has('margin') ? $node->float('margin') : self::MARGIN, self::demandsReading($node), self::counselPoints($node)) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
+        return $minutes > 0.0 ? new Policy($weights, $minutes, self::amount($node, 'needlessRepair', self::NEEDLESS_REPAIR), self::amount($node, 'margin', self::MARGIN), self::demandsReading($node), self::counselPoints($node)) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
     }
 
     /** By which rule a part may be replaced. */
@@ -48,8 +48,19 @@ final readonly class PolicyReader
     /** @return array<string, float> by what is asked */
     private static function counselPoints(Node $node): array
     {
-        return $node->has('counsel')
-            ? ['possible' => $node->at('counsel')->float('possible'), 'next' => $node->at('counsel')->float('next')]
-            : ['possible' => self::COUNSEL[0], 'next' => self::COUNSEL[1]];
+        $counsel = $node->has('counsel') ? $node->at('counsel') : null;
+
+        return [
+            'possible' => $counsel === null ? self::COUNSEL[0] : self::amount($counsel, 'possible'),
+            'next' => $counsel === null ? self::COUNSEL[1] : self::amount($counsel, 'next'),
+        ];
+    }
+
+    /** @param  ?float  $otherwise  where it is left out; null where it must be there */
+    private static function amount(Node $node, string $name, ?float $otherwise = null): float
+    {
+        $amount = $otherwise !== null && ! $node->has($name) ? $otherwise : $node->float($name);
+
+        return $amount >= 0.0 ? $amount : throw $node->at($name)->wrong('nothing or more');
     }
 }

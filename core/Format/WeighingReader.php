@@ -24,6 +24,8 @@ final readonly class WeighingReader
             $root->float('soundPrior'),
             $root->float('pairPrior'),
             $root->float('namedPairPrior'),
+            $root->float('pairsAtPlacesPrior'),
+            $root->int('kindsPerPlace'),
             self::floats($root, 'readiness'),
             self::chance($root, 'oddChance'),
             self::chance($root, 'oddCodeChance'),

@@ -78,7 +78,7 @@ final readonly class Comparison
         return array_map(static fn ($plug): string => $plug->plugId, $channel->plugs());
     }
 
-    /** Whether the codes read last before a step name this corner. */
+    /** Whether the codes read last before a step name this corner; before any were read, nobody knows that they do not. */
     private function hasCode(string $corner, int $before): bool
     {
         $codes = null;
@@ -88,7 +88,7 @@ final readonly class Comparison
             }
         }
 
-        return array_intersect(array_map(strval(...), array_keys($codes ?? [])), $this->codesOf($this->job->case->sound, $corner)) !== [];
+        return $codes === null || array_intersect(array_map(strval(...), array_keys($codes)), $this->codesOf($this->job->case->sound, $corner)) !== [];
     }
 
     /** @return list<string> */

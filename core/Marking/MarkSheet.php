@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Evidence\Advice\Path;
 use Lernfall\Evidence\Possible;
 
 /** All marks of a job. */
@@ -17,16 +16,15 @@ final readonly class MarkSheet
      * @param  array<string, int>  $mistakes  step by id of mistakes known by name
      * @param  list<StationReview>  $stations  marks on the strip against what the card made of them
      * @param  list<array{step: int, about: string, points: float}>  $counsel  what advice asked in practice has cost
-     * @param  ?Path  $sensible  a path worked by advice alone, for a job that is closed
      */
-    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [], public array $stations = [], public ?Path $sensible = null, public array $counsel = [])
+    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [], public array $stations = [], public array $counsel = [])
     {
     }
 
     /** @param  list<array{step: int, about: string, points: float}>  $counsel */
     public function afterCounsel(array $counsel): self
     {
-        return new self($this->marks, $this->reviews, $this->possible, $this->mistakes, $this->stations, $this->sensible, $counsel);
+        return new self($this->marks, $this->reviews, $this->possible, $this->mistakes, $this->stations, $counsel);
     }
 
     public function points(): float

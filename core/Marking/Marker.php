@@ -8,8 +8,6 @@ use Lernfall\Bay\Job;
 use Lernfall\Bay\Simulator;
 use Lernfall\Bay\Step;
 use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\Journeyman;
-use Lernfall\Evidence\Advice\Path;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\KnownSuspects;
 use Lernfall\Evidence\Remedies;
@@ -29,8 +27,6 @@ use Lernfall\Marking\Mistake\Mistakes;
 /** Marks a job by a policy. */
 final readonly class Marker
 {
-    private const SENSIBLE_SEED = 'sensible';
-
     public function __construct(private Simulator $simulator, private Catalogue $catalogue, private KnownSuspects $suspects)
     {
     }
@@ -51,7 +47,7 @@ final readonly class Marker
         }
 
         return $trail === null ? new MarkSheet($marks, mistakes: Mistakes::in($job, [])) : new MarkSheet(
-            $marks, $reviews, $trail->possible, Mistakes::in($job, $reviews), StationReviews::of($job, $trail), $this->sensible($job, $policy, $knowledge, $simulator),
+            $marks, $reviews, $trail->possible, Mistakes::in($job, $reviews), StationReviews::of($job, $trail),
         );
     }
 
@@ -61,24 +57,13 @@ final readonly class Marker
         return ['safety', 'codes', 'reading', 'judgement', 'reasoning', 'repair', 'proof', 'economy'];
     }
 
-    /** What following the advice would have come to on a car with the same fault. */
-    private function sensible(Job $job, Policy $policy, CaseKnowledge $knowledge, Simulator $simulator): ?Path
-    {
-        $remedies = new Remedies($simulator);
-
-        return $job->isConcluded()
-            ? (new Journeyman($simulator, $this->suspects->weighing, $remedies, new Adviser($simulator, $remedies, $policy->needlessRepair)))
-                ->work($job->case, $this->suspects->of($job->case, $knowledge), self::SENSIBLE_SEED)
-            : null;
-    }
-
     /** @return list<RepairReview> */
     private function reviews(Job $job, Policy $policy, Trail $trail, Simulator $simulator): array
     {
         $remedies = new Remedies($simulator);
 
         $reviews = (new Reasoning(
-            $trail, new Adviser($simulator, $remedies, $policy->needlessRepair), $remedies, new Alternatives($simulator), $policy->margin, $this->suspects->weighing->closeFactor,
+            $trail, new Adviser($simulator, $remedies, $policy->needlessRepair), $remedies, $policy->margin, $this->suspects->weighing->closeFactor,
         ))->of($job);
 
         return $policy->demandsReading ? array_map(fn (RepairReview $review): RepairReview => $this->separates($job, $review, $simulator) ? $review : $review->unsupported(), $reviews) : $reviews;
@@ -101,16 +86,16 @@ final readonly class Marker
      */
     private function criteria(Policy $policy, Simulator $simulator, array $reviews, ?Trail $trail): array
     {
-        $alternatives = new Alternatives($simulator);
+        $remedies = new Remedies($simulator);
 
         return [
             new Safety,
             new CodesBeforeClearing,
             new SeparatingReading(new Separation($simulator, $this->catalogue)),
             ...($trail === null ? [] : [new RightJudgement($trail), new SoundReasoning($reviews)]),
-            new RightRepair($alternatives, $reviews),
+            new RightRepair($remedies, $reviews),
             new Proof,
-            new Economy($alternatives, $simulator->workshop, $policy->diagnosisMinutes),
+            new Economy($remedies, $simulator->workshop, $policy->diagnosisMinutes),
         ];
     }
 }

@@ -36,7 +36,7 @@ final readonly class Reasoning
     /** No prior makes up for less than this. */
     private const NEVER_CLOSE_BELOW = 0.1;
 
-    public function __construct(private Trail $trail, private Adviser $adviser, private Remedies $remedies, private Alternatives $alternatives, private float $margin, private float $closeFactor)
+    public function __construct(private Trail $trail, private Adviser $adviser, private Remedies $remedies, private float $margin, private float $closeFactor)
     {
     }
 
@@ -61,7 +61,7 @@ final readonly class Reasoning
 
         return $this->judged(
             $step->number, $repair, $lineup, $card,
-            $this->remedies->helps($step->before, $repair) || $this->alternatives->changes($job->case, $repair),
+            (new RepairEffect($this->remedies))->hasMended($job, $step),
             $this->remedies->harms($step->before, $step->after),
         );
     }

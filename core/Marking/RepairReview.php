@@ -22,6 +22,7 @@ final readonly class RepairReview
      * @param  array<string, float>  $rivals  chance by fault and place of what else was open by the card, likeliest first
      * @param  float  $costNow  expected, of this repair then
      * @param  ?float  $costOfTesting  expected; null where no test told anything any more
+     * @param  bool  $lacksReading  the policy demands a reading that separates, and none was written
      * @param  ?Worth  $betterTest  what would have told most for its time; null where nothing would have
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class RepairReview
         public float $costNow,
         public ?float $costOfTesting,
         public ?Worth $betterTest,
+        public bool $lacksReading = false,
     ) {
     }
 
@@ -58,7 +60,7 @@ final readonly class RepairReview
     {
         return new self(
             $this->step, $this->repair, $this->isRight, $this->isHarmful, false, false, $this->byCard, $this->byShown,
-            $this->rivals, $this->costNow, $this->costOfTesting, $this->betterTest,
+            $this->rivals, $this->costNow, $this->costOfTesting, $this->betterTest, lacksReading: true,
         );
     }
 

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Action\ClearCodes;
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Simulator;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Odds;
@@ -40,7 +37,7 @@ final readonly class Adviser
     public function considered(Lineup $lineup, Odds $odds): Considered
     {
         $repairs = RepairOdds::of($lineup, $odds, $this->remedies);
-        $car = $lineup->ways[0]->car;
+        $car = $lineup->sound()->car;
         $tried = $repairs->foremost(self::TRIED_ON);
         $trials = [];
         foreach ($this->trials->on($car->sound, $car->state) as $trial) {
@@ -52,22 +49,21 @@ final readonly class Adviser
         return new Considered($repairs, $tried, $this->costs($repairs), $trials);
     }
 
-    public function costs(RepairOdds $repairs): RepairCost
+    private function costs(RepairOdds $repairs): RepairCost
     {
         $prices = [];
         foreach ($repairs->remedies as $index => $remedy) {
-            $prices[$remedy] ??= $remedy === 'beyond' ? self::BEYOND : array_sum(array_map($this->remedies->price(...), $this->remedies->of($repairs->cars[$index]) ?? []));
+            $prices[$remedy] ??= $remedy === 'beyond' ? self::BEYOND : $this->remedies->cost($repairs->cars[$index]);
         }
         $workshop = $this->simulator->workshop;
-        $proof = array_sum(array_map(static fn ($action): float => $workshop->rate($action)->minutes, [new ClearCodes, new RoadTest, new ReadCodes]));
 
-        return new RepairCost($prices, $proof * $workshop->costPerMinute, $this->needless);
+        return new RepairCost($prices, $workshop->proofMinutes() * $workshop->costPerMinute, $this->needless);
     }
 
     /** Whether the same question has been put in the same state, so that the answer is known. */
     private function isKnown(Trial $trial, Lineup $lineup, RepairOdds $repairs): bool
     {
-        $way = $lineup->likeliest($repairs->suspects[0]);
+        $way = $lineup->likeliest()[$repairs->suspects[0]];
 
         return $lineup->answered($way, $trial->question())?->expects($this->outcomes->answer($trial, $way->car)) === true;
     }

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Advice;
 
 use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\CyclePower;
 use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\OpenCheckConnector;
 use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\WatchLamp;
 use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\Ignition;
 use Lernfall\Bay\Job;
+use Lernfall\Bay\Rate;
 use Lernfall\Bay\Simulator;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Remedies;
@@ -74,12 +73,9 @@ final readonly class Journeyman
     private function path(Job $job, Lineup $lineup, Advice $advice, array $tests): Path
     {
         $workshop = $this->simulator->workshop;
-        $minutes = 0.0;
-        $money = 0.0;
-        foreach ([...$advice->repairs->repairs($advice->remedy), new ClearCodes, new RoadTest, new ReadCodes] as $action) {
-            $minutes += $workshop->rate($action)->minutes;
-            $money += $workshop->rate($action)->money;
-        }
+        $repairs = array_map($workshop->rate(...), $advice->repairs->repairs($advice->remedy));
+        $minutes = array_sum(array_map(static fn (Rate $one): float => $one->minutes, $repairs)) + $workshop->proofMinutes();
+        $money = array_sum(array_map(static fn (Rate $one): float => $one->money, $repairs));
 
         return new Path($job, $lineup, $advice, $tests, $this->remedies->name($job->car), $minutes, $money, $workshop->costPerMinute);
     }

@@ -146,13 +146,14 @@ final readonly class Outcomes
     private function named(array $shown, Trial $trial, array $graded, array $usual): array
     {
         $bins = $this->bins($shown);
+        $fixed = $this->fixed(array_intersect_key($shown, array_filter($graded, static fn (bool $one): bool => ! $one)), $bins);
         $outcomes = [];
         foreach ($shown as $index => $ways) {
             $total = array_sum(array_map(static fn (Shown $way): float => $way->weight, $ways));
             $chances = [];
             foreach ($ways as $way) {
                 $name = implode(' | ', array_map(
-                    fn (Prediction $prediction, int $look): string => $this->name($prediction, $trial, $bins[$look] ?? [], $graded[$index] ? $usual[$look] ?? null : null),
+                    fn (Prediction $prediction, int $look): string => $this->name($prediction, $trial, $bins[$look] ?? [], $fixed[$look] ?? [], $graded[$index] ? $usual[$look] ?? null : null),
                     $way->predictions, array_keys($way->predictions),
                 ));
                 $chances[$name] = ($chances[$name] ?? 0.0) + $way->weight / $total;
@@ -165,9 +166,10 @@ final readonly class Outcomes
 
     /**
      * @param  array<string, list<float>>  $bins  upper ends by feature
+     * @param  array<string, array<int, true>>  $fixed  bins that some car shows whatever its strength, by feature
      * @param  ?Prediction  $usual  of a sound car, where a number that differs from it could as well differ more or less
      */
-    private function name(Prediction $prediction, Trial $trial, array $bins, ?Prediction $usual): string
+    private function name(Prediction $prediction, Trial $trial, array $bins, array $fixed, ?Prediction $usual): string
     {
         $words = ["$prediction->kind$prediction->refusal"];
         foreach ($prediction->features as $feature => $value) {
@@ -177,21 +179,53 @@ final readonly class Outcomes
             if ($value instanceof CategoryFeature) {
                 $words[] = $value->likeliest();
             } elseif ($value instanceof NumberFeature) {
-                $words[] = $this->level($value, $bins[(string) $feature] ?? [], $usual?->features[$feature] ?? null);
+                $words[] = $this->level($value, $bins[(string) $feature] ?? [], $fixed[(string) $feature] ?? [], $usual?->features[$feature] ?? null);
             }
         }
 
         return implode(' ', $words);
     }
 
-    /** @param  list<float>  $ends */
-    private function level(NumberFeature $value, array $ends, ?Feature $usual): string
+    /**
+     * @param  list<float>  $ends
+     * @param  array<int, true>  $fixed
+     */
+    private function level(NumberFeature $value, array $ends, array $fixed, ?Feature $usual): string
     {
+        $bin = self::bin($value, $ends);
+
         return match (true) {
             $value->overload => 'overload',
-            $usual instanceof NumberFeature && ! $usual->overload && Apart::predictions($value, $usual) => $value->mean > $usual->mean ? 'more' : 'less',
-            default => (string) count(array_filter($ends, static fn (float $end): bool => $value->mean > $end)),
+            ! isset($fixed[$bin]) && $usual instanceof NumberFeature && ! $usual->overload && Apart::predictions($value, $usual) => $value->mean > $usual->mean ? 'more' : 'less',
+            default => (string) $bin,
         };
+    }
+
+    /** @param  list<float>  $ends */
+    private static function bin(NumberFeature $value, array $ends): int
+    {
+        return count(array_filter($ends, static fn (float $end): bool => $value->mean > $end));
+    }
+
+    /**
+     * @param  array<int, non-empty-list<Shown>>  $shown  of cars that are not one strength of many
+     * @param  array<int, array<string, list<float>>>  $bins  upper ends look by look and by feature
+     * @return array<int, array<string, array<int, true>>> the bins they fall into
+     */
+    private function fixed(array $shown, array $bins): array
+    {
+        $fixed = [];
+        foreach (array_merge(...array_values($shown), ...[[]]) as $way) {
+            foreach ($way->predictions as $look => $prediction) {
+                foreach ($prediction->features as $feature => $value) {
+                    if ($value instanceof NumberFeature && ! $value->overload) {
+                        $fixed[$look][(string) $feature][self::bin($value, $bins[$look][(string) $feature] ?? [])] = true;
+                    }
+                }
+            }
+        }
+
+        return $fixed;
     }
 
     /**

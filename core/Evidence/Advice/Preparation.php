@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Advice;
 
 use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Action\ConnectLeads;
+use Lernfall\Bay\Action\FeedSensor;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
 use Lernfall\Bay\Action\Join;
@@ -63,6 +65,12 @@ final readonly class Preparation
         }
         if ($this->state->hookup->injection !== null) {
             $undone[] = new Inject($this->state->hookup->injection->channel, InjectedShape::from($this->state->hookup->injection->shape), 0.0, 0.0);
+        }
+        if ($this->state->hookup->jumpers !== []) {
+            $undone[] = new ConnectLeads([]);
+        }
+        if ($this->state->hookup->bench !== null) {
+            $undone[] = new FeedSensor($this->state->hookup->bench->channel, 0.0, 0.0, false);
         }
         if ($turns !== '' && ! $this->turns($test, $turns)) {
             $undone[] = new TurnWheel($turns, 0.0);

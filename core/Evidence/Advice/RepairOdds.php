@@ -32,7 +32,8 @@ final readonly class RepairOdds
     public static function of(Lineup $lineup, Odds $odds, Remedies $remedies): self
     {
         $suspects = $odds->covering(self::COVERED, self::AT_MOST);
-        $cars = array_map(static fn (int $suspect): Car => $lineup->likeliest($suspect)->car, $suspects);
+        $ways = $lineup->likeliest();
+        $cars = array_map(static fn (int $suspect): Car => $ways[$suspect]->car, $suspects);
         $sum = array_sum(array_map(static fn (int $suspect): float => $odds->chances[$suspect], $suspects));
 
         return new self(

@@ -74,7 +74,7 @@ final readonly class Solver
                 $rivals[$suspects->all[$odds->suspects[$index]]->name()] = $car;
             }
         }
-        $sound = $first->ways[0]->car;
+        $sound = $first->sound()->car;
         $apart = $this->toldApart((new Trials($simulator->workshop))->on($case->sound, $truth->state), $truth, $rivals + ['' => $sound], $sound, new Outcomes($simulator));
 
         return new Solvability(

@@ -4,24 +4,22 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\LookAt;
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\RoadTest;
 use Lernfall\Bay\Action\Secure;
+use Lernfall\Bay\Car;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Workshop;
-use Lernfall\Marking\Alternatives;
+use Lernfall\Evidence\Remedies;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;
 
 /**
- * Time and parts together, in money, against a sensible diagnosis, the cheapest repair of each fault, and their proof.
+ * Time and parts together, in money, against a sensible diagnosis, the cheapest repairs that put the car right, and their proof.
  * Securing the car and looking cost nothing here.
  */
 final readonly class Economy implements Criterion
 {
-    public function __construct(private Alternatives $alternatives, private Workshop $workshop, private float $diagnosisMinutes)
+    public function __construct(private Remedies $remedies, private Workshop $workshop, private float $diagnosisMinutes)
     {
     }
 
@@ -59,9 +57,7 @@ final readonly class Economy implements Criterion
 
     private function par(Job $job): float
     {
-        $proofMinutes = $this->workshop->rate(new ClearCodes)->minutes + $this->workshop->rate(new RoadTest)->minutes + $this->workshop->rate(new ReadCodes)->minutes;
-
-        return ($this->diagnosisMinutes + $proofMinutes) * $this->workshop->costPerMinute
-            + $this->alternatives->leastCost($job->case);
+        return ($this->diagnosisMinutes + $this->workshop->proofMinutes()) * $this->workshop->costPerMinute
+            + $this->remedies->cost(Car::hypothesis($job->case->faultyVehicle(), $job->case->sound));
     }
 }

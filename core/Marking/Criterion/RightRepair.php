@@ -6,10 +6,12 @@ namespace Lernfall\Marking\Criterion;
 
 use Lernfall\Bay\Action\NameCause;
 use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Car;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
-use Lernfall\Marking\Alternatives;
+use Lernfall\Evidence\Remedies;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\RepairEffect;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\Verdict;
 
@@ -28,7 +30,7 @@ final readonly class RightRepair implements Criterion
     private const UNSUPPORTED_FACTOR = 0.5;
 
     /** @param  list<RepairReview>  $reviews */
-    public function __construct(private Alternatives $alternatives, private array $reviews)
+    public function __construct(private Remedies $remedies, private array $reviews)
     {
     }
 
@@ -65,7 +67,7 @@ final readonly class RightRepair implements Criterion
 
             return new Verdict(0.0, $makeshift ? $last->number : $repairs[0]->number, $makeshift ? 'mark.repair.makeshift' : 'mark.repair.still-faulty', [], 'mark.repair.remedy');
         }
-        $needless = array_values(array_filter($repairs, fn (Step $step): bool => $this->isNeedless($job, $step)));
+        $needless = array_values(array_filter($repairs, fn (Step $step): bool => ! (new RepairEffect($this->remedies))->hasMended($job, $step)));
 
         return match (count($needless)) {
             0 => $this->removed($job, $repairs[count($repairs) - 1]),
@@ -87,18 +89,11 @@ final readonly class RightRepair implements Criterion
             : new Verdict(1.0, $named->number, 'mark.repair.nothing-needed');
     }
 
-    /** It changed nothing, and would have changed nothing on the car as it came in either. */
-    private function isNeedless(Job $job, Step $step): bool
-    {
-        return $step->before->vehicle == $step->after->vehicle
-            && ! ($step->action instanceof Repair && $this->alternatives->changes($job->case, $step->action));
-    }
-
     private function removed(Job $job, Step $repair): Verdict
     {
-        $cheapest = $this->alternatives->cheapest($job->case);
-        if ($cheapest !== null && $repair->action instanceof Repair && $this->alternatives->price($repair->action) > $this->alternatives->price($cheapest)) {
-            return new Verdict(self::DEAR_SHARE, $repair->number, 'mark.repair.dear', ['repair' => $cheapest->kind->value], 'mark.repair.cheaper');
+        $needed = $this->remedies->of(Car::hypothesis($job->case->faultyVehicle(), $job->case->sound)) ?? [];
+        if (count($needed) === 1 && $repair->action instanceof Repair && $this->remedies->price($repair->action) > $this->remedies->price($needed[0])) {
+            return new Verdict(self::DEAR_SHARE, $repair->number, 'mark.repair.dear', ['repair' => $needed[0]->kind->value], 'mark.repair.cheaper');
         }
 
         return $this->rightlyNamed($job, $repair->number) !== null

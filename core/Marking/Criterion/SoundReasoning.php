@@ -29,8 +29,13 @@ final readonly class SoundReasoning implements Criterion
         }
         $supported = array_filter($this->reviews, static fn (RepairReview $one): bool => $one->isSupported());
         $worst = $this->worst();
+        $reason = match (true) {
+            $worst->lacksReading => 'unread',
+            $worst->repair === null => "none.{$worst->verdict()}",
+            default => $worst->verdict(),
+        };
 
-        return new Verdict(count($supported) / count($this->reviews), $worst->step, 'mark.reasoning.'.($worst->repair === null ? 'none.' : '').$worst->verdict(), [
+        return new Verdict(count($supported) / count($this->reviews), $worst->step, "mark.reasoning.$reason", [
             'chance' => (int) round(100.0 * $worst->byCard),
             'shown' => (int) round(100.0 * $worst->byShown),
             'open' => count($worst->rivals),

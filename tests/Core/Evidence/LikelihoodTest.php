@@ -16,6 +16,7 @@ use Lernfall\Bay\TraceFeature;
 use Lernfall\Evidence\Answer;
 use Lernfall\Evidence\Ledger;
 use Lernfall\Evidence\Likelihood;
+use Lernfall\Evidence\Strengths;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
 
@@ -34,10 +35,20 @@ final class LikelihoodTest extends TestCase
     public function test_a_number_between_two_strengths_fits_graded_faults_better_than_a_sound_car(): void
     {
         $sound = Prediction::of('reading', ['reading' => $this->feature(1340.0)]);
-        $graded = $this->log(Prediction::of('reading', ['reading' => $this->feature(1760.0)]), 2800.0, $sound, true);
+        $graded = $this->log(Prediction::of('reading', ['reading' => $this->feature(1760.0)]), 2800.0, Strengths::beside([$sound]));
 
         self::assertGreaterThan($this->log($sound, 2800.0) + 2.0, $graded);
-        self::assertEqualsWithDelta($this->log($sound, 2800.0, $sound, true), $this->log($sound, 2800.0), 1e-9, 'a graded fault that shows nothing here gains nothing');
+        self::assertEqualsWithDelta($this->log($sound, 2800.0, Strengths::beside([$sound])), $this->log($sound, 2800.0), 1e-9, 'a graded fault that shows nothing here gains nothing');
+    }
+
+    /** No signal is no signal, however it was lost: nothing lies between. */
+    public function test_a_number_that_a_fault_without_strengths_shows_too_is_taken_as_it_is(): void
+    {
+        $lost = Prediction::of('reading', ['reading' => $this->feature(700.0)]);
+        $sound = Prediction::of('reading', ['reading' => $this->feature(1340.0)]);
+
+        self::assertEqualsWithDelta($this->log($lost, 701.0), $this->log($lost, 701.0, Strengths::beside([$sound, $lost])), 1e-9);
+        self::assertLessThan($this->log($lost, 701.0) - 1.0, $this->log($lost, 701.0, Strengths::beside([$sound])));
     }
 
     public function test_overload_is_as_telling_as_a_word(): void
@@ -45,7 +56,7 @@ final class LikelihoodTest extends TestCase
         $predicted = Prediction::of('reading', ['reading' => NumberFeature::overload('ohms')]);
         $shown = new Observation('reading', ['reading' => ObservedNumber::overload('ohms')], '', []);
 
-        self::assertEqualsWithDelta(log(0.995), $this->likelihood()->of($predicted, $shown, Ledger::blank(), null, false)[0], 1e-9);
+        self::assertEqualsWithDelta(log(0.995), $this->likelihood()->of($predicted, $shown, Ledger::blank())[0], 1e-9);
         self::assertLessThan(-5.0, $this->log($predicted, 1340.0));
     }
 
@@ -54,7 +65,7 @@ final class LikelihoodTest extends TestCase
         $predicted = Prediction::of('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], CategoryFeature::certain('on')));
         $shown = new Observation('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], 'off'), '', []);
 
-        self::assertEqualsWithDelta(log(1e-4), $this->likelihood()->of($predicted, $shown, Ledger::blank(), null, false)[0], 1e-9);
+        self::assertEqualsWithDelta(log(1e-4), $this->likelihood()->of($predicted, $shown, Ledger::blank())[0], 1e-9);
     }
 
     /** The part's own deviation is one draw: asked again in the same state, the same answer tells nothing new. */
@@ -64,28 +75,28 @@ final class LikelihoodTest extends TestCase
             $predicted = Prediction::of('reading', ['reading' => $this->feature($mean)]);
             $earlier = new Answer($predicted, $this->shown(1352.0));
 
-            self::assertSame(0.0, $this->likelihood()->of($predicted, $this->shown(1353.0), Ledger::blank(), null, false, $earlier)[0]);
+            self::assertSame(0.0, $this->likelihood()->of($predicted, $this->shown(1353.0), Ledger::blank(), null, $earlier)[0]);
         }
         $changed = new Answer(Prediction::of('reading', ['reading' => $this->feature(5000.0)]), $this->shown(5010.0));
-        self::assertNotSame(0.0, $this->likelihood()->of(Prediction::of('reading', ['reading' => $this->feature(1340.0)]), $this->shown(1352.0), Ledger::blank(), null, false, $changed)[0]);
+        self::assertNotSame(0.0, $this->likelihood()->of(Prediction::of('reading', ['reading' => $this->feature(1340.0)]), $this->shown(1352.0), Ledger::blank(), null, $changed)[0]);
     }
 
     public function test_a_second_reading_of_the_same_part_elsewhere_finds_its_deviation_where_the_first_put_it(): void
     {
         $feature = NumberFeature::reading('ohms', 1340.0, 1.0, 0.4, ['coil' => 30.0]);
         $predicted = Prediction::of('reading', ['reading' => $feature]);
-        [, $ledger] = $this->likelihood()->of($predicted, $this->shown(1385.0), Ledger::blank(), null, false);
+        [, $ledger] = $this->likelihood()->of($predicted, $this->shown(1385.0), Ledger::blank());
 
         self::assertGreaterThan(
-            $this->likelihood()->of($predicted, $this->shown(1340.0), $ledger, null, false)[0] + 3.0,
-            $this->likelihood()->of($predicted, $this->shown(1384.0), $ledger, null, false)[0],
+            $this->likelihood()->of($predicted, $this->shown(1340.0), $ledger)[0] + 3.0,
+            $this->likelihood()->of($predicted, $this->shown(1384.0), $ledger)[0],
         );
     }
 
     public function test_another_kind_of_answer_is_odd(): void
     {
-        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::of('no-answer'), $this->shown(1.0), Ledger::blank(), null, false)[0], 1e-9);
-        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::refused('unsecured'), $this->shown(1.0), Ledger::blank(), null, false)[0], 1e-9);
+        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::of('no-answer'), $this->shown(1.0), Ledger::blank())[0], 1e-9);
+        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::refused('unsecured'), $this->shown(1.0), Ledger::blank())[0], 1e-9);
     }
 
     public function test_traces_are_told_by_their_frequency(): void
@@ -93,7 +104,7 @@ final class LikelihoodTest extends TestCase
         $wave = static fn (float $turns): array => array_map(static fn (int $sample): float => sin(2.0 * M_PI * $turns * $sample / 200), range(0, 199));
         $predicted = Prediction::of('traces', ['a.trace' => new TraceFeature($wave(8.0), 0.001, 0.05, 100, 0.5)]);
         $shown = static fn (array $volts): Observation => new Observation('traces', ['a.trace' => new ObservedTrace(array_map(static fn (float $one): int => (int) round($one / 0.05), $volts), 0.001, 0.05)], '', []);
-        $log = fn (Observation $trace): float => $this->likelihood()->of($predicted, $trace, Ledger::blank(), null, false)[0];
+        $log = fn (Observation $trace): float => $this->likelihood()->of($predicted, $trace, Ledger::blank())[0];
 
         self::assertGreaterThan($log($shown($wave(11.0))) + 4.0, $log($shown($wave(8.0))));
         self::assertLessThan(-5.0, $log($shown(array_fill(0, 200, 0.0))), 'a flat line is no signal');
@@ -104,7 +115,7 @@ final class LikelihoodTest extends TestCase
         $predicted = Prediction::of('recording', ['FL.speed' => new SeriesFeature('metresPerSecond', array_fill(0, 100, 8.0), 0.1, 0.03)]);
         $shown = static fn (int $gone): Observation => new Observation('recording', ['FL.speed' => new ObservedSeries('metresPerSecond', [...array_fill(0, $gone, 0), ...array_fill(0, 100 - $gone, 267)], 0.1, 0.03)], '', []);
 
-        self::assertGreaterThan($this->likelihood()->of($predicted, $shown(12), Ledger::blank(), null, false)[0] + 4.0, $this->likelihood()->of($predicted, $shown(0), Ledger::blank(), null, false)[0]);
+        self::assertGreaterThan($this->likelihood()->of($predicted, $shown(12), Ledger::blank())[0] + 4.0, $this->likelihood()->of($predicted, $shown(0), Ledger::blank())[0]);
     }
 
     private function number(float $mean, float $shown): float
@@ -112,9 +123,9 @@ final class LikelihoodTest extends TestCase
         return $this->log(Prediction::of('reading', ['reading' => $this->feature($mean)]), $shown);
     }
 
-    private function log(Prediction $predicted, float $shown, ?Prediction $sound = null, bool $graded = false): float
+    private function log(Prediction $predicted, float $shown, ?Strengths $strengths = null): float
     {
-        return $this->likelihood()->of($predicted, $this->shown($shown), Ledger::blank(), $sound, $graded)[0];
+        return $this->likelihood()->of($predicted, $this->shown($shown), Ledger::blank(), $strengths)[0];
     }
 
     private function shown(float $ohms): Observation

@@ -68,6 +68,8 @@ final class DocumentsTest extends TestCase
         $criterion = array_key_first($policy['weights']);
         self::assertSame("/weights/$criterion: expected no points or more, found -1", $this->messageOf(['weights' => [...$policy['weights'], $criterion => -1]] + $policy));
         self::assertSame('/diagnosisMinutes: expected minutes above zero, found 0', $this->messageOf(['diagnosisMinutes' => 0] + $policy));
+        self::assertSame('/margin: expected nothing or more, found -1', $this->messageOf(['margin' => -1] + $policy));
+        self::assertSame('/counsel/next: expected nothing or more, found -2', $this->messageOf(['counsel' => ['possible' => 1, 'next' => -2]] + $policy));
     }
 
     public function test_a_script_names_its_format_and_the_action_that_is_wrong(): void

@@ -47,6 +47,15 @@ final class JudgementTest extends TestCase
         self::assertSame(2.5, $this->mark($played)->points);
     }
 
+    public function test_before_any_codes_were_read_no_corner_is_known_to_be_without_one(): void
+    {
+        $played = Played::on(Workbench::case([['sensor-dead', 'FL']], Workbench::vehicle('lendo-15')))->do(
+            ['do' => 'unplug', 'plug' => 'FL.sensor-plug'], ['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'ignition', 'to' => 'on'], $this->volts('FL'),
+        )->write(4.8, 'V', judgement: 'unsure')->do($this->volts('FR'))->write(4.8, 'V', judgement: 'unsure');
+
+        self::assertSame(2.5, $this->mark($played)->points);
+    }
+
     private function openPlug(string $corner): Played
     {
         return Played::on(Workbench::case([['sensor-dead', 'FL']], Workbench::vehicle('lendo-15')))->do(

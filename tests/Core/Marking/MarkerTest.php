@@ -50,6 +50,16 @@ final class MarkerTest extends TestCase
         self::assertSame('mark.codes.complete', $this->codesRead()->do(...$after)->marks()->mark('codes')?->verdict->reason, 'with the key off nothing is lost');
     }
 
+    /** What was mended already is not mended again. */
+    public function test_the_same_repair_a_second_time_is_needless(): void
+    {
+        $repair = ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'];
+        $played = Played::on(Workbench::case())->secured()->do($repair);
+        self::assertNotSame('mark.repair.needless', $played->marks()->mark('repair')?->verdict->reason);
+
+        self::assertSame('mark.repair.needless', $played->do($repair)->marks()->mark('repair')?->verdict->reason);
+    }
+
     public function test_one_of_two_codes_earns_half(): void
     {
         $played = Played::on(Workbench::case([['coil-open', 'FR'], ['coil-open', 'RL']]))

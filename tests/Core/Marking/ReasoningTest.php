@@ -91,15 +91,19 @@ final class ReasoningTest extends TestCase
         self::assertSame('mark.reasoning.wrong', $sheet->mark('reasoning')?->verdict->reason);
     }
 
-    /** Looking into the plug tells nothing that separates the sensor from its circuit by a reading. */
-    public function test_an_examination_demands_a_reading_that_separates(): void
+    /** A code that leaves one part only: cheap enough to repair by the sums, and still no reading. */
+    public function test_an_examination_demands_a_reading_where_the_workshop_does_not(): void
     {
-        $played = fn (): Played => Played::on(Workbench::case([['plug-corroded', 'FR', '1', 20000.0]]))->do(
-            ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present'],
-            ['do' => 'ignition', 'to' => 'off'], ['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'FR'], ['do' => 'conclude'],
+        $played = Played::on(Workbench::case([['valve-winding-open', 'FL']]))->do(
+            ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0065-13', 'status' => 'present'],
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'repair', 'kind' => 'replace-hydraulic-unit', 'channel' => 'car'], ['do' => 'conclude'],
         );
-        self::assertFalse($this->review($played()->marks(Workbench::policy('examination')))->isSupported());
-        self::assertFalse($this->review($played()->marks(Workbench::policy('examination')))->isClose);
+        $workshop = $played->marks(Workbench::policy(), new CaseKnowledge(lampTold: true));
+        $examination = $played->marks(Workbench::policy('examination'), new CaseKnowledge(lampTold: true));
+
+        self::assertTrue($this->review($workshop)->isSupported());
+        self::assertFalse($this->review($examination)->isSupported());
+        self::assertSame('mark.reasoning.unread', $examination->mark('reasoning')?->verdict->reason);
 
         $sound = Played::on(Workbench::case())->do(...Workbench::json('examples/coil-open.script.json')['actions'])->marks(Workbench::policy('examination'), new CaseKnowledge(lampTold: true));
         self::assertSame((float) $sound->outOf(), $sound->points());

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence;
+
+use Lernfall\Bay\Feature;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Prediction;
+
+/**
+ * Where strengths between the concrete ones leave room for other numbers. A number that some car shows whose fault has no
+ * strength (a sound one, one whose sensor is dead) is one that a fault can be cut off at, and stands for itself.
+ */
+final readonly class Strengths
+{
+    /** @param  array<string, array<array-key, NumberFeature>>  $fixed  numbers that cars without strengths show, by feature */
+    private function __construct(private array $fixed)
+    {
+    }
+
+    /** @param  list<Prediction>  $predictions  of the same step, on cars whose faults have no strengths */
+    public static function beside(array $predictions): self
+    {
+        $fixed = [];
+        foreach ($predictions as $prediction) {
+            foreach ($prediction->features as $name => $feature) {
+                if ($feature instanceof NumberFeature && ! $feature->overload) {
+                    $fixed[(string) $name][sprintf('%.4g', $feature->mean)] = $feature;
+                }
+            }
+        }
+
+        return new self($fixed);
+    }
+
+    public function leaveRoom(string $name, Feature $feature): bool
+    {
+        return array_filter($this->fixed[$name] ?? [], static fn (NumberFeature $one): bool => Apart::areAlike($one, $feature)) === [];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Step;
+use Lernfall\Evidence\Remedies;
+
+/**
+ * Whether a repair had something to mend. One that finds it mended already (a contact wiped by opening its plug) counts as
+ * if it had, unless the same repair was made before.
+ */
+final readonly class RepairEffect
+{
+    public function __construct(private Remedies $remedies)
+    {
+    }
+
+    public function hasMended(Job $job, Step $step): bool
+    {
+        if ($step->before->vehicle != $step->after->vehicle) {
+            return true;
+        }
+        $again = array_filter($job->stepsOf(Repair::class), static fn (Step $one): bool => $one->number < $step->number && $one->wasDone() && $one->action == $step->action);
+
+        return $again === [] && $step->action instanceof Repair
+            && $this->remedies->changes(Car::hypothesis($job->case->faultyVehicle(), $job->case->sound), $step->action);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Marking;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\CodesShown;
+use Lernfall\Bay\ObservedNumber;
+use Lernfall\Bay\UnfitAction;
+use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Advice\Journeyman;
+use Lernfall\Evidence\Remedies;
+use Lernfall\Format\CaseDocument;
+use Lernfall\Format\CaseReader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+/** Two apprentices on every demo case: one does what the advice says and writes everything down, one renews a part at once. */
+final class DemoCasesTest extends TestCase
+{
+    private const UNITS = ['ohms' => 'Ω', 'volts' => 'V', 'amperes' => 'A', 'metres' => 'mm', 'hertz' => 'Hz', 'metresPerSecond' => 'km/h'];
+
+    private const FACTORS = ['metres' => 1000.0, 'metresPerSecond' => 3.6];
+
+    /** @return iterable<string, array{string}> */
+    public static function cases(): iterable
+    {
+        foreach (glob(dirname(__DIR__, 3).'/database/seeders/demo/*.case.json') ?: [] as $file) {
+            yield basename($file, '.case.json') => [basename($file)];
+        }
+    }
+
+    #[DataProvider('cases')]
+    public function test_the_sound_one_repairs_rightly_and_can_justify_it(string $file): void
+    {
+        $document = $this->read($file);
+        $simulator = Workbench::simulator();
+        $remedies = new Remedies($simulator);
+        $path = (new Journeyman($simulator, Workbench::suspects()->weighing, $remedies, new Adviser($simulator, $remedies, $document->policy->needlessRepair)))
+            ->work($document->case, Workbench::suspects()->of($document->case, $document->knowledge), 'sound');
+        $played = Played::on($document->case, 'sound');
+        foreach ($path->job->steps as $step) {
+            $this->noted($played->do($step->action));
+        }
+        foreach ($path->advice->repairs->repairs($path->advice->remedy) as $repair) {
+            $this->secured($played, $repair)->do($repair);
+        }
+        $sheet = $played->do(['do' => 'conclude'])->marks($document->policy, $document->knowledge);
+
+        self::assertTrue($path->isRight(), $path->advice->remedy);
+        self::assertTrue($sheet->reviews[0]->isRight);
+        self::assertContains($sheet->reviews[0]->verdict(), ['justified', 'close']);
+        self::assertSame($sheet->mark('reasoning')?->outOf, (int) $sheet->mark('reasoning')?->points);
+    }
+
+    #[DataProvider('cases')]
+    public function test_the_hasty_one_is_told_so(string $file): void
+    {
+        $document = $this->read($file);
+        $needed = (new Remedies(Workbench::simulator()))->name(Car::hypothesis($document->case->faultyVehicle(), $document->case->sound));
+        $corner = $document->case->sound->channelIds()[0];
+        $repair = str_starts_with($needed, 'replace-module') ? ['do' => 'repair', 'kind' => 'clean-plug', 'channel' => $corner] : ['do' => 'repair', 'kind' => 'replace-module', 'channel' => $corner];
+        $played = Played::on($document->case);
+        foreach (Journeyman::firstLook($document->case->sound) as $action) {
+            $played->do($action);
+        }
+        $sheet = $played->do(['do' => 'ignition', 'to' => 'off'], $repair, ['do' => 'conclude'])->marks($document->policy, $document->knowledge);
+
+        self::assertSame('wrong', $sheet->reviews[0]->verdict());
+        self::assertArrayHasKey('part-on-code', $sheet->mistakes);
+        self::assertSame(0.0, $sheet->mark('reasoning')?->points);
+    }
+
+    /** Everything that can be written of the last step is. */
+    private function noted(Played $played): void
+    {
+        $step = $played->job->lastStep();
+        $of = count($played->job->steps);
+        $codes = $step === null ? null : CodesShown::at($step);
+        foreach ($codes ?? [] as $code => $status) {
+            $played->do(['do' => 'write-code', 'code' => (string) $code, 'status' => $status === '' ? 'present' : $status]);
+        }
+        if ($codes === []) {
+            $played->do(['do' => 'write-code', 'code' => 'none', 'status' => '']);
+        }
+        foreach ($codes === null ? ($step->observation->values ?? []) : [] as $feature => $value) {
+            $number = $value instanceof ObservedNumber && ! $value->overload;
+            $entry = [
+                'do' => 'write-reading', 'of' => $of, 'feature' => (string) $feature,
+                'value' => $number ? $value->si * (self::FACTORS[$value->unit] ?? 1.0) : null, 'unit' => $number ? self::UNITS[$value->unit] ?? '' : '',
+                'word' => $number ? '' : (is_string($value) ? $value : 'open'), 'judgement' => 'unsure', 'comparedWith' => '',
+            ];
+            try {
+                $played->do($entry);
+            } catch (UnfitAction) {
+                continue; // not everything that is shown has a place on the card
+            }
+        }
+    }
+
+    private function secured(Played $played, Repair $repair): Played
+    {
+        $footing = $played->job->car->state->footing;
+        if (! $repair->kind->needsFreeWheel() || $footing->isSecured()) {
+            return $played;
+        }
+
+        return $played->do(['do' => 'ignition', 'to' => 'off'])->secured();
+    }
+
+    private function read(string $file): CaseDocument
+    {
+        $vehicles = [];
+        $document = Workbench::json("database/seeders/demo/$file");
+        $vehicles[$document['car']] = Workbench::json("core/Vehicle/BuiltIn/$document[car].json");
+
+        return (new CaseReader($vehicles, Workbench::catalogue(), ['workshop' => Workbench::json('core/Marking/policies/workshop.json')]))->read($document);
+    }
+}
