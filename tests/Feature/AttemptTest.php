@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Attempts\AttemptSeed;
 use App\Models\AttemptAction;
+use App\Models\Role;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\ActionExamples;
 
@@ -128,6 +130,19 @@ final class AttemptTest extends FeatureTestCase
 
         self::assertSame($first, $this->postJson("/api/jobs/$version->id/attempt")->json('attempt'));
         $this->getJson('/api/jobs')->assertJsonPath('0.state', 'under-way');
+    }
+
+    public function test_each_attempt_gets_a_car_of_its_own_unless_the_school_fixes_them(): void
+    {
+        $job = $this->published();
+        $classmate = $this->person($this->apprentice->group, 'classmate', Role::Apprentice);
+        $byChance = new AttemptSeed('');
+        $fixed = new AttemptSeed('monday');
+
+        self::assertNotSame($byChance->draw($job, $this->apprentice), $byChance->draw($job, $this->apprentice));
+        self::assertSame($fixed->draw($job, $this->apprentice), $fixed->draw($job, $this->apprentice));
+        self::assertNotSame($fixed->draw($job, $this->apprentice), $fixed->draw($job, $classmate));
+        self::assertNotSame($fixed->draw($job, $this->apprentice), (new AttemptSeed('tuesday'))->draw($job, $this->apprentice));
     }
 
     public function test_a_stretch_out_of_bounds_is_named(): void

@@ -49,6 +49,16 @@ final class LeakTest extends FeatureTestCase
         self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|read-switches|test-actuator|watch-lamp|record-drive|measure|capture|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
     }
 
+    /** What suspects there are, how likely each is and what would be done next stays where it is worked out. */
+    public function test_nothing_of_suspects_or_their_chances_is_answered(): void
+    {
+        foreach ($this->answers(['kind' => 'coil-open', 'channel' => 'FR']) as $question => $answer) {
+            foreach (['possible', 'foremost', 'rivals', 'suspect', 'prior', 'chance', 'byCard', 'sensible', 'remedy', 'bits', 'knowledge', 'lampTold'] as $word) {
+                self::assertStringNotContainsString("\"$word\":", $answer, $question);
+            }
+        }
+    }
+
     public function test_what_does_not_touch_the_fault_is_the_same_to_the_byte(): void
     {
         $one = $this->answers(['kind' => 'coil-open', 'channel' => 'FR']);
@@ -102,6 +112,7 @@ final class LeakTest extends FeatureTestCase
         }
         $answers['GET attempt, worked'] = $this->getJson("/api/attempts/$attempt")->getContent();
         $answers['GET report, refused'] = $this->getJson("/api/attempts/$attempt/report")->getContent();
+        $answers['POST counsel, refused'] = $this->postJson("/api/attempts/$attempt/counsel", ['about' => 'possible'])->assertForbidden()->getContent();
         $answers['GET case, refused'] = $this->getJson("/api/cases/$version->case_draft_id")->getContent();
         $answers['GET jobs, worked'] = $this->getJson('/api/jobs')->getContent();
         Carbon::setTestNow();

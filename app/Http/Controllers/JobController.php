@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Attempts\AttemptSeed;
 use App\Attempts\JobFold;
 use App\Models\Attempt;
 use App\Models\CaseVersion;
@@ -12,7 +13,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'attempt', 'state', 'steps'], properties: [
@@ -27,8 +27,6 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class JobController
 {
-    private const SEED_LENGTH = 24;
-
     #[OA\Get(path: '/api/jobs', operationId: 'listJobs', responses: [
         new OA\Response(response: 200, description: 'the jobs my group has', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/JobRow'))),
     ])]
@@ -47,12 +45,14 @@ final readonly class JobController
     #[OA\Post(path: '/api/jobs/{job}/attempt', operationId: 'startJob', parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'my attempt at this job, begun or taken up again', content: new OA\JsonContent(required: ['attempt'], properties: [new OA\Property(property: 'attempt', type: 'integer')])),
     ])]
-    public function start(Request $request, CaseVersion $job): JsonResponse
+    public function start(Request $request, CaseVersion $job, AttemptSeed $seed): JsonResponse
     {
         Gate::authorize('work', $job);
+        $user = $request->user();
+        assert($user instanceof User);
         $attempt = Attempt::query()->firstOrCreate(
-            ['case_version_id' => $job->id, 'apprentice_id' => $request->user()?->id],
-            ['seed' => Str::random(self::SEED_LENGTH), 'started_at' => now()],
+            ['case_version_id' => $job->id, 'apprentice_id' => $user->id],
+            ['seed' => $seed->draw($job, $user), 'started_at' => now()],
         );
 
         return new JsonResponse(['attempt' => $attempt->id]);

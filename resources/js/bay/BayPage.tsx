@@ -101,7 +101,10 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             }
             foot={
                 <>
-                    <span role="status" className={notice !== '' ? 'font-semibold text-ink' : ''}>
+                    <span
+                        role="status"
+                        className={notice !== '' ? 'mr-auto font-semibold text-ink' : 'mr-auto'}
+                    >
                         {state.concluded ? (
                             <>
                                 {t('bay.concluded')}{' '}
@@ -125,12 +128,12 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                         <button
                             type="button"
                             onClick={() => setSheet('counsel')}
-                            className="ml-auto shrink-0 text-petrol underline"
+                            className="shrink-0 text-petrol underline"
                         >
                             {t('counsel.ask')}
                         </button>
                     )}
-                    <Link to="/handbook" target="_blank" className="ml-auto shrink-0 text-petrol underline">
+                    <Link to="/handbook" target="_blank" className="shrink-0 text-petrol underline">
                         {t('handbook.open')}
                     </Link>
                     <button

@@ -1,0 +1,7 @@
+<?php
+
+return [
+    // Left empty, every attempt gets a car of its own by chance. With a text, the same person gets the
+    // same car in the same job each time: what a check or a demonstration needs, and a class does not.
+    'attempt_seed' => env('LERNFALL_ATTEMPT_SEED', ''),
+];
