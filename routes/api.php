@@ -13,6 +13,7 @@ use App\Http\Controllers\FaultPortraitController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\MarkingPolicyController;
+use App\Http\Controllers\OverrideController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReportController;
@@ -49,6 +50,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('jobs/{job}/attempt', [JobController::class, 'start'])->whereNumber('job');
     Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereNumber('attempt');
     Route::post('attempts/{attempt}/actions', [AttemptController::class, 'act'])->whereNumber('attempt');
+    Route::post('attempts/{attempt}/overrides', OverrideController::class)->whereNumber('attempt');
     Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
     Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');
 });

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property User $apprentice
  * @property \Illuminate\Database\Eloquent\Collection<int, AttemptAction> $actions
  * @property ?MarkSheetRecord $markSheet
+ * @property \Illuminate\Database\Eloquent\Collection<int, MarkOverride> $overrides oldest first
  */
 final class Attempt extends Model
 {
@@ -56,5 +57,14 @@ final class Attempt extends Model
     public function markSheet(): HasOne
     {
         return $this->hasOne(MarkSheetRecord::class);
+    }
+
+    /** @return HasMany<MarkOverride, $this> */
+    public function overrides(): HasMany
+    {
+        $relation = $this->hasMany(MarkOverride::class);
+        $relation->orderBy('id');
+
+        return $relation;
     }
 }

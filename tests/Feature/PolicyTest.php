@@ -40,6 +40,7 @@ final class PolicyTest extends FeatureTestCase
         'GET api/attempts/{attempt}' => [401, 403, 403, 200, 403, 403],
         'POST api/attempts/{attempt}/actions' => [401, 403, 403, 200, 403, 403],
         'POST api/attempts/{attempt}/counsel' => [401, 403, 403, 403, 403, 403],
+        'POST api/attempts/{attempt}/overrides' => [401, 403, 403, 403, 403, 403], // of a closed job see OverrideTest
         'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403],
         'DELETE api/session' => [401, 204, 204, 204, 204, 204],
     ];
@@ -68,7 +69,7 @@ final class PolicyTest extends FeatureTestCase
             $this->person(Group::query()->findOrFail($this->instructor->group_id), 'neighbour', Role::Apprentice),
             $this->person($other, 'stranger', Role::Apprentice),
         ];
-        $body = [...$this->document(), 'about' => 'possible', 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
+        $body = [...$this->document(), 'about' => 'possible', 'criterion' => 'safety', 'points' => 1, 'reason' => 'Seen with my own eyes.', 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
             'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false];
         unset($body['format']);
         $body['name'] = '';

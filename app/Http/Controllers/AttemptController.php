@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Attempts\ActionLog;
 use App\Attempts\JobFold;
+use App\Attempts\Marks;
 use App\Attempts\StaleNumber;
 use App\Documents\BuiltIn;
 use App\Http\Requests\ActionRequest;
@@ -50,7 +51,7 @@ final readonly class AttemptController
         new OA\Response(response: 409, description: 'the attempt has moved on', content: new OA\JsonContent(ref: '#/components/schemas/MovedOn')),
         new OA\Response(response: 422, description: 'the action makes no sense', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function act(ActionRequest $request, Attempt $attempt, ActionLog $log): JsonResponse
+    public function act(ActionRequest $request, Attempt $attempt, ActionLog $log, Marks $marks): JsonResponse
     {
         Gate::authorize('work', $attempt);
         /** @var array<string, mixed> $action */
@@ -59,6 +60,10 @@ final readonly class AttemptController
             $taken = $log->take($attempt, $request->integer('number'), $request->string('key')->toString(), $action);
         } catch (StaleNumber $stale) {
             return new JsonResponse(['message' => Strings::text('attempt.moved-on'), 'attempt' => $this->whole($stale->attempt)], 409);
+        }
+
+        if ($attempt->concluded_at !== null) {
+            app()->terminating(static fn () => $marks->of($attempt)); // once the answer has gone out
         }
 
         return new JsonResponse([

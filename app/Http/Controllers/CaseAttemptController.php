@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Attempts\DecidedMarks;
 use App\Attempts\Marks;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
@@ -13,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'points', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'points', 'overridden', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
@@ -22,6 +23,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'steps', type: 'integer'),
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'overridden', description: 'an instructor decided some of it', type: 'boolean'),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
 ])]
 final readonly class CaseAttemptController
@@ -29,18 +31,18 @@ final readonly class CaseAttemptController
     #[OA\Get(path: '/api/cases/{case}/attempts', operationId: 'listAttempts', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'who worked this case, and how far', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/AttemptRow'))),
     ])]
-    public function index(CaseDraft $case, Marks $marks): JsonResponse
+    public function index(CaseDraft $case, Marks $marks, DecidedMarks $decided): JsonResponse
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
-        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet'])
+        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet', 'overrides'])
             ->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
 
-        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $marks))->all());
+        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $marks, $decided))->all());
     }
 
     /** @return array<string, mixed> */
-    private static function row(Attempt $attempt, Marks $marks): array
+    private static function row(Attempt $attempt, Marks $marks, DecidedMarks $decided): array
     {
         $sheet = $attempt->concluded_at === null ? null : $marks->of($attempt)->sheet;
 
@@ -52,7 +54,8 @@ final readonly class CaseAttemptController
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'steps' => $attempt->actions->count(),
             'minutes' => $attempt->actions->sum(static fn (AttemptAction $one): float => $one->minutes),
-            'points' => $sheet['points'] ?? null,
+            'points' => $sheet === null ? null : round($decided->points($attempt), 2),
+            'overridden' => $sheet !== null && $decided->overridden($attempt)->isNotEmpty(),
             'outOf' => $sheet['outOf'] ?? null,
         ];
     }

@@ -11,7 +11,7 @@ use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 
 /** The path taken, and once the job is closed the marks and what was wrong. */
-#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'marks'], properties: [
+#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'marks', 'decided', 'sensible'], properties: [
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'apprentice', type: 'string'),
@@ -20,7 +20,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
     new OA\Property(property: 'cause', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cause')),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
-    new OA\Property(property: 'marks', oneOf: [new OA\Schema(ref: '#/components/schemas/MarkSheet'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'sensible', description: 'what following the advice would have come to', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'marks', description: 'as computed', oneOf: [new OA\Schema(ref: '#/components/schemas/MarkSheet'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'decided', description: 'the points that count, and where an instructor decided otherwise', oneOf: [new OA\Schema(ref: '#/components/schemas/Decided'), new OA\Schema(type: 'null')]),
 ])]
 #[OA\Schema(schema: 'Cause', required: ['channel', 'station', 'defect', 'conductor'], properties: [
     new OA\Property(property: 'channel', type: 'string'),
@@ -44,7 +46,6 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'about', type: 'string'),
         new OA\Property(property: 'points', type: 'number'),
     ], type: 'object')),
-    new OA\Property(property: 'sensible', description: 'what following the advice would have come to', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
 ])]
 #[OA\Schema(schema: 'StationReview', required: ['channel', 'station', 'mark', 'chance', 'verdict'], properties: [
     new OA\Property(property: 'channel', type: 'string'),
@@ -94,8 +95,12 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class ReportResource
 {
-    /** @return array<string, mixed> */
-    public static function of(Attempt $attempt, Job $job, ?MarkSheetRecord $marks): array
+    /**
+     * @param  ?array<string, mixed>  $decided
+     * @param  ?array<string, mixed>  $sensible  a path worked by advice alone
+     * @return array<string, mixed>
+     */
+    public static function of(Attempt $attempt, Job $job, ?MarkSheetRecord $marks, ?array $decided, ?array $sensible): array
     {
         $case = $job->case;
 
@@ -111,6 +116,8 @@ final readonly class ReportResource
             ], $case->faults),
             'steps' => StepResource::all($attempt->actions, $job),
             'marks' => $marks?->sheet,
+            'decided' => $decided,
+            'sensible' => $sensible,
         ];
     }
 }

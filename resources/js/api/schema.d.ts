@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attempts/{attempt}/overrides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["overrideMark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/case-preview": {
         parameters: {
             query?: never;
@@ -347,6 +363,8 @@ export interface components {
             steps: number;
             minutes: number;
             points: number | null;
+            /** @description an instructor decided some of it */
+            overridden: boolean;
             outOf: number | null;
         };
         Counsel: {
@@ -501,6 +519,12 @@ export interface components {
             /** @description of the defect, in its unit; left out, the usual one */
             strength?: number;
             wholeTurn: boolean;
+        };
+        NewOverride: {
+            criterion: string;
+            /** @description null: the computed points count again */
+            points: number | null;
+            reason: string;
         };
         SignIn: {
             name: string;
@@ -808,6 +832,19 @@ export interface components {
                 [key: string]: number;
             };
         };
+        Decided: {
+            /** @description that count */
+            points: number;
+            overrides: components["schemas"]["Override"][];
+        };
+        Override: {
+            criterion: string;
+            points: number;
+            reason: string;
+            by: string;
+            /** Format: date-time */
+            decidedAt: string;
+        };
         FaultPortrait: {
             /** @description A kind of fault as the handbook shows it: true of every car, so it tells nothing about one. */
             id: string;
@@ -858,7 +895,12 @@ export interface components {
             car: components["schemas"]["Car"];
             cause: components["schemas"]["Cause"][];
             steps: components["schemas"]["Step"][];
+            /** @description what following the advice would have come to */
+            sensible: components["schemas"]["SensiblePath"] | null;
+            /** @description as computed */
             marks: components["schemas"]["MarkSheet"] | null;
+            /** @description the points that count, and where an instructor decided otherwise */
+            decided: components["schemas"]["Decided"] | null;
         };
         Cause: {
             channel: string;
@@ -887,8 +929,6 @@ export interface components {
                 about: string;
                 points: number;
             }[];
-            /** @description what following the advice would have come to */
-            sensible?: components["schemas"]["SensiblePath"] | null;
         };
         StationReview: {
             channel: string;
@@ -2139,6 +2179,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MarkingPolicy"][];
+                };
+            };
+        };
+    };
+    overrideMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOverride"];
+            };
+        };
+        responses: {
+            /** @description kept beside the computed mark */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Decided"];
+                };
+            };
+            /** @description not my case, or the job is not closed */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no such criterion, too many points, or no reason */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -28,6 +28,7 @@ export type Pad = Schemas['Pad'];
 export type Preview = Schemas['Preview'];
 export type PreviewCell = Schemas['PreviewCell'];
 export type PreviewValue = Schemas['PreviewValue'];
+export type Override = Schemas['Override'];
 export type Problem = Schemas['Problem'];
 export type Report = Omit<Schemas['Report'], 'steps'> & { steps: Step[] };
 export type ShownNumber = Schemas['ShownNumber'];

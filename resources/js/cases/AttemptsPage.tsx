@@ -67,6 +67,7 @@ export function AttemptsPage() {
                                 <td className={`${CELL} tabular`}>{clock(one.minutes)}</td>
                                 <td className={`${CELL} tabular`}>
                                     {one.points === null ? '–' : `${points(one.points)} / ${one.outOf}`}
+                                    {one.overridden && ` · ${t('attempts.overridden')}`}
                                 </td>
                             </tr>
                         ))}

@@ -66,7 +66,7 @@ export function ReportPage() {
                         ) : (
                             <p className="mb-2 text-title font-bold">
                                 {t('report.points', {
-                                    points: points(data.marks.points),
+                                    points: points(data.decided?.points ?? data.marks.points),
                                     out_of: data.marks.outOf,
                                 })}
                             </p>
@@ -79,12 +79,17 @@ export function ReportPage() {
                                 >
                                     {t('report.marks')}
                                 </PaperHeading>
-                                <MarkList marks={data.marks.marks} counsel={data.marks.counsel ?? []} />
+                                <MarkList
+                                    marks={data.marks.marks}
+                                    counsel={data.marks.counsel ?? []}
+                                    overrides={data.decided?.overrides ?? []}
+                                    decides={isInstructor ? attempt : null}
+                                />
                                 <TakeAway mistakes={data.marks.mistakes ?? []} />
                                 <Decisions repairs={data.marks.repairs ?? []} />
                                 <Stations stations={data.marks.stations ?? []} />
                                 <Narrowing possible={data.marks.possible ?? []} />
-                                {data.marks.sensible && <SensiblePath path={data.marks.sensible} />}
+                                {data.sensible !== null && <SensiblePath path={data.sensible} />}
                             </>
                         )}
                     </div>

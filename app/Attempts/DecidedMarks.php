@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Attempts;
+
+use App\Models\Attempt;
+use App\Models\MarkOverride;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+
+/** The marks that count: those an instructor decided where there are any, the computed ones elsewhere. */
+final readonly class DecidedMarks
+{
+    public function __construct(private Marks $marks)
+    {
+    }
+
+    public function decide(Attempt $attempt, User $instructor, string $criterion, ?float $points, string $reason): void
+    {
+        MarkOverride::query()->create([
+            'attempt_id' => $attempt->id, 'instructor_id' => $instructor->id, 'criterion' => $criterion, 'points' => $points, 'reason' => $reason, 'decided_at' => now(),
+        ]);
+    }
+
+    /** @return array<string, int> the most points of each criterion that was marked */
+    public function criteria(Attempt $attempt): array
+    {
+        return array_column($this->marks->of($attempt)->sheet['marks'], 'outOf', 'criterion');
+    }
+
+    /** Of all criteria together, what asked advice has cost taken off. */
+    public function points(Attempt $attempt): float
+    {
+        $sheet = $this->marks->of($attempt)->sheet;
+        $points = [...array_column($sheet['marks'], 'points', 'criterion'), ...$this->overridden($attempt)->map(static fn (MarkOverride $one): float => (float) $one->points)->all()];
+
+        return max(0.0, array_sum($points) - array_sum(array_column($sheet['counsel'] ?? [], 'points')));
+    }
+
+    /** @return Collection<string, MarkOverride> those in force, by criterion */
+    public function overridden(Attempt $attempt): Collection
+    {
+        return $attempt->overrides->keyBy('criterion')->filter(static fn (MarkOverride $one): bool => $one->points !== null);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Attempts\DecidedMarks;
+use App\Http\Requests\OverrideRequest;
+use App\Http\Resources\OverrideResource;
+use App\Models\Attempt;
+use App\Models\User;
+use App\Strings;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final readonly class OverrideController
+{
+    #[OA\Post(path: '/api/attempts/{attempt}/overrides', operationId: 'overrideMark', parameters: [new OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewOverride')), responses: [
+        new OA\Response(response: 201, description: 'kept beside the computed mark', content: new OA\JsonContent(ref: '#/components/schemas/Decided')),
+        new OA\Response(response: 403, description: 'not my case, or the job is not closed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 422, description: 'no such criterion, too many points, or no reason', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function __invoke(OverrideRequest $request, Attempt $attempt, DecidedMarks $decided): JsonResponse
+    {
+        Gate::authorize('override', $attempt);
+        $instructor = $request->user();
+        assert($instructor instanceof User);
+        $criterion = $request->string('criterion')->toString();
+        $points = $request->input('points') === null ? null : $request->float('points');
+        $most = $decided->criteria($attempt)[$criterion] ?? throw ValidationException::withMessages(['criterion' => Strings::text('override.no-such')]);
+        if ($points !== null && $points > $most) {
+            throw ValidationException::withMessages(['points' => Strings::text('override.too-many', ['most' => $most])]);
+        }
+        $decided->decide($attempt, $instructor, $criterion, $points, $request->string('reason')->trim()->toString());
+
+        return new JsonResponse(OverrideResource::decided($attempt->load('overrides.instructor'), $decided), 201);
+    }
+}
