@@ -42,7 +42,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('cases/{case}', [CaseController::class, 'show'])->whereNumber('case');
     Route::put('cases/{case}', [CaseController::class, 'update'])->whereNumber('case');
     Route::post('case-preview', PreviewController::class);
-    Route::post('case-solvability', SolvabilityController::class);
+    Route::post('case-solvability', [SolvabilityController::class, 'ask']);
+    Route::get('case-solvability/{check}', [SolvabilityController::class, 'show'])->whereUuid('check');
     Route::post('cases/{case}/versions', PublicationController::class)->whereNumber('case');
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
 

@@ -11,6 +11,7 @@ use Illuminate\Console\Command;
 use Lernfall\Format\InvalidDocument;
 use Lernfall\Format\SolvabilityFormat;
 use Symfony\Component\Console\Helper\ProgressBar;
+use Symfony\Component\Console\Output\NullOutput;
 
 /** Says whether a case file can be solved with sensible tests, by which path, and what no test tells apart. */
 final class CheckCase extends Command
@@ -33,7 +34,7 @@ final class CheckCase extends Command
 
             return self::INVALID_INPUT;
         }
-        $bar = new ProgressBar($this->getOutput()->getErrorStyle());
+        $bar = new ProgressBar($this->option('json') ? new NullOutput : $this->getOutput()->getErrorStyle());
         $found = $builtIn->solver($document->policy)->of($document->case, $document->knowledge, static function (int $done, int $of) use ($bar): void {
             $bar->setMaxSteps($of);
             $bar->setProgress($done);

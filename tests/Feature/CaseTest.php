@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\CheckSolvability;
 use App\Models\CaseDraft;
 use App\Models\CaseVersion;
+use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class CaseTest extends FeatureTestCase
@@ -101,10 +103,33 @@ final class CaseTest extends FeatureTestCase
 
     public function test_whether_a_case_can_be_solved(): void
     {
-        $found = $this->actingAs($this->instructor)->postJson('/api/case-solvability', [...$this->document(), 'knowledge' => ['lampTold' => true]])->assertOk();
+        $check = $this->actingAs($this->instructor)->postJson('/api/case-solvability', [...$this->document(), 'knowledge' => ['lampTold' => true]])->assertStatus(202)->json('id');
+        $answer = $this->getJson("/api/case-solvability/$check")->assertOk();
 
-        $found->assertJsonPath('solvable', true)->assertJsonPath('needed', 'replace-sensor@FR')->assertJsonPath('warnings', []);
-        self::assertNotEmpty($found->json('par.tests'));
+        $answer->assertJsonPath('found.solvable', true)->assertJsonPath('found.needed', 'replace-sensor@FR')->assertJsonPath('found.warnings', [])->assertJsonPath('failed', false);
+        self::assertSame($answer->json('of'), $answer->json('done'));
+        self::assertNotEmpty($answer->json('found.par.tests'));
+    }
+
+    public function test_a_check_that_waits_for_the_worker_says_how_far_it_is(): void
+    {
+        Queue::fake();
+        $check = $this->actingAs($this->instructor)->postJson('/api/case-solvability', $this->document())->assertStatus(202)->assertJsonPath('found', null)->json('id');
+        Queue::assertPushed(CheckSolvability::class);
+        $this->getJson("/api/case-solvability/$check")->assertOk()->assertJsonPath('done', 0)->assertJsonPath('failed', false);
+
+        (new CheckSolvability($check))->failed();
+        $this->getJson("/api/case-solvability/$check")->assertOk()->assertJsonPath('failed', true)->assertJsonPath('found', null);
+    }
+
+    public function test_old_checks_are_swept_away(): void
+    {
+        Queue::fake();
+        $check = $this->actingAs($this->instructor)->postJson('/api/case-solvability', $this->document())->json('id');
+        $this->travel(25)->hours();
+        $this->postJson('/api/case-solvability', $this->document())->assertStatus(202);
+
+        $this->getJson("/api/case-solvability/$check")->assertNotFound();
     }
 
     public function test_what_is_known_about_a_case_is_kept_and_checked(): void

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\CaseDraft;
 use App\Models\Group;
 use App\Models\Role;
+use App\Models\SolvabilityCheck;
 use Illuminate\Support\Facades\Route;
 
 /** Who may ask what, for every route there is. */
@@ -32,7 +33,8 @@ final class PolicyTest extends FeatureTestCase
         'GET api/cases/{case}' => [401, 200, 403, 403, 403, 403],
         'PUT api/cases/{case}' => [401, 200, 403, 403, 403, 403],
         'POST api/case-preview' => [401, 200, 200, 403, 403, 403],
-        'POST api/case-solvability' => [401, 200, 200, 403, 403, 403],
+        'POST api/case-solvability' => [401, 202, 202, 403, 403, 403],
+        'GET api/case-solvability/{check}' => [401, 200, 403, 403, 403, 403],
         'POST api/cases/{case}/versions' => [401, 201, 403, 403, 403, 403],
         'GET api/cases/{case}/attempts' => [401, 200, 403, 403, 403, 403],
         'GET api/jobs' => [401, 403, 403, 200, 200, 200],
@@ -69,6 +71,7 @@ final class PolicyTest extends FeatureTestCase
             $this->person(Group::query()->findOrFail($this->instructor->group_id), 'neighbour', Role::Apprentice),
             $this->person($other, 'stranger', Role::Apprentice),
         ];
+        $check = SolvabilityCheck::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document(), 'asked_at' => now()]);
         $body = [...$this->document(), 'about' => 'possible', 'criterion' => 'safety', 'points' => 1, 'reason' => 'Seen with my own eyes.', 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
             'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false];
         unset($body['format']);
@@ -77,7 +80,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id]);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id]);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Attempts\ActionLog;
 use App\Attempts\JobFold;
-use App\Attempts\Marks;
 use App\Attempts\StaleNumber;
 use App\Documents\BuiltIn;
 use App\Http\Requests\ActionRequest;
@@ -14,6 +13,7 @@ use App\Http\Resources\AttemptResource;
 use App\Http\Resources\BayStateResource;
 use App\Http\Resources\StepResource;
 use App\Http\Resources\ToolMenu;
+use App\Jobs\MarkAttempt;
 use App\Models\Attempt;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
@@ -51,7 +51,7 @@ final readonly class AttemptController
         new OA\Response(response: 409, description: 'the attempt has moved on', content: new OA\JsonContent(ref: '#/components/schemas/MovedOn')),
         new OA\Response(response: 422, description: 'the action makes no sense', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function act(ActionRequest $request, Attempt $attempt, ActionLog $log, Marks $marks): JsonResponse
+    public function act(ActionRequest $request, Attempt $attempt, ActionLog $log): JsonResponse
     {
         Gate::authorize('work', $attempt);
         /** @var array<string, mixed> $action */
@@ -63,7 +63,7 @@ final readonly class AttemptController
         }
 
         if ($attempt->concluded_at !== null) {
-            app()->terminating(static fn () => $marks->of($attempt)); // once the answer has gone out
+            MarkAttempt::dispatch($attempt->id);
         }
 
         return new JsonResponse([

@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/case-solvability/{check}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readSolvability"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waveforms": {
         parameters: {
             query?: never;
@@ -424,6 +440,7 @@ export interface components {
             needed: string;
             /** @description cars on which the advice led to it */
             reached: number;
+            /** @description none while it waits for the worker */
             of: number;
             /** @description chance of it once lamps and codes have been read */
             afterFirstLook: number;
@@ -431,6 +448,15 @@ export interface components {
             /** @description faults no test tells from it, as "kind@place" */
             together: string[];
             warnings: ("given-away" | "looks-sound" | "not-told-apart")[];
+        };
+        SolvabilityCheck: {
+            /** Format: uuid */
+            id: string;
+            /** @description parts of the work */
+            done: number;
+            of: number;
+            failed: boolean;
+            found: components["schemas"]["Solvability"] | null;
         };
         MeasuredWaveform: {
             /** @description Measures a waveform captured elsewhere, so that it can be laid beside one from the bay. Nothing of it is kept. */
@@ -2408,17 +2434,48 @@ export interface operations {
             };
         };
         responses: {
-            /** @description whether the case can be solved, and how */
+            /** @description taken on */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SolvabilityCheck"];
+                };
+            };
+            /** @description the case cannot be read */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readSolvability: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description how far it has come, or what was found */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Solvability"];
+                    "application/json": components["schemas"]["SolvabilityCheck"];
                 };
             };
-            /** @description the case cannot be read */
-            422: {
+            /** @description asked by somebody else */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

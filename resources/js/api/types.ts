@@ -39,6 +39,7 @@ export type User = Schemas['User'];
 export type Possible = Schemas['Possible'];
 export type Likely = Schemas['Likely'];
 export type RepairReview = Schemas['RepairReview'];
+export type SolvabilityCheck = Schemas['SolvabilityCheck'];
 export type Solvability = Schemas['Solvability'];
 export type StationReview = Schemas['StationReview'];
 export type SensiblePath = Schemas['SensiblePath'];

@@ -1,13 +1,17 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, taken } from '../api/client';
-import type { CaseFields, Solvability } from '../api/types';
+import type { CaseFields, Solvability, SolvabilityCheck as Check } from '../api/types';
 import { Button } from '../ui/Button';
 import { shortMinutes } from '../words/quantities';
 import { t } from '../words/words';
 
-/** Whether the case on the bench can be solved with sensible tests: worked on three cars while one waits. */
+const LOOKED_AT_EVERY_MS = 400;
+
+const isUnderWay = (check: Check | undefined) => check !== undefined && check.found === null && !check.failed;
+
+/** Whether the case on the bench can be solved with sensible tests: worked on three cars beside everything else. */
 export function SolvabilityCheck({ fields }: { fields: CaseFields }) {
-    const check = useMutation({
+    const ask = useMutation({
         mutationFn: () =>
             taken(
                 api.POST('/api/case-solvability', {
@@ -15,20 +19,41 @@ export function SolvabilityCheck({ fields }: { fields: CaseFields }) {
                 }),
             ),
     });
+    const id = ask.data?.id ?? '';
+    const check = useQuery({
+        queryKey: ['solvability', id],
+        queryFn: () => taken(api.GET('/api/case-solvability/{check}', { params: { path: { check: id } } })),
+        enabled: id !== '' && isUnderWay(ask.data),
+        initialData: ask.data,
+        refetchInterval: (query) => (isUnderWay(query.state.data) ? LOOKED_AT_EVERY_MS : false),
+    });
+    const state = check.data;
+    const error = ask.error ?? check.error;
+    const busy = ask.isPending || (isUnderWay(state) && error === null);
     return (
         <section aria-label={t('solve.title')} className="mt-auto border-t border-slate-line pt-3">
-            <Button kind="slate-line" disabled={check.isPending} onClick={() => check.mutate()}>
+            <Button kind="slate-line" disabled={busy} onClick={() => ask.mutate()}>
                 {t('solve.ask')}
             </Button>
             <div role="status" className="mt-2">
-                {check.isPending && (
+                {busy && (
                     <>
-                        <progress className="w-full" aria-label={t('solve.working')} />
-                        <p className="text-small text-slate-soft">{t('solve.working')}</p>
+                        <progress
+                            className="w-full accent-reading"
+                            aria-label={t('solve.working')}
+                            max={state?.of || 1}
+                            value={state?.done ?? 0}
+                        />
+                        <p className="text-small text-slate-soft">
+                            {state === undefined || state.of === 0
+                                ? t('solve.waits')
+                                : `${t('solve.working')} ${t('solve.done', { done: state.done, of: state.of })}`}
+                        </p>
                     </>
                 )}
-                {check.isError && <p>{check.error.message}</p>}
-                {check.data !== undefined && !check.isPending && <Found found={check.data} />}
+                {error !== null && <p>{error.message}</p>}
+                {state?.failed === true && <p>{t('solve.failed')}</p>}
+                {!busy && state?.found != null && <Found found={state.found} />}
             </div>
         </section>
     );

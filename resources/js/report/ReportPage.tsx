@@ -56,7 +56,7 @@ export function ReportPage() {
             <div className="print-stacked grid h-full grid-cols-2 gap-4">
                 <Paper label={t('report.marks')} className="h-full">
                     <div
-                        className="min-h-0 flex-1 overflow-auto pr-3"
+                        className="relative min-h-0 flex-1 overflow-auto pr-3"
                         tabIndex={0}
                         role="group"
                         aria-label={t('report.marks')}

@@ -9,12 +9,9 @@ use RuntimeException;
 /** The application served on a free port, on a freshly seeded database file of its own. */
 final class DemoServer
 {
-    /** @var resource */
-    private $process;
-
-    private function __construct(public readonly string $address, private readonly string $database, mixed $process)
+    /** @param  list<resource>  $processes  the server, and the worker beside it */
+    private function __construct(public readonly string $address, private readonly string $database, private readonly array $processes)
     {
-        $this->process = $process;
     }
 
     public static function start(): self
@@ -28,6 +25,7 @@ final class DemoServer
             'BCRYPT_ROUNDS' => '4',
             'DB_DATABASE' => $database,
             'LERNFALL_ATTEMPT_SEED' => 'the same cars each time',
+            'QUEUE_CONNECTION' => 'database',
             'SESSION_DRIVER' => 'file',
         ] + array_diff_key(getenv(), ['PHP_CLI_SERVER_WORKERS' => true]);
         foreach (['migrate', 'db:seed'] as $step) {
@@ -35,17 +33,12 @@ final class DemoServer
         }
         $port = FreePort::find();
         $log = ['file', sys_get_temp_dir().'/lernfall-browser-server.log', 'a'];
-        $process = proc_open(
-            [PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'],
-            [['file', '/dev/null', 'r'], $log, $log],
-            $pipes,
-            $root,
-            $environment,
-        );
-        if ($process === false) {
-            throw new RuntimeException('the server did not start');
+        $processes = [];
+        foreach ([['-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'], ['artisan', 'queue:work', '--quiet', '--sleep=0.1', '--tries=1', '--memory=1024']] as $command) {
+            $process = proc_open([PHP_BINARY, ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
+            $processes[] = $process === false ? throw new RuntimeException(implode(' ', $command).' did not start') : $process;
         }
-        $server = new self("http://127.0.0.1:$port", $database, $process);
+        $server = new self("http://127.0.0.1:$port", $database, $processes);
         $server->waitUntilItAnswers();
 
         return $server;
@@ -53,8 +46,10 @@ final class DemoServer
 
     public function stop(): void
     {
-        proc_terminate($this->process);
-        proc_close($this->process);
+        foreach ($this->processes as $process) {
+            proc_terminate($process);
+            proc_close($process);
+        }
         array_map(unlink(...), glob($this->database.'*') ?: []);
     }
 

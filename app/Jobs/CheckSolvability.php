@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Documents\BuiltIn;
+use App\Models\SolvabilityCheck;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Lernfall\Format\SolvabilityFormat;
+
+/** Works a case on several cars, and keeps how far it has come where whoever asked can see it. */
+final class CheckSolvability implements ShouldQueue
+{
+    use Queueable;
+
+    public function __construct(private readonly string $check)
+    {
+    }
+
+    public function handle(BuiltIn $builtIn): void
+    {
+        $check = SolvabilityCheck::query()->findOrFail($this->check);
+        $document = $builtIn->caseReader()->read($check->document);
+        $found = $builtIn->solver($document->policy)->of($document->case, $document->knowledge, static function (int $done, int $of) use ($check): void {
+            $check->update(['done' => $done, 'of' => $of]);
+        });
+        $check->update(['done' => $check->of, 'found' => SolvabilityFormat::write($found)]);
+    }
+
+    public function failed(): void
+    {
+        SolvabilityCheck::query()->whereKey($this->check)->update(['failed' => true]);
+    }
+}
