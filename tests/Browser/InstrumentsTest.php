@@ -88,10 +88,12 @@ final class InstrumentsTest extends BrowserTestCase
 
     public function test_the_supply_of_the_module_is_measured_under_its_own_load(): void
     {
-        $this->person()->signIn('dilan')->pressIn("The driving school's Harl", 'Start the job')->see('Complaint')
+        $person = $this->person()->signIn('dilan')->pressIn("The driving school's Harl", 'Start the job')->see('Complaint')
             ->choose('Corner', 'Supply of the module')->see('battery to ground')->choose('Key', 'on')
-            ->tab('Meter')->choose('Meter function', 'V DC')->pad('module plug, supply pin')->pad('module plug, ground pin')->press('Read the meter')->see('12.4')
-            ->tab('Eyes')->press('Draw the fuse, look at it')->see('The fuse is whole');
+            ->tab('Meter')->choose('Meter function', 'V DC')->pad('module plug, supply pin')->pad('module plug, ground pin')->press('Read the meter')->see('Write it on the card');
+        self::assertMatchesRegularExpression('~12\.[3-6]\d V V DC~', $person->page()); // a rested battery less the module's own load
+
+        $person->tab('Eyes')->press('Draw the fuse, look at it')->see('The fuse is whole');
     }
 
     public function test_the_meter_is_proved_held_to_a_range_and_made_relative(): void
