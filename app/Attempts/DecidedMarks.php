@@ -29,13 +29,15 @@ final readonly class DecidedMarks
         return array_column($this->marks->of($attempt)->sheet['marks'], 'outOf', 'criterion');
     }
 
-    /** Of all criteria together, what asked advice has cost taken off. */
+    /** Of all criteria together, what asked advice has cost taken off; a cap for safety holds unless safety was decided otherwise. */
     public function points(Attempt $attempt): float
     {
         $sheet = $this->marks->of($attempt)->sheet;
-        $points = [...array_column($sheet['marks'], 'points', 'criterion'), ...$this->overridden($attempt)->map(static fn (MarkOverride $one): float => (float) $one->points)->all()];
+        $overridden = $this->overridden($attempt)->map(static fn (MarkOverride $one): float => (float) $one->points)->all();
+        $points = array_sum([...array_column($sheet['marks'], 'points', 'criterion'), ...$overridden]) - array_sum(array_column($sheet['counsel'] ?? [], 'points'));
+        $cap = isset($overridden['safety']) ? null : $sheet['cap']['points'] ?? null;
 
-        return max(0.0, array_sum($points) - array_sum(array_column($sheet['counsel'] ?? [], 'points')));
+        return max(0.0, min($points, $cap ?? INF));
     }
 
     /** @return Collection<string, MarkOverride> those in force, by criterion */

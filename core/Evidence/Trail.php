@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Evidence;
 
 use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\CodesShown;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Prediction;
 use Lernfall\Bay\Simulator;
@@ -15,8 +16,10 @@ final readonly class Trail
     /**
      * @param  array<int, Lineup>  $before  by step: before each repair, and before the last step
      * @param  list<Possible>  $possible  after each step
+     * @param  int  $codesRead  the step that first showed codes, or that the module does not answer; 0 for none
+     * @param  ?Lineup  $afterCodes  after that step
      */
-    private function __construct(private array $before, public array $possible, private Lineup $end)
+    private function __construct(private array $before, public array $possible, private int $codesRead, private ?Lineup $afterCodes, private Lineup $end)
     {
     }
 
@@ -25,6 +28,8 @@ final readonly class Trail
         $lineup = Lineup::of($suspects, $weighing, $simulator->forCase($job->case));
         $before = [];
         $possible = [];
+        $afterCodes = null;
+        $codesRead = 0;
         foreach ($job->steps as $step) {
             if ($step->action instanceof Repair || $step->number === count($job->steps)) {
                 $before[$step->number] = $lineup;
@@ -32,9 +37,12 @@ final readonly class Trail
             $next = $lineup->after($step);
             $possible[] = $next === $lineup && $possible !== [] ? $possible[count($possible) - 1]->at($step->number) : Possible::after($step->number, $next->shown());
             $lineup = $next;
+            if ($codesRead === 0 && (CodesShown::at($step) !== null || CodesShown::isSilent($step))) {
+                [$codesRead, $afterCodes] = [$step->number, $lineup];
+            }
         }
 
-        return new self($before, $possible, $lineup);
+        return new self($before, $possible, $codesRead, $afterCodes, $lineup);
     }
 
     /** What a step showed on a sound car in the same state. */
@@ -46,6 +54,17 @@ final readonly class Trail
     public function end(): Lineup
     {
         return $this->end;
+    }
+
+    /** The step that first showed codes, or that the module does not answer; 0 for none. */
+    public function codesRead(): int
+    {
+        return $this->codesRead;
+    }
+
+    public function afterCodes(): ?Lineup
+    {
+        return $this->afterCodes;
     }
 
     /** Before a repair or the last step. */

@@ -14,7 +14,7 @@ use Lernfall\Vehicle\Vehicle;
 /** A mark sheet as JSON: points with message keys, to be put into words at the edge. */
 final readonly class MarkSheetFormat
 {
-    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>, counsel: list<array{step: int, about: string, points: float}>} */
+    /** @return array{points: float, outOf: int, marks: list<array<string, mixed>>, repairs: list<array<string, mixed>>, possible: list<array<string, mixed>>, mistakes: list<array{id: string, step: int}>, stations: list<array<string, mixed>>, counsel: list<array{step: int, about: string, points: float}>, cap: ?array{step: int, points: float}} */
     public static function write(MarkSheet $sheet): array
     {
         return [
@@ -38,6 +38,7 @@ final readonly class MarkSheetFormat
                 'channel' => $review->channel, 'station' => $review->station, 'mark' => $review->mark->value, 'chance' => round($review->chance, 4), 'verdict' => $review->verdict(),
             ], $sheet->stations),
             'counsel' => $sheet->counsel,
+            'cap' => $sheet->cap === null ? null : ['step' => $sheet->cap->step, 'points' => $sheet->cap->points],
         ];
     }
 

@@ -6,12 +6,14 @@ namespace Lernfall\Format;
 
 use Lernfall\Marking\Marker;
 use Lernfall\Marking\Policy;
+use Lernfall\Marking\School\FirstTest;
+use Lernfall\Marking\School\Schools;
 
 /** Reads a marking policy from its decoded JSON. */
 final readonly class PolicyReader
 {
     /** Criteria that older policies do not know; there they weigh nothing. */
-    private const LATER = ['judgement', 'reasoning'];
+    private const LATER = ['judgement', 'reasoning', 'first-test'];
 
     private const NEEDLESS_REPAIR = 120.0;
 
@@ -31,8 +33,16 @@ final readonly class PolicyReader
             }
         }
         $minutes = $node->float('diagnosisMinutes');
+        $schools = $node->has('schools') ? SchoolsFormat::read($node->at('schools')) : new Schools;
+        if (($weights['first-test'] > 0) !== ($schools->firstTest !== FirstTest::Free)) {
+            throw $list->wrong('points for first-test where schools/firstTest sets an order, and only there');
+        }
 
-        return $minutes > 0.0 ? new Policy($weights, $minutes, self::amount($node, 'needlessRepair', self::NEEDLESS_REPAIR), self::amount($node, 'margin', self::MARGIN), self::demandsReading($node), self::counselPoints($node)) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
+        return $minutes > 0.0 ? new Policy(
+            $weights, $minutes, self::amount($node, 'needlessRepair', self::NEEDLESS_REPAIR), self::amount($node, 'margin', self::MARGIN),
+            self::demandsReading($node), self::counselPoints($node),
+            $schools, self::safetyCap($node),
+        ) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
     }
 
     /** By which rule a part may be replaced. */
@@ -43,6 +53,14 @@ final readonly class PolicyReader
             'reading' => true,
             default => throw $node->at('replacing')->wrong('arithmetic or reading'),
         };
+    }
+
+    /** The share that an unsafe act leaves at most; null where the policy sets none. */
+    private static function safetyCap(Node $node): ?float
+    {
+        $cap = $node->has('safetyCap') && ! $node->isNull('safetyCap') ? $node->float('safetyCap') : null;
+
+        return $cap === null || ($cap >= 0.0 && $cap <= 1.0) ? $cap : throw $node->at('safetyCap')->wrong('a share from 0 to 1');
     }
 
     /** @return array<string, float> by what is asked */

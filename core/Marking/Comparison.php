@@ -44,6 +44,17 @@ final readonly class Comparison
         return null;
     }
 
+    /** Whether it was said what a reading was compared with: a sheet, or a corner of the same axle. */
+    public function isStated(WriteReading $written, Step $shown): bool
+    {
+        $corner = $this->corner($shown);
+        $named = array_filter($this->job->case->sound->channelIds(), static fn (string $id): bool => preg_match('~\b'.preg_quote($id, '~').'\b~i', $written->comparedWith) === 1);
+        $axle = fn (string $id): string => $this->job->case->sound->channel($id)->axle;
+
+        return trim($written->comparedWith) !== ''
+            && ($corner === '' || $named === [] || array_filter($named, static fn (string $id): bool => $axle($id) === $axle($corner)) !== []);
+    }
+
     private function corner(Step $step): string
     {
         $vehicle = $this->job->case->sound;

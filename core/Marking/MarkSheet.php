@@ -16,20 +16,30 @@ final readonly class MarkSheet
      * @param  array<string, int>  $mistakes  step by id of mistakes known by name
      * @param  list<StationReview>  $stations  marks on the strip against what the card made of them
      * @param  list<array{step: int, about: string, points: float}>  $counsel  what advice asked in practice has cost
+     * @param  ?SafetyCap  $cap  what an unsafe act leaves at most
      */
-    public function __construct(public array $marks, public array $reviews = [], public array $possible = [], public array $mistakes = [], public array $stations = [], public array $counsel = [])
-    {
+    public function __construct(
+        public array $marks,
+        public array $reviews = [],
+        public array $possible = [],
+        public array $mistakes = [],
+        public array $stations = [],
+        public array $counsel = [],
+        public ?SafetyCap $cap = null,
+    ) {
     }
 
     /** @param  list<array{step: int, about: string, points: float}>  $counsel */
     public function afterCounsel(array $counsel): self
     {
-        return new self($this->marks, $this->reviews, $this->possible, $this->mistakes, $this->stations, $counsel);
+        return new self($this->marks, $this->reviews, $this->possible, $this->mistakes, $this->stations, $counsel, $this->cap);
     }
 
     public function points(): float
     {
-        return max(0.0, array_sum(array_map(static fn (Mark $mark): float => $mark->points, $this->marks)) - array_sum(array_column($this->counsel, 'points')));
+        $points = array_sum(array_map(static fn (Mark $mark): float => $mark->points, $this->marks)) - array_sum(array_column($this->counsel, 'points'));
+
+        return max(0.0, min($points, $this->cap->points ?? INF));
     }
 
     public function outOf(): int

@@ -17,6 +17,7 @@ use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Criterion\CodesBeforeClearing;
 use Lernfall\Marking\Criterion\Economy;
 use Lernfall\Marking\Criterion\Proof;
+use Lernfall\Marking\Criterion\RightFirstTest;
 use Lernfall\Marking\Criterion\RightJudgement;
 use Lernfall\Marking\Criterion\RightRepair;
 use Lernfall\Marking\Criterion\Safety;
@@ -46,15 +47,24 @@ final readonly class Marker
             $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
         }
 
-        return $trail === null ? new MarkSheet($marks, mistakes: Mistakes::in($job, [])) : new MarkSheet(
-            $marks, $reviews, $trail->possible, Mistakes::in($job, $reviews), StationReviews::of($job, $trail),
-        );
+        $mistakes = Mistakes::in($job, $reviews, $policy->schools);
+
+        return $trail === null
+            ? new MarkSheet($marks, mistakes: $mistakes, cap: $this->cap($job, $policy))
+            : new MarkSheet($marks, $reviews, $trail->possible, $mistakes, StationReviews::of($job, $trail), cap: $this->cap($job, $policy));
+    }
+
+    private function cap(Job $job, Policy $policy): ?SafetyCap
+    {
+        $step = $policy->safetyCap === null ? null : UnsafeActs::in($job)->capping();
+
+        return $step === null ? null : new SafetyCap($step, round($policy->safetyCap * array_sum($policy->weights), 1));
     }
 
     /** @return list<string> */
     public static function criterionIds(): array
     {
-        return ['safety', 'codes', 'reading', 'judgement', 'reasoning', 'repair', 'proof', 'economy'];
+        return ['safety', 'codes', 'reading', 'judgement', 'reasoning', 'repair', 'proof', 'economy', 'first-test'];
     }
 
     /** @return list<RepairReview> */
@@ -92,9 +102,12 @@ final readonly class Marker
             new Safety,
             new CodesBeforeClearing,
             new SeparatingReading(new Separation($simulator, $this->catalogue)),
-            ...($trail === null ? [] : [new RightJudgement($trail), new SoundReasoning($reviews)]),
-            new RightRepair($remedies, $reviews),
-            new Proof,
+            ...($trail === null ? [] : [
+                new RightJudgement($trail, $policy->schools), new SoundReasoning($reviews),
+                new RightFirstTest($trail, new Adviser($simulator, $remedies, $policy->needlessRepair), $policy->schools->firstTest),
+            ]),
+            new RightRepair($remedies, $reviews, $policy->schools->twoRepairs),
+            new Proof($policy->schools->lampOut),
             new Economy($remedies, $simulator->workshop, $policy->diagnosisMinutes),
         ];
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-/** What counts how much. */
+use Lernfall\Marking\School\Schools;
+
+/** What counts how much, and by which school. */
 final readonly class Policy
 {
     /**
@@ -14,9 +16,18 @@ final readonly class Policy
      * @param  bool  $demandsReading  a repair needs a written reading that separates, however cheap it is
      * @param  array<string, float>  $counselPoints  what asking the advice costs in practice, by what is asked
      * @param  float  $margin  by how much more than testing on a repair may be expected to cost, as a share
+     * @param  ?float  $safetyCap  the share of all points that an unsafe act leaves at most; null for no cap
      */
-    public function __construct(public array $weights, public float $diagnosisMinutes, public float $needlessRepair, public float $margin, public bool $demandsReading = false, public array $counselPoints = ['possible' => 2.0, 'next' => 3.0])
-    {
+    public function __construct(
+        public array $weights,
+        public float $diagnosisMinutes,
+        public float $needlessRepair,
+        public float $margin,
+        public bool $demandsReading = false,
+        public array $counselPoints = ['possible' => 2.0, 'next' => 3.0],
+        public Schools $schools = new Schools,
+        public ?float $safetyCap = null,
+    ) {
     }
 
     /** Policies made before reasoning was judged give it no weight. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\BuiltIn;
+use App\Http\Resources\PolicyResource;
 use App\Models\CaseDraft;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -13,12 +14,10 @@ use Lernfall\Format\Node;
 use Lernfall\Format\PolicyReader;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'MarkingPolicy', required: ['name', 'isUsual', 'weights', 'diagnosisMinutes', 'demandsReading'], properties: [
+#[OA\Schema(schema: 'MarkingPolicy', required: ['name', 'isUsual', 'policy'], properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'isUsual', description: 'it holds where a case brings none', type: 'boolean'),
-    new OA\Property(property: 'demandsReading', description: 'a repair needs a written reading that separates', type: 'boolean'),
-    new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
-    new OA\Property(property: 'diagnosisMinutes', type: 'number'),
+    new OA\Property(property: 'policy', ref: '#/components/schemas/Policy'),
 ])]
 final readonly class MarkingPolicyController
 {
@@ -30,11 +29,7 @@ final readonly class MarkingPolicyController
         Gate::authorize('compose', CaseDraft::class);
         $policies = [];
         foreach ($builtIn->policies() as $name => $document) {
-            $policy = PolicyReader::read(Node::root($document));
-            $policies[] = [
-                'name' => $name, 'isUsual' => $name === CaseReader::USUAL_POLICY,
-                'weights' => $policy->weights, 'diagnosisMinutes' => $policy->diagnosisMinutes, 'demandsReading' => $policy->demandsReading,
-            ];
+            $policies[] = ['name' => $name, 'isUsual' => $name === CaseReader::USUAL_POLICY, 'policy' => PolicyResource::of(PolicyReader::read(Node::root($document)))];
         }
 
         return new JsonResponse($policies);

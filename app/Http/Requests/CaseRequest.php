@@ -20,7 +20,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'car', type: 'string'),
     new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultSetting')),
     new OA\Property(property: 'meter', description: 'left out, true RMS', type: 'string', enum: ['true-rms', 'averaging']),
-    new OA\Property(property: 'policy', description: 'name of a policy, or one of its own; left out, the usual one', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'object')]),
+    new OA\Property(property: 'policy', description: 'name of a policy, or one of its own; left out, the usual one', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/Policy')]),
     new OA\Property(property: 'practice', description: 'whether advice may be asked, at a cost in marks; left out, no', type: 'boolean'),
     new OA\Property(property: 'knowledge', description: 'what is known beyond the catalogue', properties: [
         new OA\Property(property: 'lampTold', description: 'whether the complaint tells of a warning lamp; left out, it tells nothing about lamps', type: 'boolean'),

@@ -17,7 +17,7 @@ use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'weights', 'demandsReading', 'counselPoints', 'defects', 'sights', 'expectations'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'policy', 'unsafeActs', 'counselPoints', 'defects', 'sights', 'expectations'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -28,9 +28,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'dataSheet', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/DataSheet'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'rates', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Rate')),
     new OA\Property(property: 'meter', ref: '#/components/schemas/MeterOnTheBench'),
-    new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+    new OA\Property(property: 'policy', ref: '#/components/schemas/Policy'),
+    new OA\Property(property: 'unsafeActs', description: 'that can cap a mark', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'counselPoints', description: 'what asking the advice costs, by what is asked; null where it may not be asked', oneOf: [new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'demandsReading', description: 'a part may be renewed only on a written reading that separates', type: 'boolean'),
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'expectations', type: 'array', items: new OA\Items(type: 'string')),
@@ -70,8 +70,8 @@ final readonly class AttemptResource
             'dataSheet' => self::dataSheet($job),
             'rates' => array_map(static fn (Rate $rate): array => ['minutes' => $rate->minutes, 'money' => $rate->money], $workshop->rates()),
             'meter' => self::meter($workshop->withAveragingMeter($job->case->averagingMeter)->meter),
-            'weights' => array_filter($policy->weights),
-            'demandsReading' => $policy->demandsReading,
+            'policy' => PolicyResource::of($policy),
+            'unsafeActs' => PolicyResource::unsafeActs(),
             'counselPoints' => $document->practice ? $policy->counselPoints : null,
             'defects' => Vocabulary::DEFECTS,
             'sights' => Vocabulary::SIGHTS,

@@ -41,6 +41,10 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'step', type: 'integer'),
     ], type: 'object')),
     new OA\Property(property: 'stations', description: 'marks on the strip against what the card made of them', type: 'array', items: new OA\Items(ref: '#/components/schemas/StationReview')),
+    new OA\Property(property: 'cap', description: 'what an unsafe act leaves at most', oneOf: [new OA\Schema(required: ['step', 'points'], properties: [
+        new OA\Property(property: 'step', type: 'integer'),
+        new OA\Property(property: 'points', type: 'number'),
+    ], type: 'object'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'counsel', description: 'what advice asked in practice has cost', type: 'array', items: new OA\Items(required: ['step', 'about', 'points'], properties: [
         new OA\Property(property: 'step', type: 'integer'),
         new OA\Property(property: 'about', type: 'string'),

@@ -49,6 +49,15 @@ final readonly class Adviser
         return new Considered($repairs, $tried, $this->costs($repairs), $trials);
     }
 
+    /** What one particular test would be worth, be it among the usual ones or not. */
+    public function worth(Lineup $lineup, Odds $odds, Trial $trial): Worth
+    {
+        $repairs = RepairOdds::of($lineup, $odds, $this->remedies);
+        $tried = $repairs->foremost(self::TRIED_ON);
+
+        return (new Considered($repairs, $tried, $this->costs($repairs), []))->worth($trial, $this->outcomes->of($trial, $tried->cars, $tried->graded, $lineup->sound()->car));
+    }
+
     private function costs(RepairOdds $repairs): RepairCost
     {
         $prices = [];

@@ -24,11 +24,17 @@ final readonly class Considered
         $repairs = $odds === null ? $this->repairs : $this->repairs->under($odds);
         $foremost = $odds === null ? $this->foremost : $this->foremost->under($odds);
 
-        return Advice::of($repairs, $this->cost, array_map(fn (array $trial): Worth => $this->worth($trial[0], $trial[1], $foremost), $this->trials));
+        return Advice::of($repairs, $this->cost, array_map(fn (array $trial): Worth => $this->weighed($trial[0], $trial[1], $foremost), $this->trials));
+    }
+
+    /** @param  list<array<string, float>>  $outcomes  what a trial can show on the foremost suspects, car by car */
+    public function worth(Trial $trial, array $outcomes): Worth
+    {
+        return $this->weighed($trial, $outcomes, $this->foremost);
     }
 
     /** @param  list<array<string, float>>  $outcomes */
-    private function worth(Trial $trial, array $outcomes, RepairOdds $foremost): Worth
+    private function weighed(Trial $trial, array $outcomes, RepairOdds $foremost): Worth
     {
         $joint = [];
         foreach ($outcomes as $index => $chances) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Criterion;
 
 use Closure;
+use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\RecordDrive;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RoadTest;
@@ -14,11 +15,16 @@ use Lernfall\Bay\Step;
 use Lernfall\Drive\Journey;
 use Lernfall\Fault\Fault;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\School\LampOut;
 use Lernfall\Marking\Verdict;
 
 /** After the repair, or the finding that none is needed, the codes were cleared, the car was driven, and the codes were read again and stayed away. */
 final readonly class Proof implements Criterion
 {
+    public function __construct(private LampOut $lampOut = LampOut::ReadAgain)
+    {
+    }
+
     public function id(): string
     {
         return 'proof';
@@ -34,10 +40,12 @@ final readonly class Proof implements Criterion
         $cleared = $this->first($job, $from, CodesShown::areCleared(...));
         $driven = $cleared === null ? null : $this->driven($job, $cleared->number);
         $read = $driven === null ? null : $this->first($job, $driven->number, self::reads(...));
+        $dark = $driven === null || $this->lampOut === LampOut::ReadAgain ? null : $this->first($job, $driven->number, self::seesNoLamp(...));
 
         return match (true) {
             $cleared === null => new Verdict(0.0, null, 'mark.proof.not-cleared', [], 'mark.proof.remedy'),
             $driven === null => $this->notDriven($job, $cleared),
+            $read === null && $dark !== null => new Verdict(1.0, $dark->number, 'mark.proof.lamp-out'),
             $read === null => new Verdict(2.0 / 3.0, $driven->number, 'mark.proof.not-read-again', [], 'mark.proof.remedy'),
             $this->showsFault($this->lastRead($job, $read)) => new Verdict(0.0, $this->lastRead($job, $read)->number, 'mark.proof.ignored', [], 'mark.proof.believe'),
             default => new Verdict(1.0, $read->number, 'mark.proof.complete'),
@@ -75,6 +83,12 @@ final readonly class Proof implements Criterion
     private static function reads(Step $step): bool
     {
         return CodesShown::at($step) !== null;
+    }
+
+    /** A look at the lamps that shows none of them lit. */
+    private static function seesNoLamp(Step $step): bool
+    {
+        return $step->action instanceof LookAtLamps && $step->wasDone() && ! in_array('on', $step->observation->values, true) && ! in_array('blinks', $step->observation->values, true);
     }
 
     /** A lamp tells no status: whatever it blinks after clearing is there again. */

@@ -15,6 +15,10 @@ use Lernfall\Evidence\Apart;
 use Lernfall\Evidence\Trail;
 use Lernfall\Marking\Comparison;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\Mistake\OhmsOnActiveSensor;
+use Lernfall\Marking\School\Comparing;
+use Lernfall\Marking\School\OhmsOnActive;
+use Lernfall\Marking\School\Schools;
 use Lernfall\Marking\Verdict;
 
 /**
@@ -28,7 +32,10 @@ final readonly class RightJudgement implements Criterion
 
     private const UNSURE_SHARE = 0.5;
 
-    public function __construct(private Trail $trail)
+    /** What is left where the policy wants to know what a reading was compared with, and it was not said, or only across the axles. */
+    private const UNSTATED_SHARE = 0.5;
+
+    public function __construct(private Trail $trail, private Schools $schools = new Schools)
     {
     }
 
@@ -43,6 +50,8 @@ final readonly class RightJudgement implements Criterion
         $shares = [];
         $wrong = null;
         $compared = null;
+        $unstated = null;
+        $ohms = null;
         foreach ($job->stepsOf(WriteReading::class) as $step) {
             $written = $step->action;
             $shown = $written instanceof WriteReading ? $job->step($written->of) : null;
@@ -52,20 +61,29 @@ final readonly class RightJudgement implements Criterion
             }
             $with = $comparison->of($shown);
             $compared ??= $with === null ? null : [$shown, $with];
-            $shares[] = $with !== null && $share === self::UNSURE_SHARE ? 1.0 : $share;
+            $share = $with !== null && $share === self::UNSURE_SHARE ? 1.0 : $share;
+            if ($this->schools->ohmsOnActive === OhmsOnActive::Invalid && OhmsOnActiveSensor::isIn($job, $written)) {
+                $ohms ??= $step;
+                $share = 0.0;
+            }
             $wrong ??= $share === 0.0 ? $step : null;
+            $isUnstated = $share > 0.0 && $this->schools->comparing === Comparing::Stated && $with === null && ! $comparison->isStated($written, $shown);
+            $unstated ??= $isUnstated ? $step : null;
+            $shares[] = $isUnstated ? self::UNSTATED_SHARE * $share : $share;
         }
 
         return $shares === []
             ? new Verdict(0.0, null, 'mark.judgement.none', [], 'mark.judgement.remedy')
-            : $this->verdict(array_sum($shares) / count($shares), $wrong, $compared);
+            : $this->verdict(array_sum($shares) / count($shares), $ohms, $wrong, $unstated, $compared);
     }
 
     /** @param  ?array{Step, Step}  $compared */
-    private function verdict(float $share, ?Step $wrong, ?array $compared): Verdict
+    private function verdict(float $share, ?Step $ohms, ?Step $wrong, ?Step $unstated, ?array $compared): Verdict
     {
         return match (true) {
+            $ohms !== null => new Verdict($share, $ohms->number, 'mark.judgement.ohms-on-active', [], 'mark.judgement.remedy'),
             $wrong !== null => new Verdict($share, $wrong->number, 'mark.judgement.wrong', ['step' => $wrong->action instanceof WriteReading ? $wrong->action->of : $wrong->number], 'mark.judgement.remedy'),
+            $unstated !== null => new Verdict($share, $unstated->number, 'mark.judgement.unstated', [], 'mark.judgement.state'),
             $share < 1.0 => new Verdict($share, null, 'mark.judgement.unsure', [], 'mark.judgement.remedy'),
             $compared !== null => new Verdict(1.0, $compared[0]->number, 'mark.judgement.compared', ['step' => $compared[0]->number, 'with' => $compared[1]->number]),
             default => new Verdict(1.0, null, 'mark.judgement.right'),

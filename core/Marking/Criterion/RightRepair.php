@@ -11,8 +11,10 @@ use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\Mistake\TwoAtOnce;
 use Lernfall\Marking\RepairEffect;
 use Lernfall\Marking\RepairReview;
+use Lernfall\Marking\School\TwoRepairs;
 use Lernfall\Marking\Verdict;
 
 /** The car is in order again, by the repair it needed and no other. */
@@ -26,11 +28,14 @@ final readonly class RightRepair implements Criterion
 
     private const MISNAMED_SHARE = 0.8;
 
+    /** Of two repairs at once, where the policy forbids them. */
+    private const TWO_AT_ONCE_FACTOR = 0.5;
+
     /** What is left of the points after one repair that nothing on the card supported. */
     private const UNSUPPORTED_FACTOR = 0.5;
 
     /** @param  list<RepairReview>  $reviews */
-    public function __construct(private Remedies $remedies, private array $reviews)
+    public function __construct(private Remedies $remedies, private array $reviews, private TwoRepairs $twoRepairs = TwoRepairs::CauseOpen)
     {
     }
 
@@ -42,8 +47,8 @@ final readonly class RightRepair implements Criterion
     /** The first repair without support halves the points, a second one ends them. */
     public function judge(Job $job): Verdict
     {
-        $verdict = $this->repaired($job);
-        $unsupported = array_values(array_filter($this->reviews, static fn (RepairReview $one): bool => $one->repair !== null && ! $one->isSupported()));
+        $verdict = $this->oneByOne($job, $this->repaired($job));
+        $unsupported = $this->unsupported();
         if ($unsupported === [] || $verdict->share === 0.0) {
             return $verdict;
         }
@@ -53,6 +58,27 @@ final readonly class RightRepair implements Criterion
             $again ? 0.0 : self::UNSUPPORTED_FACTOR * $verdict->share, $unsupported[0]->step,
             $again ? 'mark.repair.unsupported-again' : 'mark.repair.unsupported', [], 'mark.reasoning.remedy',
         );
+    }
+
+    /** @return list<RepairReview> repairs that nothing on the card supported */
+    private function unsupported(): array
+    {
+        return array_values(array_filter($this->reviews, static fn (RepairReview $one): bool => $one->repair !== null && ! $one->isSupported()));
+    }
+
+    /** Two repairs without a look at the codes between them leave the cause open, unless the card carried each of them. */
+    private function oneByOne(Job $job, Verdict $verdict): Verdict
+    {
+        $second = (new TwoAtOnce)->step($job, []);
+        if ($second === null || $verdict->share === 0.0) {
+            return $verdict;
+        }
+
+        return match (true) {
+            $this->twoRepairs === TwoRepairs::Forbidden => new Verdict(self::TWO_AT_ONCE_FACTOR * $verdict->share, $second, 'mark.repair.two-forbidden', [], 'mark.repair.one-by-one'),
+            $verdict->share > self::MISNAMED_SHARE && $this->unsupported() !== [] => new Verdict(self::MISNAMED_SHARE, $second, 'mark.repair.two-at-once', [], 'mark.repair.one-by-one'),
+            default => $verdict,
+        };
     }
 
     private function repaired(Job $job): Verdict

@@ -5,17 +5,13 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Criterion;
 
 use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\UnsafeActs;
 use Lernfall\Marking\Verdict;
 
 /** Nothing was tried that could have hurt someone or damaged the module. */
 final readonly class Safety implements Criterion
 {
-    private const REFUSALS = ['unsecured', 'engine-running', 'not-raised', 'lead-glows', 'leads-connected'];
-
-    private const NOTES = ['module-plug-live'];
-
     public function id(): string
     {
         return 'safety';
@@ -23,27 +19,12 @@ final readonly class Safety implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $unsafe = [];
-        foreach ($job->steps as $step) {
-            $what = $this->unsafe($step);
-            if ($what !== '') {
-                $unsafe[] = [$step->number, $what];
-            }
-        }
+        $unsafe = UnsafeActs::in($job)->all;
 
         return match (count($unsafe)) {
             0 => new Verdict(1.0, null, 'mark.safety.clean'),
             1 => new Verdict(0.5, $unsafe[0][0], "mark.safety.once.{$unsafe[0][1]}", [], 'mark.safety.remedy'),
             default => new Verdict(0.0, $unsafe[1][0], 'mark.safety.again', ['times' => count($unsafe)], 'mark.safety.remedy'),
         };
-    }
-
-    private function unsafe(Step $step): string
-    {
-        if (in_array($step->observation->refusal, self::REFUSALS, true)) {
-            return $step->observation->refusal;
-        }
-
-        return array_values(array_intersect($step->observation->notes, self::NOTES))[0] ?? '';
     }
 }

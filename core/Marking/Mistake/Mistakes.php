@@ -6,16 +6,18 @@ namespace Lernfall\Marking\Mistake;
 
 use Lernfall\Bay\Job;
 use Lernfall\Marking\RepairReview;
+use Lernfall\Marking\School\OhmsOnActive;
+use Lernfall\Marking\School\Schools;
 
 /** All mistakes that are known by name. */
 final readonly class Mistakes
 {
-    /** @return list<Mistake> the gravest first */
-    public static function all(): array
+    /** @return list<Mistake> the gravest first, as the schools have it */
+    public static function all(Schools $schools): array
     {
         return [
             new PolarityReversed, new NormalRepaired, new ModuleForOpenPlug, new WrongCorner, new PartOnCodeAlone, new TwoAtOnce,
-            new ClearedUnwritten, new UnitMisread, new OhmsOnLive, new DcForPassive, new LeftOpen,
+            new ClearedUnwritten, new UnitMisread, new OhmsOnLive, ...($schools->ohmsOnActive === OhmsOnActive::Invalid ? [new OhmsOnActiveSensor] : []), new DcForPassive, new LeftOpen,
         ];
     }
 
@@ -23,10 +25,10 @@ final readonly class Mistakes
      * @param  list<RepairReview>  $reviews
      * @return array<string, int> step by id of those that were made
      */
-    public static function in(Job $job, array $reviews): array
+    public static function in(Job $job, array $reviews, Schools $schools): array
     {
         $made = [];
-        foreach (self::all() as $mistake) {
+        foreach (self::all($schools) as $mistake) {
             $step = $mistake->step($job, $reviews);
             if ($step !== null) {
                 $made[$mistake->id()] = $step;

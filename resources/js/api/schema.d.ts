@@ -409,12 +409,7 @@ export interface components {
             name: string;
             /** @description it holds where a case brings none */
             isUsual: boolean;
-            /** @description a repair needs a written reading that separates */
-            demandsReading: boolean;
-            weights: {
-                [key: string]: number;
-            };
-            diagnosisMinutes: number;
+            policy: components["schemas"]["Policy"];
         };
         Problem: {
             message: string;
@@ -511,7 +506,7 @@ export interface components {
              */
             meter?: "true-rms" | "averaging";
             /** @description name of a policy, or one of its own; left out, the usual one */
-            policy?: string | Record<string, never>;
+            policy?: string | components["schemas"]["Policy"];
             /** @description whether advice may be asked, at a cost in marks; left out, no */
             practice?: boolean;
             /** @description what is known beyond the catalogue */
@@ -575,15 +570,13 @@ export interface components {
                 [key: string]: components["schemas"]["Rate"];
             };
             meter: components["schemas"]["MeterOnTheBench"];
-            weights: {
-                [key: string]: number;
-            };
+            policy: components["schemas"]["Policy"];
+            /** @description that can cap a mark */
+            unsafeActs: string[];
             /** @description what asking the advice costs, by what is asked; null where it may not be asked */
             counselPoints: {
                 [key: string]: number;
             } | null;
-            /** @description a part may be renewed only on a written reading that separates */
-            demandsReading: boolean;
             defects: {
                 [key: string]: string[];
             };
@@ -871,6 +864,37 @@ export interface components {
             /** Format: date-time */
             decidedAt: string;
         };
+        Policy: {
+            /** @description By which rules a job is marked: no secret, and told beforehand. */
+            weights: {
+                [key: string]: number;
+            };
+            diagnosisMinutes: number;
+            /** @description what a repair that changes nothing costs besides its price */
+            needlessRepair: number;
+            /** @description by how much more than testing on a repair may be expected to cost, as a share */
+            margin: number;
+            /** @enum {string} */
+            replacing: "arithmetic" | "reading";
+            /** @description what asking the advice costs in practice */
+            counsel: {
+                [key: string]: number;
+            };
+            schools: {
+                /** @enum {string} */
+                firstTest: "free" | "least-effort" | "most-telling";
+                /** @enum {string} */
+                comparing: "free" | "stated";
+                /** @enum {string} */
+                ohmsOnActive: "weak" | "invalid";
+                /** @enum {string} */
+                twoRepairs: "cause-open" | "forbidden";
+                /** @enum {string} */
+                lampOut: "read-again" | "enough";
+            };
+            /** @description share of all points that an unsafe act leaves at most */
+            safetyCap: number | null;
+        };
         FaultPortrait: {
             /** @description A kind of fault as the handbook shows it: true of every car, so it tells nothing about one. */
             id: string;
@@ -949,6 +973,11 @@ export interface components {
             }[];
             /** @description marks on the strip against what the card made of them */
             stations?: components["schemas"]["StationReview"][];
+            /** @description what an unsafe act leaves at most */
+            cap?: {
+                step: number;
+                points: number;
+            } | null;
             /** @description what advice asked in practice has cost */
             counsel?: {
                 step: number;

@@ -25,6 +25,7 @@ import { INSTRUMENT_OF, leftOff } from './resume';
 import { useShortcuts } from './shortcuts';
 import { SlatePanel, type Instrument } from './slate/SlatePanel';
 import { StationActions, type RepairKind } from './StationActions';
+import { RulesDialog } from './RulesDialog';
 import { RepairDialog } from './RepairDialog';
 import { StateLine } from './StateLine';
 import { StationRow } from './StationRow';
@@ -37,7 +38,7 @@ export function BayPage() {
     return <BayFloor attempt={bay.query.data} {...bay} />;
 }
 
-type Sheet = 'cause' | 'conclude' | 'keys' | 'counsel' | { repair: RepairKind } | null;
+type Sheet = 'cause' | 'conclude' | 'keys' | 'rules' | 'counsel' | { repair: RepairKind } | null;
 
 function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof useBay> & { attempt: Attempt }) {
     const [start] = useState(() => leftOff(attempt));
@@ -77,7 +78,11 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             else setMessage(error instanceof Refused ? error.message : t('error.unexpected'));
         }
     };
-    useShortcuts({ c: () => state.concluded || setSheet('cause'), '?': () => setSheet('keys') });
+    useShortcuts({
+        c: () => state.concluded || setSheet('cause'),
+        '?': () => setSheet('keys'),
+        r: () => setSheet('rules'),
+    });
     const common = {
         attempt,
         channel: channelId,
@@ -151,6 +156,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                     attempt={attempt}
                     onNameCause={() => setSheet('cause')}
                     onConclude={() => setSheet('conclude')}
+                    onRules={() => setSheet('rules')}
                 />
                 <div className="flex min-h-0 min-w-0 flex-col gap-3">
                     <div className="grid h-44 shrink-0 floor-plan-columns gap-4">
@@ -242,11 +248,12 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                     onClose={() => setSheet(null)}
                 />
             )}
-            <KeysDialog
-                open={sheet === 'keys'}
+            <KeysDialog open={sheet === 'keys'} onClose={() => setSheet(null)} />
+            <RulesDialog
+                open={sheet === 'rules'}
                 onClose={() => setSheet(null)}
-                weights={attempt.weights}
-                demandsReading={attempt.demandsReading}
+                policy={attempt.policy}
+                unsafeActs={attempt.unsafeActs}
             />
         </Page>
     );

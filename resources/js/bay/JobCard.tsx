@@ -10,10 +10,11 @@ interface Props {
     attempt: Attempt;
     onNameCause: () => void;
     onConclude: () => void;
+    onRules: () => void;
 }
 
 /** What the apprentice claims: this is what gets marked. */
-export function JobCard({ attempt, onNameCause, onConclude }: Props) {
+export function JobCard({ attempt, onNameCause, onConclude, onRules }: Props) {
     const codes = stepsOf(attempt.steps, 'write-code');
     const readings = stepsOf(attempt.steps, 'write-reading');
     const causes = stepsOf(attempt.steps, 'name-cause');
@@ -25,7 +26,15 @@ export function JobCard({ attempt, onNameCause, onConclude }: Props) {
                 role="group"
                 aria-label={t('bay.card')}
             >
-                <PaperHeading>{t('bay.complaint')}</PaperHeading>
+                <PaperHeading
+                    hint={
+                        <button type="button" className="text-petrol underline" onClick={onRules}>
+                            {t('bay.weights')}
+                        </button>
+                    }
+                >
+                    {t('bay.complaint')}
+                </PaperHeading>
                 <p>{attempt.complaint}</p>
                 <Caution>{t('bay.caution')}</Caution>
                 <PaperHeading hint={t('bay.codes-hint')}>{t('bay.codes')}</PaperHeading>

@@ -1,6 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, taken } from '../api/client';
 import type { Car, CaseFields } from '../api/types';
+import { PolicyDialog } from '../policy/PolicyDialog';
+import { Rules } from '../policy/Rules';
+import { weighed } from '../policy/weighed';
+import { Button } from '../ui/Button';
 import { SelectField, TextArea, TextField } from '../ui/Field';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { t } from '../words/words';
@@ -19,10 +24,12 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
         queryFn: () => taken(api.GET('/api/marking-policies')),
     });
     const usual = policies.data?.find((one) => one.isUsual);
-    const chosen =
+    const named =
         typeof fields.policy === 'object'
             ? undefined
             : (policies.data?.find((one) => one.name === fields.policy) ?? usual);
+    const policy = typeof fields.policy === 'object' ? fields.policy : named?.policy;
+    const [adjusting, setAdjusting] = useState(false);
     return (
         <Paper label={t('bench.sheet')} className="h-full">
             <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-auto pr-1">
@@ -94,33 +101,41 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                 />
                 <SelectField
                     label={t('bench.policy')}
-                    value={chosen?.name ?? 'own'}
+                    value={named?.name ?? 'own'}
                     onChange={({ target: { value } }) =>
                         onChange({ policy: value === usual?.name ? undefined : value })
                     }
                     options={[
-                        ...(chosen === undefined ? ['own'] : []),
+                        ...(named === undefined ? ['own'] : []),
                         ...(policies.data ?? []).map((one) => one.name),
                     ].map((value) => ({ value, label: t(`policy.${value}`) }))}
                 />
-                {chosen?.demandsReading === true && (
-                    <p className="text-small">{t('policy.demands-reading')}</p>
+                {policy !== undefined && (
+                    <>
+                        <Button onClick={() => setAdjusting(true)}>{t('policy.adjust')}</Button>
+                        <ul className="text-small">
+                            {weighed(policy).map(([criterion, weight]) => (
+                                <li key={criterion} className="border-b border-rule py-0.5">
+                                    <span className="flex justify-between font-semibold">
+                                        <span>{t(`criterion.${criterion}`)}</span>
+                                        <span className="tabular">{weight}</span>
+                                    </span>
+                                    <span className="block text-ink-soft">
+                                        {t(`criterion.${criterion}.rule`)}
+                                    </span>
+                                </li>
+                            ))}
+                        </ul>
+                        <Rules policy={policy} />
+                        {adjusting && (
+                            <PolicyDialog
+                                policy={policy}
+                                onKeep={(own) => onChange({ policy: own })}
+                                onClose={() => setAdjusting(false)}
+                            />
+                        )}
+                    </>
                 )}
-                <ul className="text-small">
-                    {Object.entries(chosen?.weights ?? {})
-                        .filter(([, weight]) => weight > 0)
-                        .map(([criterion, weight]) => (
-                            <li key={criterion} className="border-b border-rule py-0.5">
-                                <span className="flex justify-between font-semibold">
-                                    <span>{t(`criterion.${criterion}`)}</span>
-                                    <span className="tabular">{weight}</span>
-                                </span>
-                                <span className="block text-ink-soft">
-                                    {t(`criterion.${criterion}.rule`)}
-                                </span>
-                            </li>
-                        ))}
-                </ul>
             </div>
         </Paper>
     );

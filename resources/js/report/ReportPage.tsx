@@ -71,6 +71,14 @@ export function ReportPage() {
                                 })}
                             </p>
                         )}
+                        {data.marks?.cap != null && (
+                            <p className="mb-2 border-l-4 border-ink pl-2">
+                                {t('report.cap', {
+                                    points: points(data.marks.cap.points),
+                                    step: data.marks.cap.step,
+                                })}
+                            </p>
+                        )}
                         <Cause report={data} />
                         {data.marks !== null && (
                             <>

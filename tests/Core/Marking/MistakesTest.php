@@ -7,6 +7,7 @@ namespace Tests\Core\Marking;
 use Lernfall\Bay\FaultCase;
 use Lernfall\Marking\Mistake\Mistake;
 use Lernfall\Marking\Mistake\Mistakes;
+use Lernfall\Marking\School\Schools;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -67,7 +68,7 @@ final class MistakesTest extends TestCase
 
     public function test_every_mistake_is_provoked_above(): void
     {
-        self::assertEqualsCanonicalizing(array_map(static fn (Mistake $one): string => $one->id(), Mistakes::all()), array_column(iterator_to_array(self::mistakes()), 0));
+        self::assertEqualsCanonicalizing(array_map(static fn (Mistake $one): string => $one->id(), Mistakes::all(new Schools)), array_column(iterator_to_array(self::mistakes()), 0));
     }
 
     public function test_sound_work_makes_none(): void
