@@ -77,6 +77,9 @@ final readonly class ActionCheck
         if ($job->isConcluded()) {
             throw UnfitAction::concluded();
         }
+        if (! $workshop->hasToolFor($action)) {
+            throw UnfitAction::withheld();
+        }
         $vehicle = $job->case->sound;
         match (true) {
             $action instanceof Measure => self::measuring($vehicle, $action, $workshop),

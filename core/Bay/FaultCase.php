@@ -15,6 +15,7 @@ final readonly class FaultCase
      * @param  string  $jobTitle  what the apprentice sees instead
      * @param  non-empty-list<Fault>  $faults
      * @param  bool  $averagingMeter  the meter's alternating volts are the scaled mean, not true RMS
+     * @param  list<Tool>  $withheld  what is not in the bay
      */
     public function __construct(
         public string $name,
@@ -23,13 +24,22 @@ final readonly class FaultCase
         public Vehicle $sound,
         public array $faults,
         public bool $averagingMeter = false,
+        public array $withheld = [],
     ) {
     }
 
     /** The same case with one of its faults only. */
     public function withOnly(Fault $fault): self
     {
-        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault], $this->averagingMeter);
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault], $this->averagingMeter, $this->withheld);
+    }
+
+    /** The same case with a tool in the bay that it withholds. */
+    public function withTool(Tool $tool): self
+    {
+        $withheld = array_values(array_filter($this->withheld, static fn (Tool $one): bool => $one !== $tool));
+
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, $this->faults, $this->averagingMeter, $withheld);
     }
 
     /** The one car that comes into the bay; the seed fixes its deviations. */

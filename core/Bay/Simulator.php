@@ -68,10 +68,10 @@ final readonly class Simulator
     {
     }
 
-    /** In a workshop whose meter is the kind this case sets. */
+    /** In a workshop equipped as this case sets it. */
     public function forCase(FaultCase $case): self
     {
-        return new self($this->workshop->withAveragingMeter($case->averagingMeter));
+        return new self($this->workshop->forCase($case));
     }
 
     /**

@@ -68,6 +68,11 @@ final class UnfitAction extends InvalidArgumentException
         return new self('do', 'unfit.not-on-this-car');
     }
 
+    public static function withheld(): self
+    {
+        return new self('do', 'unfit.withheld');
+    }
+
     public static function notWrittenDown(int $step): self
     {
         return new self('supports', 'unfit.not-written-down', ['value' => $step]);

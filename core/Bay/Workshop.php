@@ -15,6 +15,7 @@ final readonly class Workshop
     /**
      * @param  float  $benchLoadOhms  the resistor that goes with the bench supply
      * @param  array<string, Rate>  $rates by rate name of the actions
+     * @param  list<Tool>  $withheld  what is not there
      */
     public function __construct(
         public Meter $meter,
@@ -25,13 +26,8 @@ final readonly class Workshop
         public float $hubHalfLifeMinutes,
         public float $costPerMinute,
         private array $rates,
+        private array $withheld = [],
     ) {
-    }
-
-    /** The same workshop with a meter whose alternating volts are averaged, or are not. */
-    public function withAveragingMeter(bool $averages): self
-    {
-        return $averages === $this->meter->averages ? $this : $this->equippedWith($this->meter->averaging($averages), $this->scope);
     }
 
     /** The same workshop with a scope that shows cars which could be there as finely as the one that is. */
@@ -40,9 +36,23 @@ final readonly class Workshop
         return $this->equippedWith($this->meter, $this->scope->fine());
     }
 
+    /** The same workshop for one case: its kind of meter, and without what it withholds. */
+    public function forCase(FaultCase $case): self
+    {
+        $meter = $this->meter->averages === $case->averagingMeter ? $this->meter : $this->meter->averaging($case->averagingMeter);
+
+        return new self($meter, $this->scope, $this->eyes, $this->hands, $this->benchLoadOhms, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates, $case->withheld);
+    }
+
+    /** Whether the tool an action needs is there. */
+    public function hasToolFor(Action $action): bool
+    {
+        return ! in_array(Tool::for($action), $this->withheld, true);
+    }
+
     private function equippedWith(Meter $meter, Scope $scope): self
     {
-        return new self($meter, $scope, $this->eyes, $this->hands, $this->benchLoadOhms, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates);
+        return new self($meter, $scope, $this->eyes, $this->hands, $this->benchLoadOhms, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates, $this->withheld);
     }
 
     public function rate(Action $action): Rate

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Format;
 
 use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Tool;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
@@ -38,7 +39,7 @@ final readonly class CaseReader
         $vehicle = VehicleReader::from(Node::within(OlderVehicle::upgraded($this->vehicleDocument($root)), '/vehicle'));
 
         return new CaseDocument(
-            new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root)),
+            new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root), $this->withheld($root)),
             PolicyReader::read(Node::within($this->policyDocument($root), '/policy')),
             $this->knowledge($root, $vehicle),
             $root->has('practice') && $root->bool('practice'),
@@ -85,6 +86,15 @@ final readonly class CaseReader
             'averaging' => true,
             default => throw $root->at('meter')->wrong('true-rms or averaging'),
         };
+    }
+
+    /** @return list<Tool> what is not in the bay; left out, everything is */
+    private function withheld(Node $root): array
+    {
+        return array_map(
+            static fn (string $name): Tool => Tool::tryFrom($name) ?? throw $root->at('withheld')->wrong('tools out of '.implode(', ', array_column(Tool::cases(), 'value'))),
+            $root->has('withheld') ? $root->texts('withheld') : [],
+        );
     }
 
     /**

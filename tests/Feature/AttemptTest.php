@@ -152,6 +152,18 @@ final class AttemptTest extends FeatureTestCase
             ->assertUnprocessable()->assertJsonPath('errors', ['stretches.0.seconds' => ['Choose between 1 and 900.']]);
     }
 
+    public function test_what_is_not_in_the_bay_is_told_beforehand_and_refused(): void
+    {
+        $attempt = $this->attempt($this->published(more: ['withheld' => ['meter', 'swap']]));
+        $this->actingAs($this->apprentice)->getJson("/api/attempts/$attempt->id")->assertOk()->assertJsonPath('withheld', ['meter', 'swap']);
+
+        foreach ([ActionExamples::all()['measure'], ['do' => 'swap-sensors', 'channel' => 'FL']] as $action) {
+            $this->act($attempt, $action, 1)->assertUnprocessable()->assertJsonPath('errors.do.0', 'That is not in the bay for this job.');
+        }
+        self::assertSame(0, AttemptAction::query()->count());
+        $this->act($attempt, ['do' => 'gauge-gap', 'channel' => 'FL'])->assertOk();
+    }
+
     public function test_cars_whose_module_blinks_have_a_connector_or_a_power_switch(): void
     {
         $small = $this->attempt($this->published(['kind' => 'coil-open', 'channel' => 'FR'], 'mirl-10'));

@@ -30,6 +30,7 @@ final class CaseTest extends FeatureTestCase
                 ['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'provokedBy' => 'heat'], ['kind' => 'gap-large', 'channel' => 'FR', 'strength' => 0.0009, 'provokedBy' => 'wet']]],
                 'faults.1.provokedBy', 'at one channel all are provoked alike',
             ],
+            'a tool nobody has' => [['withheld' => ['wand']], 'withheld', 'tools out of meter, scope'],
             'five faults' => [['faults' => array_fill(0, 5, ['kind' => 'coil-open', 'channel' => 'FR'])], 'faults', 'long'],
         ];
     }

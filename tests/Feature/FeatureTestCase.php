@@ -58,10 +58,13 @@ abstract class FeatureTestCase extends TestCase
         return Workbench::json('examples/coil-open.case.json');
     }
 
-    /** @param  ?array<string, mixed>  $fault */
-    protected function published(?array $fault = null, ?string $car = null): CaseVersion
+    /**
+     * @param  ?array<string, mixed>  $fault
+     * @param  array<string, mixed>  $more  entries of the case file
+     */
+    protected function published(?array $fault = null, ?string $car = null, array $more = []): CaseVersion
     {
-        $document = [...$this->document(), ...($car === null ? [] : ['car' => $car])];
+        $document = [...$this->document(), ...($car === null ? [] : ['car' => $car]), ...$more];
         $document['faults'] = [$fault ?? $document['faults'][0]];
         $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $document]);
 

@@ -25,7 +25,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'minutes', type: 'number'),
     ], type: 'object')),
 ])]
-#[OA\Schema(schema: 'Solvability', required: ['solvable', 'needed', 'reached', 'of', 'afterFirstLook', 'par', 'together', 'warnings'], properties: [
+#[OA\Schema(schema: 'Solvability', required: ['solvable', 'needed', 'reached', 'of', 'afterFirstLook', 'par', 'together', 'tools', 'warnings'], properties: [
     new OA\Property(property: 'solvable', type: 'boolean'),
     new OA\Property(property: 'needed', description: 'repairs as "kind@place", several joined by "+"; "none" where nothing is to be repaired', type: 'string'),
     new OA\Property(property: 'reached', description: 'cars on which the advice led to it', type: 'integer'),
@@ -33,6 +33,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'afterFirstLook', description: 'chance of it once lamps and codes have been read', type: 'number'),
     new OA\Property(property: 'par', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'together', description: 'faults no test tells from it, as "kind@place"', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'tools', description: 'withheld tools, any of which would tell some of them apart', type: 'array', items: new OA\Items(required: ['tool', 'apart'], properties: [
+        new OA\Property(property: 'tool', type: 'string'),
+        new OA\Property(property: 'apart', type: 'array', items: new OA\Items(type: 'string')),
+    ], type: 'object')),
     new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(type: 'string', enum: ['given-away', 'looks-sound', 'not-told-apart'])),
 ])]
 #[OA\Schema(schema: 'SolvabilityCheck', required: ['id', 'done', 'of', 'failed', 'found'], properties: [

@@ -20,6 +20,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'car', type: 'string'),
     new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultSetting')),
     new OA\Property(property: 'meter', description: 'left out, true RMS', type: 'string', enum: ['true-rms', 'averaging']),
+    new OA\Property(property: 'withheld', description: 'tools that are not in the bay; left out, all are', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'policy', description: 'name of a policy, or one of its own; left out, the usual one', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/Policy')]),
     new OA\Property(property: 'practice', description: 'whether advice may be asked, at a cost in marks; left out, no', type: 'boolean'),
     new OA\Property(property: 'knowledge', description: 'what is known beyond the catalogue', properties: [
@@ -66,7 +67,7 @@ final class CaseRequest extends FormRequest
      */
     public function document(BuiltIn $builtIn, SchemaCheck $schemas): array
     {
-        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'policy', 'knowledge', 'practice'])];
+        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'withheld', 'policy', 'knowledge', 'practice'])];
         $builtIn->caseReader()->read($document);
         $schemas->check($document, 'case');
 

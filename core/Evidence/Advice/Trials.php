@@ -71,7 +71,13 @@ final readonly class Trials
             }
         }
 
-        return $trials;
+        return array_values(array_filter($trials, $this->isPossible(...)));
+    }
+
+    /** Whether every tool it needs is there. */
+    private function isPossible(Trial $trial): bool
+    {
+        return array_filter($trial->actions(), fn (CarAction $action): bool => ! $this->workshop->hasToolFor($action)) === [];
     }
 
     /** @param  list<CarAction>  $also  what is measured in the same breath */

@@ -19,6 +19,7 @@ final readonly class Solvability
      * @param  list<string>  $apart  names of suspects with another remedy that some test tells apart
      * @param  list<string>  $together  and of those that no test does
      * @param  bool  $looksSound  no test shows anything a sound car would not
+     * @param  array<string, list<string>>  $tools  what one withheld tool alone would tell apart of those, by tool
      */
     public function __construct(
         public array $paths,
@@ -27,6 +28,7 @@ final readonly class Solvability
         public array $apart,
         public array $together,
         public bool $looksSound,
+        public array $tools = [],
     ) {
     }
 

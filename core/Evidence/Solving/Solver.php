@@ -77,12 +77,30 @@ final readonly class Solver
         $sound = $first->sound()->car;
         $apart = $this->toldApart((new Trials($simulator->workshop))->on($case->sound, $truth->state), $truth, $rivals + ['' => $sound], $sound, new Outcomes($simulator));
 
+        $together = array_values(array_diff(array_keys($rivals), $apart));
+
         return new Solvability(
-            $paths, $needed, $odds->byRemedy()[$needed] ?? 0.0,
-            array_values(array_diff($apart, [''])),
-            array_values(array_diff(array_keys($rivals), $apart)),
-            ! in_array('', $apart, true),
+            $paths, $needed, $odds->byRemedy()[$needed] ?? 0.0, array_values(array_diff($apart, [''])), $together,
+            ! in_array('', $apart, true), $this->tools($case, $truth, array_intersect_key($rivals, array_flip($together)), $sound),
         );
+    }
+
+    /**
+     * @param  array<string, Car>  $together  suspects that no test tells from the true car, by name
+     * @return array<string, list<string>> which of them one withheld tool alone would tell apart, by tool
+     */
+    private function tools(FaultCase $case, Car $truth, array $together, Car $sound): array
+    {
+        $tools = [];
+        foreach ($together === [] ? [] : $case->withheld as $tool) {
+            $equipped = $this->simulator->forCase($case->withTool($tool));
+            $apart = $this->toldApart((new Trials($equipped->workshop))->on($case->sound, $truth->state), $truth, $together, $sound, new Outcomes($equipped));
+            if ($apart !== []) {
+                $tools[$tool->value] = $apart;
+            }
+        }
+
+        return $tools;
     }
 
     /** The car of the case after the first look. */

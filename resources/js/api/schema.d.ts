@@ -442,6 +442,11 @@ export interface components {
             par: components["schemas"]["SensiblePath"] | null;
             /** @description faults no test tells from it, as "kind@place" */
             together: string[];
+            /** @description withheld tools, any of which would tell some of them apart */
+            tools: {
+                tool: string;
+                apart: string[];
+            }[];
             warnings: ("given-away" | "looks-sound" | "not-told-apart")[];
         };
         SolvabilityCheck: {
@@ -505,6 +510,8 @@ export interface components {
              * @enum {string}
              */
             meter?: "true-rms" | "averaging";
+            /** @description tools that are not in the bay; left out, all are */
+            withheld?: string[];
             /** @description name of a policy, or one of its own; left out, the usual one */
             policy?: string | components["schemas"]["Policy"];
             /** @description whether advice may be asked, at a cost in marks; left out, no */
@@ -571,6 +578,8 @@ export interface components {
             };
             meter: components["schemas"]["MeterOnTheBench"];
             policy: components["schemas"]["Policy"];
+            /** @description tools that are not in the bay */
+            withheld: ("meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "data-sheet")[];
             /** @description that can cap a mark */
             unsafeActs: string[];
             /** @description what asking the advice costs, by what is asked; null where it may not be asked */

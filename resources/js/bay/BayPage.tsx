@@ -254,6 +254,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 onClose={() => setSheet(null)}
                 policy={attempt.policy}
                 unsafeActs={attempt.unsafeActs}
+                withheld={attempt.withheld}
             />
         </Page>
     );

@@ -9,10 +9,11 @@ interface Props {
     onClose: () => void;
     policy: Policy;
     unsafeActs: string[];
+    withheld: string[];
 }
 
 /** What is marked in this job, and by which rules: told before anything is done. */
-export function RulesDialog({ open, onClose, policy, unsafeActs }: Props) {
+export function RulesDialog({ open, onClose, policy, unsafeActs, withheld }: Props) {
     return (
         <Dialog title={t('bay.weights')} open={open} onClose={onClose}>
             <ul>
@@ -24,6 +25,11 @@ export function RulesDialog({ open, onClose, policy, unsafeActs }: Props) {
                 ))}
             </ul>
             <Rules policy={policy} unsafeActs={unsafeActs} />
+            {withheld.length > 0 && (
+                <p className="mt-2">
+                    {t('bay.withheld', { tools: withheld.map((tool) => t(`tool.${tool}`)).join(', ') })}
+                </p>
+            )}
         </Dialog>
     );
 }

@@ -2,6 +2,7 @@ import type { Action, Attempt } from '../api/types';
 import { t } from '../words/words';
 import { WHOLE_CAR, type Station } from './card';
 import type { RepairKind } from './StationActions';
+import { has, type Tool } from './tools';
 
 interface Work {
     key: string;
@@ -39,6 +40,8 @@ const SIGHTS: Partial<Record<Station, Sight>> = {
     'module-plug': 'module-plug',
 };
 
+const NEEDS: Partial<Record<Action['do'], Tool>> = { 'gauge-gap': 'gauge', 'swap-sensors': 'swap' };
+
 const HAND_TURN = 0.5;
 
 export function actionsAt(attempt: Attempt, channel: string, station: Station): Work[] {
@@ -49,7 +52,10 @@ export function actionsAt(attempt: Attempt, channel: string, station: Station): 
         ...atWheel(channel, station),
         ...turning(attempt, channel, station),
         ...repairs(channel, station),
-    ];
+    ].filter(({ action }) => {
+        const tool = NEEDS[action.do];
+        return tool === undefined || has(attempt, tool);
+    });
 }
 
 /** The module's own supply: fuse, ground screw, and its repairs. A module is renewed at whichever corner. */

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../api/client';
 import type { Car, CaseFields } from '../api/types';
+import { ToolsOnTheTrolley } from './ToolsOnTheTrolley';
 import { PolicyDialog } from '../policy/PolicyDialog';
 import { Rules } from '../policy/Rules';
 import { weighed } from '../policy/weighed';
@@ -90,6 +91,10 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                         value,
                         label: t(`meter-kind.${value}`),
                     }))}
+                />
+                <ToolsOnTheTrolley
+                    withheld={fields.withheld ?? []}
+                    onChange={(withheld) => onChange({ withheld })}
                 />
                 <PaperHeading>{t('bench.marking')}</PaperHeading>
                 <SelectField

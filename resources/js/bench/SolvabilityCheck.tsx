@@ -88,19 +88,24 @@ function Found({ found }: { found: Solvability }) {
                     </ol>
                 </>
             )}
+            {found.tools.map(({ tool, apart }) => (
+                <p key={tool} className="mt-1 border-l-4 border-reading pl-2 text-small">
+                    {t('solve.tool', { tool: t(`tool.${tool}`), faults: named(apart) })}
+                </p>
+            ))}
             {found.warnings.map((warning) => (
                 <p key={warning} className="mt-1 border-l-4 border-amber pl-2 text-small">
-                    {t(`solve.${warning}`, {
-                        faults: found.together
-                            .map((name) =>
-                                at(`fault.${name.split('@')[0] ?? ''}`, name.split('@')[1] ?? 'car'),
-                            )
-                            .join('; '),
-                    })}
+                    {t(`solve.${warning}`, { faults: named(found.together) })}
                 </p>
             ))}
         </>
     );
+}
+
+function named(names: string[]): string {
+    return names
+        .map((name) => at(`fault.${name.split('@')[0] ?? ''}`, name.split('@')[1] ?? 'car'))
+        .join('; ');
 }
 
 function at(key: string, place: string): string {

@@ -3,6 +3,7 @@ import type { Leads } from '../../strip/Board';
 import { Choice } from '../../ui/Choice';
 import { t } from '../../words/words';
 import { WHOLE_CAR } from '../card';
+import { has, type Tool } from '../tools';
 import { BenchSupplyForm } from './BenchSupplyForm';
 import { GeneratorForm } from './GeneratorForm';
 import { JumperForm } from './JumperForm';
@@ -10,6 +11,12 @@ import type { PanelProps } from './SlatePanel';
 
 const THINGS = ['generator', 'supply', 'jumpers'] as const;
 type Thing = (typeof THINGS)[number];
+
+const NEEDS: Record<Thing, Tool> = {
+    generator: 'generator',
+    supply: 'bench-supply',
+    jumpers: 'jumpers',
+};
 
 const USED_FOR: Record<string, Thing> = {
     inject: 'generator',
@@ -20,8 +27,12 @@ const USED_FOR: Record<string, Thing> = {
 
 /** Whatever is clipped to the car: signal generator, bench supply, jumper leads, breakout lead. */
 export function LeadsPanel(props: PanelProps & { leads: Leads }) {
+    const things = THINGS.filter((one) => has(props.attempt, NEEDS[one]));
     const [thing, setThing] = useState<Thing>(
-        () => props.attempt.steps.flatMap(({ action }) => USED_FOR[action.do] ?? []).at(-1) ?? 'generator',
+        () =>
+            props.attempt.steps.flatMap(({ action }) => USED_FOR[action.do] ?? []).at(-1) ??
+            things[0] ??
+            'generator',
     );
     // what sits at no corner has no sensor plug to clip anything on
     const corner = props.channel === WHOLE_CAR ? props.attempt.car.channels[0]!.id : props.channel;
@@ -33,7 +44,7 @@ export function LeadsPanel(props: PanelProps & { leads: Leads }) {
                 label={t('leads.which')}
                 value={thing}
                 onChoose={setThing}
-                options={THINGS.map((value) => ({ value, label: t(`leads.${value}`) }))}
+                options={things.map((value) => ({ value, label: t(`leads.${value}`) }))}
                 className="text-small"
             />
             {thing === 'generator' && <GeneratorForm {...rest} />}

@@ -5,6 +5,7 @@ import { Slate } from '../../ui/Slate';
 import { t } from '../../words/words';
 import type { RepairKind } from '../StationActions';
 import type { Bay, DoAction } from '../useBay';
+import { hasPanel } from '../tools';
 import { EyesPanel } from './EyesPanel';
 import { HandsPanel } from './HandsPanel';
 import { LeadsPanel } from './LeadsPanel';
@@ -41,15 +42,19 @@ export function SlatePanel({ instrument, onInstrument, leads, onRepair, ...rest 
         hands: <HandsPanel {...rest} onRepair={onRepair} />,
         sheet: <SheetPanel {...rest} />,
     };
+    const shown = (Object.keys(panels) as Instrument[]).filter((one) => hasPanel(rest.attempt, one));
     return (
         <Slate label={t('bay.slate')} className="h-full px-3.5 py-3">
             <Tabs.Root
-                value={instrument}
+                value={shown.includes(instrument) ? instrument : 'scan'}
                 onValueChange={(next) => onInstrument(next as Instrument)}
                 className="flex min-h-0 flex-1 flex-col"
             >
-                <Tabs.List aria-label={t('bay.instruments')} className="mb-3 grid grid-cols-7 gap-1">
-                    {(Object.keys(panels) as Instrument[]).map((one) => (
+                <Tabs.List
+                    aria-label={t('bay.instruments')}
+                    className="mb-3 grid auto-cols-fr grid-flow-col gap-1"
+                >
+                    {shown.map((one) => (
                         <Tabs.Trigger
                             key={one}
                             value={one}
@@ -59,7 +64,7 @@ export function SlatePanel({ instrument, onInstrument, leads, onRepair, ...rest 
                         </Tabs.Trigger>
                     ))}
                 </Tabs.List>
-                {(Object.keys(panels) as Instrument[]).map((one) => (
+                {shown.map((one) => (
                     <Tabs.Content
                         key={one}
                         value={one}

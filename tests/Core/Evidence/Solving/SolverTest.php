@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Evidence\Solving;
 
 use Closure;
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Tool;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Solving\Solvability;
 use Lernfall\Evidence\Solving\Solver;
@@ -42,9 +44,26 @@ final class SolverTest extends TestCase
         self::assertContains('given-away', $this->solved([['valve-winding-open', 'FL']])->warnings());
     }
 
-    /** @param  list<array{string, string}>  $faults */
-    private function solved(array $faults, ?Closure $progress = null): Solvability
+    public function test_the_one_tool_that_would_tell_them_apart_is_named_where_it_is_withheld(): void
     {
-        return (new Solver(Workbench::simulator(), Workbench::suspects(), 120.0))->of(Workbench::case($faults), new CaseKnowledge(lampTold: true), $progress);
+        $open = [['coil-open', 'FR']];
+        $without = $this->solved($open, withheld: [Tool::Meter, Tool::Scope, Tool::Jumpers, Tool::Generator, Tool::BenchSupply, Tool::Swap]);
+
+        self::assertContains('loom-open@FR', $without->together);
+        self::assertContains('loom-open@FR', $without->tools['meter']);
+        self::assertArrayNotHasKey('bench-supply', $without->tools);
+        self::assertSame([], $this->solved($open)->tools);
+    }
+
+    /**
+     * @param  list<array{string, string}>  $faults
+     * @param  list<Tool>  $withheld
+     */
+    private function solved(array $faults, ?Closure $progress = null, array $withheld = []): Solvability
+    {
+        $case = Workbench::case($faults);
+        $case = new FaultCase($case->name, $case->jobTitle, $case->complaint, $case->sound, $case->faults, withheld: $withheld);
+
+        return (new Solver(Workbench::simulator(), Workbench::suspects(), 120.0))->of($case, new CaseKnowledge(lampTold: true), $progress);
     }
 }

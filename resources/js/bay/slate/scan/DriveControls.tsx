@@ -5,6 +5,7 @@ import { SelectField } from '../../../ui/Field';
 import { shortMinutes } from '../../../words/quantities';
 import { t } from '../../../words/words';
 import { hasFoundModule } from '../../card';
+import { has } from '../../tools';
 import { NumberForm } from '../NumberForm';
 import type { PanelProps } from '../SlatePanel';
 import { FIRST, FreeStretches, parsed, type Typed } from './FreeStretches';
@@ -37,7 +38,7 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     const rate = route === 'usual' ? 'road-test' : `road-test.${route}`;
     const found = hasFoundModule(attempt);
-    const records = attempt.car.codesBy === 'scan';
+    const records = attempt.car.codesBy === 'scan' && has(attempt, 'live-data');
     return (
         <section aria-label={t('scan.driving')} className="flex flex-col gap-2 ">
             <SelectField

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Choice } from '../../../ui/Choice';
 import { t } from '../../../words/words';
 import type { PanelProps } from '../SlatePanel';
+import { has } from '../../tools';
 import { ActuatorControls } from './ActuatorControls';
 import { DriveControls } from './DriveControls';
 import { LampCodes } from './LampCodes';
@@ -15,7 +16,8 @@ export function ScanPanel(props: PanelProps) {
     const { attempt } = props;
     const blinks = attempt.car.codesBy !== 'scan';
     const [way, setWay] = useState<Way>(blinks ? 'lamp' : 'tool');
-    const actuators = way === 'tool' && !blinks && attempt.car.brakeParts.length > 0;
+    const actuators =
+        way === 'tool' && !blinks && attempt.car.brakeParts.length > 0 && has(attempt, 'actuator-tests');
     const [work, setWork] = useState<'driving' | 'actuators'>('driving');
     return (
         <>

@@ -5,6 +5,7 @@ import { SelectField } from '../../../ui/Field';
 import { shortMinutes } from '../../../words/quantities';
 import { t } from '../../../words/words';
 import { stepsOf } from '../../card';
+import { has } from '../../tools';
 import type { PanelProps } from '../SlatePanel';
 import { SmallButton } from './SmallButton';
 
@@ -84,13 +85,15 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
                 >
                     {t('bay.clear-codes')}
                 </SmallButton>
-                <SmallButton
-                    disabled={!ready || mistaken || chosen !== 'brakes'}
-                    note={minutes('live-speeds.standing')}
-                    onClick={() => void onAct({ do: 'live-speeds', kilometresPerHour: 0 })}
-                >
-                    {t('bay.live-standing')}
-                </SmallButton>
+                {has(attempt, 'live-data') && (
+                    <SmallButton
+                        disabled={!ready || mistaken || chosen !== 'brakes'}
+                        note={minutes('live-speeds.standing')}
+                        onClick={() => void onAct({ do: 'live-speeds', kilometresPerHour: 0 })}
+                    >
+                        {t('bay.live-standing')}
+                    </SmallButton>
+                )}
             </div>
             {attempt.state.inSession && (
                 <div className="flex items-center gap-2">
