@@ -7,7 +7,6 @@ namespace App\Console;
 use App\Documents\BuiltIn;
 use Illuminate\Console\Command;
 use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Simulator;
 use Lernfall\Chance\Draw;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Journeyman;
@@ -16,6 +15,7 @@ use Lernfall\Evidence\Advice\RandomFaults;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Evidence\Suspects;
+use Lernfall\Evidence\Weighing;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Vehicle\Vehicle;
 
@@ -25,9 +25,6 @@ final class BenchAdvice extends Command
     protected $signature = 'bench:advice {--faults=60 : of each vehicle} {--seed=bench} {--vehicle= : one of them only} {--lists : every fault}';
 
     protected $description = 'Follow the advice on many faults and count how often it ends right';
-
-    /** Faults that no action tells from each other: whichever of their repairs is made counts. */
-    private const ALIKE = [['pump-dead', 'pump-relay-dead']];
 
     /** @var list<array{float, bool}> chance and whether right, of every path */
     private array $ended = [];
@@ -52,39 +49,44 @@ final class BenchAdvice extends Command
         $sound = VehicleReader::read($document);
         $faults = new RandomFaults($builtIn->catalogue(), (string) $this->option('seed').$id);
         $right = 0;
+        $noticed = ['all' => 0, 'right' => 0];
         $tests = [];
         $minutes = [];
         $count = (int) $this->option('faults');
         for ($number = 0; $number < $count; $number++) {
             $vehicle = $isOutside ? VehicleReader::read($this->distorted($document, new Draw("$id $number"))) : $sound;
             $fault = $faults->on($vehicle, $number);
-            $path = $this->worked($builtIn, $simulator, new FaultCase('', '', '', $vehicle, [$fault]), $sound, "$id $number");
-            $isRight = $path->isRight() || $this->isAlike($fault->kind->id, $path);
+            $case = new FaultCase('', '', '', $vehicle, [$fault]);
+            $isNoticed = Suspects::hasWarned($case->car("$id $number"), $simulator);
+            $path = $this->worked($builtIn, $case, $sound, "$id $number", $isNoticed);
+            $isRight = $path->isRight() || $this->isAlike($fault->kind->id, $path, $builtIn->weighing());
             $right += $isRight ? 1 : 0;
+            $noticed['all'] += $isNoticed ? 1 : 0;
+            $noticed['right'] += $isNoticed && $isRight ? 1 : 0;
             $tests[] = count($path->tests);
             $minutes[] = $path->job->minutes();
             if (! $isOutside) {
                 $this->ended[] = [$path->chance(), $isRight];
             }
             if ($this->option('lists') === true) {
-                $this->line(sprintf('%s %s: %s, %d tests, %.2f', $isRight ? 'right' : 'WRONG', $fault->key(), $path->advice->remedy, count($path->tests), $path->chance()));
+                $this->line(sprintf('%s%s %s: %s, %d tests, %.2f', $isNoticed ? '' : 'silent ', $isRight ? 'right' : 'WRONG', $fault->key(), $path->advice->remedy, count($path->tests), $path->chance()));
             }
         }
-        $this->line(sprintf('%-10s %s  right %d of %d, tests %d, minutes %.0f in the median', $id, $isOutside ? 'outside the model' : 'as modelled      ', $right, $count, self::median($tests), self::median($minutes)));
+        $this->line(sprintf('%-10s %s  right %d of %d; with a lamp %d of %d; tests %d, minutes %.0f in the median', $id, $isOutside ? 'outside the model' : 'as modelled      ', $right, $count, $noticed['right'], $noticed['all'], self::median($tests), self::median($minutes)));
     }
 
-    private function worked(BuiltIn $builtIn, Simulator $simulator, FaultCase $case, Vehicle $sound, string $seed): Path
+    private function worked(BuiltIn $builtIn, FaultCase $case, Vehicle $sound, string $seed, bool $isNoticed): Path
     {
+        $simulator = $builtIn->simulator();
         $remedies = new Remedies($simulator);
-        $warned = Suspects::hasWarned($case->car($seed), $simulator);
-        $suspects = $builtIn->suspects()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge(lampTold: $warned));
+        $suspects = $builtIn->suspects()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge(lampTold: $isNoticed));
 
         return (new Journeyman($simulator, $builtIn->weighing(), $remedies, new Adviser($simulator, $remedies, 120.0)))->work($case, $suspects, $seed);
     }
 
-    private function isAlike(string $kind, Path $path): bool
+    private function isAlike(string $kind, Path $path, Weighing $weighing): bool
     {
-        foreach (self::ALIKE as $kinds) {
+        foreach ($weighing->alike as $kinds) {
             if (in_array($kind, $kinds, true) && in_array(explode('@', (string) array_key_first($path->lineup->shown()->byName()))[0], $kinds, true)) {
                 return true;
             }

@@ -13,7 +13,7 @@ final readonly class FaultCase
     /**
      * @param  string  $name  the instructor's name for it; may give the fault away
      * @param  string  $jobTitle  what the apprentice sees instead
-     * @param  non-empty-list<Fault>  $faults
+     * @param  list<Fault>  $faults  none for a car with nothing wrong
      * @param  bool  $averagingMeter  the meter's alternating volts are the scaled mean, not true RMS
      * @param  list<Tool>  $withheld  what is not in the bay
      */

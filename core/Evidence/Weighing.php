@@ -30,6 +30,7 @@ final readonly class Weighing
      * @param  float  $comesAndGoesShare  share of a kind's prior that falls to forms of it that come and go
      * @param  array<string, list<Provocation>>  $comesAndGoes  what provokes such forms, by kind
      * @param  list<array{string, string}>  $commonPairs  kinds of faults that come together at one place
+     * @param  list<list<string>>  $alike  kinds of faults at one place that no action tells from each other: the repair of either counts
      */
     public function __construct(
         public float $soundPrior,
@@ -52,6 +53,7 @@ final readonly class Weighing
         public float $comesAndGoesShare,
         public array $comesAndGoes,
         public array $commonPairs,
+        public array $alike,
     ) {
     }
 }

@@ -10,12 +10,16 @@ final readonly class Advice
     /** A test that tells less than this tells nothing. */
     private const LEAST_BITS = 0.02;
 
+    /** Two tests in a row have to save some of the cost, for they are reckoned roughly. */
+    private const CLEARLY = 0.98;
+
     /**
      * @param  string  $remedy  the one to begin with, if any is
      * @param  float  $costNow  expected, of beginning with it now
      * @param  list<Worth>  $tests  that tell something, best first
+     * @param  ?Worth  $row  a test that pays as the first of two in a row, where none pays alone
      */
-    private function __construct(public RepairOdds $repairs, public RepairCost $cost, public string $remedy, public float $costNow, public array $tests)
+    private function __construct(public RepairOdds $repairs, public RepairCost $cost, public string $remedy, public float $costNow, public array $tests, private ?Worth $row = null)
     {
     }
 
@@ -30,6 +34,14 @@ final readonly class Advice
         return new self($repairs, $cost, $remedy, $cost->expected($remedies, $remedy), $tests);
     }
 
+    /** With a test that may pay as the first of two in a row. */
+    public function ahead(Worth $row): self
+    {
+        $others = array_values(array_filter($this->tests, static fn (Worth $one): bool => $one->trial !== $row->trial));
+
+        return $row->costAfter < self::CLEARLY * $this->costNow ? new self($this->repairs, $this->cost, $this->remedy, $this->costNow, [$row, ...$others], $row) : $this;
+    }
+
     /** The expected cost of testing on: of the test after which everything is cheapest; null where no test tells anything. */
     public function costOfTesting(): ?float
     {
@@ -41,6 +53,6 @@ final readonly class Advice
     {
         $testing = $this->costOfTesting();
 
-        return $testing === null || $this->costNow <= $testing;
+        return $this->row === null && ($testing === null || $this->costNow <= $testing);
     }
 }

@@ -29,9 +29,10 @@ final readonly class Adviser
         $this->outcomes = new Outcomes($simulator);
     }
 
+    /** Looks two tests ahead where no single one is worth its price. */
     public function on(Lineup $lineup, Odds $odds): Advice
     {
-        return $this->considered($lineup, $odds)->advice();
+        return $this->considered($lineup, $odds)->farsighted();
     }
 
     public function considered(Lineup $lineup, Odds $odds): Considered

@@ -18,6 +18,17 @@ final readonly class Considered
     {
     }
 
+    /** The same, looking two tests ahead where no single one is worth its price. */
+    public function farsighted(): Advice
+    {
+        $advice = $this->advice();
+        $ahead = ! $advice->isToRepair() ? null : (new LookAhead($this->foremost->chances, $this->foremost->remedies, $this->cost))->best(
+            array_map(fn (array $trial): array => [$this->weighed($trial[0], $trial[1], $this->foremost), $trial[1]], $this->trials),
+        );
+
+        return $ahead === null ? $advice : $advice->ahead($ahead);
+    }
+
     /** @param  ?Odds  $odds  other odds of the same suspects; null for those they were chosen by */
     public function advice(?Odds $odds = null): Advice
     {

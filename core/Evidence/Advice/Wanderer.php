@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\Simulator;
+use Lernfall\Chance\Draw;
+use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Suspects;
+use Lernfall\Evidence\Weighing;
+
+/** Someone who makes any of the sensible tests, one after the other: what is believed on the way can be held against the truth. */
+final readonly class Wanderer
+{
+    /** One of so many of the best tests is made. */
+    private const AMONG = 8;
+
+    public function __construct(private Simulator $simulator, private Weighing $weighing, private Remedies $remedies, private Adviser $adviser)
+    {
+    }
+
+    /** @return list<array{float, bool}> after each test: the chance given to the likeliest remedy, and whether it is the right one */
+    public function beliefs(FaultCase $case, Suspects $suspects, string $seed, int $tests): array
+    {
+        $simulator = $this->simulator->forCase($case);
+        $draw = new Draw("wander $seed");
+        $job = Job::begin($case, $seed);
+        $lineup = Lineup::of($suspects, $this->weighing, $simulator);
+        $beliefs = [];
+        foreach (Journeyman::firstLook($case->sound) as $action) {
+            $job = $job->do($action, $simulator);
+            $lineup = $lineup->after($job->steps[count($job->steps) - 1]);
+        }
+        for ($test = 0; $test <= $tests; $test++) {
+            $advice = $this->adviser->considered($lineup, $lineup->shown())->advice();
+            $remedies = $advice->repairs->byRemedy();
+            $likeliest = (string) array_key_first($remedies);
+            $beliefs[] = [$remedies[$likeliest], $this->remedies->name($job->car) === $likeliest];
+            if ($advice->tests === []) {
+                return $beliefs;
+            }
+            $next = $advice->tests[(int) ($draw->uniform("test $test") * min(self::AMONG, count($advice->tests)))]->trial;
+            foreach ($next->actions() as $action) {
+                $job = $job->do($action, $simulator);
+                $lineup = $lineup->after($job->steps[count($job->steps) - 1]);
+            }
+        }
+
+        return $beliefs;
+    }
+}
