@@ -18,7 +18,7 @@ use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'policy', 'unsafeActs', 'withheld', 'counselPoints', 'defects', 'sights', 'expectations'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'counselPoints', 'defects', 'sights', 'expectations'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -29,7 +29,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'dataSheet', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/DataSheet'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'rates', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Rate')),
     new OA\Property(property: 'meter', ref: '#/components/schemas/MeterOnTheBench'),
-    new OA\Property(property: 'policy', ref: '#/components/schemas/Policy'),
+    new OA\Property(property: 'rules', ref: '#/components/schemas/Rules'),
     new OA\Property(property: 'withheld', description: 'tools that are not in the bay', type: 'array', items: new OA\Items(type: 'string', enum: ['meter', 'scope', 'jumpers', 'generator', 'bench-supply', 'live-data', 'actuator-tests', 'gauge', 'swap', 'data-sheet'])),
     new OA\Property(property: 'unsafeActs', description: 'that can cap a mark', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'counselPoints', description: 'what asking the advice costs, by what is asked; null where it may not be asked', oneOf: [new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')), new OA\Schema(type: 'null')]),
@@ -72,7 +72,7 @@ final readonly class AttemptResource
             'dataSheet' => self::dataSheet($job),
             'rates' => array_map(static fn (Rate $rate): array => ['minutes' => $rate->minutes, 'money' => $rate->money], $workshop->rates()),
             'meter' => self::meter($workshop->forCase($job->case)->meter),
-            'policy' => PolicyResource::of($policy),
+            'rules' => PolicyResource::rules($policy),
             'withheld' => array_map(static fn (Tool $tool): string => $tool->value, $job->case->withheld),
             'unsafeActs' => PolicyResource::unsafeActs(),
             'counselPoints' => $document->practice ? $policy->counselPoints : null,

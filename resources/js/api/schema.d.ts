@@ -577,7 +577,7 @@ export interface components {
                 [key: string]: components["schemas"]["Rate"];
             };
             meter: components["schemas"]["MeterOnTheBench"];
-            policy: components["schemas"]["Policy"];
+            rules: components["schemas"]["Rules"];
             /** @description tools that are not in the bay */
             withheld: ("meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "data-sheet")[];
             /** @description that can cap a mark */
@@ -873,22 +873,13 @@ export interface components {
             /** Format: date-time */
             decidedAt: string;
         };
-        Policy: {
+        Rules: {
             /** @description By which rules a job is marked: no secret, and told beforehand. */
             weights: {
                 [key: string]: number;
             };
-            diagnosisMinutes: number;
-            /** @description what a repair that changes nothing costs besides its price */
-            needlessRepair: number;
-            /** @description by how much more than testing on a repair may be expected to cost, as a share */
-            margin: number;
             /** @enum {string} */
             replacing: "arithmetic" | "reading";
-            /** @description what asking the advice costs in practice */
-            counsel: {
-                [key: string]: number;
-            };
             schools: {
                 /** @enum {string} */
                 firstTest: "free" | "least-effort" | "most-telling";
@@ -903,6 +894,17 @@ export interface components {
             };
             /** @description share of all points that an unsafe act leaves at most */
             safetyCap: number | null;
+        };
+        Policy: components["schemas"]["Rules"] & {
+            diagnosisMinutes: number;
+            /** @description what a repair that changes nothing costs besides its price */
+            needlessRepair: number;
+            /** @description by how much more than testing on a repair may be expected to cost, as a share */
+            margin: number;
+            /** @description what asking the advice costs in practice */
+            counsel: {
+                [key: string]: number;
+            };
         };
         FaultPortrait: {
             /** @description A kind of fault as the handbook shows it: true of every car, so it tells nothing about one. */

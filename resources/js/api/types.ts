@@ -37,6 +37,7 @@ export type ShownTrace = Schemas['ShownTrace'];
 export type Step = Omit<Schemas['Step'], 'action'> & { action: Action };
 export type User = Schemas['User'];
 export type Policy = Schemas['Policy'];
+export type Rules = Schemas['Rules'];
 export type Possible = Schemas['Possible'];
 export type Likely = Schemas['Likely'];
 export type RepairReview = Schemas['RepairReview'];

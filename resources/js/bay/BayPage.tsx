@@ -252,7 +252,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             <RulesDialog
                 open={sheet === 'rules'}
                 onClose={() => setSheet(null)}
-                policy={attempt.policy}
+                rules={attempt.rules}
                 unsafeActs={attempt.unsafeActs}
                 withheld={attempt.withheld}
             />

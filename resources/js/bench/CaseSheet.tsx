@@ -131,7 +131,7 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                                 </li>
                             ))}
                         </ul>
-                        <Rules policy={policy} />
+                        <Rules rules={policy} />
                         {adjusting && (
                             <PolicyDialog
                                 policy={policy}

@@ -1,6 +1,6 @@
-import type { Policy } from '../api/types';
+import type { Rules } from '../api/types';
 
 /** The criteria that count, with their points. */
-export function weighed(policy: Policy): [string, number][] {
-    return Object.entries(policy.weights).filter(([, points]) => points > 0);
+export function weighed(rules: Rules): [string, number][] {
+    return Object.entries(rules.weights).filter(([, points]) => points > 0);
 }
