@@ -8,8 +8,10 @@ use App\Documents\BuiltIn;
 use App\Models\Attempt;
 use App\Models\Counsel;
 use App\Models\MarkSheetRecord;
+use App\Strings;
 use Illuminate\Database\Eloquent\Collection;
 use Lernfall\Format\MarkSheetFormat;
+use Lernfall\Format\PolicyFormat;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\Policy;
 use Lernfall\Revision;
@@ -24,10 +26,34 @@ final readonly class Marks
     public function of(Attempt $attempt): MarkSheetRecord
     {
         return MarkSheetRecord::query()->firstOrCreate(['attempt_id' => $attempt->id], fn (): array => [
-            'sheet' => MarkSheetFormat::write($this->sheet($attempt)),
+            'sheet' => $this->announced(MarkSheetFormat::write($this->sheet($attempt))) + ['versions' => $this->versions($attempt)],
             'core_revision' => Revision::CURRENT,
             'marked_at' => now(),
         ]);
+    }
+
+    /**
+     * With the rule of each criterion as the apprentice was told it.
+     *
+     * @param  array{marks: list<array<string, mixed>>}  $sheet
+     * @return array<string, mixed>
+     */
+    private function announced(array $sheet): array
+    {
+        $sheet['marks'] = array_map(static fn (array $mark): array => $mark + ['rule' => Strings::text("criterion.$mark[criterion].rule")], $sheet['marks']);
+
+        return $sheet;
+    }
+
+    /** @return array{case: int, caseSha256: string, policySha256: string, core: string} by what was marked */
+    private function versions(Attempt $attempt): array
+    {
+        return [
+            'case' => $attempt->version->number,
+            'caseSha256' => $attempt->version->sha256,
+            'policySha256' => hash('sha256', json_encode(PolicyFormat::write($this->fold->document($attempt->version)->policy), JSON_THROW_ON_ERROR)),
+            'core' => Revision::CURRENT,
+        ];
     }
 
     private function sheet(Attempt $attempt): MarkSheet

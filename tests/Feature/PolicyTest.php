@@ -95,6 +95,8 @@ final class PolicyTest extends FeatureTestCase
         $this->act($attempt, ['do' => 'conclude'])->assertOk();
 
         $this->getJson("/api/attempts/$attempt->id/report")->assertOk()
-            ->assertJsonPath('cause.0.station', 'sensor')->assertJsonPath('marks.outOf', 100);
+            ->assertJsonPath('cause.0.station', 'sensor')->assertJsonPath('marks.outOf', 100)
+            ->assertJsonPath('marks.versions.case', 1)->assertJsonPath('marks.versions.caseSha256', $attempt->version->sha256)
+            ->assertJsonPath('marks.marks.0.rule', 'Nothing tried that could hurt someone or the module.');
     }
 }

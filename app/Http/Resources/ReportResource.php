@@ -41,6 +41,12 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'step', type: 'integer'),
     ], type: 'object')),
     new OA\Property(property: 'stations', description: 'marks on the strip against what the card made of them', type: 'array', items: new OA\Items(ref: '#/components/schemas/StationReview')),
+    new OA\Property(property: 'versions', description: 'by what was marked', required: ['case', 'caseSha256', 'policySha256', 'core'], properties: [
+        new OA\Property(property: 'case', type: 'integer'),
+        new OA\Property(property: 'caseSha256', type: 'string'),
+        new OA\Property(property: 'policySha256', type: 'string'),
+        new OA\Property(property: 'core', type: 'string'),
+    ], type: 'object'),
     new OA\Property(property: 'cap', description: 'what an unsafe act leaves at most', oneOf: [new OA\Schema(required: ['step', 'points'], properties: [
         new OA\Property(property: 'step', type: 'integer'),
         new OA\Property(property: 'points', type: 'number'),
@@ -96,6 +102,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'reason', type: 'string'),
     new OA\Property(property: 'parameters', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
     new OA\Property(property: 'remedy', type: 'string'),
+    new OA\Property(property: 'rule', description: 'as it was told beforehand', type: 'string'),
 ])]
 final readonly class ReportResource
 {

@@ -984,6 +984,13 @@ export interface components {
             }[];
             /** @description marks on the strip against what the card made of them */
             stations?: components["schemas"]["StationReview"][];
+            /** @description by what was marked */
+            versions?: {
+                case: number;
+                caseSha256: string;
+                policySha256: string;
+                core: string;
+            };
             /** @description what an unsafe act leaves at most */
             cap?: {
                 step: number;
@@ -1046,6 +1053,8 @@ export interface components {
                 [key: string]: string | number;
             };
             remedy: string;
+            /** @description as it was told beforehand */
+            rule?: string;
         };
         Step: {
             number: number;

@@ -98,6 +98,7 @@ function MarkItem({ mark, override, onDecide }: ItemProps) {
                     {override.reason}
                 </p>
             )}
+            {mark.rule !== undefined && <p className="text-small text-ink-soft">{mark.rule}</p>}
             <p>
                 {t(mark.reason, mark.parameters)}{' '}
                 {mark.step !== null && (

@@ -98,6 +98,16 @@ export function ReportPage() {
                                 <Stations stations={data.marks.stations ?? []} />
                                 <Narrowing possible={data.marks.possible ?? []} />
                                 {data.sensible !== null && <SensiblePath path={data.sensible} />}
+                                {data.marks.versions !== undefined && (
+                                    <p className="text-small text-ink-soft">
+                                        {t('report.versions', {
+                                            version: data.marks.versions.case,
+                                            document: data.marks.versions.caseSha256.slice(0, 8),
+                                            policy: data.marks.versions.policySha256.slice(0, 8),
+                                            core: data.marks.versions.core,
+                                        })}
+                                    </p>
+                                )}
                             </>
                         )}
                     </div>
