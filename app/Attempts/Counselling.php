@@ -55,7 +55,7 @@ final readonly class Counselling
         return [
             'repair' => $advice->isToRepair() ? $advice->remedy : null,
             'chance' => round($advice->repairs->byRemedy()[$advice->remedy] ?? 0.0, 3),
-            'tests' => array_map(TrialFormat::write(...), array_slice($advice->tests, 0, self::TESTS)),
+            'tests' => array_map(TrialFormat::write(...), array_slice($advice->different(), 0, self::TESTS)),
         ];
     }
 }

@@ -57,7 +57,7 @@ final class RehearseCase extends Command
                 $job = $job->do($action, $simulator);
                 $before = $lineup;
                 $lineup = $lineup->after($job->steps[$position]);
-                $next[] = $lineup === $before ? $next[$position - 1] ?? [] : array_map(TrialFormat::write(...), array_slice($adviser->on($lineup, $lineup->shown())->tests, 0, self::NEXT_TESTS));
+                $next[] = $lineup === $before ? $next[$position - 1] ?? [] : array_map(TrialFormat::write(...), array_slice($adviser->on($lineup, $lineup->shown())->different(), 0, self::NEXT_TESTS));
             } catch (UnfitAction $unfit) {
                 return $this->refuse("$file: /actions/$position/{$unfit->field}: ".Strings::text($unfit->messageKey, $unfit->parameters));
             }

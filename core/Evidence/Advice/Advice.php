@@ -34,6 +34,17 @@ final readonly class Advice
         return new self($repairs, $cost, $remedy, $cost->expected($remedies, $remedy), $tests);
     }
 
+    /** @return list<Worth> the tests that ask different questions: of those that ask the same in other circumstances, the best */
+    public function different(): array
+    {
+        $different = [];
+        foreach ($this->tests as $one) {
+            $different[$one->trial->question()->question()] ??= $one;
+        }
+
+        return array_values($different);
+    }
+
     /** With a test that may pay as the first of two in a row. */
     public function ahead(Worth $row): self
     {

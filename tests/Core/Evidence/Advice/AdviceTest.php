@@ -43,6 +43,17 @@ final class AdviceTest extends TestCase
         }
     }
 
+    public function test_the_same_question_in_other_circumstances_is_named_once(): void
+    {
+        $work = Investigated::on(Workbench::case())->codesRead();
+        $advice = $this->adviser()->on($work->lineup, $work->odds());
+        $questions = array_map(static fn ($one): string => $one->trial->question()->question(), $advice->different());
+
+        self::assertSame($advice->tests[0], $advice->different()[0]);
+        self::assertSame(array_values(array_unique($questions)), $questions);
+        self::assertLessThan(count($advice->tests), count($questions));
+    }
+
     public function test_a_test_that_has_been_made_is_not_advised_again(): void
     {
         $work = Investigated::on(Workbench::case())->codesRead();
