@@ -44,6 +44,16 @@ final class AccessibilityTest extends BrowserTestCase
         self::assertSame([], $this->foreignHosts($person->browser));
     }
 
+    public function test_nothing_serious_is_found_in_what_is_laid_over_a_page(): void
+    {
+        $bench = $this->person()->signIn('kessel')->open('/cases/2')->see('C0045')->press('Adjust the rules of this case')->see('Rules of this case');
+        self::assertSame([], $this->serious($bench->browser));
+        $report = $this->person()->open('/report/2')->see('Marks and reasons')->press('Decide otherwise: Proof')->see('The apprentice reads this');
+        self::assertSame([], $this->serious($report->browser));
+        $bay = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->press('What is marked')->see('A repair is sound where');
+        self::assertSame([], $this->serious($bay->browser));
+    }
+
     /** @return list<string> */
     private function serious(ChromeDriver $browser): array
     {
