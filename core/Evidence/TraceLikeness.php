@@ -33,8 +33,8 @@ final readonly class TraceLikeness
         if ($predicted->volts === [] || $shown->steps === []) {
             return log($this->oddChance);
         }
-        $one = $this->analysed($predicted->volts, $seconds, $predicted->voltsPerStep);
-        $other = $this->analysed(array_map(static fn (int $step): float => $step * $shown->voltsPerStep, $shown->steps), $seconds, $shown->voltsPerStep);
+        $one = self::analysed(self::onScreen($predicted), $seconds, $predicted->voltsPerStep);
+        $other = self::analysed(array_map(static fn (int $step): float => $step * $shown->voltsPerStep, $shown->steps), $seconds, $shown->voltsPerStep);
         if ($one === null || $other === null) {
             return log($one === $other ? 1.0 - $this->oddChance : $this->oddChance);
         }
@@ -44,15 +44,35 @@ final readonly class TraceLikeness
         return log(($same ? 1.0 - $this->oddChance : $this->oddChance) * $gaps);
     }
 
+    /** What the eye takes from a trace in a word: "flat", "even" or "gaps". */
+    public static function seen(TraceFeature $trace): string
+    {
+        $analysis = self::analysed(self::onScreen($trace), $trace->secondsPerSample * count($trace->volts), $trace->voltsPerStep);
+
+        return match (true) {
+            $analysis === null => 'flat',
+            $analysis->gaps > 0 => 'gaps',
+            default => 'even',
+        };
+    }
+
+    /** @return list<float> what lies beyond the screen is not seen */
+    private static function onScreen(TraceFeature $trace): array
+    {
+        $edge = $trace->greatestStep * $trace->voltsPerStep;
+
+        return array_map(static fn (float $volts): float => max(-$edge, min($edge, $volts)), $trace->volts);
+    }
+
     /**
      * Null where nothing is seen to come again.
      *
-     * @param  non-empty-list<float>  $volts
+     * @param  list<float>  $volts
      */
-    private function analysed(array $volts, float $seconds, float $voltsPerStep): ?TraceAnalysis
+    private static function analysed(array $volts, float $seconds, float $voltsPerStep): ?TraceAnalysis
     {
-        $analysis = TraceAnalysis::of($volts, $seconds / count($volts));
+        $analysis = $volts === [] ? null : TraceAnalysis::of($volts, $seconds / count($volts));
 
-        return $analysis->hertz === null || $analysis->peakToPeakVolts < self::LEAST_SWING_STEPS * $voltsPerStep ? null : $analysis;
+        return $analysis?->hertz === null || $analysis->peakToPeakVolts < self::LEAST_SWING_STEPS * $voltsPerStep ? null : $analysis;
     }
 }

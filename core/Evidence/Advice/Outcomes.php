@@ -12,7 +12,9 @@ use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
 use Lernfall\Bay\Remembered;
 use Lernfall\Bay\Simulator;
+use Lernfall\Bay\TraceFeature;
 use Lernfall\Evidence\Apart;
+use Lernfall\Evidence\TraceLikeness;
 
 /** What a trial can show on each of several cars: numbers that no instrument would tell apart are one outcome. */
 final readonly class Outcomes
@@ -178,6 +180,8 @@ final readonly class Outcomes
             }
             if ($value instanceof CategoryFeature) {
                 $words[] = $value->likeliest();
+            } elseif ($value instanceof TraceFeature) {
+                $words[] = TraceLikeness::seen($value);
             } elseif ($value instanceof NumberFeature) {
                 $words[] = $this->level($value, $bins[(string) $feature] ?? [], $fixed[(string) $feature] ?? [], $usual?->features[$feature] ?? null);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
+use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\ClearCodes;
 use Lernfall\Bay\Action\Inject;
@@ -14,6 +15,7 @@ use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\Provoke;
 use Lernfall\Bay\Action\ReadCodes;
 use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Action\ScopeInput;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\CarState;
@@ -48,6 +50,11 @@ final readonly class Trials
 
     private const SQUARE_AMPERES = 0.014;
 
+    /** Half a turn a second fills the screen with one turn. */
+    private const SECONDS_PER_DIVISION = 0.2;
+
+    private const VOLTS_PER_DIVISION = 0.1;
+
     public function __construct(private Workshop $workshop)
     {
     }
@@ -59,7 +66,7 @@ final readonly class Trials
         $trials = [];
         foreach ($vehicle->channels as $channel) {
             array_push($trials, ...$this->wireByWire($channel, $preparation));
-            foreach ([...StandardTests::of($vehicle, $channel), ...$this->provoked($vehicle, $channel), ...$this->injected($vehicle, $channel)] as $test) {
+            foreach ([...StandardTests::of($vehicle, $channel), ...$this->scoped($vehicle, $channel), ...$this->provoked($vehicle, $channel), ...$this->injected($vehicle, $channel)] as $test) {
                 if ($test->id !== 'codes') { // read with the whole car below
                     $trials[] = $this->trial($test, $channel->id, $preparation);
                 }
@@ -145,6 +152,23 @@ final readonly class Trials
                         "$watched-$how->value", [new TurnKey(Ignition::On), new Provoke($how, $channel->id)], $test->action, $test->features,
                     ), self::PROVOCATIONS),
                 ];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<StandardTest> a whole turn of a passive sensor on the screen, where a missing tooth is seen */
+    private function scoped(Vehicle $vehicle, Channel $channel): array
+    {
+        foreach (Switching::isActive($channel) ? [] : StandardTests::of($vehicle, $channel) as $test) {
+            if ($test->id === 'look-ring') { // at the turning wheel
+                $pads = array_map(static fn ($conductor): string => Pad::onPlug($channel->id, 'module-plug', PadSide::Wheel, $conductor->id)->id, $channel->conductors);
+
+                return [new StandardTest(
+                    'scope-turning', $test->before,
+                    new Capture([new ScopeInput($pads[0], $pads[1], self::VOLTS_PER_DIVISION, true)], self::SECONDS_PER_DIVISION, 0, 0.0, true), ['a.trace'],
+                )];
             }
         }
 
