@@ -140,6 +140,8 @@ final class CaseTest extends FeatureTestCase
         $id = $this->postJson('/api/cases', [...$this->document(), 'knowledge' => $knowledge])->assertCreated()->json('id');
 
         self::assertEquals($knowledge, CaseDraft::query()->findOrFail($id)->document['knowledge']);
+        $this->postJson('/api/cases', [...$this->document(), 'knowledge' => (object) ['priorFactors' => (object) []]])->assertCreated();
+        $this->postJson('/api/cases', [...$this->document(), 'knowledge' => (object) []])->assertCreated();
         $this->postJson('/api/cases', [...$this->document(), 'knowledge' => ['priorFactors' => ['gremlins' => 2]]])->assertStatus(422)->assertJsonValidationErrors('knowledge.priorFactors.gremlins');
         $this->postJson('/api/cases', [...$this->document(), 'knowledge' => ['pairs' => [[['kind' => 'rust', 'channel' => 'FR']]]]])->assertStatus(422);
     }

@@ -25,6 +25,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'practice', description: 'whether advice may be asked, at a cost in marks; left out, no', type: 'boolean'),
     new OA\Property(property: 'knowledge', description: 'what is known beyond the catalogue', properties: [
         new OA\Property(property: 'lampTold', description: 'whether the complaint tells of a warning lamp; left out, it tells nothing about lamps', type: 'boolean'),
+        new OA\Property(property: 'priorFactors', description: 'by kind of fault, or "nothing": how much more common than the catalogue takes it to be', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
     ], type: 'object'),
 ])]
 #[OA\Schema(schema: 'FaultSetting', required: ['kind', 'channel'], properties: [
@@ -68,6 +69,10 @@ final class CaseRequest extends FormRequest
     public function document(BuiltIn $builtIn, SchemaCheck $schemas): array
     {
         $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'withheld', 'policy', 'knowledge', 'practice'])];
+        if (is_array($document['knowledge'] ?? null)) { // an empty object is nothing known, and once decoded no longer told from a list
+            $document['knowledge'] = array_filter($document['knowledge'], static fn (mixed $part): bool => $part !== []);
+            $document = array_filter($document, static fn (mixed $part, string $name): bool => $name !== 'knowledge' || $part !== [], ARRAY_FILTER_USE_BOTH);
+        }
         $builtIn->caseReader()->read($document);
         $schemas->check($document, 'case');
 

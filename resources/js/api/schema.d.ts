@@ -520,6 +520,10 @@ export interface components {
             knowledge?: {
                 /** @description whether the complaint tells of a warning lamp; left out, it tells nothing about lamps */
                 lampTold?: boolean;
+                /** @description by kind of fault, or "nothing": how much more common than the catalogue takes it to be */
+                priorFactors?: {
+                    [key: string]: number;
+                };
             };
         };
         FaultSetting: {

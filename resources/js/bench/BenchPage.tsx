@@ -88,7 +88,13 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
             }
         >
             <div className="grid h-full work-columns gap-4">
-                <CaseSheet cars={cars} fields={fields} errors={errors} onChange={bench.change} />
+                <CaseSheet
+                    cars={cars}
+                    kinds={kinds}
+                    fields={fields}
+                    errors={errors}
+                    onChange={bench.change}
+                />
                 <div className="flex min-h-0 flex-col gap-3">
                     <section
                         aria-label={t('bench.where')}

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../api/client';
-import type { Car, CaseFields } from '../api/types';
+import type { Car, CaseFields, FaultKind } from '../api/types';
+import { Commonness } from './Commonness';
 import { ToolsOnTheTrolley } from './ToolsOnTheTrolley';
 import { PolicyDialog } from '../policy/PolicyDialog';
 import { Rules } from '../policy/Rules';
@@ -13,13 +14,14 @@ import { t } from '../words/words';
 
 interface Props {
     cars: Car[];
+    kinds: FaultKind[];
     fields: CaseFields;
     errors: Record<string, string>;
     onChange: (part: Partial<CaseFields>) => void;
 }
 
 /** What the instructor writes. */
-export function CaseSheet({ cars, fields, errors, onChange }: Props) {
+export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
     const policies = useQuery({
         queryKey: ['marking-policies'],
         queryFn: () => taken(api.GET('/api/marking-policies')),
@@ -75,6 +77,13 @@ export function CaseSheet({ cars, fields, errors, onChange }: Props) {
                         value,
                         label: t(`lamp-told.${value || 'nothing'}`),
                     }))}
+                />
+                <Commonness
+                    kinds={kinds}
+                    factors={fields.knowledge?.priorFactors ?? {}}
+                    onChange={(priorFactors) =>
+                        onChange({ knowledge: { ...fields.knowledge, priorFactors } })
+                    }
                 />
                 <SelectField
                     label={t('bench.car')}
