@@ -9,18 +9,31 @@ use Lernfall\Bay\Action\MeterFunction;
 use Lernfall\Bay\Action\RepairKind;
 use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\Sight;
+use Lernfall\Bay\Car;
 use Lernfall\Bay\Hookup;
+use Lernfall\Bay\Tool;
 use Lernfall\Bay\Vocabulary;
 use Lernfall\Drive\Route;
+use Lernfall\Evidence\Advice\Trial;
+use Lernfall\Evidence\Advice\Trials;
 use Lernfall\Evidence\Preview\StandardTests;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Marker;
+use Lernfall\Marking\Mistake\Mistakes;
+use Lernfall\Marking\School\Comparing;
+use Lernfall\Marking\School\FirstTest;
+use Lernfall\Marking\School\LampOut;
+use Lernfall\Marking\School\OhmsOnActive;
+use Lernfall\Marking\School\Schools;
+use Lernfall\Marking\School\TwoRepairs;
+use Lernfall\Marking\UnsafeActs;
 use Lernfall\Module\CodeStatus;
 use Lernfall\Module\Failure;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\TestCase;
+use ReflectionClass;
 use Tests\Support\Workbench;
 
 /** Every key the core gives out has its words in the one catalogue. */
@@ -34,6 +47,13 @@ final class StringsTest extends TestCase
         $missing = array_values(array_filter($this->keys(), static fn (string $key): bool => trim((string) ($catalogue[$key] ?? '')) === ''));
 
         self::assertSame([], $missing);
+    }
+
+    public function test_no_key_is_there_twice(): void
+    {
+        $written = (string) file_get_contents(dirname(__DIR__, 2).'/resources/lang/en.json');
+
+        self::assertSame(count(Workbench::json('resources/lang/en.json')), preg_match_all('~^    "[^"]+":~m', $written));
     }
 
     public function test_every_text_closes_its_braces(): void
@@ -64,6 +84,17 @@ final class StringsTest extends TestCase
         }
         foreach (['hookup' => Hookup::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint']] as $kind => $names) {
             array_push($keys, ...array_map(static fn (string $one): string => ($kind === 'hookup' ? 'then' : $kind).".$one", $names));
+        }
+        foreach (Mistakes::all(new Schools(ohmsOnActive: OhmsOnActive::Invalid)) as $mistake) {
+            $keys[] = "mistake.{$mistake->id()}";
+        }
+        foreach ([FirstTest::class, Comparing::class, OhmsOnActive::class, TwoRepairs::class, LampOut::class] as $school) {
+            array_push($keys, 'school.'.lcfirst((new ReflectionClass($school))->getShortName()), ...array_map(static fn ($side): string => "side.$side->value", $school::cases()));
+        }
+        array_push($keys, ...array_map(static fn (Tool $tool): string => "tool.$tool->value", Tool::cases()), ...array_map(static fn (string $act): string => "unsafe.$act", [...UnsafeActs::DONE, ...UnsafeActs::REFUSED]));
+        foreach (self::CARS as $car) {
+            $vehicle = Workbench::vehicle($car);
+            array_push($keys, ...array_map(static fn (Trial $trial): string => "test.$trial->id", (new Trials(Workbench::simulator()->workshop))->on($vehicle, Car::hypothesis($vehicle, $vehicle)->state)));
         }
         foreach (Catalogue::kinds() as $kind) {
             array_push($keys, "fault.$kind->id", "defect.$kind->station.$kind->defect", "strength.$kind->unit");

@@ -27,8 +27,8 @@ export function Commonness({ kinds, factors, onChange }: Props) {
         <fieldset>
             <legend className="text-small text-ink-soft">{t('bench.commonness')}</legend>
             {Object.entries(factors).map(([id, factor]) => (
-                <div key={id} className="flex items-center gap-2 py-0.5 text-small">
-                    <span className="min-w-0 flex-1">{word(id)}</span>
+                <div key={id} className="flex flex-wrap items-center gap-x-2 py-0.5 text-small">
+                    <span className="w-full">{word(id)}</span>
                     <select
                         aria-label={t('bench.how-common', { kind: word(id) })}
                         className={edge}
@@ -54,7 +54,7 @@ export function Commonness({ kinds, factors, onChange }: Props) {
                             )
                         }
                     >
-                        {t('bench.usual')}
+                        {t('bench.take-back')}
                     </button>
                 </div>
             ))}
