@@ -118,6 +118,6 @@ final class DemoCasesTest extends TestCase
         $document = Workbench::json("database/seeders/demo/$file");
         $vehicles[$document['car']] = Workbench::json("core/Vehicle/BuiltIn/$document[car].json");
 
-        return (new CaseReader($vehicles, Workbench::catalogue(), ['workshop' => Workbench::json('core/Marking/policies/workshop.json')]))->read($document);
+        return (new CaseReader($vehicles, Workbench::catalogue(), array_map(static fn (string $name): mixed => Workbench::json("core/Marking/policies/$name.json"), ['workshop' => 'workshop', 'first-year' => 'first-year', 'examination' => 'examination'])))->read($document);
     }
 }
