@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property User $apprentice
  * @property \Illuminate\Database\Eloquent\Collection<int, AttemptAction> $actions
  * @property ?MarkSheetRecord $markSheet
+ * @property ?Belief $belief after the newest step that was followed
  * @property \Illuminate\Database\Eloquent\Collection<int, MarkOverride> $overrides oldest first
  */
 final class Attempt extends Model
@@ -57,6 +58,12 @@ final class Attempt extends Model
     public function markSheet(): HasOne
     {
         return $this->hasOne(MarkSheetRecord::class);
+    }
+
+    /** @return HasOne<Belief, $this> */
+    public function belief(): HasOne
+    {
+        return $this->hasOne(Belief::class)->latestOfMany('step');
     }
 
     /** @return HasMany<MarkOverride, $this> */

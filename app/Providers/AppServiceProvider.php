@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Attempts\AttemptSeed;
+use App\Attempts\Following;
 use App\Documents\BuiltIn;
 use App\Strings;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -21,6 +22,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(BuiltIn::class);
+        $this->app->singleton(Following::class);
         $this->app->bind(AttemptSeed::class, static fn (): AttemptSeed => new AttemptSeed(config()->string('lernfall.attempt_seed')));
     }
 

@@ -13,6 +13,7 @@ use App\Http\Resources\AttemptResource;
 use App\Http\Resources\BayStateResource;
 use App\Http\Resources\StepResource;
 use App\Http\Resources\ToolMenu;
+use App\Jobs\FollowAttempt;
 use App\Jobs\MarkAttempt;
 use App\Models\Attempt;
 use App\Strings;
@@ -62,9 +63,7 @@ final readonly class AttemptController
             return new JsonResponse(['message' => Strings::text('attempt.moved-on'), 'attempt' => $this->whole($stale->attempt)], 409);
         }
 
-        if ($attempt->concluded_at !== null) {
-            MarkAttempt::dispatch($attempt->id);
-        }
+        $attempt->concluded_at === null ? FollowAttempt::beside($attempt) : MarkAttempt::dispatch($attempt->id);
 
         return new JsonResponse([
             'step' => StepResource::of($taken->entry, $taken->step()),

@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'points', 'overridden', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'points', 'overridden', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
@@ -22,6 +22,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'concludedAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'steps', type: 'integer'),
     new OA\Property(property: 'minutes', type: 'number'),
+    new OA\Property(property: 'possible', description: 'while it is under way, where a worker follows it', oneOf: [new OA\Schema(ref: '#/components/schemas/Possible'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'overridden', description: 'an instructor decided some of it', type: 'boolean'),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
@@ -35,7 +36,7 @@ final readonly class CaseAttemptController
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
-        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet', 'overrides'])
+        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet', 'overrides', 'belief'])
             ->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
 
         return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $marks, $decided))->all());
@@ -54,6 +55,7 @@ final readonly class CaseAttemptController
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'steps' => $attempt->actions->count(),
             'minutes' => $attempt->actions->sum(static fn (AttemptAction $one): float => $one->minutes),
+            'possible' => $sheet !== null || $attempt->belief === null ? null : ['step' => $attempt->belief->step, 'open' => $attempt->belief->open, 'foremost' => $attempt->belief->foremost],
             'points' => $sheet === null ? null : round($decided->points($attempt), 2),
             'overridden' => $sheet !== null && $decided->overridden($attempt)->isNotEmpty(),
             'outOf' => $sheet['outOf'] ?? null,

@@ -378,6 +378,8 @@ export interface components {
             concludedAt: string | null;
             steps: number;
             minutes: number;
+            /** @description while it is under way, where a worker follows it */
+            possible: components["schemas"]["Possible"] | null;
             points: number | null;
             /** @description an instructor decided some of it */
             overridden: boolean;

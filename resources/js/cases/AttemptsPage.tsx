@@ -1,13 +1,29 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { api, taken } from '../api/client';
+import type { AttemptRow } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
+import { faultNames, percent } from '../report/possible';
 import { clock, points } from '../words/quantities';
 import { t } from '../words/words';
 
+/** A class at work is watched. */
+const LOOKED_AT_EVERY_MS = 5000;
+
 const CELL = 'border-b border-floor-deep px-3 py-2';
+
+/** How many faults are still open, and the likeliest of them. */
+function possible(row: AttemptRow): string {
+    const likeliest = row.possible?.foremost[0];
+    if (row.possible == null || likeliest === undefined) return '–';
+    return t('attempts.open', {
+        open: row.possible.open,
+        fault: faultNames(likeliest),
+        percent: percent(likeliest.chance),
+    });
+}
 
 export function AttemptsPage() {
     const id = Number(useParams().id);
@@ -18,6 +34,7 @@ export function AttemptsPage() {
     const attempts = useQuery({
         queryKey: ['attempts', id],
         queryFn: () => taken(api.GET('/api/cases/{case}/attempts', { params: { path: { case: id } } })),
+        refetchInterval: LOOKED_AT_EVERY_MS,
     });
 
     return (
@@ -39,11 +56,13 @@ export function AttemptsPage() {
                 <table className="w-full border-collapse bg-bench text-left">
                     <thead className="border-b border-ink">
                         <tr>
-                            {['apprentice', 'version', 'state', 'steps', 'time', 'mark'].map((column) => (
-                                <th key={column} scope="col" className="px-3 py-2 font-semibold">
-                                    {t(`attempts.${column}`)}
-                                </th>
-                            ))}
+                            {['apprentice', 'version', 'state', 'steps', 'time', 'possible', 'mark'].map(
+                                (column) => (
+                                    <th key={column} scope="col" className="px-3 py-2 font-semibold">
+                                        {t(`attempts.${column}`)}
+                                    </th>
+                                ),
+                            )}
                         </tr>
                     </thead>
                     <tbody>
@@ -65,6 +84,7 @@ export function AttemptsPage() {
                                 </td>
                                 <td className={`${CELL} tabular`}>{one.steps}</td>
                                 <td className={`${CELL} tabular`}>{clock(one.minutes)}</td>
+                                <td className={CELL}>{possible(one)}</td>
                                 <td className={`${CELL} tabular`}>
                                     {one.points === null ? '–' : `${points(one.points)} / ${one.outOf}`}
                                     {one.overridden && ` · ${t('attempts.overridden')}`}

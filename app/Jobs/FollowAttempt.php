@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Attempts\Following;
+use App\Models\Attempt;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Keeps what is still possible after the newest step; steps that come faster than that are followed together. */
+final class FollowAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Queueable;
+
+    public function __construct(private readonly int $attempt)
+    {
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->attempt;
+    }
+
+    /** Without a worker nothing is followed: an answer must not wait for it. */
+    public static function beside(Attempt $attempt): void
+    {
+        if (config()->string('queue.default') !== 'sync') {
+            self::dispatch($attempt->id);
+        }
+    }
+
+    public function handle(Following $following): void
+    {
+        $following->upTo(Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt));
+    }
+}
