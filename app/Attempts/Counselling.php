@@ -6,6 +6,7 @@ namespace App\Attempts;
 
 use App\Documents\BuiltIn;
 use App\Models\Attempt;
+use App\Models\Belief;
 use App\Models\Counsel;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
@@ -14,11 +15,14 @@ use Lernfall\Evidence\Remedies;
 use Lernfall\Evidence\Trail;
 use Lernfall\Format\LikelyFormat;
 use Lernfall\Format\TrialFormat;
+use Lernfall\Revision;
 
 /** Answers an apprentice who practises: what is still possible, and what would be done next. */
 final readonly class Counselling
 {
     private const TESTS = 3;
+
+    private const NO_ADVICE = ['repair' => null, 'chance' => null, 'tests' => []];
 
     public function __construct(private BuiltIn $builtIn, private JobFold $fold)
     {
@@ -34,19 +38,32 @@ final readonly class Counselling
     {
         $step = $attempt->actions->count();
         Counsel::query()->firstOrCreate(['attempt_id' => $attempt->id, 'after_step' => $step, 'about' => $about], ['asked_at' => now()]);
+        $kept = $about === 'possible' ? Belief::query()->where(['attempt_id' => $attempt->id, 'step' => $step, 'core_revision' => Revision::CURRENT])->first() : null;
+
+        return $kept === null ? $this->worked($attempt, $about, $step) : $this->answer($about, $kept->open, $kept->foremost, self::NO_ADVICE);
+    }
+
+    /** @return array<string, mixed> */
+    private function worked(Attempt $attempt, string $about, int $step): array
+    {
         $document = $this->fold->document($attempt->version);
         $simulator = $this->builtIn->simulator()->forCase($document->case);
         $lineup = Trail::of($this->fold->of($attempt), $this->builtIn->suspects()->of($document->case, $document->knowledge), $this->builtIn->weighing(), $simulator)->end();
         $possible = Possible::after($step, $lineup->shown());
 
-        return [
-            'about' => $about,
-            'open' => $possible->open,
-            'foremost' => LikelyFormat::write($possible->foremost),
-            ...($about === 'next'
-                ? $this->next((new Adviser($simulator, new Remedies($simulator), $document->policy->needlessRepair))->on($lineup, $lineup->shown()))
-                : ['repair' => null, 'chance' => null, 'tests' => []]),
-        ];
+        return $this->answer($about, $possible->open, LikelyFormat::write($possible->foremost), $about === 'next'
+            ? $this->next((new Adviser($simulator, new Remedies($simulator), $document->policy->needlessRepair))->on($lineup, $lineup->shown()))
+            : self::NO_ADVICE);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $foremost
+     * @param  array{repair: ?string, chance: ?float, tests: list<array<string, mixed>>}  $advice
+     * @return array<string, mixed>
+     */
+    private function answer(string $about, int $open, array $foremost, array $advice): array
+    {
+        return ['about' => $about, 'open' => $open, 'foremost' => $foremost, ...$advice];
     }
 
     /** @return array{repair: ?string, chance: float, tests: list<array{id: string, place: string, minutes: float, bits: float}>} */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Attempts\Following;
 use App\Attempts\Marks;
 use App\Models\Attempt;
+use App\Models\Belief;
 use App\Models\Counsel;
 use App\Models\Group;
 use App\Models\Role;
@@ -29,6 +31,19 @@ final class CounselTest extends FeatureTestCase
         $sheet = app(Marks::class)->of($attempt->refresh())->sheet;
         self::assertSame(['next', 'possible'], array_column($sheet['counsel'], 'about'));
         self::assertEqualsWithDelta(max(0.0, array_sum(array_column($sheet['marks'], 'points')) - 5.0), $sheet['points'], 1e-9);
+    }
+
+    public function test_what_was_followed_beside_the_answers_is_told_as_if_worked_out_now(): void
+    {
+        $attempt = $this->practising();
+        $worked = $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertOk()->json();
+        app(Following::class)->upTo($attempt);
+        self::assertSame($worked, $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertOk()->json());
+
+        Belief::query()->update(['open' => 99]);
+        self::assertSame(99, $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->json('open'), 'it is what is kept');
+        Belief::query()->update(['core_revision' => 'older']);
+        self::assertSame($worked, $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->json(), 'what an older core believed is not told');
     }
 
     public function test_the_instructor_sees_the_marks_of_several_who_practised(): void
