@@ -73,5 +73,7 @@ for ($drive = 1; $drive <= 6 && ! str_contains($person->page(), 'upright line');
 $picture('snapshot');
 $person->open('/handbook')->see('Order of work')->tab('Codes and lamps')->see('What a state says');
 $picture('handbook-codes');
+$person->signIn('kessel')->open('/cases/4')->see('What the apprentice will meet')->press('Adjust the rules of this case')->see('Rules of this case');
+$picture('rules');
 $browser->stop();
 $server->stop();
