@@ -70,11 +70,16 @@ final readonly class Adviser
         return new RepairCost($prices, $workshop->proofMinutes() * $workshop->costPerMinute, $this->needless);
     }
 
-    /** Whether the same question has been put in the same state, so that the answer is known. */
+    /** Whether the same question has been put, and every suspect would answer it as it did then. */
     private function isKnown(Trial $trial, Lineup $lineup, RepairOdds $repairs): bool
     {
-        $way = $lineup->likeliest()[$repairs->suspects[0]];
+        $ways = $lineup->likeliest();
+        foreach ($repairs->suspects as $suspect) {
+            if ($lineup->answered($ways[$suspect], $trial->question())?->expects($this->outcomes->answer($trial, $ways[$suspect]->car)) !== true) {
+                return false;
+            }
+        }
 
-        return $lineup->answered($way, $trial->question())?->expects($this->outcomes->answer($trial, $way->car)) === true;
+        return true;
     }
 }

@@ -26,7 +26,7 @@ final readonly class Considered
             array_map(fn (array $trial): array => [$this->weighed($trial[0], $trial[1], $this->foremost), $trial[1]], $this->trials),
         );
 
-        return $ahead === null ? $advice : $advice->ahead($ahead);
+        return $ahead === null ? $advice : $advice->ahead(new Worth($ahead->trial, $ahead->bits, $ahead->costAfter + $this->beyond($this->repairs, $this->foremost)));
     }
 
     /** @param  ?Odds  $odds  other odds of the same suspects; null for those they were chosen by */
@@ -35,7 +35,19 @@ final readonly class Considered
         $repairs = $odds === null ? $this->repairs : $this->repairs->under($odds);
         $foremost = $odds === null ? $this->foremost : $this->foremost->under($odds);
 
-        return Advice::of($repairs, $this->cost, array_map(fn (array $trial): Worth => $this->weighed($trial[0], $trial[1], $foremost), $this->trials));
+        $beyond = $this->beyond($repairs, $foremost);
+
+        return Advice::of($repairs, $this->cost, array_map(function (array $trial) use ($foremost, $beyond): Worth {
+            $worth = $this->weighed($trial[0], $trial[1], $foremost);
+
+            return new Worth($worth->trial, $worth->bits, $worth->costAfter + $beyond);
+        }, $this->trials));
+    }
+
+    /** What the suspects on whom no trial was played add to the cost: no test makes it less. */
+    private function beyond(RepairOdds $repairs, RepairOdds $foremost): float
+    {
+        return max(0.0, $this->cost->expected($repairs->byRemedy()) - $this->cost->expected($foremost->byRemedy()));
     }
 
     /** @param  list<array<string, float>>  $outcomes  what a trial can show on the foremost suspects, car by car */
