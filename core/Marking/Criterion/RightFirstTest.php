@@ -55,7 +55,7 @@ final readonly class RightFirstTest implements Criterion
         if ($lineup === null || $steps === []) {
             return new Verdict(0.0, null, $lineup === null ? 'mark.first-test.no-codes' : 'mark.first-test.none', [], "mark.first-test.remedy.{$this->school->value}");
         }
-        $advice = $this->adviser->on($lineup, $lineup->shown());
+        $advice = $this->adviser->considered($lineup, $lineup->shown())->advice();
         $own = $this->adviser->worth($lineup, $lineup->shown(), $this->trial($steps));
         $step = $steps[count($steps) - 1]->number;
 

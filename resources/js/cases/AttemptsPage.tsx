@@ -19,7 +19,7 @@ function possible(row: AttemptRow): string {
     const likeliest = row.possible?.foremost[0];
     if (row.possible == null || likeliest === undefined) return '–';
     return t('attempts.open', {
-        open: row.possible.open,
+        count: row.possible.open,
         fault: faultNames(likeliest),
         percent: percent(likeliest.chance),
     });
