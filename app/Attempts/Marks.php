@@ -8,7 +8,6 @@ use App\Documents\BuiltIn;
 use App\Models\Attempt;
 use App\Models\Counsel;
 use App\Models\MarkSheetRecord;
-use App\Strings;
 use Illuminate\Database\Eloquent\Collection;
 use Lernfall\Format\MarkSheetFormat;
 use Lernfall\Format\PolicyFormat;
@@ -26,23 +25,10 @@ final readonly class Marks
     public function of(Attempt $attempt): MarkSheetRecord
     {
         return MarkSheetRecord::query()->firstOrCreate(['attempt_id' => $attempt->id], fn (): array => [
-            'sheet' => $this->announced(MarkSheetFormat::write($this->sheet($attempt))) + ['versions' => $this->versions($attempt)],
+            'sheet' => MarkEvidence::added(MarkSheetFormat::write($this->sheet($attempt)), $attempt) + ['versions' => $this->versions($attempt)],
             'core_revision' => Revision::CURRENT,
             'marked_at' => now(),
         ]);
-    }
-
-    /**
-     * With the rule of each criterion as the apprentice was told it.
-     *
-     * @param  array{marks: list<array<string, mixed>>}  $sheet
-     * @return array<string, mixed>
-     */
-    private function announced(array $sheet): array
-    {
-        $sheet['marks'] = array_map(static fn (array $mark): array => $mark + ['rule' => Strings::text("criterion.$mark[criterion].rule")], $sheet['marks']);
-
-        return $sheet;
     }
 
     /** @return array{case: int, caseSha256: string, policySha256: string, core: string} by what was marked */

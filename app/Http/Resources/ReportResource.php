@@ -103,6 +103,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'parameters', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
     new OA\Property(property: 'remedy', type: 'string'),
     new OA\Property(property: 'rule', description: 'as it was told beforehand', type: 'string'),
+    new OA\Property(property: 'entry', description: 'what was written at its step', oneOf: [new OA\Schema(type: 'object'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'shown', description: 'beside it, what the instrument or the eye had shown'),
+    new OA\Property(property: 'rivals', description: 'what else was open by the card, at a repair', type: 'array', items: new OA\Items(ref: '#/components/schemas/Likely')),
 ])]
 final readonly class ReportResource
 {

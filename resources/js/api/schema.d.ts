@@ -1061,6 +1061,12 @@ export interface components {
             remedy: string;
             /** @description as it was told beforehand */
             rule?: string;
+            /** @description what was written at its step */
+            entry?: Record<string, never> | null;
+            /** @description beside it, what the instrument or the eye had shown */
+            shown?: unknown;
+            /** @description what else was open by the card, at a repair */
+            rivals?: components["schemas"]["Likely"][];
         };
         Step: {
             number: number;
