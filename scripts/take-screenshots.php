@@ -36,7 +36,7 @@ foreach ($views as $view => [$name, $path, $text]) {
     echo "docs/screenshots/$view.png\n";
 }
 $person->signIn('dilan')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
-    ->pressIn('Car', 'Chock')->see('chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
+    ->pressIn('Car', 'Chock')->see('Car: chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
     ->choose('Key', 'on')->choose('Corner', 'Front right')->tab('Hands')->press('Turn')->see('wheel turning')
     ->tab('Scope')->pad('FR module plug, wheel side, wire 2')->pad('body')
     ->select('A volts a division', "500\u{2009}mV")->select('Time a division', "20\u{2009}ms")->fill('Trigger at', '1')

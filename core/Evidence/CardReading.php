@@ -90,7 +90,7 @@ final readonly class CardReading
         return null;
     }
 
-    /** @return array<array-key, string> a lamp's blinking stands for all of its codes once one of them is written */
+    /** @return array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string> a lamp's blinking stands for all of its codes once one of them is written */
     private function codes(Step $shown, WriteCode $written): array
     {
         if ($shown->observation->word('lamp') !== '') {
@@ -99,7 +99,15 @@ final readonly class CardReading
                 : [];
         }
 
-        return $written->code === Vocabulary::NO_CODE ? array_fill_keys(array_keys(CodesShown::at($shown) ?? []), 'absent') : [$written->code => $written->status];
+        return $written->code === Vocabulary::NO_CODE
+            ? array_fill_keys(array_keys(CodesShown::at($shown) ?? []), 'absent')
+            : [$written->code => $written->status] + $this->frame($shown, $written->code);
+    }
+
+    /** @return array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string> what the module stored with a code: whoever writes the code down has that as well */
+    private function frame(Step $shown, string $code): array
+    {
+        return array_filter($shown->observation->values, static fn (int|string $feature): bool => str_starts_with((string) $feature, "$code."), ARRAY_FILTER_USE_KEY);
     }
 
     /** @return array<array-key, string> what the list did not show */

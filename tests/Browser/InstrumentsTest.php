@@ -108,6 +108,6 @@ final class InstrumentsTest extends BrowserTestCase
     private function secured(string $job): Person
     {
         return $this->person()->signIn('dilan')->pressIn($job, 'Start the job')->see('Complaint')
-            ->pressIn('Car', 'Chock')->see('chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands');
+            ->pressIn('Car', 'Chock')->see('Car: chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands');
     }
 }

@@ -18,7 +18,7 @@ final class ModuleTest extends BrowserTestCase
         self::assertSame('24', $code);
         $person->fill('Code', $code)->press('Write a code down')->see("Codes noted before clearing $code");
 
-        $person->choose('Key', 'off')->pressIn('Car', 'Chock')->see('chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
+        $person->choose('Key', 'off')->pressIn('Car', 'Chock')->see('Car: chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
             ->choose('Corner', 'Rear right')->tab('Hands')->press('Renew the sensor')->press('Do it')->see('34 € parts')
             ->pressIn('Car', 'Lower')->pressIn('Car', 'Unchock')->see('on the floor')->choose('Key', 'engine')
             ->tab('Scan')->fill('Presses', '10')->fill('in seconds', '3.5')->press('Press the pedal')

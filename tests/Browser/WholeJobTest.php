@@ -38,7 +38,7 @@ final class WholeJobTest extends BrowserTestCase
             ->fill('Code', 'c0050-13')->press('Write a code down')->see('Codes noted before clearing C0050-13 present')
             ->tab('Sheet')->press('Look up the data sheet')->see('1900–2230')
             ->choose('Key', 'off')
-            ->pressIn('Car', 'Chock')->see('chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
+            ->pressIn('Car', 'Chock')->see('Car: chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
             ->choose('Corner', 'Rear right')->choose('Plug RR', 'open')->see('plug open');
         $person->tab('Meter')->pad('RR sensor plug, wheel side, wire 1')->pad('RR sensor plug, wheel side, wire 2')->press('Read the meter')->see('Write it on the card');
         $shown = $this->displayed($person->page());
@@ -63,7 +63,7 @@ final class WholeJobTest extends BrowserTestCase
         $person->pressIn(self::JOB, 'Start the job')->see('Complaint')
             ->choose('Key', 'on')->tab('Scan')->select('Vehicle in its menu', 'Harl 1.3')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('C0050-13')->press('Clear the codes')->see('Codes cleared.')
             ->choose('Corner', 'Rear right')->tab('Hands')->press('Turn')->see('Not done: the car is not secured.')
-            ->pressIn('Car', 'Chock')->see('chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
+            ->pressIn('Car', 'Chock')->see('Car: chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
             ->press('Renew the sensor')->press('Do it')->see('34 € parts')
             ->press('Close the job')->press('Do it')->see('This job is closed.')->press('To the report')
             ->see('Codes were shown, none of them was on the card in time.')

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
+use Lernfall\Bay\CodesShown;
 use Lernfall\Evidence\CardReading;
+use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -52,6 +54,18 @@ final class CardReadingTest extends TestCase
         self::assertSame('present', $card->word('C0040-13'));
         self::assertSame('absent', $card->word('C0035-13'));
         self::assertArrayNotHasKey('C0045-13', $card->values, 'a code that was shown and forgotten is left out');
+    }
+
+    public function test_a_written_code_has_its_freeze_frame_with_it(): void
+    {
+        $case = Workbench::case([['loom-chafed', 'FR', '1', 0.5, Provocation::SteeringLeft]], Workbench::vehicle('lendo-15'));
+        $read = Played::on($case)->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes']);
+        $code = (string) array_key_first(CodesShown::at($read->job->steps[1]) ?? []);
+        $frame = array_filter($read->shown()->values, static fn ($feature): bool => str_starts_with((string) $feature, "$code."), ARRAY_FILTER_USE_KEY);
+        $card = CardReading::before($read->do(['do' => 'write-code', 'code' => $code, 'status' => 'history'])->job, 99)[2];
+
+        self::assertNotSame([], $frame);
+        self::assertEquals($frame, array_intersect_key($card->values, $frame));
     }
 
     public function test_none_written_over_a_list_of_codes_is_a_misreading(): void
