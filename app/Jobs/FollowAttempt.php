@@ -15,6 +15,9 @@ final class FollowAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
+    /** Seconds after which one that never came to be processed stands in nobody's way. */
+    public int $uniqueFor = 60;
+
     public function __construct(private readonly int $attempt)
     {
     }
