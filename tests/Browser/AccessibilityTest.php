@@ -34,7 +34,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $person = $this->person();
         $name === '' ? $person->browser->manage()->deleteAllCookies() : $person->signIn($name);
-        $person->open($path)->see($name === '' ? 'Password' : 'Lernfall');
+        $person->open($path)->see($name === '' ? 'Password' : 'Lernfall')->page();
         usleep(600_000);
         self::assertSame([], $this->serious($person->browser));
         foreach ($tabs as $tab) {

@@ -94,8 +94,7 @@ final class ModuleTest extends BrowserTestCase
 
     private function across(Person $person, string $corner, string $channel): float
     {
-        $person->choose('Corner', $corner)->pad("$channel sensor plug, module side, wire 1")->pad("$channel sensor plug, module side, wire 2")->press('Read the meter')->see('Write it on the card');
-        usleep(400_000);
+        $person->choose('Corner', $corner)->pad("$channel sensor plug, module side, wire 1")->pad("$channel sensor plug, module side, wire 2")->press('Read the meter')->see('Write it on the card')->page();
 
         return preg_match('~(-?\d+\.\d+)\s*(m?)V~u', (string) $person->browser->executeScript("return document.querySelector('[role=tabpanel][data-state=active]').innerText"), $found) === 1
             ? (float) $found[1] / ($found[2] === 'm' ? 1000.0 : 1.0)

@@ -18,7 +18,17 @@ final class NothingLostTest extends BrowserTestCase
         $checked = '//*[@role="radiogroup" and @aria-label="Key"]//button[normalize-space(.)="on" and @aria-checked="true"]';
         $person->browser->wait(10)->until(fn (): bool => $person->browser->findElements(\Facebook\WebDriver\WebDriverBy::xpath($checked)) !== []);
 
-        self::assertNull($person->browser->executeScript('return localStorage.getItem("lernfall.pending.3")'));
+        self::assertNull($person->browser->executeScript('return localStorage.getItem("lernfall.waiting.3")'));
+    }
+
+    public function test_what_is_pressed_while_the_bay_is_busy_is_done_in_its_turn(): void
+    {
+        $person = $this->person()->signIn('bente')->pressIn("The potter's Lendo", 'Start the job')->see('Complaint');
+        $person->browser->executeScript(<<<'JS'
+            const pressed = (group, label) => [...document.querySelectorAll(`[aria-label="${group}"] button`)].find((one) => one.innerText === label);
+            [['Car', 'Chock'], ['Car', 'Raise'], ['Key', 'on'], ['Key', 'on']].map(([group, label]) => pressed(group, label)).forEach((one) => one.click());
+            JS);
+        $person->see('raised, no stands')->tab('Eyes')->press('Look at the lamps')->see('step 4');
     }
 
     public function test_a_second_window_is_told_that_the_job_has_moved_on(): void

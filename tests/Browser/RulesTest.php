@@ -19,7 +19,7 @@ final class RulesTest extends BrowserTestCase
 
         $person = $this->person()->signIn('arlo')->see('Start the job');
         $person->browser->executeScript("[...document.querySelectorAll('button')].filter((one) => one.textContent.includes('Start the job')).at(-1).click()");
-        $person->see('Two yellow lamps since the car was washed')->doNotSee('Read the meter')
+        $person->see('What is marked')->see('Two yellow lamps since the car was washed')->doNotSee('Read the meter')
             ->press('What is marked')->see('the quickest test that tells something comes first')->see('At most 50 % are left')->see('Not in the bay for this job: meter.');
     }
 

@@ -3,7 +3,7 @@ import { Button } from '../ui/Button';
 
 export function Loading() {
     return (
-        <p role="status" className="p-6 text-ink-soft">
+        <p role="status" data-loading className="p-6 text-ink-soft">
             {t('app.loading')}
         </p>
     );

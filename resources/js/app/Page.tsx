@@ -7,11 +7,13 @@ interface Props {
     middle?: ReactNode;
     right?: ReactNode;
     foot?: ReactNode;
+    /** Something the person did is still under way. */
+    busy?: boolean;
     children: ReactNode;
 }
 
 /** The workshop floor with its painted lines: header, work, footer. */
-export function Page({ title, middle, right, foot, children }: Props) {
+export function Page({ title, middle, right, foot, busy = false, children }: Props) {
     return (
         <div className="grid h-full page-rows">
             <header className="flex items-center gap-5 px-4 marked-below">
@@ -22,7 +24,9 @@ export function Page({ title, middle, right, foot, children }: Props) {
                 <div className="flex flex-1 justify-center">{middle}</div>
                 <div className="flex items-center gap-3">{right}</div>
             </header>
-            <main className="min-h-0 p-3.5">{children}</main>
+            <main aria-busy={busy} className="min-h-0 p-3.5">
+                {children}
+            </main>
             <footer className="flex items-center justify-between gap-6 px-4 text-small text-ink-soft marked-above no-print">
                 {foot ?? t('app.trains')}
             </footer>

@@ -92,6 +92,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
 
     return (
         <Page
+            busy={busy}
             title={
                 <>
                     {attempt.jobTitle} <span className="font-normal text-ink-soft">{attempt.car.name}</span>

@@ -7,19 +7,36 @@ export interface Pending {
     action: Action;
 }
 
-const place = (attempt: number) => `lernfall.pending.${attempt}`;
+const place = (attempt: number) => `lernfall.waiting.${attempt}`;
+
+/** The actions the server has not answered yet, in the order they were done. */
+export function kept(attempt: number): Pending[] {
+    const text = localStorage.getItem(place(attempt));
+    return text === null ? [] : (JSON.parse(text) as Pending[]);
+}
 
 export function keep(attempt: number, pending: Pending): void {
-    localStorage.setItem(place(attempt), JSON.stringify(pending));
+    store(attempt, [...kept(attempt), pending]);
 }
 
-export function kept(attempt: number): Pending | null {
-    const text = localStorage.getItem(place(attempt));
-    return text === null ? null : (JSON.parse(text) as Pending);
+/** Answered: it need not be sent again. */
+export function settle(attempt: number, key: string): void {
+    store(
+        attempt,
+        kept(attempt).filter((pending) => pending.key !== key),
+    );
 }
 
-export function settle(attempt: number): void {
-    localStorage.removeItem(place(attempt));
+/** What was to follow an action that was refused is not done either; says whether there was any. */
+export function dropAll(attempt: number): boolean {
+    const any = kept(attempt).length > 0;
+    store(attempt, []);
+    return any;
+}
+
+function store(attempt: number, pending: Pending[]): void {
+    if (pending.length === 0) localStorage.removeItem(place(attempt));
+    else localStorage.setItem(place(attempt), JSON.stringify(pending));
 }
 
 /** A random key (RFC 9562, version 4); crypto.randomUUID is missing on plain http. */

@@ -10,7 +10,7 @@ export function useShortcuts(actions: Record<string, () => unknown>): void {
         const onKey = (event: KeyboardEvent) => {
             const target = event.target as HTMLElement;
             const typing = target.closest('input, textarea, select, [role="dialog"]') !== null;
-            if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+            if (typing || event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
             const action = current.current[event.key.toLowerCase()];
             if (action !== undefined) {
                 event.preventDefault();

@@ -5,10 +5,10 @@ import type { Action, Attempt, Step } from '../api/types';
 import { useSignInAgain } from '../app/session';
 import { t } from '../words/words';
 import { deliver, type StepAnswer } from './deliver';
-import { freshKey, keep, kept, settle, type Pending } from './pending';
+import { dropAll, freshKey, keep, kept, settle, type Pending } from './pending';
 
 export interface Bay {
-    /** Does an action; gives the step, or null where the attempt had moved on. Throws Refused with the fields that are wrong. */
+    /** Does an action; gives the step, or null where the attempt had moved on; actions wait for those before them. Throws Refused with the fields that are wrong. */
     act: (action: Action) => Promise<Step | null>;
 }
 
@@ -29,18 +29,16 @@ export function useBay(id: number) {
             ) as Promise<Attempt>,
     });
     const signInAgain = useSignInAgain();
-    const [busy, setBusy] = useState(false);
+    const [underWay, setUnderWay] = useState(0);
     const [notice, setNotice] = useState('');
-    const inFlight = useRef(false);
+    const line = useRef<Promise<unknown>>(Promise.resolve());
 
     const send = useCallback(
         async (pending: Pending): Promise<Step | null> => {
-            inFlight.current = true;
-            setBusy(true);
             setNotice('');
             try {
                 const answer = await deliver(id, pending, () => setNotice(t('error.offline')));
-                settle(id);
+                settle(id, pending.key);
                 setNotice('');
                 queries.setQueryData<Attempt>(
                     ['attempt', id],
@@ -53,39 +51,53 @@ export function useBay(id: number) {
                     signInAgain(); // what was kept is sent when this page opens again
                     return null;
                 }
-                settle(id);
+                settle(id, pending.key);
+                if (dropAll(id)) setNotice(t('error.not-done-after'));
                 if (error.status !== 409) throw error;
                 queries.setQueryData(['attempt', id], (error.body as { attempt: Attempt }).attempt);
                 setNotice(error.message);
                 return null;
-            } finally {
-                inFlight.current = false;
-                setBusy(false);
             }
         },
         [id, queries, signInAgain],
     );
 
+    /** Sends it once those before it are answered, unless one of them was refused. */
+    const inTurn = useCallback(
+        (pending: Pending): Promise<Step | null> => {
+            const turn = line.current.then(async () => {
+                const stillWanted = kept(id).some(({ key }) => key === pending.key);
+                return stillWanted ? send(pending) : null;
+            });
+            setUnderWay((count) => count + 1);
+            line.current = turn.catch(() => undefined).finally(() => setUnderWay((count) => count - 1));
+            return turn;
+        },
+        [id, send],
+    );
+
     const act = useCallback(
         async (action: Action): Promise<Step | null> => {
             const attempt = queries.getQueryData<Attempt>(['attempt', id]);
-            if (attempt === undefined || inFlight.current) return null;
-            const pending = { key: freshKey(), number: attempt.steps.length + 1, action };
+            if (attempt === undefined) return null;
+            const waiting = kept(id);
+            if (isSame(waiting.at(-1)?.action, action)) return null; // pressed twice
+            const pending = { key: freshKey(), number: attempt.steps.length + waiting.length + 1, action };
             keep(id, pending);
-            return send(pending);
+            return inTurn(pending);
         },
-        [id, queries, send],
+        [id, queries, inTurn],
     );
 
     const loaded = query.data !== undefined;
     useEffect(() => {
-        const left = loaded ? kept(id) : null;
-        // an action from before a sign-out or a closed lid; a refusal of it was already shown or is of no use now
-        if (left !== null && !inFlight.current) void send(left).catch(() => undefined);
+        // actions from before a sign-out or a closed lid; a refusal of them was already shown or is of no use now
+        if (loaded) kept(id).forEach((left) => void inTurn(left).catch(() => undefined));
         // only when the page opens: later actions look after themselves
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [loaded, id]);
 
+    const busy = underWay > 0;
     return { query, busy, notice, dismiss: () => setNotice(''), act };
 }
 
@@ -97,4 +109,8 @@ function advanced(before: Attempt, answer: StepAnswer): Attempt {
         dataSheet: answer.dataSheet,
         steps: known ? before.steps : [...before.steps, answer.step],
     };
+}
+
+function isSame(one: Action | undefined, other: Action): boolean {
+    return JSON.stringify(one) === JSON.stringify(other);
 }

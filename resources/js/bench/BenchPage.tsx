@@ -50,6 +50,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
 
     return (
         <Page
+            busy={preview.isFetching}
             title={
                 <>
                     {t('bench.title')}{' '}

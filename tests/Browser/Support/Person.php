@@ -7,7 +7,6 @@ namespace Tests\Browser\Support;
 use Facebook\WebDriver\Chrome\ChromeDriver;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
-use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverSelect;
@@ -103,27 +102,25 @@ final readonly class Person
     /** Waits until this can be read somewhere on the page. */
     public function see(string $text): self
     {
-        try {
-            $this->browser->wait(self::PATIENCE_SECONDS, 50)->until(fn (): bool => str_contains($this->page(), $text));
-        } catch (TimeoutException) {
-            Assert::fail("'$text' is not to be seen in: ".$this->page());
-        }
-        Assert::assertStringContainsString($text, $this->page());
+        $page = $this->until(static fn (string $page): bool => str_contains($page, $text));
+        Assert::assertStringContainsString($text, $page);
 
         return $this;
     }
 
+    /** Waits until nothing is under way any more and this cannot be read (any longer). */
     public function doNotSee(string $text): self
     {
-        Assert::assertStringNotContainsString($text, $this->page());
+        $page = $this->until(fn (string $page): bool => ! str_contains($page, $text) && $this->isSettled());
+        Assert::assertStringNotContainsString($text, $page);
 
         return $this;
     }
 
-    /** What can be read on the page, in one line. */
+    /** What can be read on the page once nothing is under way, in one line. */
     public function page(): string
     {
-        return (string) preg_replace('~\s+~u', ' ', (string) $this->browser->executeScript('return document.body.innerText'));
+        return $this->until($this->isSettled(...));
     }
 
     /** Types keys at whatever has the focus. */
@@ -140,6 +137,30 @@ final readonly class Person
     public function focused(): string
     {
         return (string) $this->browser->executeScript('return document.activeElement.getAttribute("aria-label") ?? document.activeElement.innerText');
+    }
+
+    /**
+     * Looks at the page until it is as wanted, or patience ends; gives it as it was last seen.
+     *
+     * @param  callable(string): bool  $wanted
+     */
+    private function until(callable $wanted): string
+    {
+        $end = microtime(true) + self::PATIENCE_SECONDS;
+        do {
+            $page = (string) preg_replace('~\s+~u', ' ', (string) $this->browser->executeScript('return document.body.innerText'));
+            if ($wanted($page)) {
+                return $page;
+            }
+            usleep(50_000);
+        } while (microtime(true) < $end);
+
+        return $page;
+    }
+
+    private function isSettled(): bool
+    {
+        return (bool) $this->browser->executeScript('return document.querySelector("[data-loading], [aria-busy=true]") === null');
     }
 
     private function field(string $label): WebDriverElement
