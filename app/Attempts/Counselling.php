@@ -10,8 +10,11 @@ use App\Models\Belief;
 use App\Models\Counsel;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Advice\ReadingFirst;
+use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Possible;
 use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Separation;
 use Lernfall\Evidence\Trail;
 use Lernfall\Format\LikelyFormat;
 use Lernfall\Format\TrialFormat;
@@ -22,7 +25,7 @@ final readonly class Counselling
 {
     private const TESTS = 3;
 
-    private const NO_ADVICE = ['repair' => null, 'chance' => null, 'tests' => []];
+    private const NO_ADVICE = ['repair' => null, 'chance' => null, 'tests' => [], 'reading' => null];
 
     public function __construct(private BuiltIn $builtIn, private JobFold $fold)
     {
@@ -48,17 +51,26 @@ final readonly class Counselling
     {
         $document = $this->fold->document($attempt->version);
         $simulator = $this->builtIn->simulator()->forCase($document->case);
-        $lineup = Trail::of($this->fold->of($attempt), $this->builtIn->suspects()->of($document->case, $document->knowledge), $this->builtIn->weighing(), $simulator)->end();
+        $job = $this->fold->of($attempt);
+        $suspects = $this->builtIn->suspects()->of($document->case, $document->knowledge);
+        $lineup = Trail::of($job, $suspects, $this->builtIn->weighing(), $simulator)->end();
         $possible = Possible::after($step, $lineup->shown());
 
-        return $this->answer($about, $possible->open, LikelyFormat::write($possible->foremost), $about === 'next'
-            ? $this->next((new Adviser($simulator, new Remedies($simulator), $document->policy->needlessRepair))->on($lineup, $lineup->shown()))
-            : self::NO_ADVICE);
+        if ($about !== 'next') {
+            return $this->answer($about, $possible->open, LikelyFormat::write($possible->foremost), self::NO_ADVICE);
+        }
+        $remedies = new Remedies($simulator);
+        $advice = (new Adviser($simulator, $remedies, $document->policy->needlessRepair))->on($lineup, $lineup->shown());
+        $reading = $document->policy->demandsReading && $advice->isToRepair()
+            ? (new ReadingFirst(new Separation($suspects, $this->builtIn->weighing(), $simulator, $remedies), $simulator))->missing($job, $advice)
+            : null;
+
+        return $this->answer($about, $possible->open, LikelyFormat::write($possible->foremost), $this->next($advice, $reading));
     }
 
     /**
      * @param  list<array<string, mixed>>  $foremost
-     * @param  array{repair: ?string, chance: ?float, tests: list<array<string, mixed>>}  $advice
+     * @param  array{repair: ?string, chance: ?float, tests: list<array<string, mixed>>, reading: ?array<string, mixed>}  $advice
      * @return array<string, mixed>
      */
     private function answer(string $about, int $open, array $foremost, array $advice): array
@@ -66,13 +78,14 @@ final readonly class Counselling
         return ['about' => $about, 'open' => $open, 'foremost' => $foremost, ...$advice];
     }
 
-    /** @return array{repair: ?string, chance: float, tests: list<array{id: string, place: string, minutes: float, bits: float}>} */
-    private function next(Advice $advice): array
+    /** @return array{repair: ?string, chance: float, tests: list<array{id: string, place: string, minutes: float, bits: float}>, reading: ?array{id: string, place: string, minutes: float}} */
+    private function next(Advice $advice, ?Trial $reading): array
     {
         return [
-            'repair' => $advice->isToRepair() ? $advice->remedy : null,
+            'repair' => $advice->isToRepair() && $reading === null ? $advice->remedy : null,
             'chance' => round($advice->repairs->byRemedy()[$advice->remedy] ?? 0.0, 3),
             'tests' => array_map(TrialFormat::write(...), array_slice($advice->different(), 0, self::TESTS)),
+            'reading' => $reading === null ? null : ['id' => $reading->id, 'place' => $reading->place, 'minutes' => $reading->minutes],
         ];
     }
 }

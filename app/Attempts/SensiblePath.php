@@ -31,7 +31,7 @@ final readonly class SensiblePath
             $remedies = new Remedies($simulator);
             $journeyman = new Journeyman($simulator, $this->builtIn->weighing(), $remedies, new Adviser($simulator, $remedies, $document->policy->needlessRepair));
 
-            return PathFormat::write($journeyman->work($document->case, $this->builtIn->suspects()->of($document->case, $document->knowledge), self::SEED));
+            return PathFormat::write($journeyman->work($document->case, $this->builtIn->suspects()->of($document->case, $document->knowledge), self::SEED, $document->policy->demandsReading));
         });
     }
 }

@@ -54,12 +54,12 @@ final class BuiltIn
 
     public function solver(Policy $policy): Solver
     {
-        return new Solver($this->simulator(), $this->suspects(), $policy->needlessRepair);
+        return new Solver($this->simulator(), $this->suspects(), $policy->needlessRepair, $policy->demandsReading);
     }
 
     public function marker(): Marker
     {
-        return new Marker($this->simulator(), $this->catalogue(), $this->suspects());
+        return new Marker($this->simulator(), $this->suspects());
     }
 
     /** @return array<string, array<array-key, mixed>> decoded marking policies by name */

@@ -32,14 +32,16 @@ final readonly class Lineup
         private Likelihood $likelihood,
         private Weighing $weighing,
         private Simulator $simulator,
+        private bool $rulesOut,
     ) {
     }
 
-    public static function of(Suspects $suspects, Weighing $weighing, Simulator $simulator): self
+    /** @param  bool  $rulesOut  whether those that have become very unlikely are left behind */
+    public static function of(Suspects $suspects, Weighing $weighing, Simulator $simulator, bool $rulesOut = true): self
     {
         $ways = array_map(static fn (Suspect $suspect, int $place): Way => new Way($place, $suspect->car), $suspects->all, array_keys($suspects->all));
 
-        return new self($suspects, $ways, [], [], [], new Likelihood($weighing), $weighing, $simulator);
+        return new self($suspects, $ways, [], [], [], new Likelihood($weighing), $weighing, $simulator, $rulesOut);
     }
 
     /** After one more step of the job, whatever it showed. */
@@ -66,7 +68,7 @@ final readonly class Lineup
         return new self(
             $this->suspects, $followed, [...$this->left, ...$left],
             [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()],
-            $this->likelihood, $this->weighing, $this->simulator,
+            $this->likelihood, $this->weighing, $this->simulator, $this->rulesOut,
         );
     }
 
@@ -162,7 +164,7 @@ final readonly class Lineup
         $followed = [];
         $left = [];
         foreach ($ways as $way) {
-            if ($way->suspect === 0 || $weight($way) >= $least) {
+            if (! $this->rulesOut || $way->suspect === 0 || $weight($way) >= $least) {
                 $followed[] = $way;
             } else {
                 $left[] = $way;

@@ -4,60 +4,48 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
+use Lernfall\Bay\Action\LookAtLamps;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\Arrival;
-use Lernfall\Bay\Car;
+use Lernfall\Bay\CodesShown;
 use Lernfall\Bay\Job;
+use Lernfall\Bay\Remembered;
 use Lernfall\Bay\Simulator;
 use Lernfall\Bay\Step;
-use Lernfall\Fault\Catalogue;
-use Lernfall\Fault\Fault;
 
 /**
- * Whether a written reading separates: by prediction, it differs beyond spread between a fault that the repaired part
- * holds and one that another part of the same channel holds, and what was shown fits the first.
+ * Whether a reading separates: by prediction, it differs beyond spread between a fault that a repair would mend and another
+ * one at the same place that it would leave, and what was shown fits the first.
  */
 final readonly class Separation
 {
-    public function __construct(private Simulator $simulator, private Catalogue $catalogue)
+    public function __construct(private Suspects $suspects, private Weighing $weighing, private Simulator $simulator, private Remedies $remedies)
     {
     }
 
     /** @return list<Step> the writing steps before the repair that separate, whether read rightly or not */
     public function supporting(Job $job, Step $repair): array
     {
-        $written = array_values(array_filter(
-            $job->stepsOf(WriteReading::class),
-            static fn (Step $step): bool => $step->number < $repair->number,
-        ));
-        if ($written === [] || ! $repair->action instanceof Repair) {
-            return [];
+        $supporting = [];
+        $sides = $repair->action instanceof Repair ? $this->sides($job, $repair->number, $repair->action) : null;
+        foreach ($job->stepsOf(WriteReading::class) as $written) {
+            $action = $written->action;
+            $shown = $action instanceof WriteReading ? $job->step($action->of) : null;
+            if ($written->number < $repair->number && $shown !== null && self::isReading($shown) && $sides?->areParted($shown->number, $action->feature, $shown->observation) === true) {
+                $supporting[] = $written;
+            }
         }
-        [$held, $others] = $this->hypotheses($job, $repair, $repair->action);
 
-        return array_values(array_filter($written, fn (Step $step): bool => $this->separates($job, $step, $held, $others)));
+        return $supporting;
     }
 
-    /**
-     * @param  list<Hypothesis>  $held
-     * @param  list<Hypothesis>  $others
-     */
-    private function separates(Job $job, Step $written, array $held, array $others): bool
+    /** Whether anything shown so far would carry this repair, once it is written down. */
+    public function isShown(Job $job, Repair $repair): bool
     {
-        $write = $written->action;
-        $shown = $write instanceof WriteReading ? $job->step($write->of) : null;
-        if ($shown === null) {
-            return false;
-        }
-        foreach ($held as $one) {
-            $likely = $one->at($shown->number)?->features[$write->feature] ?? null;
-            if ($likely === null || ! Apart::fits($likely, $shown->observation, $write->feature)) {
-                continue;
-            }
-            foreach ($others as $other) {
-                $rival = $other->at($shown->number)?->features[$write->feature] ?? null;
-                if ($rival !== null && Apart::predictions($likely, $rival) && ! Apart::fits($rival, $shown->observation, $write->feature)) {
+        $sides = $this->sides($job, count($job->steps) + 1, $repair);
+        foreach ($job->steps as $step) {
+            foreach (self::isReading($step) ? array_keys($step->observation->values) : [] as $feature) {
+                if ($sides->areParted($step->number, (string) $feature, $step->observation)) {
                     return true;
                 }
             }
@@ -66,42 +54,37 @@ final readonly class Separation
         return false;
     }
 
-    /** @return array{list<Hypothesis>, list<Hypothesis>} those whose fault the part holds, and the rest of the channel */
-    private function hypotheses(Job $job, Step $repair, Repair $action): array
+    /** Lamps and codes are what a car comes with: they name a circuit, not a part. */
+    private static function isReading(Step $step): bool
     {
-        $before = array_slice($job->steps, 0, $repair->number - 1);
-        $sound = $job->case->sound;
-        $held = [];
-        $others = [];
-        foreach ($this->faultsAt($job, $action->kind->concerns($action->channel, $sound)) as $fault) {
-            $hypothesis = Hypothesis::through($before, $fault, Arrival::of(Car::hypothesis($fault->applyTo($sound), $sound)), $this->simulator);
-            if ($this->isRemoved($hypothesis, $action)) {
-                $held[] = $hypothesis;
-            } else {
-                $others[] = $hypothesis;
-            }
+        return CodesShown::at($step) === null && ! $step->action instanceof LookAtLamps;
+    }
+
+    /** The faults of the place a repair concerns as they stand before a step, everything having been done to them as well. */
+    public function sides(Job $job, int $before, Repair $repair): Sides
+    {
+        $last = $job->step($before - 1);
+
+        return $last === null ? $this->parted($job, $before, $repair) : Remembered::with($last, 'sides of '.Remedies::key($repair).' '.spl_object_id($this->suspects), fn (): Sides => $this->parted($job, $before, $repair));
+    }
+
+    private function parted(Job $job, int $before, Repair $repair): Sides
+    {
+        $lineup = Lineup::of($this->suspects->aloneAt($repair->kind->concerns($repair->channel, $job->case->sound)), $this->weighing, $this->simulator, rulesOut: false);
+        foreach (array_slice($job->steps, 0, $before - 1) as $step) {
+            $lineup = $lineup->after($step);
         }
+        $ways = $lineup->likeliest();
+        unset($ways[0]); // the sound car has nothing to be mended
+        $weight = static fn (Way $way): float => $way->weight() + log($lineup->suspects->all[$way->suspect]->prior);
+        usort($ways, static fn (Way $one, Way $other): int => $weight($other) <=> $weight($one));
+        $left = array_values(array_filter($ways, fn (Way $way): bool => ! $this->remedies->helps($way->car, $repair)));
+        $shares = array_map(static fn (Way $way): float => exp($weight($way) - $weight($left[0])), $left);
 
-        return [$held, $others];
-    }
-
-    /** Whether this repair would put the car with this fault in order, found by trying it. */
-    private function isRemoved(Hypothesis $hypothesis, Repair $repair): bool
-    {
-        $repaired = $this->simulator->predict($hypothesis->car, $repair)[0]->car->vehicle;
-
-        return $hypothesis->car->vehicle != $hypothesis->car->sound && $repaired == $hypothesis->car->sound;
-    }
-
-    /**
-     * @param  list<string>  $places
-     * @return list<Fault>
-     */
-    private function faultsAt(Job $job, array $places): array
-    {
-        return array_values(array_filter(
-            $this->catalogue->everyFault($job->case->sound),
-            static fn (Fault $fault): bool => in_array($fault->channel, $places, true),
-        ));
+        return new Sides(
+            array_values(array_filter($ways, fn (Way $way): bool => $this->remedies->helps($way->car, $repair))),
+            $left,
+            array_map(static fn (float $share): float => $share / array_sum($shares), $shares),
+        );
     }
 }

@@ -59,6 +59,19 @@ final readonly class Suspects
         return new self([$sound, ...array_values($others)]);
     }
 
+    /**
+     * The sound car, and those with one fault at one of these places in the form its kind usually has.
+     *
+     * @param  list<string>  $places
+     */
+    public function aloneAt(array $places): self
+    {
+        return new self([$this->all[0], ...array_values(array_filter(
+            $this->all,
+            static fn (Suspect $one): bool => count($one->faults) === 1 && in_array($one->faults[0]->channel, $places, true) && $one->faults[0]->provokedBy === $one->faults[0]->kind->nature,
+        ))]);
+    }
+
     public function count(): int
     {
         return count($this->all);

@@ -13,7 +13,6 @@ use Lernfall\Evidence\KnownSuspects;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Evidence\Separation;
 use Lernfall\Evidence\Trail;
-use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Criterion\CodesBeforeClearing;
 use Lernfall\Marking\Criterion\Economy;
 use Lernfall\Marking\Criterion\Proof;
@@ -28,30 +27,54 @@ use Lernfall\Marking\Mistake\Mistakes;
 /** Marks a job by a policy. */
 final readonly class Marker
 {
-    public function __construct(private Simulator $simulator, private Catalogue $catalogue, private KnownSuspects $suspects)
+    public function __construct(private Simulator $simulator, private KnownSuspects $suspects)
     {
     }
 
     public function mark(Job $job, Policy $policy, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
     {
         $simulator = $this->simulator->forCase($job->case);
-        $trail = $policy->judgesReasoning() ? Trail::of($job, $this->suspects->of($job->case, $knowledge), $this->suspects->weighing, $simulator) : null;
-        $reviews = $trail === null ? [] : $this->reviews($job, $policy, $trail, $simulator);
-        $marks = [];
-        foreach ($this->criteria($policy, $simulator, $reviews, $trail) as $criterion) {
-            $outOf = $policy->weights[$criterion->id()] ?? 0;
-            if ($outOf === 0) {
-                continue;
-            }
-            $verdict = $criterion->judge($job);
-            $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
-        }
-
+        $suspects = $this->suspects->of($job->case, $knowledge);
+        $remedies = new Remedies($simulator);
+        $adviser = new Adviser($simulator, $remedies, $policy->needlessRepair);
+        $separation = new Separation($suspects, $this->suspects->weighing, $simulator, $remedies);
+        $trail = $policy->judgesReasoning() ? Trail::of($job, $suspects, $this->suspects->weighing, $simulator) : null;
+        $reviews = $trail === null ? [] : $this->reviews($job, $policy, new Reasoning($trail, $adviser, $remedies, $policy->margin, $this->suspects->weighing->closeFactor), $separation);
+        $criteria = [
+            new Safety,
+            new CodesBeforeClearing,
+            new SeparatingReading($separation),
+            ...($trail === null ? [] : [
+                new RightJudgement($trail, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($trail, $adviser, $policy->schools->firstTest),
+            ]),
+            new RightRepair($remedies, $reviews, $policy->schools->twoRepairs),
+            new Proof($policy->schools->lampOut),
+            new Economy($remedies, $simulator->workshop, $policy->diagnosisMinutes),
+        ];
         $mistakes = Mistakes::in($job, $reviews, $policy->schools);
+        $marks = $this->marks($job, $policy, $criteria);
 
         return $trail === null
             ? new MarkSheet($marks, mistakes: $mistakes, cap: $this->cap($job, $policy))
             : new MarkSheet($marks, $reviews, $trail->possible, $mistakes, StationReviews::of($job, $trail), cap: $this->cap($job, $policy));
+    }
+
+    /**
+     * @param  list<Criterion>  $criteria
+     * @return list<Mark> of those that carry points
+     */
+    private function marks(Job $job, Policy $policy, array $criteria): array
+    {
+        $marks = [];
+        foreach ($criteria as $criterion) {
+            $outOf = $policy->weights[$criterion->id()] ?? 0;
+            if ($outOf > 0) {
+                $verdict = $criterion->judge($job);
+                $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
+            }
+        }
+
+        return $marks;
     }
 
     private function cap(Job $job, Policy $policy): ?SafetyCap
@@ -68,47 +91,22 @@ final readonly class Marker
     }
 
     /** @return list<RepairReview> */
-    private function reviews(Job $job, Policy $policy, Trail $trail, Simulator $simulator): array
+    private function reviews(Job $job, Policy $policy, Reasoning $reasoning, Separation $separation): array
     {
-        $remedies = new Remedies($simulator);
-
-        $reviews = (new Reasoning(
-            $trail, new Adviser($simulator, $remedies, $policy->needlessRepair), $remedies, $policy->margin, $this->suspects->weighing->closeFactor,
-        ))->of($job);
-
-        return $policy->demandsReading ? array_map(fn (RepairReview $review): RepairReview => $this->separates($job, $review, $simulator) ? $review : $review->unsupported(), $reviews) : $reviews;
+        return array_map(
+            fn (RepairReview $review): RepairReview => ! $policy->demandsReading || $this->isRead($job, $review, $separation) ? $review : $review->unsupported(),
+            $reasoning->of($job),
+        );
     }
 
     /** Whether a rightly written reading carries the repair; a decision for none needs no reading. */
-    private function separates(Job $job, RepairReview $review, Simulator $simulator): bool
+    private function isRead(Job $job, RepairReview $review, Separation $separation): bool
     {
         $step = $job->step($review->step);
 
         return $review->repair === null || $step !== null && array_filter(
-            (new Separation($simulator, $this->catalogue))->supporting($job, $step),
+            $separation->supporting($job, $step),
             static fn (Step $written): bool => Entry::of($job, $written)->isRight(),
         ) !== [];
-    }
-
-    /**
-     * @param  list<RepairReview>  $reviews
-     * @return list<Criterion>
-     */
-    private function criteria(Policy $policy, Simulator $simulator, array $reviews, ?Trail $trail): array
-    {
-        $remedies = new Remedies($simulator);
-
-        return [
-            new Safety,
-            new CodesBeforeClearing,
-            new SeparatingReading(new Separation($simulator, $this->catalogue)),
-            ...($trail === null ? [] : [
-                new RightJudgement($trail, $policy->schools), new SoundReasoning($reviews),
-                new RightFirstTest($trail, new Adviser($simulator, $remedies, $policy->needlessRepair), $policy->schools->firstTest),
-            ]),
-            new RightRepair($remedies, $reviews, $policy->schools->twoRepairs),
-            new Proof($policy->schools->lampOut),
-            new Economy($remedies, $simulator->workshop, $policy->diagnosisMinutes),
-        ];
     }
 }

@@ -6,8 +6,10 @@ namespace Tests\Feature;
 
 use App\Attempts\Following;
 use App\Attempts\Marks;
+use App\Documents\JsonFile;
 use App\Models\Attempt;
 use App\Models\Belief;
+use App\Models\CaseVersion;
 use App\Models\Counsel;
 use App\Models\Group;
 use App\Models\Role;
@@ -67,9 +69,29 @@ final class CounselTest extends FeatureTestCase
         $this->postJson("/api/attempts/{$this->practising()->id}/counsel", ['about' => 'everything'])->assertStatus(422)->assertJsonValidationErrors('about');
     }
 
-    private function practising(): Attempt
+    public function test_where_the_rules_ask_for_a_reading_it_comes_before_the_repair(): void
     {
-        $attempt = $this->attempt();
+        $cellist = JsonFile::read(database_path('seeders/demo/cellist.case.json'));
+        assert(is_array($cellist) && is_array($cellist['faults']));
+        $chafed = function (array $more) use ($cellist): Attempt {
+            $attempt = $this->practising($this->published($cellist['faults'][0], 'lendo-15', ['knowledge' => $cellist['knowledge'], ...$more]));
+            $this->act($attempt, ['do' => 'look-at-lamps'])->assertOk();
+
+            return $attempt->refresh();
+        };
+        $repair = $this->postJson("/api/attempts/{$chafed([])->id}/counsel", ['about' => 'next'])->assertOk();
+        self::assertSame('repair-loom@FR', $repair->json('repair'), 'by the arithmetic alone');
+        self::assertNull($repair->json('reading'));
+
+        $this->apprentice = $this->person(Group::query()->firstOrFail(), 'learner two', Role::Apprentice);
+        $demanding = $this->postJson("/api/attempts/{$chafed(['policy' => 'examination'])->id}/counsel", ['about' => 'next'])->assertOk();
+        self::assertNull($demanding->json('repair'));
+        self::assertSame('FR', $demanding->json('reading.place'));
+    }
+
+    private function practising(?CaseVersion $version = null): Attempt
+    {
+        $attempt = $this->attempt($version);
         $attempt->version->update(['document' => json_encode([...$attempt->version->decoded(), 'practice' => true])]);
         $this->actingAs($this->apprentice);
         $this->act($attempt, ['do' => 'ignition', 'to' => 'on'])->assertOk();

@@ -5,13 +5,21 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\Arrival;
+use Lernfall\Bay\Car;
 use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\Job;
 use Lernfall\Bay\Observation;
 use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\Suspect;
+use Lernfall\Evidence\Suspects;
+use Lernfall\Evidence\Way;
+use Lernfall\Fault\Fault;
 use Lernfall\Format\ActionReader;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\Policy;
+use Lernfall\Vehicle\Vehicle;
 
 /** A job played from actions in their JSON form, for tests. */
 final class Played
@@ -67,5 +75,18 @@ final class Played
     public function marks(?Policy $policy = null, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
     {
         return Workbench::marker()->mark($this->job, $policy ?? Workbench::olderPolicy(), $knowledge);
+    }
+
+    /** A car with this fault that could be standing there instead, everything having been done to it as well. */
+    public function withSuspect(Fault $fault): Way
+    {
+        $sound = $this->job->case->sound;
+        $suspect = static fn (array $faults, Vehicle $vehicle): Suspect => new Suspect('', $faults, 1.0, false, Arrival::of(Car::hypothesis($vehicle, $sound)));
+        $lineup = Lineup::of(Suspects::listed($suspect([], $sound), $suspect([$fault], $fault->applyTo($sound))), Workbench::suspects()->weighing, Workbench::simulator(), rulesOut: false);
+        foreach ($this->job->steps as $step) {
+            $lineup = $lineup->after($step);
+        }
+
+        return $lineup->likeliest()[1];
     }
 }

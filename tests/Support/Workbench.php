@@ -55,7 +55,7 @@ final class Workbench
 
     public static function marker(): Marker
     {
-        return new Marker(self::simulator(), self::catalogue(), self::suspects());
+        return new Marker(self::simulator(), self::suspects());
     }
 
     public static function simulator(): Simulator

@@ -12,12 +12,13 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Counsel', required: ['about', 'open', 'foremost', 'repair', 'chance', 'tests'], properties: [
+#[OA\Schema(schema: 'Counsel', required: ['about', 'open', 'foremost', 'repair', 'chance', 'tests', 'reading'], properties: [
     new OA\Property(property: 'about', type: 'string', enum: ['possible', 'next']),
     new OA\Property(property: 'open', type: 'integer'),
     new OA\Property(property: 'foremost', type: 'array', items: new OA\Items(ref: '#/components/schemas/Likely')),
     new OA\Property(property: 'repair', description: 'what to repair now, as "kind@place"; null where testing on is better', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'chance', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'reading', description: 'the test to be made and written down first, where the rules of the case ask for a reading that separates', oneOf: [new OA\Schema(ref: '#/components/schemas/PathTest'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'tests', type: 'array', items: new OA\Items(ref: '#/components/schemas/BetterTest')),
 ])]
 final readonly class CounselController

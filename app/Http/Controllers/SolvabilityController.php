@@ -19,11 +19,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'minutes', description: 'repair and proof included', type: 'number'),
     new OA\Property(property: 'cost', type: 'number'),
     new OA\Property(property: 'remedy', description: 'as "needed" of Solvability', type: 'string'),
-    new OA\Property(property: 'tests', type: 'array', items: new OA\Items(required: ['id', 'place', 'minutes'], properties: [
-        new OA\Property(property: 'id', type: 'string'),
-        new OA\Property(property: 'place', type: 'string'),
-        new OA\Property(property: 'minutes', type: 'number'),
-    ], type: 'object')),
+    new OA\Property(property: 'tests', type: 'array', items: new OA\Items(ref: '#/components/schemas/PathTest')),
+])]
+#[OA\Schema(schema: 'PathTest', required: ['id', 'place', 'minutes'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'place', type: 'string'),
+    new OA\Property(property: 'minutes', type: 'number'),
 ])]
 #[OA\Schema(schema: 'Solvability', required: ['solvable', 'needed', 'reached', 'of', 'afterFirstLook', 'par', 'together', 'tools', 'warnings'], properties: [
     new OA\Property(property: 'solvable', type: 'boolean'),

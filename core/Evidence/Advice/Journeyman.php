@@ -18,11 +18,15 @@ use Lernfall\Bay\Rate;
 use Lernfall\Bay\Simulator;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Separation;
 use Lernfall\Evidence\Suspects;
 use Lernfall\Evidence\Weighing;
 use Lernfall\Vehicle\Vehicle;
 
-/** Someone who does what the advice says: reads the codes, then test after test, until a repair is expected to be cheaper. */
+/**
+ * Someone who does what the advice says: reads the codes, then test after test, until a repair is expected to be cheaper,
+ * and rests on a reading that separates where the rules of the case ask for one.
+ */
 final readonly class Journeyman
 {
     private const MOST_TESTS = 40;
@@ -44,9 +48,11 @@ final readonly class Journeyman
         }];
     }
 
-    public function work(FaultCase $case, Suspects $suspects, string $seed): Path
+    /** @param  bool  $demandsReading  a repair needs a reading that separates, however cheap it is */
+    public function work(FaultCase $case, Suspects $suspects, string $seed, bool $demandsReading = false): Path
     {
         $simulator = $this->simulator->forCase($case);
+        $readingFirst = $demandsReading ? new ReadingFirst(new Separation($suspects, $this->weighing, $simulator, $this->remedies), $simulator) : null;
         $job = Job::begin($case, $seed);
         $lineup = Lineup::of($suspects, $this->weighing, $simulator);
         foreach (self::firstLook($case->sound) as $action) {
@@ -57,10 +63,10 @@ final readonly class Journeyman
         while (true) {
             $odds = $lineup->shown();
             $advice = $this->adviser->on($lineup, $odds);
-            if ($advice->isToRepair() || count($tests) >= self::MOST_TESTS) {
+            $next = $advice->isToRepair() ? $readingFirst?->missing($job, $advice, $tests) : $advice->tests[0]->trial;
+            if ($next === null || count($tests) >= self::MOST_TESTS) {
                 return $this->path($job, $lineup, $advice, $tests);
             }
-            $next = $advice->tests[0]->trial;
             $tests[] = $next;
             foreach ($next->actions() as $action) {
                 $job = $job->do($action, $simulator);

@@ -37,7 +37,7 @@ final readonly class Solver
     /** Outcomes that two cars share with less than this chance tell them apart. */
     private const SHARED = 0.5;
 
-    public function __construct(private Simulator $simulator, private KnownSuspects $suspects, private float $needless)
+    public function __construct(private Simulator $simulator, private KnownSuspects $suspects, private float $needless, private bool $demandsReading = false)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class Solver
         $paths = [];
         foreach (self::SEEDS as $done => $seed) {
             $progress === null ?: $progress($done, count(self::SEEDS) + 1);
-            $paths[] = $journeyman->work($case, $suspects, $seed);
+            $paths[] = $journeyman->work($case, $suspects, $seed, $this->demandsReading);
         }
         $progress === null ?: $progress(count(self::SEEDS), count(self::SEEDS) + 1);
 

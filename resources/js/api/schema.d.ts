@@ -393,6 +393,8 @@ export interface components {
             /** @description what to repair now, as "kind@place"; null where testing on is better */
             repair: string | null;
             chance: number | null;
+            /** @description the test to be made and written down first, where the rules of the case ask for a reading that separates */
+            reading: components["schemas"]["PathTest"] | null;
             tests: components["schemas"]["BetterTest"][];
         };
         JobRow: {
@@ -425,11 +427,12 @@ export interface components {
             cost: number;
             /** @description as "needed" of Solvability */
             remedy: string;
-            tests: {
-                id: string;
-                place: string;
-                minutes: number;
-            }[];
+            tests: components["schemas"]["PathTest"][];
+        };
+        PathTest: {
+            id: string;
+            place: string;
+            minutes: number;
         };
         Solvability: {
             solvable: boolean;

@@ -5,6 +5,7 @@ import { faultNames, percent } from '../report/possible';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { points, shortMinutes } from '../words/quantities';
+import { atPlace } from '../words/place';
 import { t } from '../words/words';
 
 interface Props {
@@ -77,12 +78,20 @@ function Next({ counsel }: { counsel: Counsel }) {
     const [kind = '', place = 'car'] = (counsel.repair ?? '').split('@');
     return (
         <div className="mt-3">
+            {counsel.reading !== null && (
+                <p className="mb-2 font-semibold">
+                    {t('counsel.reading-first', {
+                        test: atPlace(`test.${counsel.reading.id}`, counsel.reading.place),
+                        minutes: shortMinutes(counsel.reading.minutes),
+                    })}
+                </p>
+            )}
             {counsel.repair !== null && (
                 <p className="font-semibold">
                     {kind === 'none'
                         ? t('counsel.repair-none', { chance: percent(counsel.chance ?? 0) })
                         : t('counsel.repair', {
-                              repair: at(`repair.${kind}`, place),
+                              repair: atPlace(`repair.${kind}`, place),
                               chance: percent(counsel.chance ?? 0),
                           })}
                 </p>
@@ -93,7 +102,7 @@ function Next({ counsel }: { counsel: Counsel }) {
                 {counsel.tests.map((test) => (
                     <li key={`${test.id}${test.place}`}>
                         {t('counsel.test', {
-                            test: at(`test.${test.id}`, test.place),
+                            test: atPlace(`test.${test.id}`, test.place),
                             minutes: shortMinutes(test.minutes),
                             bits: test.bits.toFixed(1),
                         })}
@@ -103,8 +112,4 @@ function Next({ counsel }: { counsel: Counsel }) {
             {counsel.tests.length > 0 && <p className="mt-1 text-small text-ink-soft">{t('counsel.bits')}</p>}
         </div>
     );
-}
-
-function at(key: string, place: string): string {
-    return place === 'car' ? t(key) : `${t(key)}, ${t(`channel.${place}`).toLowerCase()}`;
 }

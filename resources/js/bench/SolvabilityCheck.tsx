@@ -3,6 +3,7 @@ import { api, taken } from '../api/client';
 import type { CaseFields, Solvability, SolvabilityCheck as Check } from '../api/types';
 import { Button } from '../ui/Button';
 import { shortMinutes } from '../words/quantities';
+import { atPlace } from '../words/place';
 import { t } from '../words/words';
 
 const LOOKED_AT_EVERY_MS = 400;
@@ -81,7 +82,7 @@ function Found({ found }: { found: Solvability }) {
                     >
                         {found.par.tests.map((test, index) => (
                             <li key={index} className="flex justify-between gap-2">
-                                <span>{at(`test.${test.id}`, test.place)}</span>
+                                <span>{atPlace(`test.${test.id}`, test.place)}</span>
                                 <span className="tabular shrink-0">{shortMinutes(test.minutes)}</span>
                             </li>
                         ))}
@@ -104,10 +105,6 @@ function Found({ found }: { found: Solvability }) {
 
 function named(names: string[]): string {
     return names
-        .map((name) => at(`fault.${name.split('@')[0] ?? ''}`, name.split('@')[1] ?? 'car'))
+        .map((name) => atPlace(`fault.${name.split('@')[0] ?? ''}`, name.split('@')[1] ?? 'car'))
         .join('; ');
-}
-
-function at(key: string, place: string): string {
-    return place === 'car' ? t(key) : `${t(key)}, ${t(`channel.${place}`).toLowerCase()}`;
 }

@@ -1,6 +1,7 @@
 import type { SensiblePath as Path } from '../api/types';
 import { PaperHeading } from '../ui/Paper';
 import { shortMinutes } from '../words/quantities';
+import { atPlace } from '../words/place';
 import { t } from '../words/words';
 
 /** The tests a sensible way would have made, beside which the path taken stands. */
@@ -18,7 +19,7 @@ export function SensiblePath({ path }: { path: Path }) {
                 </li>
                 {path.tests.map((test, index) => (
                     <li key={index} className="flex justify-between gap-3 border-b border-rule py-1">
-                        <span>{at(`test.${test.id}`, test.place)}</span>
+                        <span>{atPlace(`test.${test.id}`, test.place)}</span>
                         <span className="tabular shrink-0">{shortMinutes(test.minutes)}</span>
                     </li>
                 ))}
@@ -28,15 +29,11 @@ export function SensiblePath({ path }: { path: Path }) {
                         <li key={remedy} className="py-1 font-semibold">
                             {kind === 'none' || kind === 'beyond'
                                 ? t('report.decision-none')
-                                : at(`repair.${kind}`, place)}
+                                : atPlace(`repair.${kind}`, place)}
                         </li>
                     );
                 })}
             </ol>
         </div>
     );
-}
-
-function at(key: string, place: string): string {
-    return place === 'car' ? t(key) : `${t(key)}, ${t(`channel.${place}`).toLowerCase()}`;
 }

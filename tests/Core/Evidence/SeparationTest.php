@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Evidence;
 
 use Lernfall\Bay\Action\Repair;
+use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Remedies;
 use Lernfall\Evidence\Separation;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -65,6 +67,14 @@ final class SeparationTest extends TestCase
         self::assertSame([5], $this->supporting($played->write(null, word: 'tooth-missing', feature: 'sight'), 'replace-hub', 'FR'));
     }
 
+    public function test_a_lamp_that_is_on_speaks_for_no_part(): void
+    {
+        $played = Played::on(Workbench::case([['coil-open', 'FR']]))->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'look-at-lamps']);
+        self::assertSame('on', $played->shown()->word('abs'));
+
+        self::assertSame([], $this->supporting($played->write(null, word: 'on', feature: 'abs')->secured(), 'replace-sensor', 'FR'));
+    }
+
     /** @return list<int> */
     private function supporting(Played $played, string $kind, string $channel): array
     {
@@ -73,7 +83,7 @@ final class SeparationTest extends TestCase
 
         return array_map(
             static fn ($written): int => $written->number,
-            (new Separation(Workbench::simulator(), Workbench::catalogue()))->supporting($repair, $step),
+            (new Separation(Workbench::suspects()->of($repair->case, new CaseKnowledge), Workbench::suspects()->weighing, Workbench::simulator(), new Remedies(Workbench::simulator())))->supporting($repair, $step),
         );
     }
 

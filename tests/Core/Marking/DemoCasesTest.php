@@ -7,14 +7,19 @@ namespace Tests\Core\Marking;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\CodesShown;
+use Lernfall\Bay\FaultCase;
 use Lernfall\Bay\ObservedNumber;
 use Lernfall\Bay\UnfitAction;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Journeyman;
+use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Format\CaseDocument;
 use Lernfall\Format\CaseReader;
+use Lernfall\Marking\MarkSheet;
+use Lernfall\Marking\Policy;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -38,23 +43,43 @@ final class DemoCasesTest extends TestCase
     public function test_the_sound_one_repairs_rightly_and_can_justify_it(string $file): void
     {
         $document = $this->read($file);
+        $sheet = $this->soundly($document->case, $document->policy, $document->knowledge);
+
+        self::assertTrue($sheet->reviews[0]->isRight);
+        self::assertContains($sheet->reviews[0]->verdict(), ['justified', 'close']);
+        self::assertSame($sheet->mark('reasoning')?->outOf, (int) $sheet->mark('reasoning')?->points);
+    }
+
+    /** On these the arithmetic alone repairs before anything was measured at the place of the fault. */
+    #[TestWith(['cellist.case.json'])]
+    #[TestWith(['pharmacy.case.json'])]
+    public function test_where_the_rules_demand_a_reading_the_sensible_path_has_one(string $file): void
+    {
+        $document = $this->read($file);
+        $sheet = $this->soundly($document->case, Workbench::policy('examination'), $document->knowledge);
+
+        self::assertSame('justified', $sheet->reviews[0]->verdict());
+        self::assertFalse($sheet->reviews[0]->lacksReading);
+        self::assertGreaterThan(0.0, $sheet->mark('reading')?->points);
+    }
+
+    /** Works a case by its own advice, everything written down. */
+    private function soundly(FaultCase $case, Policy $policy, CaseKnowledge $knowledge): MarkSheet
+    {
         $simulator = Workbench::simulator();
         $remedies = new Remedies($simulator);
-        $path = (new Journeyman($simulator, Workbench::suspects()->weighing, $remedies, new Adviser($simulator, $remedies, $document->policy->needlessRepair)))
-            ->work($document->case, Workbench::suspects()->of($document->case, $document->knowledge), 'sound');
-        $played = Played::on($document->case, 'sound');
+        $path = (new Journeyman($simulator, Workbench::suspects()->weighing, $remedies, new Adviser($simulator, $remedies, $policy->needlessRepair)))
+            ->work($case, Workbench::suspects()->of($case, $knowledge), 'sound', $policy->demandsReading);
+        self::assertTrue($path->isRight(), $path->advice->remedy);
+        $played = Played::on($case, 'sound');
         foreach ($path->job->steps as $step) {
             $this->noted($played->do($step->action));
         }
         foreach ($path->advice->repairs->repairs($path->advice->remedy) as $repair) {
             $this->secured($played, $repair)->do($repair);
         }
-        $sheet = $played->do(['do' => 'conclude'])->marks($document->policy, $document->knowledge);
 
-        self::assertTrue($path->isRight(), $path->advice->remedy);
-        self::assertTrue($sheet->reviews[0]->isRight);
-        self::assertContains($sheet->reviews[0]->verdict(), ['justified', 'close']);
-        self::assertSame($sheet->mark('reasoning')?->outOf, (int) $sheet->mark('reasoning')?->points);
+        return $played->do(['do' => 'conclude'])->marks($policy, $knowledge);
     }
 
     #[DataProvider('cases')]

@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Bay\Arrival;
-use Lernfall\Bay\Car;
 use Lernfall\Bay\Observation;
 use Lernfall\Bay\ObservedTrace;
 use Lernfall\Bay\Prediction;
 use Lernfall\Evidence\Apart;
-use Lernfall\Evidence\Hypothesis;
-use Lernfall\Fault\Fault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
 
 /** The car as it is must be among those it could be: what a fault predicts is what a car with that fault shows. */
-final class HypothesisTest extends TestCase
+final class PredictedTest extends TestCase
 {
     /** Three standard deviations leave out one in four hundred; sights and rare outcomes a little more. */
     private const GREATEST_SHARE_OF_MISFITS = 0.03;
@@ -41,10 +37,9 @@ final class HypothesisTest extends TestCase
                 continue;
             }
             $played = Played::on(Workbench::case([[$fault->kind->id, $channel, $fault->conductor, $fault->strength]], $vehicle), "car $number")->do(...$this->work($channel));
-            $hypothesis = Hypothesis::through($played->job->steps, $fault, Arrival::of(Car::hypothesis($fault->applyTo($vehicle), $vehicle)), Workbench::simulator());
+            $way = $played->withSuspect($fault);
             foreach ($played->job->steps as $step) {
-                $prediction = $hypothesis->at($step->number);
-                self::assertNotNull($prediction);
+                $prediction = $way->predictions[$step->number];
                 foreach ($this->compared($prediction, $step->observation) as $name) {
                     $compared++;
                     if (! Apart::fits($prediction->features[$name], $step->observation, $name)) {
@@ -58,27 +53,22 @@ final class HypothesisTest extends TestCase
         self::assertLessThan(self::GREATEST_SHARE_OF_MISFITS, count($misfits) / $compared, implode("\n", $misfits));
     }
 
-    public function test_a_hypothesis_ends_where_its_steps_end(): void
+    public function test_only_what_is_done_to_the_car_is_predicted(): void
     {
-        $vehicle = Workbench::vehicle();
-        $fault = Workbench::catalogue()->fault($vehicle, 'coil-open', 'FR');
         $played = Played::on(Workbench::case())->secured()->do(['do' => 'write-code', 'code' => 'none', 'status' => '']);
-        $hypothesis = Hypothesis::through($played->job->steps, $fault, Arrival::of(Car::hypothesis($fault->applyTo($vehicle), $vehicle)), Workbench::simulator());
+        $way = $played->withSuspect(Workbench::catalogue()->fault(Workbench::vehicle(), 'coil-open', 'FR'));
 
-        self::assertNull($hypothesis->at(4), 'what is written on the card is nothing the car does');
-        self::assertNull($hypothesis->at(99));
-        self::assertTrue($hypothesis->car->state->footing->isSecured());
-        self::assertSame($fault, $hypothesis->fault);
+        self::assertSame([1, 2, 3], array_reverse(array_keys($way->predictions)));
+        self::assertTrue($way->car->state->footing->isSecured());
     }
 
     public function test_another_fault_predicts_something_else(): void
     {
         $vehicle = Workbench::vehicle();
-        $steps = Played::on(Workbench::case([['coil-open', 'FR']]))->do(...$this->work('FR'))->job->steps;
-        $loom = Workbench::catalogue()->fault($vehicle, 'loom-open', 'FR', '1');
-        $hypothesis = Hypothesis::through($steps, $loom, Car::hypothesis($loom->applyTo($vehicle), $vehicle), Workbench::simulator());
-        $misfits = array_filter($steps, static fn ($step): bool => isset($hypothesis->at($step->number)?->features['reading'])
-            && ! Apart::fits($hypothesis->at($step->number)->features['reading'], $step->observation, 'reading'));
+        $played = Played::on(Workbench::case([['coil-open', 'FR']]))->do(...$this->work('FR'));
+        $way = $played->withSuspect(Workbench::catalogue()->fault($vehicle, 'loom-open', 'FR', '1'));
+        $misfits = array_filter($played->job->steps, static fn ($step): bool => isset($way->predictions[$step->number]->features['reading'])
+            && ! Apart::fits($way->predictions[$step->number]->features['reading'], $step->observation, 'reading'));
 
         self::assertNotEmpty($misfits);
     }
@@ -112,7 +102,7 @@ final class HypothesisTest extends TestCase
     /** The faults compared are those the marks are worked out from. */
     public function test_every_fault_has_its_own_key(): void
     {
-        $keys = array_map(static fn (Fault $fault): string => $fault->key(), Workbench::catalogue()->everyFault(Workbench::vehicle()));
+        $keys = array_map(static fn ($fault): string => $fault->key(), Workbench::catalogue()->everyFault(Workbench::vehicle()));
 
         self::assertSame($keys, array_values(array_unique($keys)));
     }

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Job;
+use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Simulator;
+use Lernfall\Evidence\Apart;
+use Lernfall\Evidence\Separation;
+use Lernfall\Evidence\Sides;
+
+/** Where every repair has to rest on a reading that separates: the test that would give one at least cost. */
+final readonly class ReadingFirst
+{
+    private Trials $trials;
+
+    private Outcomes $outcomes;
+
+    public function __construct(private Separation $separation, Simulator $simulator)
+    {
+        $this->trials = new Trials($simulator->workshop);
+        $this->outcomes = new Outcomes($simulator);
+    }
+
+    /**
+     * @param  list<Trial>  $made  tests that need not be made again
+     * @return ?Trial null where a reading carries every repair that is advised, or where no test would give one
+     */
+    public function missing(Job $job, Advice $advice, array $made = []): ?Trial
+    {
+        $made = array_map(static fn (Trial $trial): string => $trial->question()->question(), $made);
+        foreach ($advice->repairs->repairs($advice->remedy) as $repair) {
+            $trial = $this->separation->isShown($job, $repair) ? null : $this->best($job, $repair, $made);
+            if ($trial !== null) {
+                return $trial;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<string>  $made  questions */
+    private function best(Job $job, Repair $repair, array $made): ?Trial
+    {
+        $sides = $this->separation->sides($job, count($job->steps) + 1, $repair);
+        $best = null;
+        $most = 0.0;
+        foreach ($this->trials->on($job->case->sound, $job->car->state) as $trial) {
+            $perCost = in_array($trial->question()->question(), $made, true) ? 0.0 : $this->parted($trial, $sides) / $trial->cost;
+            if ($perCost > $most) {
+                [$best, $most] = [$trial, $perCost];
+            }
+        }
+
+        return $best;
+    }
+
+    /** The share of the faults the repair would leave that show something else there than the likeliest it would mend. */
+    private function parted(Trial $trial, Sides $sides): float
+    {
+        $mended = $sides->mended === [] ? null : $this->outcomes->answer($trial, $sides->mended[0]->car);
+        $parted = 0.0;
+        foreach ($mended === null ? [] : $sides->left as $index => $other) {
+            $parted += $this->differ($trial, $mended, $this->outcomes->answer($trial, $other->car)) ? $sides->shares[$index] : 0.0;
+        }
+
+        return $parted;
+    }
+
+    /** Whether the predictions differ in something that can be written as a reading: codes and traces are left aside. */
+    private function differ(Trial $trial, Prediction $one, Prediction $other): bool
+    {
+        foreach ($trial->features as $name) {
+            $feature = $one->features[$name] ?? null;
+            $rival = $other->features[$name] ?? null;
+            if (($feature instanceof NumberFeature || $feature instanceof CategoryFeature) && $rival !== null && Apart::predictions($feature, $rival)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
