@@ -72,7 +72,7 @@ final class CounselTest extends FeatureTestCase
     public function test_where_the_rules_ask_for_a_reading_it_comes_before_the_repair(): void
     {
         $cellist = JsonFile::read(database_path('seeders/demo/cellist.case.json'));
-        assert(is_array($cellist) && is_array($cellist['faults']));
+        assert(is_array($cellist['faults']));
         $chafed = function (array $more) use ($cellist): Attempt {
             $attempt = $this->practising($this->published($cellist['faults'][0], 'lendo-15', ['knowledge' => $cellist['knowledge'], ...$more]));
             $this->act($attempt, ['do' => 'look-at-lamps'])->assertOk();

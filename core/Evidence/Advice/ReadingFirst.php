@@ -63,9 +63,12 @@ final readonly class ReadingFirst
     /** The share of the faults the repair would leave that show something else there than the likeliest it would mend. */
     private function parted(Trial $trial, Sides $sides): float
     {
-        $mended = $sides->mended === [] ? null : $this->outcomes->answer($trial, $sides->mended[0]->car);
+        if ($sides->mended === []) {
+            return 0.0;
+        }
+        $mended = $this->outcomes->answer($trial, $sides->mended[0]->car);
         $parted = 0.0;
-        foreach ($mended === null ? [] : $sides->left as $index => $other) {
+        foreach ($sides->left as $index => $other) {
             $parted += $this->differ($trial, $mended, $this->outcomes->answer($trial, $other->car)) ? $sides->shares[$index] : 0.0;
         }
 

@@ -31,6 +31,9 @@ final readonly class RightRepair implements Criterion
     /** Of two repairs at once, where the policy forbids them. */
     private const TWO_AT_ONCE_FACTOR = 0.5;
 
+    /** Of the points at most, where it only leaves the cause open. */
+    private const CAUSE_OPEN_SHARE = 0.8;
+
     /** What is left of the points after one repair that nothing on the card supported. */
     private const UNSUPPORTED_FACTOR = 0.5;
 
@@ -76,7 +79,7 @@ final readonly class RightRepair implements Criterion
 
         return match (true) {
             $this->twoRepairs === TwoRepairs::Forbidden => new Verdict(self::TWO_AT_ONCE_FACTOR * $verdict->share, $second, 'mark.repair.two-forbidden', [], 'mark.repair.one-by-one'),
-            $verdict->share > self::MISNAMED_SHARE && $this->unsupported() !== [] => new Verdict(self::MISNAMED_SHARE, $second, 'mark.repair.two-at-once', [], 'mark.repair.one-by-one'),
+            $verdict->share > self::CAUSE_OPEN_SHARE && $this->unsupported() !== [] => new Verdict(self::CAUSE_OPEN_SHARE, $second, 'mark.repair.two-at-once', [], 'mark.repair.one-by-one'),
             default => $verdict,
         };
     }
