@@ -12,19 +12,25 @@ use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Journeyman;
 use Lernfall\Evidence\Advice\Path;
 use Lernfall\Evidence\Advice\RandomFaults;
+use Lernfall\Evidence\Advice\RepairCost;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Evidence\Suspects;
-use Lernfall\Evidence\Weighing;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Vehicle\Vehicle;
 
-/** Follows the advice on faults drawn by a seed, on cars of the model and on cars outside it, and counts how it ends. */
+/**
+ * Follows the advice on faults drawn by a seed, on cars of the model and on cars outside it, and counts how often it ends
+ * in the right repair that the evidence carries.
+ */
 final class BenchAdvice extends Command
 {
     protected $signature = 'bench:advice {--faults=60 : of each vehicle} {--seed=bench} {--vehicle= : one of them only} {--lists : every fault}';
 
     protected $description = 'Follow the advice on many faults and count how often it ends right';
+
+    /** Who sees no lamp and comes all the same complains of something: that nothing is wrong is unlikely then. */
+    private const COMPLAINED = ['nothing' => 0.05];
 
     /** @var list<array{float, bool}> chance and whether right, of every path */
     private array $ended = [];
@@ -59,7 +65,7 @@ final class BenchAdvice extends Command
             $case = new FaultCase('', '', '', $vehicle, [$fault]);
             $isNoticed = Suspects::hasWarned($case->car("$id $number"), $simulator);
             $path = $this->worked($builtIn, $case, $sound, "$id $number", $isNoticed);
-            $isRight = $path->isRight() || $this->isAlike($fault->kind->id, $path, $builtIn->weighing());
+            $isRight = $path->advice->isToRepair() && ($path->isRight() || $path->advice->remedy === RepairCost::NOTHING && $builtIn->weighing()->isUnseen($id, $fault));
             $right += $isRight ? 1 : 0;
             $noticed['all'] += $isNoticed ? 1 : 0;
             $noticed['right'] += $isNoticed && $isRight ? 1 : 0;
@@ -79,20 +85,9 @@ final class BenchAdvice extends Command
     {
         $simulator = $builtIn->simulator();
         $remedies = new Remedies($simulator);
-        $suspects = $builtIn->suspects()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge(lampTold: $isNoticed));
+        $suspects = $builtIn->suspects()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge($isNoticed ? [] : self::COMPLAINED, lampTold: $isNoticed));
 
         return (new Journeyman($simulator, $builtIn->weighing(), $remedies, new Adviser($simulator, $remedies, 120.0)))->work($case, $suspects, $seed);
-    }
-
-    private function isAlike(string $kind, Path $path, Weighing $weighing): bool
-    {
-        foreach ($weighing->alike as $kinds) {
-            if (in_array($kind, $kinds, true) && in_array(explode('@', (string) array_key_first($path->lineup->shown()->byName()))[0], $kinds, true)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**

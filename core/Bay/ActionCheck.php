@@ -8,9 +8,11 @@ use Lernfall\Bay\Action\Action;
 use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\CardAction;
 use Lernfall\Bay\Action\ClearCodes;
+use Lernfall\Bay\Action\Conclude;
 use Lernfall\Bay\Action\ConnectLeads;
 use Lernfall\Bay\Action\CyclePower;
 use Lernfall\Bay\Action\FeedSensor;
+use Lernfall\Bay\Action\FitTrialPart;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
@@ -88,6 +90,8 @@ final readonly class ActionCheck
             $action instanceof GaugeGap, $action instanceof SwapSensors, $action instanceof Provoke, $action instanceof RockWheel => Fit::known('channel', $action->channel, $vehicle->channelIds()),
             $action instanceof LookAt => self::looking($vehicle, $action),
             $action instanceof Repair => Fit::known('channel', $action->channel, $action->kind->places($vehicle)),
+            $action instanceof FitTrialPart => Fit::known('channel', $action->channel, $action->part->places($vehicle)),
+            $action instanceof Conclude => self::concluding($job),
             $action instanceof ConnectLeads => self::leads($vehicle, $action),
             $action instanceof FeedSensor => self::feeding($vehicle, $action),
             $action instanceof Inject => self::injection($vehicle, $action),
@@ -103,6 +107,13 @@ final readonly class ActionCheck
             $action instanceof CardAction => CardCheck::check($job, $action),
             default => null,
         };
+    }
+
+    private static function concluding(Job $job): void
+    {
+        if (! $job->car->state->laidAside->isEmpty()) {
+            throw UnfitAction::trialPartStillIn();
+        }
     }
 
     private static function capture(Vehicle $vehicle, Capture $capture): void

@@ -74,6 +74,15 @@ final readonly class Car
         return new self($vehicle, $this->sound, $this->deviations, $this->state);
     }
 
+    /** The same car with all its own parts back in their places. */
+    public function own(): self
+    {
+        return $this->state->laidAside->isEmpty() ? $this : new self(
+            Remembered::with($this->vehicle, 'own but for '.implode(' ', $this->state->laidAside->names()), fn (): Vehicle => $this->state->laidAside->allReturned($this->vehicle)),
+            $this->sound, $this->deviations, $this->state->layingAside(LaidAside::nothing()),
+        );
+    }
+
     /** The same car with one deviation this many standard deviations further out. */
     public function shifted(string $deviation, float $by = 1.0): self
     {

@@ -24,6 +24,7 @@ final readonly class CarState
      * @param  int  $wheelMoves  how often wheels have come to rest somewhere else
      * @param  Service  $service  how the module is being spoken to
      * @param  array<string, string>  $movedSensors  by channel: the channel its sensor was built for
+     * @param  LaidAside  $laidAside  parts of the car's own in whose place others are tried
      */
     private function __construct(
         public Ignition $ignition,
@@ -42,12 +43,13 @@ final readonly class CarState
         public Hookup $hookup,
         public Service $service,
         private array $movedSensors,
+        public LaidAside $laidAside,
     ) {
     }
 
     public static function parked(Memory $memory): self
     {
-        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, $memory, [], [], [], [], 0, Hookup::none(), Service::none(), []);
+        return new self(Ignition::Off, 0, [], Footing::onTheFloor(), '', 0.0, 0.0, $memory, [], [], [], [], 0, Hookup::none(), Service::none(), [], LaidAside::nothing());
     }
 
     public function keyAt(Ignition $ignition): self
@@ -125,6 +127,11 @@ final readonly class CarState
         return $this->but(movedSensors: [$one => $this->sensorOf($other), $other => $this->sensorOf($one)] + $this->movedSensors);
     }
 
+    public function layingAside(LaidAside $laidAside): self
+    {
+        return $this->but(laidAside: $laidAside);
+    }
+
     public function hookedUp(Hookup $hookup): self
     {
         return $this->but(hookup: $hookup);
@@ -173,6 +180,17 @@ final readonly class CarState
         return $this->but(renewed: $renewed);
     }
 
+    /** The parts that were there before are back, and deviate as they did. */
+    public function withOwnAgain(string ...$deviations): self
+    {
+        $renewed = $this->renewed;
+        foreach ($deviations as $name) {
+            $renewed[$name] = ($renewed[$name] ?? 1) - 1;
+        }
+
+        return $this->but(renewed: array_filter($renewed));
+    }
+
     public function withAsked(string $question): self
     {
         return $this->but(asked: [$question => ($this->asked[$question] ?? 0) + 1] + $this->asked);
@@ -199,7 +217,7 @@ final readonly class CarState
             $this->ignition->value, ...$this->openPlugs, (int) $this->footing->chocked, (int) $this->footing->raised, (int) $this->footing->onStands,
             $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin, json_encode(array_filter($this->renewed, $here, ARRAY_FILTER_USE_KEY)),
             json_encode($settled), implode(',', array_filter($this->supplied, $here)), $this->wheelMoves, serialize($this->hookup),
-            json_encode($this->movedSensors), $channel === '' ? serialize($this->service).$this->memory->text() : '',
+            json_encode($this->movedSensors), implode(',', $this->laidAside->names()), $channel === '' ? serialize($this->service).$this->memory->text() : '',
         ]);
     }
 
@@ -251,6 +269,7 @@ final readonly class CarState
         ?Hookup $hookup = null,
         ?Service $service = null,
         ?array $movedSensors = null,
+        ?LaidAside $laidAside = null,
     ): self {
         return new self(
             $ignition ?? $this->ignition,
@@ -269,6 +288,7 @@ final readonly class CarState
             $hookup ?? $this->hookup,
             $service ?? $this->service,
             $movedSensors ?? $this->movedSensors,
+            $laidAside ?? $this->laidAside,
         );
     }
 }

@@ -13,6 +13,7 @@ use Lernfall\Bay\Action\CyclePower;
 use Lernfall\Bay\Action\EndSession;
 use Lernfall\Bay\Action\FeedSensor;
 use Lernfall\Bay\Action\FitBreakout;
+use Lernfall\Bay\Action\FitTrialPart;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\Join;
@@ -54,6 +55,7 @@ use Lernfall\Bay\Work\RecordingWork;
 use Lernfall\Bay\Work\RepairWork;
 use Lernfall\Bay\Work\ScanWork;
 use Lernfall\Bay\Work\ScopeWork;
+use Lernfall\Bay\Work\TrialWork;
 use Lernfall\Bay\Work\WheelWork;
 use Lernfall\Chance\Draw;
 use LogicException;
@@ -114,6 +116,7 @@ final readonly class Simulator
             $action instanceof TurnWheel => (new HandWork($this->workshop->hands))->turnWheel($car, $action),
             $action instanceof LiveSpeeds => (new LiveWork)->speeds($car, $action->metresPerSecond),
             $action instanceof RoadTest => (new DrivingWork)->roadTest($car, $action->route),
+            $action instanceof FitTrialPart => (new TrialWork)->fit($car, $action),
             $action instanceof Repair => (new RepairWork)->repair($car, $action),
             default => throw new LogicException($action->name().' is not something done to a car'),
         };

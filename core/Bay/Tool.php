@@ -9,6 +9,7 @@ use Lernfall\Bay\Action\Capture;
 use Lernfall\Bay\Action\ConnectLeads;
 use Lernfall\Bay\Action\FeedSensor;
 use Lernfall\Bay\Action\FitBreakout;
+use Lernfall\Bay\Action\FitTrialPart;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\LiveSpeeds;
@@ -32,6 +33,7 @@ enum Tool: string
     case ActuatorTests = 'actuator-tests';
     case Gauge = 'gauge';
     case Swap = 'swap';
+    case TrialParts = 'trial-parts';
     case DataSheet = 'data-sheet';
 
     /** What an action needs; null where bare hands do. */
@@ -47,6 +49,7 @@ enum Tool: string
             $action instanceof TestActuator, $action instanceof ReadSwitches => self::ActuatorTests,
             $action instanceof GaugeGap => self::Gauge,
             $action instanceof SwapSensors => self::Swap,
+            $action instanceof FitTrialPart => self::TrialParts,
             $action instanceof LookUpDataSheet => self::DataSheet,
             default => null,
         };

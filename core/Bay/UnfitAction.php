@@ -68,6 +68,11 @@ final class UnfitAction extends InvalidArgumentException
         return new self('do', 'unfit.not-on-this-car');
     }
 
+    public static function trialPartStillIn(): self
+    {
+        return new self('do', 'unfit.trial-part-still-in');
+    }
+
     public static function withheld(): self
     {
         return new self('do', 'unfit.withheld');

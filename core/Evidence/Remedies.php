@@ -30,6 +30,8 @@ final readonly class Remedies
     /** @return ?list<Repair> the cheapest that put everything right, none where nothing is wrong; null where nothing helps */
     public function of(Car $car): ?array
     {
+        $car = $car->own();
+
         return Remembered::with($car->vehicle, 'remedies', fn (): array => [$this->found($this->onStands($car), self::MOST)])[0];
     }
 
@@ -59,6 +61,8 @@ final readonly class Remedies
     /** Whether this repair takes away something that is wrong with the car. */
     public function helps(Car $car, Repair $repair): bool
     {
+        $car = $car->own();
+
         return Remembered::with($car->vehicle, 'helped by '.self::key($repair), fn (): bool => $this->isHelped($car, $repair));
     }
 
@@ -73,13 +77,15 @@ final readonly class Remedies
     /** Whether this repair changes anything on a car. */
     public function changes(Car $car, Repair $repair): bool
     {
+        $car = $car->own();
+
         return $this->tried($this->onStands($car), $repair)->vehicle != $car->vehicle;
     }
 
     /** Whether more is wrong with a car than was before. */
     public function harms(Car $before, Car $after): bool
     {
-        return count($this->wrong($after->vehicle, $after->sound)) > count($this->wrong($before->vehicle, $before->sound));
+        return count($this->wrong($after->own()->vehicle, $after->sound)) > count($this->wrong($before->own()->vehicle, $before->sound));
     }
 
     /** Material and working time, in money. */

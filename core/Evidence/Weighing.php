@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
+use Lernfall\Fault\Fault;
 use Lernfall\Vehicle\Provocation;
 
 /** How observations are weighed against each other; weighing.json holds the figures. */
@@ -30,7 +31,7 @@ final readonly class Weighing
      * @param  float  $comesAndGoesShare  share of a kind's prior that falls to forms of it that come and go
      * @param  array<string, list<Provocation>>  $comesAndGoes  what provokes such forms, by kind
      * @param  list<array{string, string}>  $commonPairs  kinds of faults that come together at one place
-     * @param  list<list<string>>  $alike  kinds of faults at one place that no action tells from each other: the repair of either counts
+     * @param  list<array{string, string, float, float}>  $unseen  vehicle, kind, and the strengths from and up to which no test tells such a car from a sound one
      */
     public function __construct(
         public float $soundPrior,
@@ -53,7 +54,19 @@ final readonly class Weighing
         public float $comesAndGoesShare,
         public array $comesAndGoes,
         public array $commonPairs,
-        public array $alike,
+        private array $unseen,
     ) {
+    }
+
+    /** Whether no test tells a car with this fault from a sound one: to repair nothing is right there as well. */
+    public function isUnseen(string $vehicle, Fault $fault): bool
+    {
+        foreach ($this->unseen as [$id, $kind, $from, $to]) {
+            if ($id === $vehicle && $kind === $fault->kind->id && $fault->strength >= $from && $fault->strength <= $to) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -14,6 +14,7 @@ use Lernfall\Bay\Action\CyclePower;
 use Lernfall\Bay\Action\EndSession;
 use Lernfall\Bay\Action\FeedSensor;
 use Lernfall\Bay\Action\FitBreakout;
+use Lernfall\Bay\Action\FitTrialPart;
 use Lernfall\Bay\Action\GaugeGap;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
@@ -47,6 +48,7 @@ use Lernfall\Bay\Action\Sight;
 use Lernfall\Bay\Action\StationMark;
 use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TestActuator;
+use Lernfall\Bay\Action\TrialPart;
 use Lernfall\Bay\Action\TurnKey;
 use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
@@ -66,7 +68,7 @@ final readonly class ActionReader
 {
     /** Permanent names, as they stand in "do". */
     public const NAMES = [
-        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject', 'gauge-gap', 'swap-sensors', 'provoke',
+        'look-up-data-sheet', 'secure', 'ignition', 'look-at-lamps', 'read-codes', 'clear-codes', 'look', 'unplug', 'join', 'measure', 'capture', 'inject', 'gauge-gap', 'swap-sensors', 'fit-trial-part', 'provoke',
         'check-connector', 'press-pedal', 'parking-brake', 'watch-lamp', 'cycle-power', 'end-session', 'record-drive', 'test-actuator', 'read-switches',
         'connect-leads', 'fit-breakout', 'feed-sensor', 'prove-meter', 'rock-wheel',
         'turn-wheel', 'live-speeds', 'repair', 'road-test', 'write-code', 'write-reading', 'mark-station', 'name-cause', 'conclude',
@@ -104,6 +106,7 @@ final readonly class ActionReader
             'capture' => self::capture($node),
             'gauge-gap' => new GaugeGap($node->text('channel')),
             'swap-sensors' => new SwapSensors($node->text('channel')),
+            'fit-trial-part' => new FitTrialPart(self::choice($node, 'part', TrialPart::class), $node->text('channel'), $node->bool('fitted')),
             'provoke' => new Provoke($node->text('how') === 'nothing' ? null : self::choice($node, 'how', Provocation::class), $node->text('channel')),
             'connect-leads' => new ConnectLeads(array_values(array_map(static fn (Node $lead): array => [$lead->text('first'), $lead->text('second')], $node->entries('leads')))),
             'fit-breakout' => new FitBreakout($node->bool('fitted')),

@@ -41,7 +41,7 @@ final readonly class WeighingReader
             self::chance($root, 'comesAndGoesShare'),
             self::provocations($root),
             array_values(array_map(static fn (Node $pair): array => [$pair->text(0), $pair->text(1)], $root->entries('commonPairs'))),
-            array_map(static fn (int|string $group): array => $root->at('alike')->texts($group), array_keys($root->entries('alike'))),
+            array_values(array_map(static fn (Node $one): array => [$one->text('vehicle'), $one->text('kind'), $one->float('from'), $one->float('to')], $root->entries('unseen'))),
         );
     }
 

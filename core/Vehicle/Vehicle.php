@@ -53,6 +53,19 @@ final readonly class Vehicle
         throw UnknownPart::channel($id);
     }
 
+    /** The channel of the other side of the axle; null where there is none. */
+    public function opposite(string $id): ?Channel
+    {
+        $axle = $this->channel($id)->axle;
+        foreach ($this->channels as $channel) {
+            if ($channel->axle === $axle && $channel->id !== $id) {
+                return $channel;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> */
     public function channelIds(): array
     {

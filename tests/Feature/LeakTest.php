@@ -183,7 +183,7 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'car'];
         }
 
-        return [...$actions, ['do' => 'swap-sensors', 'channel' => 'FL'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes']];
+        return [...$actions, ['do' => 'swap-sensors', 'channel' => 'FL'], ['do' => 'fit-trial-part', 'part' => 'sensor', 'channel' => 'FL', 'fitted' => true], ['do' => 'fit-trial-part', 'part' => 'supply-relay', 'channel' => 'car', 'fitted' => true], ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes']];
     }
 
     /** @return list<array<string, mixed>> */

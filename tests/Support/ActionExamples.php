@@ -48,7 +48,7 @@ final class ActionExamples
             'read-codes' => [], 'clear-codes' => [], 'look' => [...$channel, 'at' => 'ring'], 'unplug' => ['plug' => 'FR.sensor-plug'],
             'join' => ['plug' => 'FR.sensor-plug'], 'measure' => ['function' => 'volts-ac', 'first' => 'FR.sensor-plug.wheel.1', 'second' => 'body'],
             'capture' => ['inputs' => [$input], 'secondsPerDivision' => 0.01, 'trigger' => ['input' => 0, 'volts' => 0.1, 'edge' => 'falling']],
-            'inject' => [...$channel, 'shape' => 'sine', 'hertz' => 120.0, 'amplitude' => 0.4], 'gauge-gap' => $channel, 'swap-sensors' => $channel,
+            'inject' => [...$channel, 'shape' => 'sine', 'hertz' => 120.0, 'amplitude' => 0.4], 'gauge-gap' => $channel, 'swap-sensors' => $channel, 'fit-trial-part' => [...$channel, 'part' => 'sensor', 'fitted' => true],
             'connect-leads' => ['leads' => [['first' => 'FR.sensor-plug.wheel.1', 'second' => 'FL.sensor-plug.module.1']]], 'fit-breakout' => ['fitted' => true],
             'feed-sensor' => [...$channel, 'volts' => 12.0, 'milliamperes' => 40.0, 'reversed' => false], 'prove-meter' => [], 'rock-wheel' => $channel,
             'provoke' => [...$channel, 'how' => 'wiggle-loom'], 'turn-wheel' => [...$channel, 'turnsPerSecond' => 1.5],

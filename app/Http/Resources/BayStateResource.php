@@ -10,7 +10,7 @@ use Lernfall\Circuit\JumperLead;
 use OpenApi\Attributes as OA;
 
 /** What the person in the bay has done to the car: visible without any instrument. */
-#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'injection', 'jumpers', 'bench', 'breakout', 'provoked', 'inSession', 'connectorOpen', 'minutes', 'money', 'concluded'], properties: [
+#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'injection', 'jumpers', 'bench', 'breakout', 'provoked', 'trialParts', 'inSession', 'connectorOpen', 'minutes', 'money', 'concluded'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'chocked', type: 'boolean'),
@@ -23,6 +23,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'bench', oneOf: [new OA\Schema(ref: '#/components/schemas/BenchSupply'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'breakout', type: 'boolean'),
     new OA\Property(property: 'provoked', description: 'what is being done to the car at this moment, or empty', type: 'string'),
+    new OA\Property(property: 'trialParts', description: 'as "part@place": parts from the shelf that are in the car', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'inSession', description: 'a scan tool holds the brake module', type: 'boolean'),
     new OA\Property(property: 'connectorOpen', description: 'the check connector', type: 'boolean'),
     new OA\Property(property: 'minutes', type: 'number'),
@@ -61,6 +62,7 @@ final readonly class BayStateResource
             'turningChannel' => $state->turningChannel,
             'turnsPerSecond' => $state->turnsPerSecond,
             ...self::hookup($state->hookup),
+            'trialParts' => $state->laidAside->names(),
             'inSession' => $state->service->inSession,
             'connectorOpen' => $state->service->connectorOpen,
             'minutes' => $job->minutes(),

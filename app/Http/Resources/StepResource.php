@@ -23,7 +23,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'keyCycle', type: 'integer'),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'turningChannel', type: 'string'),
-    new OA\Property(property: 'connected', description: 'what was clipped to the car from outside', type: 'array', items: new OA\Items(type: 'string', enum: ['generator', 'jumpers', 'bench-supply', 'breakout'])),
+    new OA\Property(property: 'connected', description: 'what was clipped to the car or put into it from outside', type: 'array', items: new OA\Items(type: 'string', enum: ['generator', 'jumpers', 'bench-supply', 'breakout', 'trial-part'])),
 ])]
 #[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
     new OA\Property(property: 'kind', type: 'string'),
@@ -63,7 +63,7 @@ final readonly class StepResource
             'observation' => ['values' => (object) $stored->observation['values']] + $stored->observation,
             'circumstances' => [
                 'ignition' => $state->ignition->value, 'keyCycle' => $state->keyCycles, 'openPlugs' => $state->openPlugs, 'turningChannel' => $state->turningChannel,
-                'connected' => $state->hookup->connected(),
+                'connected' => [...$state->hookup->connected(), ...($state->laidAside->isEmpty() ? [] : ['trial-part'])],
             ],
             'minutes' => $stored->minutes,
             'money' => $stored->money,

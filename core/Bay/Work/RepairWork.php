@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Work;
 
+use Lernfall\Bay\Action\FitTrialPart;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\Action\RepairKind;
 use Lernfall\Bay\Branch;
@@ -23,6 +24,7 @@ final readonly class RepairWork
         if ($repair->kind->needsFreeWheel() && ! $car->state->footing->isSecured()) {
             return Branch::refused($car, 'unsecured');
         }
+        $car = $this->taken($car, $repair);
         $repaired = match ($repair->kind) {
             RepairKind::CleanPlug => $this->mendPlug($car, $repair->channel, 'sensor-plug'),
             RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
@@ -51,6 +53,18 @@ final readonly class RepairWork
         };
 
         return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []));
+    }
+
+    /** A part that was only being tried comes out before the one that stays goes in. */
+    private function taken(Car $car, Repair $repair): Car
+    {
+        foreach ($car->state->laidAside->all() as [$part, $place]) {
+            if ($part->renewal() === $repair->kind && $place === $repair->channel) {
+                $car = (new TrialWork)->fit($car, new FitTrialPart($part, $place, false))[0]->car;
+            }
+        }
+
+        return $car;
     }
 
     /** These parts as they were built. */

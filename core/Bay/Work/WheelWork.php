@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Work;
 
+use Lernfall\Bay\Action\TrialPart;
 use Lernfall\Bay\Branch;
 use Lernfall\Bay\Car;
 use Lernfall\Bay\NumberFeature;
 use Lernfall\Bay\Prediction;
-use Lernfall\Vehicle\Channel;
 
 /** What is done at the wheel itself: gauging the gap, exchanging sensors. */
 final readonly class WheelWork
@@ -41,24 +41,16 @@ final readonly class WheelWork
             return Branch::refused($car, 'unsecured');
         }
         $one = $car->vehicle->channel($channelId);
-        $other = $this->opposite($car, $one);
+        $other = $car->vehicle->opposite($channelId);
         if ($other === null) {
             return Branch::refused($car, 'no-other-side');
+        }
+        if ($car->state->laidAside->has(TrialPart::Sensor, $one->id) || $car->state->laidAside->has(TrialPart::Sensor, $other->id)) {
+            return Branch::refused($car, 'trial-part-in');
         }
         $vehicle = $car->vehicle->withChannel($one->withSensorOf($other))->withChannel($other->withSensorOf($one));
         $state = $car->state->sensorsExchanged($one->id, $other->id)->plugJoined($one->plugs()[0]->plugId)->plugJoined($other->plugs()[0]->plugId);
 
         return Branch::only(Harm::done($car->withVehicle($vehicle)->in($state)), Prediction::of('done'));
-    }
-
-    private function opposite(Car $car, Channel $one): ?Channel
-    {
-        foreach ($car->vehicle->channels as $channel) {
-            if ($channel->axle === $one->axle && $channel->id !== $one->id) {
-                return $channel;
-            }
-        }
-
-        return null;
     }
 }

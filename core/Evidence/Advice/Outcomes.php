@@ -15,6 +15,7 @@ use Lernfall\Bay\Simulator;
 use Lernfall\Bay\TraceFeature;
 use Lernfall\Evidence\Apart;
 use Lernfall\Evidence\TraceLikeness;
+use Lernfall\Vehicle\Channel;
 
 /** What a trial can show on each of several cars: numbers that no instrument would tell apart are one outcome. */
 final readonly class Outcomes
@@ -61,13 +62,12 @@ final readonly class Outcomes
     /** Cars with the same text show the same at this trial; null where only trying tells. */
     private function shares(Trial $trial, Car $car): ?string
     {
-        if (! $car->vehicle->hasChannel($trial->place)) {
+        if ($trial->reaches === []) {
             return null;
         }
+        $channels = array_map(static fn (string $id): Channel => $car->vehicle->channel($id), $trial->reaches);
 
-        return implode(' ', array_map(spl_object_id(...), [
-            $car->vehicle->channel($trial->place), $car->vehicle->feed, $car->vehicle->supply, $car->vehicle->module, $car->vehicle->brakeParts,
-        ]));
+        return implode(' ', array_map(spl_object_id(...), [...$channels, $car->vehicle->feed, $car->vehicle->supply, $car->vehicle->module, $car->vehicle->brakeParts]));
     }
 
     /** What its last question most likely shows on a car. */
@@ -82,8 +82,9 @@ final readonly class Outcomes
     /** @return non-empty-list<Shown> worked out once for cars that share what the trial reaches */
     private function shown(Trial $trial, Car $car): array
     {
-        [$part, $state] = $car->isTypical() && $car->vehicle->hasChannel($trial->place)
-            ? [$car->vehicle->channel($trial->place), $this->shares($trial, $car).' '.$car->state->text($trial->place)]
+        $shared = $car->isTypical() ? $this->shares($trial, $car) : null;
+        [$part, $state] = $shared !== null
+            ? [$car->vehicle->channel($trial->reaches[0]), $shared.' '.implode(' ', array_map($car->state->text(...), $trial->reaches))]
             : [$car->vehicle, spl_object_id($car->deviations).' '.$car->state->text()];
 
         return Remembered::with($part, "trial {$trial->text()} $state", fn (): array => $this->played($trial, $car));

@@ -7,6 +7,7 @@ namespace Lernfall\Evidence\Advice;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\ConnectLeads;
 use Lernfall\Bay\Action\FeedSensor;
+use Lernfall\Bay\Action\FitTrialPart;
 use Lernfall\Bay\Action\Inject;
 use Lernfall\Bay\Action\InjectedShape;
 use Lernfall\Bay\Action\Join;
@@ -72,6 +73,8 @@ final readonly class Preparation
         if ($this->state->hookup->bench !== null) {
             $undone[] = new FeedSensor($this->state->hookup->bench->channel, 0.0, 0.0, false);
         }
+        $out = $this->takenOut($test);
+        array_push($undone, ...$out);
         if ($turns !== '' && ! $this->turns($test, $turns)) {
             $undone[] = new TurnWheel($turns, 0.0);
         }
@@ -82,17 +85,38 @@ final readonly class Preparation
         }
         array_push($undone, ...array_map(static fn (string $plug): CarAction => new Join($plug), $joins));
 
-        return $drives ? [...$undone, ...$this->lowered()] : $undone;
+        return $drives ? [...$undone, ...$this->lowered($out)] : $undone;
     }
 
-    /** @return list<CarAction> */
-    private function lowered(): array
+    /** @return list<CarAction> parts from the shelf that the test does without: the car's own go back */
+    private function takenOut(StandardTest $test): array
     {
-        $footing = $this->state->footing;
+        $out = [];
+        foreach ($this->state->laidAside->all() as [$part, $place]) {
+            if (! in_array(new FitTrialPart($part, $place, true), $test->before, false)) {
+                $footing = $this->state->footing;
+                array_push($out, ...($part->renewal()->needsFreeWheel() ? [
+                    ...($footing->chocked ? [] : [new Secure(SecureStep::Chock)]),
+                    ...($footing->raised ? [] : [new Secure(SecureStep::Raise)]),
+                    ...($footing->onStands ? [] : [new Secure(SecureStep::Stand)]),
+                ] : []), ...[new FitTrialPart($part, $place, false)]);
+            }
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param  list<CarAction>  $before  for which it may have been raised
+     * @return list<CarAction>
+     */
+    private function lowered(array $before): array
+    {
+        $steps = array_map(static fn (Secure $one): SecureStep => $one->step, array_filter($before, static fn (CarAction $one): bool => $one instanceof Secure));
 
         return [
-            ...($footing->raised ? [new Secure(SecureStep::Lower)] : []),
-            ...($footing->chocked ? [new Secure(SecureStep::Unchock)] : []),
+            ...($this->state->footing->raised || in_array(SecureStep::Raise, $steps, true) ? [new Secure(SecureStep::Lower)] : []),
+            ...($this->state->footing->chocked || in_array(SecureStep::Chock, $steps, true) ? [new Secure(SecureStep::Unchock)] : []),
         ];
     }
 
@@ -103,6 +127,7 @@ final readonly class Preparation
         return match (true) {
             $action instanceof TurnKey => $action->to === $key,
             $action instanceof Unplug => $this->state->isOpen($action->plug),
+            $action instanceof FitTrialPart => $this->state->laidAside->has($action->part, $action->channel) === $action->fitted,
             $action instanceof TurnWheel => $this->state->turningChannel === $action->channel && $this->state->turnsPerSecond === $action->turnsPerSecond,
             $action instanceof Secure => match ($action->step) {
                 SecureStep::Chock => $footing->chocked,

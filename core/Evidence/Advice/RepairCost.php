@@ -17,7 +17,7 @@ final readonly class RepairCost
     /**
      * @param  array<string, float>  $prices  by remedy
      * @param  float  $proof  of one repair, in money
-     * @param  float  $needless  what a repair that changes nothing costs besides: trust, and a second visit
+     * @param  float  $needless  what a repair that changes nothing, or a car handed back with its fault, costs besides: trust, and a second visit
      */
     public function __construct(private array $prices, private float $proof, private float $needless)
     {
@@ -45,7 +45,7 @@ final readonly class RepairCost
         foreach ($order as $remedy) {
             $cost += $left * $this->price($remedy);
             $left = max(0.0, $left - ($chances[$remedy] ?? 0.0));
-            $cost += $remedy === self::NOTHING ? 0.0 : $left * $this->needless;
+            $cost += $left * $this->needless;
         }
 
         return $cost;

@@ -16,6 +16,7 @@ final readonly class Trial
      * @param  non-empty-list<CarAction>  $looks  what shows something
      * @param  list<string>  $features  names of what counts; none means all that is shown
      * @param  float  $cost  of all of it, in money
+     * @param  list<string>  $reaches  the channels that matter to it; none where all may
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class Trial
         public array $features,
         public float $minutes,
         public float $cost,
+        public array $reaches,
     ) {
     }
 

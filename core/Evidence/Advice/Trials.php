@@ -55,6 +55,8 @@ final readonly class Trials
 
     private const VOLTS_PER_DIVISION = 0.1;
 
+    private const ACTIVE_VOLTS_PER_DIVISION = 0.5;
+
     public function __construct(private Workshop $workshop)
     {
     }
@@ -66,13 +68,14 @@ final readonly class Trials
         $trials = [];
         foreach ($vehicle->channels as $channel) {
             array_push($trials, ...$this->wireByWire($channel, $preparation));
-            foreach ([...StandardTests::of($vehicle, $channel), ...$this->scoped($vehicle, $channel), ...$this->provoked($vehicle, $channel), ...$this->injected($vehicle, $channel)] as $test) {
+            foreach ([...StandardTests::of($vehicle, $channel), ...$this->scoped($vehicle, $channel), ...$this->provoked($vehicle, $channel), ...$this->injected($vehicle, $channel), ...Exchanges::of($vehicle, $channel)] as $test) {
                 if ($test->id !== 'codes') { // read with the whole car below
                     $trials[] = $this->trial($test, $channel->id, $preparation);
                 }
             }
         }
-        foreach ([...StandardTests::ofTheWholeCar($vehicle), ...$this->drives($vehicle)] as $test) {
+        array_push($trials, ...$this->valves($vehicle, $preparation));
+        foreach ([...StandardTests::ofTheWholeCar($vehicle), ...Exchanges::ofTheWholeCar($vehicle), ...$this->drives($vehicle)] as $test) {
             if ($test->id !== 'codes-of-parts') {
                 $trials[] = $this->trial($test, Vehicle::WHOLE, $preparation);
             }
@@ -100,7 +103,19 @@ final readonly class Trials
             $money += $rate->money;
         }
 
-        return new Trial($test->id, $place, $before, $looks, $test->features, $minutes, $money + $minutes * $this->workshop->costPerMinute);
+        return new Trial($test->id, $place, $before, $looks, $test->features, $minutes, $money + $minutes * $this->workshop->costPerMinute, $test->isLocal && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $test->with])) : []);
+    }
+
+    /** @return list<Trial> the valves of every wheel in one go */
+    private function valves(Vehicle $vehicle, Preparation $preparation): array
+    {
+        $tests = [];
+        foreach ($vehicle->channels as $channel) {
+            array_push($tests, ...array_filter(StandardTests::of($vehicle, $channel), static fn (StandardTest $one): bool => $one->id === 'valves'));
+        }
+        $actions = array_map(static fn (StandardTest $one): CarAction => $one->action, $tests);
+
+        return $tests === [] ? [] : [$this->trial(new StandardTest('valves-of-all', $tests[0]->before, $actions[0], ['wheel'], false), Vehicle::WHOLE, $preparation, array_slice($actions, 1))];
     }
 
     /** @return list<Trial> every conductor measured in one go: the loom from end to end, and each plug over its joined contacts */
@@ -158,17 +173,24 @@ final readonly class Trials
         return [];
     }
 
-    /** @return list<StandardTest> a whole turn of a passive sensor on the screen, where a missing tooth is seen */
+    /** @return list<StandardTest> a whole turn on the screen, where a missing tooth is seen, over a coil or from the signal wire to the body; and its frequency */
     private function scoped(Vehicle $vehicle, Channel $channel): array
     {
-        foreach (Switching::isActive($channel) ? [] : StandardTests::of($vehicle, $channel) as $test) {
+        $isActive = Switching::isActive($channel);
+        foreach (StandardTests::of($vehicle, $channel) as $test) {
             if ($test->id === 'look-ring') { // at the turning wheel
                 $pads = array_map(static fn ($conductor): string => Pad::onPlug($channel->id, 'module-plug', PadSide::Wheel, $conductor->id)->id, $channel->conductors);
+                $input = $isActive
+                    ? new ScopeInput($pads[count($pads) - 1], Pads::BODY, self::ACTIVE_VOLTS_PER_DIVISION, true)
+                    : new ScopeInput($pads[0], $pads[1], self::VOLTS_PER_DIVISION, true);
 
-                return [new StandardTest(
-                    'scope-turning', $test->before,
-                    new Capture([new ScopeInput($pads[0], $pads[1], self::VOLTS_PER_DIVISION, true)], self::SECONDS_PER_DIVISION, 0, 0.0, true), ['a.trace'],
-                )];
+                return [
+                    new StandardTest(
+                        'scope-turning', [...$test->before, ...($isActive ? [new TurnKey(Ignition::On)] : [])],
+                        new Capture([$input], self::SECONDS_PER_DIVISION, 0, 0.0, true), ['a.trace'],
+                    ),
+                    ...($isActive ? [] : [new StandardTest('hertz-turning', $test->before, new Measure(MeterFunction::Hertz, $pads[0], $pads[1]), ['reading'])]),
+                ];
             }
         }
 

@@ -16,8 +16,9 @@ final readonly class StandardTest
      * @param  list<CarAction>  $before
      * @param  list<string>  $features  names of what counts
      * @param  bool  $isLocal  whether it looks at this channel only, so that an untouched channel shows what a sound car shows
+     * @param  string  $with  another channel that it looks at as well, where it is local; "" for none
      */
-    public function __construct(public string $id, public array $before, public CarAction $action, public array $features, public bool $isLocal = true)
+    public function __construct(public string $id, public array $before, public CarAction $action, public array $features, public bool $isLocal = true, public string $with = '')
     {
     }
 

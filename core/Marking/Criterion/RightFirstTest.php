@@ -126,6 +126,6 @@ final readonly class RightFirstTest implements Criterion
         assert($look instanceof CarAction);
         $minutes = array_sum(array_map(static fn (Step $step): float => $step->cost->minutes, $steps));
 
-        return new Trial('own', Vehicle::WHOLE, $actions, [$look], [], $minutes, $minutes);
+        return new Trial('own', Vehicle::WHOLE, $actions, [$look], [], $minutes, $minutes, []);
     }
 }

@@ -588,7 +588,7 @@ export interface components {
             meter: components["schemas"]["MeterOnTheBench"];
             rules: components["schemas"]["Rules"];
             /** @description tools that are not in the bay */
-            withheld: ("meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "data-sheet")[];
+            withheld: ("meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet")[];
             /** @description that can cap a mark */
             unsafeActs: string[];
             /** @description what asking the advice costs, by what is asked; null where it may not be asked */
@@ -641,6 +641,8 @@ export interface components {
             breakout: boolean;
             /** @description what is being done to the car at this moment, or empty */
             provoked: string;
+            /** @description as "part@place": parts from the shelf that are in the car */
+            trialParts: string[];
             /** @description a scan tool holds the brake module */
             inSession: boolean;
             /** @description the check connector */
@@ -1253,6 +1255,15 @@ export interface components {
             do: "swap-sensors";
             channel: string;
         };
+        /** @description Fit a known good part from the shelf in place of the car's own, or take it out again. A test, not a repair */
+        "fit-trial-part": {
+            /** @constant */
+            do: "fit-trial-part";
+            /** @enum {unknown} */
+            part: "sensor" | "supply-relay" | "pump-relay" | "valve-relay";
+            channel: string;
+            fitted: boolean;
+        };
         /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
         provoke: {
             /** @constant */
@@ -1591,6 +1602,15 @@ export interface components {
                     do: "gauge-gap";
                     channel: string;
                 };
+                /** @description Fit a known good part from the shelf in place of the car's own, or take it out again. A test, not a repair */
+                "fit-trial-part": {
+                    /** @constant */
+                    do: "fit-trial-part";
+                    /** @enum {unknown} */
+                    part: "sensor" | "supply-relay" | "pump-relay" | "valve-relay";
+                    channel: string;
+                    fitted: boolean;
+                };
                 /** @description Exchange the sensors of the two sides of an axle */
                 "swap-sensors": {
                     /** @constant */
@@ -1806,7 +1826,7 @@ export interface components {
                     do: "read-switches";
                 };
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["provoke"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["feed-sensor"] | components["schemas"]["prove-meter"] | components["schemas"]["rock-wheel"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["watch-lamp"] | components["schemas"]["cycle-power"] | components["schemas"]["end-session"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"]);
+        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["provoke"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["feed-sensor"] | components["schemas"]["prove-meter"] | components["schemas"]["rock-wheel"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["watch-lamp"] | components["schemas"]["cycle-power"] | components["schemas"]["end-session"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"]);
     };
     responses: never;
     parameters: never;

@@ -12,6 +12,9 @@ export function StateLine({ attempt: { state, car }, channel }: { attempt: Attem
             : [state.openPlugs.includes(plug) ? t('bay.plug-open') : t('bay.plug-joined')]),
         state.onStands ? t('bay.raised') : state.raised ? t('bay.lifted') : t('bay.floor'),
         state.turningChannel === channel ? t('bay.wheel-turning') : t('bay.wheel-still'),
+        ...state.trialParts
+            .filter((one) => one.endsWith(`@${channel}`))
+            .map((one) => t(`trial.${one.split('@')[0]}`)),
         ...(state.provoked === '' ? [] : [t(`provoke.${state.provoked}`)]),
     ];
     return <span className="text-small text-ink-soft">{words.join(' · ')}</span>;

@@ -28,6 +28,8 @@ const REPAIRS: Record<Station, RepairKind[]> = {
     nothing: [],
 };
 
+type TrialPart = Extract<Action, { do: 'fit-trial-part' }>['part'];
+
 type Sight = Extract<Action, { do: 'look' }>['at'];
 
 const SIGHTS: Partial<Record<Station, Sight>> = {
@@ -40,28 +42,37 @@ const SIGHTS: Partial<Record<Station, Sight>> = {
     'module-plug': 'module-plug',
 };
 
-const NEEDS: Partial<Record<Action['do'], Tool>> = { 'gauge-gap': 'gauge', 'swap-sensors': 'swap' };
+const NEEDS: Partial<Record<Action['do'], Tool>> = {
+    'gauge-gap': 'gauge',
+    'swap-sensors': 'swap',
+    'fit-trial-part': 'trial-parts',
+};
 
 const HAND_TURN = 0.5;
 
 export function actionsAt(attempt: Attempt, channel: string, station: Station): Work[] {
-    if (channel === WHOLE_CAR) return atSupply(attempt, station);
-    return [
-        ...looks(channel, station),
-        ...plugWork(attempt, channel, station),
-        ...atWheel(channel, station),
-        ...turning(attempt, channel, station),
-        ...repairs(channel, station),
-    ].filter(({ action }) => {
+    return worksAt(attempt, channel, station).filter(({ action }) => {
         const tool = NEEDS[action.do];
         return tool === undefined || has(attempt, tool);
     });
 }
 
+function worksAt(attempt: Attempt, channel: string, station: Station): Work[] {
+    if (channel === WHOLE_CAR) return atSupply(attempt, station);
+    return [
+        ...looks(channel, station),
+        ...plugWork(attempt, channel, station),
+        ...atWheel(attempt, channel, station),
+        ...turning(attempt, channel, station),
+        ...repairs(channel, station),
+    ];
+}
+
 /** The module's own supply: fuse, ground screw, and its repairs. A module is renewed at whichever corner. */
 function atSupply(attempt: Attempt, station: Station): Work[] {
     if (station === 'module') return repairs(attempt.car.channels[0]!.id, station);
-    if (station === 'hydraulics' || station === 'switches' || station === 'lamps') return atBrakes(station);
+    if (station === 'hydraulics' || station === 'switches' || station === 'lamps')
+        return atBrakes(attempt, station);
     if (station !== 'supply') return [];
     const look = (at: Sight, key: string): Work => ({
         key,
@@ -69,11 +80,16 @@ function atSupply(attempt: Attempt, station: Station): Work[] {
         rate: `look.${at}`,
         action: { do: 'look', channel: WHOLE_CAR, at },
     });
-    return [look('fuse', 'L'), look('ground', 'B'), ...repairs(WHOLE_CAR, station)];
+    return [
+        look('fuse', 'L'),
+        look('ground', 'B'),
+        trial(attempt, 'supply-relay', WHOLE_CAR, 'X'),
+        ...repairs(WHOLE_CAR, station),
+    ];
 }
 
 /** Fluid and lamps can be looked at; what the terminal works and shows is under its own tab. */
-function atBrakes(station: 'hydraulics' | 'switches' | 'lamps'): Work[] {
+function atBrakes(attempt: Attempt, station: 'hydraulics' | 'switches' | 'lamps'): Work[] {
     const looks: Record<typeof station, Work[]> = {
         hydraulics: [
             {
@@ -82,6 +98,8 @@ function atBrakes(station: 'hydraulics' | 'switches' | 'lamps'): Work[] {
                 rate: 'look.fluid',
                 action: { do: 'look', channel: WHOLE_CAR, at: 'fluid' },
             },
+            trial(attempt, 'pump-relay', WHOLE_CAR, 'X'),
+            trial(attempt, 'valve-relay', WHOLE_CAR, 'W'),
         ],
         switches: [],
         lamps: [
@@ -126,7 +144,7 @@ function turning({ state }: Attempt, channel: string, station: Station): Work[] 
     ];
 }
 
-function atWheel(channel: string, station: Station): Work[] {
+function atWheel(attempt: Attempt, channel: string, station: Station): Work[] {
     if (station === 'gap')
         return [
             { key: 'G', label: t('work.gauge'), rate: 'gauge-gap', action: { do: 'gauge-gap', channel } },
@@ -136,7 +154,19 @@ function atWheel(channel: string, station: Station): Work[] {
     return [
         { key: 'B', label: t('look.tip'), rate: 'look.tip', action: { do: 'look', channel, at: 'tip' } },
         { key: 'W', label: t('work.swap'), rate: 'swap-sensors', action: { do: 'swap-sensors', channel } },
+        trial(attempt, 'sensor', channel, 'X'),
     ];
+}
+
+/** A known good part from the shelf for a test, or the car's own one back. */
+function trial({ state }: Attempt, part: TrialPart, channel: string, key: string): Work {
+    const isIn = state.trialParts.includes(`${part}@${channel}`);
+    return {
+        key,
+        label: t(`work.trial-${isIn ? 'out' : 'in'}.${part}`),
+        rate: `fit-trial-part.${part}`,
+        action: { do: 'fit-trial-part', part, channel, fitted: !isIn },
+    };
 }
 
 function repairs(channel: string, station: Station): Work[] {

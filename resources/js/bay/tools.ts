@@ -14,6 +14,7 @@ export const TOOLS: Tool[] = [
     'actuator-tests',
     'gauge',
     'swap',
+    'trial-parts',
     'data-sheet',
 ];
 

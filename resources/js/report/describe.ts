@@ -90,6 +90,8 @@ export function describeAction(car: Car, action: Action): string {
                 : t('did.connect-leads', {
                       leads: action.leads.map((one) => padPair(car, one.first, one.second)).join('; '),
                   });
+        case 'fit-trial-part':
+            return t(`did.trial-${action.fitted ? 'in' : 'out'}.${action.part}`, { channel: action.channel });
         case 'fit-breakout':
             return t(action.fitted ? 'did.breakout-in' : 'did.breakout-out');
         case 'feed-sensor':

@@ -66,7 +66,7 @@ final class LookAheadTest extends TestCase
     private function test(string $id, float $cost, array $shows): array
     {
         return [
-            new Worth(new Trial($id, 'FR', [], [new LookAtLamps], [], $cost, $cost), 0.0, $cost + 225.0),
+            new Worth(new Trial($id, 'FR', [], [new LookAtLamps], [], $cost, $cost, []), 0.0, $cost + 225.0),
             array_map(static fn (string $outcome): array => [$outcome => 1.0], $shows),
         ];
     }

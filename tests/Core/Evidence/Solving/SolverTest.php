@@ -30,13 +30,15 @@ final class SolverTest extends TestCase
         self::assertSame(['0/4', '1/4', '2/4', '3/4'], $steps);
     }
 
-    public function test_two_faults_that_no_test_tells_apart_are_named(): void
+    public function test_two_faults_that_no_test_tells_apart_are_named_and_the_tool_that_would(): void
     {
-        $found = $this->solved([['pump-dead', 'car']]);
+        $found = $this->solved([['pump-dead', 'car']], withheld: [Tool::TrialParts]);
 
         self::assertContains('pump-relay-dead@car', $found->together);
         self::assertContains('not-told-apart', $found->warnings());
         self::assertFalse($found->isSolvable(), 'the cheaper relay goes first');
+        self::assertContains('pump-relay-dead@car', $found->tools['trial-parts']);
+        self::assertTrue($this->solved([['pump-dead', 'car']])->isSolvable(), 'another relay from the shelf tells');
     }
 
     public function test_a_code_that_gives_the_case_away_is_warned_of(): void
@@ -47,7 +49,7 @@ final class SolverTest extends TestCase
     public function test_the_one_tool_that_would_tell_them_apart_is_named_where_it_is_withheld(): void
     {
         $open = [['coil-open', 'FR']];
-        $without = $this->solved($open, withheld: [Tool::Meter, Tool::Scope, Tool::Jumpers, Tool::Generator, Tool::BenchSupply, Tool::Swap]);
+        $without = $this->solved($open, withheld: [Tool::Meter, Tool::Scope, Tool::Jumpers, Tool::Generator, Tool::BenchSupply, Tool::Swap, Tool::TrialParts]);
 
         self::assertContains('loom-open@FR', $without->together);
         self::assertContains('loom-open@FR', $without->tools['meter']);

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Evidence\Advice;
+
+use Lernfall\Bay\Branch;
+use Lernfall\Bay\Car;
+use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Simulator;
+use Lernfall\Evidence\Advice\Journeyman;
+use Lernfall\Evidence\Advice\Outcomes;
+use Lernfall\Evidence\Advice\Trials;
+use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Suspect;
+use Lernfall\Vehicle\Vehicle;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
+
+/**
+ * Of any two faults at a corner or at the car as a whole that need different repairs, some test tells one from the other.
+ * The few that no test tells from a sound car stand in weighing.json.
+ */
+final class UnseenTest extends TestCase
+{
+    /** Outcomes that two cars share with less than this chance tell them apart. */
+    private const SHARED = 0.5;
+
+    /** @return iterable<string, array{string}> */
+    public static function vehicles(): iterable
+    {
+        foreach (glob(dirname(__DIR__, 4).'/core/Vehicle/BuiltIn/*.json') ?: [] as $file) {
+            yield basename($file, '.json') => [basename($file, '.json')];
+        }
+    }
+
+    #[DataProvider('vehicles')]
+    public function test_all_but_those_named_are_told_apart(string $id): void
+    {
+        $vehicle = Workbench::vehicle($id);
+        $suspects = Workbench::suspects()->of(Workbench::case([], $vehicle), new CaseKnowledge)->aloneAt([$vehicle->channelIds()[0], Vehicle::WHOLE])->all;
+        $together = $this->together($vehicle, $suspects);
+        $unseen = array_values(array_filter($suspects, static fn (Suspect $one): bool => $one->faults !== [] && Workbench::suspects()->weighing->isUnseen($id, $one->faults[0])));
+
+        self::assertGreaterThan(130, count($suspects));
+        self::assertEqualsCanonicalizing(
+            array_map(static fn (Suspect $one): string => "nothing, $one->key", $unseen),
+            $together,
+        );
+    }
+
+    /**
+     * @param  list<Suspect>  $suspects  the sound car first
+     * @return list<string> pairs with different repairs that neither the first look nor any test tells apart
+     */
+    private function together(Vehicle $vehicle, array $suspects): array
+    {
+        $simulator = Workbench::simulator();
+        $outcomes = new Outcomes($simulator);
+        [$cars, $looks] = $this->looked($vehicle, $suspects, $simulator);
+        $repairs = array_map((new Remedies($simulator))->name(...), $cars);
+        $open = [];
+        foreach ($suspects as $one => $suspect) {
+            for ($other = $one + 1; $other < count($suspects); $other++) {
+                if ($repairs[$one] !== $repairs[$other] && $looks[$one] === $looks[$other]) {
+                    $open["$suspect->key, {$suspects[$other]->key}"] = [$one, $other];
+                }
+            }
+        }
+        foreach ((new Trials($simulator->workshop))->on($vehicle, $cars[0]->state) as $trial) {
+            if (in_array($trial->place, [$vehicle->channelIds()[0], Vehicle::WHOLE], true)) {
+                $shown = $outcomes->of($trial, $cars, array_fill(0, count($cars), false), $cars[0]);
+                $open = array_filter($open, static fn (array $pair): bool => self::shared($shown[$pair[0]], $shown[$pair[1]]) >= self::SHARED);
+            }
+        }
+
+        return array_keys($open);
+    }
+
+    /**
+     * @param  array<string, float>  $one  chance by outcome
+     * @param  array<string, float>  $other
+     */
+    private static function shared(array $one, array $other): float
+    {
+        $shared = 0.0;
+        foreach ($one as $outcome => $chance) {
+            $shared += min($chance, $other[$outcome] ?? 0.0);
+        }
+
+        return $shared;
+    }
+
+    /**
+     * @param  list<Suspect>  $suspects
+     * @return array{list<Car>, list<string>} each after the first look, and the words it showed
+     */
+    private function looked(Vehicle $vehicle, array $suspects, Simulator $simulator): array
+    {
+        $cars = [];
+        $looks = [];
+        foreach ($suspects as $suspect) {
+            $car = $suspect->car;
+            $words = [];
+            foreach (Journeyman::firstLook($vehicle) as $action) {
+                $branch = Branch::likeliest($simulator->predict($car, $action));
+                $car = $branch->car;
+                foreach ($branch->prediction->features as $name => $feature) {
+                    $words[] = $feature instanceof CategoryFeature ? "$name {$feature->likeliest()}" : '';
+                }
+            }
+            $cars[] = $car;
+            $looks[] = implode(', ', $words);
+        }
+
+        return [$cars, $looks];
+    }
+}
