@@ -93,7 +93,7 @@ export function ReportPage() {
                                     overrides={data.decided?.overrides ?? []}
                                     decides={isInstructor ? attempt : null}
                                 />
-                                <TakeAway mistakes={data.marks.mistakes ?? []} />
+                                <TakeAway sheet={data.marks} />
                                 <Decisions repairs={data.marks.repairs ?? []} />
                                 <Stations stations={data.marks.stations ?? []} />
                                 <Narrowing possible={data.marks.possible ?? []} />
