@@ -81,8 +81,9 @@ final readonly class Likelihood
     }
 
     /**
-     * Asked again in the same state, parts and eyes answer as before: only the noise of the instrument is new, and that
-     * tells nothing about the car. Null where the answers differ by more.
+     * Asked again in the same state, parts and eyes answer as before, and only the noise of the instrument is new. That
+     * tells nothing among those who expect it; a suspect whose answer should have changed is weighed against it. Null where
+     * the answers differ by more.
      */
     private function ofRepetition(Answer $earlier, Observation $shown, string $name, Feature $feature): ?float
     {
@@ -94,11 +95,13 @@ final readonly class Likelihood
         if ($before->overload || $now->overload) {
             return $before->overload === $now->overload ? 0.0 : null;
         }
-
         $then = $earlier->predicted->features[$name] ?? null;
         $drift = $then instanceof NumberFeature ? $feature->mean - $then->mean : 0.0;
+        $change = $now->si - $before->si - $drift;
 
-        return abs($now->si - $before->si - $drift) <= self::TEACHES_WITHIN * M_SQRT2 * hypot($feature->noise, $now->resolution) ? 0.0 : null;
+        return abs($change) <= self::TEACHES_WITHIN * M_SQRT2 * hypot($feature->noise, $now->resolution)
+            ? log($this->mixed($change, sqrt(2.0 * self::noise($feature, $now) + 1e-24), $now))
+            : null;
     }
 
     /** @return array{float, Ledger} */
@@ -132,19 +135,34 @@ final readonly class Likelihood
             }), $ledger];
         }
         [$off, $variance] = $ledger->expected($predicted->sensitivities);
-        $noise = $predicted->noise ** 2 + ($predicted->resolution ** 2 + $shown->resolution ** 2) / 24.0;
+        $noise = self::noise($predicted, $shown);
         $deviation = sqrt($variance + $noise + 1e-24);
         $residual = $shown->si - $predicted->mean - $off;
-        $scale = hypot($shown->si, $this->smallest($shown->unit));
-        $chance = (1.0 - $odd) * ($between ? $this->betweenStrengths($predicted, $shown) : $scale * (
-            (1.0 - $this->weighing->wideShare) * self::normal($residual, $deviation)
-            + $this->weighing->wideShare * self::normal($residual, self::WIDER * $deviation)
-        )) + $odd / 2.0 / $this->weighing->oddSpan;
 
         return [
-            log($chance),
+            log($between ? $this->withOdd($this->betweenStrengths($predicted, $shown)) : $this->mixed($residual, $deviation, $shown)),
             ! $between && abs($residual) < self::TEACHES_WITHIN * $deviation ? $ledger->told($predicted->sensitivities, $shown->si - $predicted->mean, $noise) : $ledger,
         ];
+    }
+
+    /** The variance that one repetition adds by itself, the steps of the display included. */
+    private static function noise(NumberFeature $predicted, ObservedNumber $shown): float
+    {
+        return $predicted->noise ** 2 + ($predicted->resolution ** 2 + $shown->resolution ** 2) / 24.0;
+    }
+
+    /** Density over the number's logarithm, of a normal and a wider one, with the floor. */
+    private function mixed(float $residual, float $deviation, ObservedNumber $shown): float
+    {
+        return $this->withOdd(hypot($shown->si, $this->smallest($shown->unit)) * (
+            (1.0 - $this->weighing->wideShare) * self::normal($residual, $deviation)
+            + $this->weighing->wideShare * self::normal($residual, self::WIDER * $deviation)
+        ));
+    }
+
+    private function withOdd(float $density): float
+    {
+        return (1.0 - $this->weighing->oddChance) * $density + $this->weighing->oddChance / 2.0 / $this->weighing->oddSpan;
     }
 
     private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown): float

@@ -100,10 +100,10 @@ final readonly class Lineup
         return Odds::of($this->suspects, $this->gathered($ways, $logs));
     }
 
-    /** What a question was answered when it was last put; null where it never was. */
-    public function answered(Way $way, CarAction $action): ?Answer
+    /** Whether the same question has been put before, and this prediction expects the answer it had then. */
+    public function isAnswered(Way $way, CarAction $action, Prediction $prediction): bool
     {
-        return $this->earlier($way, $this->lastAsked($action), $this->shown);
+        return $this->earlier($way, $this->asked($action), $this->shown, $prediction)?->expects($prediction) === true;
     }
 
     /** The sound car, which tells what is usual. */
@@ -129,7 +129,7 @@ final readonly class Lineup
      * How well what is written fits, as a natural logarithm; what came after a suspect was ruled out counts as odd.
      *
      * @param  array<int, Observation>  $written
-     * @param  array<int, int>  $before  by step: the one before it that put the same question
+     * @param  array<int, list<int>>  $before  by step: those before it that put the same question, the last first
      * @param  array<int, Strengths>  $strengths  by step
      */
     private function fits(Way $way, array $written, array $before, array $strengths): float
@@ -143,7 +143,7 @@ final readonly class Lineup
                 continue;
             }
             [$fit, $ledger] = $this->likelihood->of(
-                $way->predictions[$number], $observation, $ledger, $this->suspects->all[$way->suspect]->graded ? $strengths[$number] ?? null : null, $this->earlier($way, $before[$number] ?? 0, $written),
+                $way->predictions[$number], $observation, $ledger, $this->suspects->all[$way->suspect]->graded ? $strengths[$number] ?? null : null, $this->earlier($way, $before[$number] ?? [], $written, $way->predictions[$number]),
             );
             $sum += $fit;
         }
@@ -176,33 +176,47 @@ final readonly class Lineup
 
     /**
      * @param  list<int>  $numbers  of steps, ascending
-     * @return array<int, int> by step: the one before it that put the same question
+     * @return array<int, list<int>> by step: those before it that put the same question, the last first
      */
     private function askedBefore(array $numbers): array
     {
         $before = [];
-        $last = [];
+        $asked = [];
         foreach ($numbers as $number) {
             $question = $this->questions[$number] ?? '';
-            if (isset($last[$question])) {
-                $before[$number] = $last[$question];
-            }
-            $last[$question] = $number;
+            $before[$number] = $asked[$question] ?? [];
+            $asked[$question] = [$number, ...$before[$number]];
         }
 
         return $before;
     }
 
-    /** @param  array<int, Observation>  $shown  by step number */
-    private function earlier(Way $way, int $step, array $shown): ?Answer
+    /**
+     * The last time a question was put in a state in which the same answer was to be expected; else the last time at all.
+     *
+     * @param  list<int>  $steps  that put it, the last first
+     * @param  array<int, Observation>  $shown  by step number
+     */
+    private function earlier(Way $way, array $steps, array $shown, Prediction $now): ?Answer
     {
-        return isset($way->predictions[$step], $shown[$step]) ? new Answer($way->predictions[$step], $shown[$step]) : null;
+        $last = null;
+        foreach ($steps as $step) {
+            if (isset($way->predictions[$step], $shown[$step])) {
+                $answer = new Answer($way->predictions[$step], $shown[$step]);
+                if ($answer->expects($now)) {
+                    return $answer;
+                }
+                $last ??= $answer;
+            }
+        }
+
+        return $last;
     }
 
-    /** The last step that put this question; 0 where none did. */
-    private function lastAsked(CarAction $action): int
+    /** @return list<int> the steps that put this question, the last first */
+    private function asked(CarAction $action): array
     {
-        return (int) array_search($action->question(), array_reverse($this->questions, true), true);
+        return array_reverse(array_keys($this->questions, $action->question(), true));
     }
 
     /** @param  array<int, Prediction>  $predicted  what the same step shows, by suspect */
@@ -214,7 +228,7 @@ final readonly class Lineup
     private function further(Way $way, Branch $branch, Step $step, CarAction $action, Strengths $strengths): Way
     {
         [$fit, $ledger] = $this->likelihood->of(
-            $branch->prediction, $step->observation, $way->ledger(), $this->suspects->all[$way->suspect]->graded ? $strengths : null, $this->earlier($way, $this->lastAsked($action), $this->shown),
+            $branch->prediction, $step->observation, $way->ledger(), $this->suspects->all[$way->suspect]->graded ? $strengths : null, $this->earlier($way, $this->asked($action), $this->shown, $branch->prediction),
         );
         $car = $branch->prediction->refusal === '' ? $branch->car->in($branch->car->state->withAsked($action->question())) : $way->car;
 

@@ -75,7 +75,7 @@ final readonly class Adviser
     {
         $ways = $lineup->likeliest();
         foreach ($repairs->suspects as $suspect) {
-            if ($lineup->answered($ways[$suspect], $trial->question())?->expects($this->outcomes->answer($trial, $ways[$suspect]->car)) !== true) {
+            if (! $lineup->isAnswered($ways[$suspect], $trial->question(), $this->outcomes->answer($trial, $ways[$suspect]->car))) {
                 return false;
             }
         }

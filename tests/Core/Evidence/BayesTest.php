@@ -68,10 +68,17 @@ final class BayesTest extends TestCase
         self::assertSame('relay', (new RepairCost(['unit' => 480.0, 'relay' => 16.0], 10.0, 50.0))->first(['unit' => 0.5, 'relay' => 0.5]));
     }
 
-    /** Nothing to repair costs its proof and no trust: 10 + 0.2·(110) = 32. */
-    public function test_leaving_a_car_alone_costs_only_its_proof(): void
+    /**
+     * A car left alone costs its proof, and where its fault is still in it a second visit: 10 + 0.2·(50 + 110) = 42.
+     * Loom first: 110 + 0.8·(50 + 10) = 158.
+     */
+    public function test_a_car_handed_back_with_its_fault_costs_like_a_needless_repair(): void
     {
-        self::assertEqualsWithDelta(32.0, (new RepairCost(['none' => 0.0, 'loom' => 100.0], 10.0, 50.0))->expected(['none' => 0.8, 'loom' => 0.2], 'none'), 1e-9);
+        $cost = new RepairCost(['none' => 0.0, 'loom' => 100.0], 10.0, 50.0);
+        $chances = ['none' => 0.8, 'loom' => 0.2];
+
+        self::assertEqualsWithDelta(42.0, $cost->expected($chances, 'none'), 1e-9);
+        self::assertEqualsWithDelta(158.0, $cost->expected($chances, 'loom'), 1e-9);
     }
 
     private function suspects(): Suspects

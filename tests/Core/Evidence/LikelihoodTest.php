@@ -69,16 +69,25 @@ final class LikelihoodTest extends TestCase
     }
 
     /** The part's own deviation is one draw: asked again in the same state, the same answer tells nothing new. */
-    public function test_the_same_question_in_the_same_state_adds_nothing(): void
+    public function test_the_same_answer_in_the_same_state_tells_nothing_among_those_who_expect_it(): void
     {
-        foreach ([1340.0, 700.0] as $mean) {
-            $predicted = Prediction::of('reading', ['reading' => $this->feature($mean)]);
-            $earlier = new Answer($predicted, $this->shown(1352.0));
+        $again = fn (float $mean): float => $this->again($mean, $mean);
 
-            self::assertSame(0.0, $this->likelihood()->of($predicted, $this->shown(1353.0), Ledger::blank(), null, $earlier)[0]);
-        }
-        $changed = new Answer(Prediction::of('reading', ['reading' => $this->feature(5000.0)]), $this->shown(5010.0));
-        self::assertNotSame(0.0, $this->likelihood()->of(Prediction::of('reading', ['reading' => $this->feature(1340.0)]), $this->shown(1352.0), Ledger::blank(), null, $changed)[0]);
+        self::assertEqualsWithDelta($again(1340.0), $again(700.0), 1e-9, 'whatever they took the first answer for');
+    }
+
+    /** Something was moved in between, and the answer stayed: whoever expected a change is weighed against those who did not. */
+    public function test_an_answer_that_should_have_changed_and_did_not_speaks_against_the_change(): void
+    {
+        self::assertGreaterThan($this->again(1352.0, 900.0) + 4.0, $this->again(1352.0, 1352.0));
+    }
+
+    /** Shown 1352 Ω before and 1353 Ω now, with these predicted then and now. */
+    private function again(float $then, float $now): float
+    {
+        $earlier = new Answer(Prediction::of('reading', ['reading' => $this->feature($then)]), $this->shown(1352.0));
+
+        return $this->likelihood()->of(Prediction::of('reading', ['reading' => $this->feature($now)]), $this->shown(1353.0), Ledger::blank(), null, $earlier)[0];
     }
 
     public function test_a_second_reading_of_the_same_part_elsewhere_finds_its_deviation_where_the_first_put_it(): void

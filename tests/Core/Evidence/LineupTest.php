@@ -42,6 +42,20 @@ final class LineupTest extends TestCase
         }
     }
 
+    /** Lock to lock and back again: what never moves speaks against a wire that would move it, every time anew or not at all. */
+    public function test_moving_to_and_fro_in_vain_makes_nothing_likelier(): void
+    {
+        $lock = static fn (string $how): array => ['do' => 'provoke', 'how' => $how, 'channel' => 'FL'];
+        $read = ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'FL.module-plug.wheel.1', 'second' => 'FL.module-plug.wheel.2'];
+        $work = Investigated::on(Workbench::case([['ring-cracked', 'FR', '', 0.2]]), knowledge: new CaseKnowledge(lampTold: false))->codesRead()->do($read);
+        $chance = $work->chance('loom-chafed@FL');
+        foreach (['steering-left', 'steering-right', 'steering-left', 'steering-right'] as $how) {
+            $after = $work->do($lock($how), $read)->chance('loom-chafed@FL');
+            self::assertLessThan($chance + 0.001, $after, $how);
+            $chance = $after;
+        }
+    }
+
     public function test_what_the_eye_has_overlooked_it_overlooks_again(): void
     {
         $look = ['do' => 'look', 'channel' => 'FR', 'at' => 'cable'];
