@@ -29,7 +29,7 @@ use Lernfall\Vehicle\Vehicle;
  */
 final readonly class Journeyman
 {
-    private const MOST_TESTS = 40;
+    private const MOST_TESTS = 80;
 
     public function __construct(private Simulator $simulator, private Weighing $weighing, private Remedies $remedies, private Adviser $adviser)
     {
