@@ -51,11 +51,11 @@ final readonly class Lineup
             return $this;
         }
         $branches = array_map(fn (Way $way): array => $this->simulator->predict($way->car, $step->action), $this->ways);
-        $predicted = [];
+        $fixed = [];
         foreach ($this->ways as $index => $way) {
-            $predicted[$way->suspect] ??= $branches[$index][0]->prediction;
+            array_push($fixed, ...($this->suspects->all[$way->suspect]->graded ? [] : array_map(static fn (Branch $branch): Prediction => $branch->prediction, $branches[$index])));
         }
-        $strengths = $this->strengths($predicted);
+        $strengths = Strengths::beside($fixed);
         $further = [];
         foreach ($this->ways as $index => $way) {
             foreach ($branches[$index] as $branch) {
@@ -88,13 +88,13 @@ final readonly class Lineup
         ksort($written);
         $before = $this->askedBefore(array_keys($written));
         $ways = [...$this->ways, ...$this->left];
-        $predicted = [];
-        foreach ($this->likeliest() as $suspect => $way) {
-            foreach (array_intersect_key($way->predictions, $written) as $number => $prediction) {
-                $predicted[$number][$suspect] = $prediction;
+        $fixed = array_fill_keys(array_keys($written), []);
+        foreach ($ways as $way) {
+            foreach ($this->suspects->all[$way->suspect]->graded ? [] : array_intersect_key($way->predictions, $written) as $number => $prediction) {
+                $fixed[$number][] = $prediction;
             }
         }
-        $strengths = array_map($this->strengths(...), $predicted);
+        $strengths = array_map(Strengths::beside(...), $fixed);
         $logs = array_map(fn (Way $way): float => $way->turns + $this->fits($way, $written, $before, $strengths), $ways);
 
         return Odds::of($this->suspects, $this->gathered($ways, $logs));
@@ -217,12 +217,6 @@ final readonly class Lineup
     private function asked(CarAction $action): array
     {
         return array_reverse(array_keys($this->questions, $action->question(), true));
-    }
-
-    /** @param  array<int, Prediction>  $predicted  what the same step shows, by suspect */
-    private function strengths(array $predicted): Strengths
-    {
-        return Strengths::beside(array_values(array_filter($predicted, fn (int $suspect): bool => ! $this->suspects->all[$suspect]->graded, ARRAY_FILTER_USE_KEY)));
     }
 
     private function further(Way $way, Branch $branch, Step $step, CarAction $action, Strengths $strengths): Way

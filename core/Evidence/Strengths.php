@@ -26,7 +26,7 @@ final readonly class Strengths
         foreach ($predictions as $prediction) {
             foreach ($prediction->features as $name => $feature) {
                 if ($feature instanceof NumberFeature && ! $feature->overload) {
-                    $fixed[(string) $name][sprintf('%.4g', $feature->mean)] = $feature;
+                    $fixed[(string) $name][sprintf('%.6g %.3g', $feature->mean, $feature->spread())] = $feature;
                 }
             }
         }
@@ -36,6 +36,12 @@ final readonly class Strengths
 
     public function leaveRoom(string $name, Feature $feature): bool
     {
-        return array_filter($this->fixed[$name] ?? [], static fn (NumberFeature $one): bool => Apart::areAlike($one, $feature)) === [];
+        foreach ($this->fixed[$name] ?? [] as $one) {
+            if (Apart::areAlike($one, $feature)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -1088,8 +1088,8 @@ export interface components {
             keyCycle: number;
             openPlugs: string[];
             turningChannel: string;
-            /** @description what was clipped to the car from outside */
-            connected: ("generator" | "jumpers" | "bench-supply" | "breakout")[];
+            /** @description what was clipped to the car or put into it from outside */
+            connected: ("generator" | "jumpers" | "bench-supply" | "breakout" | "trial-part")[];
         };
         Observation: {
             kind: string;

@@ -56,6 +56,23 @@ final class LineupTest extends TestCase
         }
     }
 
+    /** Where the wheel has come to rest decides between two levels, whatever else is wrong or not. */
+    public function test_a_reading_as_usual_at_one_corner_leaves_the_others_as_they_were(): void
+    {
+        $lendo = Workbench::case([['gap-large', 'RL', '', 0.0009]], Workbench::vehicle('lendo-15'));
+        $levels = [];
+        foreach (['a', 'd'] as $seed) {
+            $work = Investigated::on($lendo, $seed, new CaseKnowledge(lampTold: false))->codesRead()->do(['do' => 'look-at-lamps']);
+            $ratio = static fn (): float => $work->chance('gap-large@FR') / $work->chance('loom-untwisted@FR');
+            $before = $ratio();
+            $work->do(['do' => 'measure', 'function' => 'volts-dc', 'first' => 'FL.sensor-plug.wheel.1', 'second' => 'FL.sensor-plug.wheel.2']);
+            $levels[] = round($work->job->lastStep()?->observation->number('reading')->si ?? 0.0);
+
+            self::assertEqualsWithDelta(1.0, $ratio() / $before, 0.01, $seed);
+        }
+        self::assertSame([11.0, 12.0], array_values(array_unique([min($levels), max($levels)])), 'both levels were met');
+    }
+
     public function test_what_the_eye_has_overlooked_it_overlooks_again(): void
     {
         $look = ['do' => 'look', 'channel' => 'FR', 'at' => 'cable'];
