@@ -6,6 +6,7 @@ namespace Lernfall\Format;
 
 use BackedEnum;
 use Lernfall\Marking\School\Comparing;
+use Lernfall\Marking\School\CorrodedPlug;
 use Lernfall\Marking\School\FirstTest;
 use Lernfall\Marking\School\LampOut;
 use Lernfall\Marking\School\OhmsOnActive;
@@ -24,6 +25,7 @@ final readonly class SchoolsFormat
             self::one($node, 'ohmsOnActive', OhmsOnActive::Weak),
             self::one($node, 'twoRepairs', TwoRepairs::CauseOpen),
             self::one($node, 'lampOut', LampOut::ReadAgain),
+            self::one($node, 'corrodedPlug', CorrodedPlug::Clean),
         );
     }
 
@@ -36,6 +38,7 @@ final readonly class SchoolsFormat
             'ohmsOnActive' => $schools->ohmsOnActive->value,
             'twoRepairs' => $schools->twoRepairs->value,
             'lampOut' => $schools->lampOut->value,
+            'corrodedPlug' => $schools->corrodedPlug->value,
         ];
     }
 

@@ -9,6 +9,7 @@ use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
 use Lernfall\Vehicle\Contact;
+use Lernfall\Vehicle\GapSetting;
 use Lernfall\Vehicle\GapShift;
 use Lernfall\Vehicle\InvalidTyreSize;
 use Lernfall\Vehicle\Link;
@@ -213,6 +214,13 @@ final readonly class VehicleReader
             $values[] = new NominalValue('ac', $node->float('leastAcMillivolts'), null, 'mV', $node->float('atTurnsPerSecond'));
         }
 
-        return new NominalValues($node->at('gapMillimetres')->float(1) / 1000.0, $values);
+        return new NominalValues($node->at('gapMillimetres')->float(1) / 1000.0, self::gapSetting($node), $values);
+    }
+
+    private static function gapSetting(Node $node): GapSetting
+    {
+        return $node->has('gapSetting')
+            ? GapSetting::tryFrom($node->text('gapSetting')) ?? throw $node->at('gapSetting')->wrong('one of '.implode(', ', array_column(GapSetting::cases(), 'value')))
+            : GapSetting::Gauge;
     }
 }

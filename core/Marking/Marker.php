@@ -43,11 +43,11 @@ final readonly class Marker
         $criteria = [
             new Safety,
             new CodesBeforeClearing,
-            new SeparatingReading($separation),
+            new SeparatingReading($separation, $policy->schools->corrodedPlug),
             ...($trail === null ? [] : [
                 new RightJudgement($trail, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($trail, $adviser, $policy->schools->firstTest),
             ]),
-            new RightRepair($remedies, $reviews, $policy->schools->twoRepairs),
+            new RightRepair($remedies, $reviews, $policy->schools->twoRepairs, $policy->schools->corrodedPlug),
             new Proof($policy->schools->lampOut),
             new Economy($remedies, $simulator->workshop, $policy->diagnosisMinutes),
         ];
@@ -93,9 +93,11 @@ final readonly class Marker
     /** @return list<RepairReview> */
     private function reviews(Job $job, Policy $policy, Reasoning $reasoning, Separation $separation): array
     {
+        $asOne = RenewedWithPlug::in($job, $policy->schools->corrodedPlug);
+
         return array_map(
             fn (RepairReview $review): RepairReview => ! $policy->demandsReading || $this->isRead($job, $review, $separation) ? $review : $review->unsupported(),
-            $reasoning->of($job),
+            array_values(array_filter($reasoning->of($job), static fn (RepairReview $review): bool => ! in_array($review->step, $asOne, true))),
         );
     }
 

@@ -8,7 +8,7 @@ namespace Lernfall\Vehicle;
 final readonly class NominalValues
 {
     /** @param  list<NominalValue>  $values  what is not given is not there */
-    public function __construct(public float $greatestGapMetres, public array $values)
+    public function __construct(public float $greatestGapMetres, public GapSetting $gapSetting, public array $values)
     {
     }
 }

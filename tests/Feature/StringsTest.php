@@ -21,6 +21,7 @@ use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Marker;
 use Lernfall\Marking\Mistake\Mistakes;
 use Lernfall\Marking\School\Comparing;
+use Lernfall\Marking\School\CorrodedPlug;
 use Lernfall\Marking\School\FirstTest;
 use Lernfall\Marking\School\LampOut;
 use Lernfall\Marking\School\OhmsOnActive;
@@ -88,7 +89,7 @@ final class StringsTest extends TestCase
         foreach (Mistakes::all(new Schools(ohmsOnActive: OhmsOnActive::Invalid)) as $mistake) {
             $keys[] = "mistake.{$mistake->id()}";
         }
-        foreach ([FirstTest::class, Comparing::class, OhmsOnActive::class, TwoRepairs::class, LampOut::class] as $school) {
+        foreach ([FirstTest::class, Comparing::class, OhmsOnActive::class, TwoRepairs::class, LampOut::class, CorrodedPlug::class] as $school) {
             array_push($keys, 'school.'.lcfirst((new ReflectionClass($school))->getShortName()), ...array_map(static fn ($side): string => "side.$side->value", $school::cases()));
         }
         array_push($keys, ...array_map(static fn (Tool $tool): string => "tool.$tool->value", Tool::cases()), ...array_map(static fn (string $act): string => "unsafe.$act", [...UnsafeActs::DONE, ...UnsafeActs::REFUSED]));

@@ -62,10 +62,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'along', description: '0 at the tail, 1 at the nose', type: 'number'),
     new OA\Property(property: 'across', description: '0 on the left, 1 on the right, as seen from the seat', type: 'number'),
 ])]
-#[OA\Schema(schema: 'NominalValues', required: ['axle', 'technology', 'teeth', 'values'], properties: [
+#[OA\Schema(schema: 'NominalValues', required: ['axle', 'technology', 'teeth', 'gapSetting', 'values'], properties: [
     new OA\Property(property: 'axle', type: 'string'),
     new OA\Property(property: 'technology', type: 'string'),
     new OA\Property(property: 'teeth', type: 'integer'),
+    new OA\Property(property: 'gapSetting', type: 'string', enum: ['gauge', 'push', 'fixed']),
     new OA\Property(property: 'values', type: 'array', items: new OA\Items(ref: '#/components/schemas/NominalValue')),
 ])]
 #[OA\Schema(schema: 'NominalValue', required: ['what', 'least', 'greatest', 'unit', 'atTurnsPerSecond'], properties: [
@@ -118,6 +119,7 @@ final readonly class DataSheetResource
             'axle' => $axle,
             'technology' => $channel->sensor->technology(),
             'teeth' => $channel->ring->teeth,
+            'gapSetting' => $values->gapSetting->value,
             'values' => array_map(static fn (NominalValue $one): array => [
                 'what' => $one->what, 'least' => $one->least, 'greatest' => $one->greatest, 'unit' => $one->unit,
                 'atTurnsPerSecond' => $one->atTurnsPerSecond,

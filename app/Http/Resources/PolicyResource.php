@@ -13,12 +13,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Rules', required: ['weights', 'replacing', 'schools', 'safetyCap'], properties: [
     new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
     new OA\Property(property: 'replacing', type: 'string', enum: ['arithmetic', 'reading']),
-    new OA\Property(property: 'schools', required: ['firstTest', 'comparing', 'ohmsOnActive', 'twoRepairs', 'lampOut'], properties: [
+    new OA\Property(property: 'schools', required: ['firstTest', 'comparing', 'ohmsOnActive', 'twoRepairs', 'lampOut', 'corrodedPlug'], properties: [
         new OA\Property(property: 'firstTest', type: 'string', enum: ['free', 'least-effort', 'most-telling']),
         new OA\Property(property: 'comparing', type: 'string', enum: ['free', 'stated']),
         new OA\Property(property: 'ohmsOnActive', type: 'string', enum: ['weak', 'invalid']),
         new OA\Property(property: 'twoRepairs', type: 'string', enum: ['cause-open', 'forbidden']),
         new OA\Property(property: 'lampOut', type: 'string', enum: ['read-again', 'enough']),
+        new OA\Property(property: 'corrodedPlug', type: 'string', enum: ['clean', 'renew']),
     ], type: 'object'),
     new OA\Property(property: 'safetyCap', description: 'share of all points that an unsafe act leaves at most', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
 ])]

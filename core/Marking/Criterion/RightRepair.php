@@ -12,8 +12,10 @@ use Lernfall\Bay\Step;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Mistake\TwoAtOnce;
+use Lernfall\Marking\RenewedWithPlug;
 use Lernfall\Marking\RepairEffect;
 use Lernfall\Marking\RepairReview;
+use Lernfall\Marking\School\CorrodedPlug;
 use Lernfall\Marking\School\TwoRepairs;
 use Lernfall\Marking\Verdict;
 
@@ -38,7 +40,7 @@ final readonly class RightRepair implements Criterion
     private const UNSUPPORTED_FACTOR = 0.5;
 
     /** @param  list<RepairReview>  $reviews */
-    public function __construct(private Remedies $remedies, private array $reviews, private TwoRepairs $twoRepairs = TwoRepairs::CauseOpen)
+    public function __construct(private Remedies $remedies, private array $reviews, private TwoRepairs $twoRepairs = TwoRepairs::CauseOpen, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
     {
     }
 
@@ -72,7 +74,7 @@ final readonly class RightRepair implements Criterion
     /** Two repairs without a look at the codes between them leave the cause open, unless the card carried each of them. */
     private function oneByOne(Job $job, Verdict $verdict): Verdict
     {
-        $second = (new TwoAtOnce)->step($job, []);
+        $second = (new TwoAtOnce($this->corrodedPlug))->step($job, []);
         if ($second === null || $verdict->share === 0.0) {
             return $verdict;
         }
@@ -86,7 +88,8 @@ final readonly class RightRepair implements Criterion
 
     private function repaired(Job $job): Verdict
     {
-        $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone()));
+        $asOne = RenewedWithPlug::in($job, $this->corrodedPlug);
+        $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone() && ! in_array($step->number, $asOne, true)));
         if ($repairs === []) {
             return $this->unrepaired($job);
         }

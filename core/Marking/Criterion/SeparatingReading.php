@@ -12,6 +12,8 @@ use Lernfall\Bay\Step;
 use Lernfall\Evidence\Separation;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Entry;
+use Lernfall\Marking\RenewedWithPlug;
+use Lernfall\Marking\School\CorrodedPlug;
 use Lernfall\Marking\Verdict;
 
 /** Every repair rests on a written reading that tells the repaired part from the others of its channel. */
@@ -20,7 +22,7 @@ final readonly class SeparatingReading implements Criterion
     /** Of the points, where the reading is there but no cause was named before the repair. */
     private const UNNAMED_SHARE = 0.7;
 
-    public function __construct(private Separation $separation)
+    public function __construct(private Separation $separation, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
     {
     }
 
@@ -31,7 +33,8 @@ final readonly class SeparatingReading implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone()));
+        $asOne = RenewedWithPlug::in($job, $this->corrodedPlug);
+        $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone() && ! in_array($step->number, $asOne, true)));
         if ($repairs === []) {
             return $job->car->vehicle == $job->case->sound
                 ? $this->unrepaired($job)

@@ -16,7 +16,7 @@ final readonly class Mistakes
     public static function all(Schools $schools): array
     {
         return [
-            new PolarityReversed, new NormalRepaired, new ModuleForOpenPlug, new WrongCorner, new PartOnCodeAlone, new TwoAtOnce,
+            new PolarityReversed, new NormalRepaired, new ModuleForOpenPlug, new WrongCorner, new PartOnCodeAlone, new TwoAtOnce($schools->corrodedPlug),
             new ClearedUnwritten, new UnitMisread, new OhmsOnLive, ...($schools->ohmsOnActive === OhmsOnActive::Invalid ? [new OhmsOnActiveSensor] : []), new DcForPassive, new LeftOpen,
         ];
     }

@@ -7,11 +7,17 @@ namespace Lernfall\Marking\Mistake;
 use Lernfall\Bay\Action\Repair;
 use Lernfall\Bay\CodesShown;
 use Lernfall\Bay\Job;
+use Lernfall\Marking\RenewedWithPlug;
 use Lernfall\Marking\RepairReview;
+use Lernfall\Marking\School\CorrodedPlug;
 
 /** Two repairs were made without a look at the codes between them: the cause stays unproven. */
 final readonly class TwoAtOnce implements Mistake
 {
+    public function __construct(private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
+    {
+    }
+
     public function id(): string
     {
         return 'two-at-once';
@@ -21,9 +27,10 @@ final readonly class TwoAtOnce implements Mistake
     public function step(Job $job, array $reviews): ?int
     {
         $since = 0;
+        $asOne = RenewedWithPlug::in($job, $this->corrodedPlug);
         foreach ($job->steps as $step) {
             $since = CodesShown::at($step) === null ? $since : 0;
-            if ($step->action instanceof Repair && $step->wasDone() && ! $step->action->kind->isMakeshift() && ++$since > 1) {
+            if ($step->action instanceof Repair && $step->wasDone() && ! $step->action->kind->isMakeshift() && ! in_array($step->number, $asOne, true) && ++$since > 1) {
                 return $step->number;
             }
         }

@@ -13,6 +13,7 @@ final readonly class Schools
         public OhmsOnActive $ohmsOnActive = OhmsOnActive::Weak,
         public TwoRepairs $twoRepairs = TwoRepairs::CauseOpen,
         public LampOut $lampOut = LampOut::ReadAgain,
+        public CorrodedPlug $corrodedPlug = CorrodedPlug::Clean,
     ) {
     }
 }

@@ -799,6 +799,8 @@ export interface components {
             axle: string;
             technology: string;
             teeth: number;
+            /** @enum {string} */
+            gapSetting: "gauge" | "push" | "fixed";
             values: components["schemas"]["NominalValue"][];
         };
         NominalValue: {
@@ -902,6 +904,8 @@ export interface components {
                 twoRepairs: "cause-open" | "forbidden";
                 /** @enum {string} */
                 lampOut: "read-again" | "enough";
+                /** @enum {string} */
+                corrodedPlug: "clean" | "renew";
             };
             /** @description share of all points that an unsafe act leaves at most */
             safetyCap: number | null;

@@ -11,6 +11,7 @@ export function Rules({ rules, unsafeActs = [] }: { rules: RuleSet; unsafeActs?:
         ...(schools.ohmsOnActive === 'weak' ? [] : [t(`school.ohmsOnActive.${schools.ohmsOnActive}`)]),
         t(`school.twoRepairs.${schools.twoRepairs}`),
         ...(schools.lampOut === 'read-again' ? [] : [t(`school.lampOut.${schools.lampOut}`)]),
+        ...(schools.corrodedPlug === 'clean' ? [] : [t(`school.corrodedPlug.${schools.corrodedPlug}`)]),
         ...(rules.safetyCap === null
             ? []
             : [t('policy.cap', { percent: Math.round(100 * rules.safetyCap) })]),

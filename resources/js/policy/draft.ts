@@ -10,6 +10,7 @@ export const SCHOOLS: [keyof Schools, string[]][] = [
     ['ohmsOnActive', ['weak', 'invalid']],
     ['twoRepairs', ['cause-open', 'forbidden']],
     ['lampOut', ['read-again', 'enough']],
+    ['corrodedPlug', ['clean', 'renew']],
 ];
 
 /** A policy as it stands in fields: numbers as typed. */

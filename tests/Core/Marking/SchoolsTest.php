@@ -104,6 +104,22 @@ final class SchoolsTest extends TestCase
         self::assertSame(['mark.repair.two-forbidden', 10.0], [$this->marked($carried, ['twoRepairs' => 'forbidden'])->mark('repair')?->verdict->reason, $this->marked($carried, ['twoRepairs' => 'forbidden'])->mark('repair')?->points]);
     }
 
+    public function test_a_new_sensor_may_go_with_the_cleaning_of_its_plug(): void
+    {
+        $played = Played::on(Workbench::case([['plug-corroded', 'FR', '1', 30000.0]]))->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present'], self::OFF, self::OPEN, ['do' => 'look', 'channel' => 'FR', 'at' => 'sensor-plug']);
+        self::assertSame('pins-green', $played->shown()->word('sight'));
+        $played->write(null, word: 'pins-green', feature: 'sight')->do(['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor-plug', 'defect' => 'corroded', 'supports' => [7], 'expects' => 'code-stays-away'])
+            ->secured()->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'], ['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'FR']);
+
+        $clean = $this->marked($played, []);
+        self::assertSame(['mark.repair.unsupported', 5.0], [$clean->mark('repair')?->verdict->reason, $clean->mark('repair')?->points], 'one needless repair, and nothing on the card for it');
+        self::assertCount(2, $clean->reviews);
+        $renew = $this->marked($played, ['corrodedPlug' => 'renew']);
+        self::assertSame(['mark.repair.right', 20.0], [$renew->mark('repair')?->verdict->reason, $renew->mark('repair')?->points]);
+        self::assertCount(1, $renew->reviews);
+        self::assertArrayNotHasKey('two-at-once', $renew->mistakes);
+    }
+
     public function test_a_lamp_that_stays_out_may_be_proof_enough(): void
     {
         $played = $this->coded()->do(self::OFF)->secured()->do(

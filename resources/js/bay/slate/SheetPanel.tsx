@@ -53,6 +53,7 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: s
                         <Value key={what} name={t(`nominal.${what}`)} value={t('nominal.not-given')} />
                     ))}
                     <Value name={t('bay.teeth')} value={String(axle.teeth)} />
+                    <Value name={t('sheet.gap-setting')} value={t(`gap-setting.${axle.gapSetting}`)} />
                 </dl>
             ))}
             <p className="text-small text-slate-soft">{t('bay.sheet-insulation')}</p>
