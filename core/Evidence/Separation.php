@@ -26,12 +26,15 @@ final readonly class Separation
     /** @return list<Step> the writing steps before the repair that separate, whether read rightly or not */
     public function supporting(Job $job, Step $repair): array
     {
+        if (! $repair->action instanceof Repair) {
+            return [];
+        }
         $supporting = [];
-        $sides = $repair->action instanceof Repair ? $this->sides($job, $repair->number, $repair->action) : null;
+        $sides = $this->sides($job, $repair->number, $repair->action);
         foreach ($job->stepsOf(WriteReading::class) as $written) {
             $action = $written->action;
             $shown = $action instanceof WriteReading ? $job->step($action->of) : null;
-            if ($written->number < $repair->number && $shown !== null && self::isReading($shown) && $sides?->areParted($shown->number, $action->feature, $shown->observation) === true) {
+            if ($written->number < $repair->number && $shown !== null && self::isReading($shown, $repair->action) && $sides->areParted($shown->number, $action->feature, $shown->observation)) {
                 $supporting[] = $written;
             }
         }
@@ -44,7 +47,7 @@ final readonly class Separation
     {
         $sides = $this->sides($job, count($job->steps) + 1, $repair);
         foreach ($job->steps as $step) {
-            foreach (self::isReading($step) ? array_keys($step->observation->values) : [] as $feature) {
+            foreach (self::isReading($step, $repair) ? array_keys($step->observation->values) : [] as $feature) {
                 if ($sides->areParted($step->number, (string) $feature, $step->observation)) {
                     return true;
                 }
@@ -54,10 +57,10 @@ final readonly class Separation
         return false;
     }
 
-    /** Lamps and codes are what a car comes with: they name a circuit, not a part. */
-    private static function isReading(Step $step): bool
+    /** Lamps and codes are what a car comes with: they name a circuit, not a part. For the lamps themselves a look at them is the reading. */
+    private static function isReading(Step $step, Repair $repair): bool
     {
-        return CodesShown::at($step) === null && ! $step->action instanceof LookAtLamps;
+        return CodesShown::at($step) === null && (! $step->action instanceof LookAtLamps || $repair->kind->stations() === ['lamps']);
     }
 
     /** The faults of the place a repair concerns as they stand before a step, everything having been done to them as well. */
