@@ -15,7 +15,8 @@ export function parsed(kind: Pick<FaultKind, 'unit'>, text: string): number {
 }
 
 export function spoken(kind: FaultKind, strength: number): string {
-    return kind.unit === 'none' ? '' : `${edited(kind, strength)}${THIN_SPACE}${t(`strength.${kind.unit}`)}`;
+    const unit = kind.unit === 'teeth' && strength === 1 ? 'tooth' : kind.unit;
+    return unit === 'none' ? '' : `${edited(kind, strength)}${THIN_SPACE}${t(`strength.${unit}`)}`;
 }
 
 /** The strength of a setting, the catalogue's middle one where none is set. */
