@@ -26,7 +26,7 @@ final readonly class Strengths
         foreach ($predictions as $prediction) {
             foreach ($prediction->features as $name => $feature) {
                 if ($feature instanceof NumberFeature && ! $feature->overload) {
-                    $fixed[(string) $name][sprintf('%.6g %.3g', $feature->mean, $feature->spread())] = $feature;
+                    $fixed[(string) $name][self::key($feature)] = $feature;
                 }
             }
         }
@@ -36,6 +36,9 @@ final readonly class Strengths
 
     public function leaveRoom(string $name, Feature $feature): bool
     {
+        if ($feature instanceof NumberFeature && isset($this->fixed[$name][self::key($feature)])) {
+            return false; // most cars show just what a sound one shows
+        }
         foreach ($this->fixed[$name] ?? [] as $one) {
             if (Apart::areAlike($one, $feature)) {
                 return false;
@@ -43,5 +46,10 @@ final readonly class Strengths
         }
 
         return true;
+    }
+
+    private static function key(NumberFeature $feature): string
+    {
+        return "$feature->mean $feature->noise $feature->overload ".implode(' ', $feature->sensitivities);
     }
 }
