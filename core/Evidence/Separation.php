@@ -83,11 +83,12 @@ final readonly class Separation
         usort($ways, static fn (Way $one, Way $other): int => $weight($other) <=> $weight($one));
         $left = array_values(array_filter($ways, fn (Way $way): bool => ! $this->remedies->helps($way->car, $repair)));
         $shares = array_map(static fn (Way $way): float => exp($weight($way) - $weight($left[0])), $left);
+        $sum = array_sum($shares);
 
         return new Sides(
             array_values(array_filter($ways, fn (Way $way): bool => $this->remedies->helps($way->car, $repair))),
             $left,
-            array_map(static fn (float $share): float => $share / array_sum($shares), $shares),
+            array_map(static fn (float $share): float => $share / $sum, $shares),
         );
     }
 }

@@ -10,7 +10,7 @@ use Lernfall\Bay\Job;
 use Lernfall\Bay\Step;
 use Lernfall\Marking\School\CorrodedPlug;
 
-/** Sensors renewed together with the cleaning of their plug: where a policy takes both for one repair, they are not judged by themselves. */
+/** Sound sensors renewed together with the cleaning of their plug: where a policy takes both for one repair, they are not judged by themselves. */
 final readonly class RenewedWithPlug
 {
     /** @return list<int> numbers of the steps that renewed them; none by the other school */
@@ -27,7 +27,8 @@ final readonly class RenewedWithPlug
 
         return array_values(array_map(
             static fn (Step $step): int => $step->number,
-            array_filter($at(RepairKind::ReplaceSensor), static fn (Step $step): bool => $step->action instanceof Repair && in_array($step->action->channel, $cleaned, true)),
+            array_filter($at(RepairKind::ReplaceSensor), static fn (Step $step): bool => $step->action instanceof Repair && in_array($step->action->channel, $cleaned, true)
+                && $step->before->own()->vehicle == $step->after->vehicle),
         ));
     }
 }

@@ -42,6 +42,19 @@ final class StringsTest extends TestCase
 {
     private const CARS = ['harl-13', 'lendo-15', 'brack-22', 'mirl-10', 'ostrel-t2'];
 
+    public function test_every_key_of_the_bay_has_a_name(): void
+    {
+        preg_match('~const KEYS = \[(.*?)\]~s', (string) file_get_contents(dirname(__DIR__, 2).'/resources/js/bay/KeysDialog.tsx'), $list);
+        preg_match_all("~'([^']+)'~", $list[1] ?? '', $keys);
+        $known = Workbench::json('resources/lang/en.json');
+
+        self::assertContains('X', $keys[1]);
+        foreach ($keys[1] as $key) {
+            self::assertArrayHasKey("key.$key", $known);
+            self::assertArrayHasKey("key-name.$key", $known);
+        }
+    }
+
     public function test_every_key_has_its_words(): void
     {
         $catalogue = Workbench::json('resources/lang/en.json');

@@ -10,8 +10,6 @@ use Lernfall\Bay\Action\FitTrialPart;
 use Lernfall\Bay\Action\LiveSpeeds;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\Secure;
-use Lernfall\Bay\Action\SecureStep;
 use Lernfall\Bay\Action\SwapSensors;
 use Lernfall\Bay\Action\TestActuator;
 use Lernfall\Bay\Action\TrialPart;
@@ -20,6 +18,7 @@ use Lernfall\Bay\Action\TurnWheel;
 use Lernfall\Bay\Action\Unplug;
 use Lernfall\Bay\Ignition;
 use Lernfall\Evidence\Preview\StandardTest;
+use Lernfall\Evidence\Preview\StandardTests;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pad;
@@ -43,10 +42,10 @@ final readonly class Exchanges
 
         return [
             ...self::valves($vehicle, $channel),
-            self::turned('speed-with-trial-sensor', $channel, [...self::secured(), new FitTrialPart(TrialPart::Sensor, $channel->id, true)], $channel),
+            self::turned('speed-with-trial-sensor', $channel, [...StandardTests::secured(), new FitTrialPart(TrialPart::Sensor, $channel->id, true)], $channel),
             ...($opposite === null ? [] : [
-                self::turned('speed-swapped', $channel, [...self::secured(), new SwapSensors($channel->id)], $channel, $opposite->id),
-                self::turned('speed-over-other-loom', $opposite, [...self::secured(), ...self::joined($channel, $opposite)], $channel, $opposite->id),
+                self::turned('speed-swapped', $channel, [...StandardTests::secured(), new SwapSensors($channel->id)], $channel, $opposite->id),
+                self::turned('speed-over-other-loom', $opposite, [...StandardTests::secured(), ...self::joined($channel, $opposite)], $channel, $opposite->id),
             ]),
         ];
     }
@@ -56,7 +55,7 @@ final readonly class Exchanges
     {
         return TrialPart::ValveRelay->places($vehicle) === [] || ! $vehicle->brakeParts->has(BrakeParts::valves($channel->id)) ? [] : [new StandardTest(
             'valves-with-trial-relay',
-            [...self::secured(), new FitTrialPart(TrialPart::ValveRelay, Vehicle::WHOLE, true), new TurnKey(Ignition::On)],
+            [...StandardTests::secured(), new FitTrialPart(TrialPart::ValveRelay, Vehicle::WHOLE, true), new TurnKey(Ignition::On)],
             new TestActuator(BrakeParts::valves($channel->id)), ['wheel'], false,
         )];
     }
@@ -89,11 +88,5 @@ final readonly class Exchanges
             Pad::onPlug($channel->id, $plugs[0]->name(), PadSide::Wheel, $mine->id)->id,
             Pad::onPlug($opposite->id, $plugs[1]->name(), PadSide::Module, $its->id)->id,
         ], $channel->conductors, $opposite->conductors))];
-    }
-
-    /** @return list<CarAction> */
-    private static function secured(): array
-    {
-        return [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)];
     }
 }

@@ -33,7 +33,7 @@ final readonly class ReadingFirst
      */
     public function missing(Job $job, Advice $advice, array $made = []): ?Trial
     {
-        $made = array_map(static fn (Trial $trial): string => $trial->question()->question(), $made);
+        $made = array_map(self::name(...), $made); // by name: the same question may be put while something else is moved
         foreach ($advice->repairs->repairs($advice->remedy) as $repair) {
             $trial = $this->separation->isShown($job, $repair) ? null : $this->best($job, $repair, $made);
             if ($trial !== null) {
@@ -44,20 +44,25 @@ final readonly class ReadingFirst
         return null;
     }
 
-    /** @param  list<string>  $made  questions */
+    /** @param  list<string>  $made  names */
     private function best(Job $job, Repair $repair, array $made): ?Trial
     {
         $sides = $this->separation->sides($job, count($job->steps) + 1, $repair);
         $best = null;
         $most = 0.0;
         foreach ($this->trials->on($job->case->sound, $job->car->state) as $trial) {
-            $perCost = in_array($trial->question()->question(), $made, true) ? 0.0 : $this->parted($trial, $sides) / $trial->cost;
+            $perCost = in_array(self::name($trial), $made, true) ? 0.0 : $this->parted($trial, $sides) / $trial->cost;
             if ($perCost > $most) {
                 [$best, $most] = [$trial, $perCost];
             }
         }
 
         return $best;
+    }
+
+    private static function name(Trial $trial): string
+    {
+        return "$trial->id $trial->place";
     }
 
     /** The share of the faults the repair would leave that show something else there than the likeliest it would mend. */

@@ -11,7 +11,7 @@ namespace Lernfall\Evidence\Advice;
  */
 final readonly class RepairCost
 {
-    /** The remedy where nothing is to be repaired: only the proof costs. */
+    /** The remedy where nothing is to be repaired: its only price is the proof. */
     public const NOTHING = 'none';
 
     /**

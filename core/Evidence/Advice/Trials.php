@@ -103,7 +103,7 @@ final readonly class Trials
             $money += $rate->money;
         }
 
-        return new Trial($test->id, $place, $before, $looks, $test->features, $minutes, $money + $minutes * $this->workshop->costPerMinute, $test->isLocal && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $test->with])) : []);
+        return new Trial($test->id, $place, $before, $looks, $test->features, $minutes, $money + $minutes * $this->workshop->costPerMinute, $test->reaches($place));
     }
 
     /** @return list<Trial> the valves of every wheel in one go */

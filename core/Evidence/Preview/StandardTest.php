@@ -7,6 +7,7 @@ namespace Lernfall\Evidence\Preview;
 use Lernfall\Bay\Action\CarAction;
 use Lernfall\Bay\Action\Measure;
 use Lernfall\Bay\Action\Unplug;
+use Lernfall\Vehicle\Vehicle;
 
 /** A usual test: what is done before it, the look or measurement itself, and which of the things it shows counts. */
 final readonly class StandardTest
@@ -27,5 +28,11 @@ final readonly class StandardTest
     {
         return $this->action instanceof Measure && $this->action->function->feedsCurrent()
             || array_filter($this->before, static fn (CarAction $one): bool => $one instanceof Unplug) !== [];
+    }
+
+    /** @return list<string> the channels that matter to it where it is made at this place; none where all may */
+    public function reaches(string $place): array
+    {
+        return $this->isLocal && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $this->with])) : [];
     }
 }

@@ -192,7 +192,7 @@ final readonly class StandardTests
     }
 
     /** @return list<CarAction> */
-    private static function secured(): array
+    public static function secured(): array
     {
         return [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)];
     }

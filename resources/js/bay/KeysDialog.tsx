@@ -29,7 +29,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
             <dl>
                 {KEYS.map((key) => (
                     <div key={key} className="flex gap-3 border-b border-rule py-1">
-                        <dt className="w-16">
+                        <dt className="w-16 shrink-0">
                             <KeyCap>{t(`key-name.${key}`)}</KeyCap>
                         </dt>
                         <dd>{t(`key.${key}`)}</dd>

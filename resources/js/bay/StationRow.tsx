@@ -2,7 +2,7 @@ import { RadioGroup } from 'radix-ui';
 import type { Attempt } from '../api/types';
 import { StationState } from '../ui/StationState';
 import { t } from '../words/words';
-import { stationMark, stationsAt, type Station } from './card';
+import { stationMark, stationsAt, WHOLE_CAR, type Station } from './card';
 
 interface Props {
     attempt: Attempt;
@@ -23,7 +23,11 @@ export function StationRow({ attempt, channel, station, onChoose }: Props) {
     const stations = stationsAt(attempt.car, channel);
     return (
         <RadioGroup.Root
-            aria-label={t('bay.ring-to-lamp', { channel: t(`channel.${channel}`) })}
+            aria-label={
+                channel === WHOLE_CAR
+                    ? t('bay.supply-title')
+                    : t('bay.ring-to-lamp', { channel: t(`channel.${channel}`) })
+            }
             orientation="horizontal"
             value={station}
             onValueChange={(next) => onChoose(next as Station)}

@@ -120,6 +120,15 @@ final class SchoolsTest extends TestCase
         self::assertArrayNotHasKey('two-at-once', $renew->mistakes);
     }
 
+    public function test_a_sensor_that_was_at_fault_is_judged_whatever_was_cleaned_besides(): void
+    {
+        $played = $this->coded()->do(self::OFF, self::OPEN, self::OHMS)->write(null, word: 'open')->do(['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor', 'defect' => 'open', 'supports' => [], 'expects' => 'code-stays-away'])
+            ->secured()->do(['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'FR'], ['do' => 'read-codes'], ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']);
+
+        self::assertCount(2, $this->marked($played, ['corrodedPlug' => 'renew'])->reviews);
+        self::assertTrue($this->marked($played, ['corrodedPlug' => 'renew'])->reviews[1]->isRight);
+    }
+
     public function test_a_lamp_that_stays_out_may_be_proof_enough(): void
     {
         $played = $this->coded()->do(self::OFF)->secured()->do(
