@@ -7,7 +7,7 @@ namespace App\Attempts;
 use App\Documents\BuiltIn;
 use App\Models\Attempt;
 use App\Models\Belief;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Possible;
 use Lernfall\Format\LikelyFormat;

@@ -8,7 +8,7 @@ use App\Documents\BuiltIn;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseVersion;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Format\ActionReader;
 use Lernfall\Format\CaseDocument;
 use Lernfall\Format\ObservationFormat;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Attempts;
 
 use App\Models\AttemptAction;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
 use LogicException;
 
 /** An action that has been stored, and the job as it stands after it. */

@@ -6,7 +6,7 @@ namespace App\Console;
 
 use App\Documents\BuiltIn;
 use Illuminate\Console\Command;
-use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Chance\Draw;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Journeyman;

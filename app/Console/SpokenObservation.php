@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Strings;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\ObservedTrace;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedTrace;
 
 /** An observation in one line for a terminal. */
 final readonly class SpokenObservation

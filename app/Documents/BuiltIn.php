@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Evidence\KnownSuspects;
 use Lernfall\Evidence\Solving\Solver;
 use Lernfall\Evidence\Weighing;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Feature;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Prediction;
 
 /** What a question was expected to show on a suspect's car when it was asked, and what was shown. */
 final readonly class Answer

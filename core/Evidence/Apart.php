@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Feature;
-use Lernfall\Bay\NumberFeature;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\ObservedNumber;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
 
 /** Whether two predictions, or a prediction and what was shown, lie further apart than chance explains. */
 final readonly class Apart

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Action\Judgement;
-use Lernfall\Bay\Action\WriteCode;
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\ObservedSeries;
-use Lernfall\Bay\ObservedTrace;
-use Lernfall\Bay\Step;
-use Lernfall\Bay\Vocabulary;
-use Lernfall\Bay\WrittenUnit;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedSeries;
+use Lernfall\Bay\Contract\ObservedTrace;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Worksheet\Judgement;
+use Lernfall\Bay\Worksheet\Vocabulary;
+use Lernfall\Bay\Worksheet\WriteCode;
+use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Bay\Worksheet\WrittenUnit;
 
 /**
  * What stands on the card, as if it had been shown like that. A reading judged to say nothing supports nothing; what was

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Feature;
-use Lernfall\Bay\NumberFeature;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\ObservedSeries;
-use Lernfall\Bay\ObservedTrace;
-use Lernfall\Bay\Prediction;
-use Lernfall\Bay\SeriesFeature;
-use Lernfall\Bay\TraceFeature;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedSeries;
+use Lernfall\Bay\Contract\ObservedTrace;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\SeriesFeature;
+use Lernfall\Bay\Contract\TraceFeature;
 
 /**
  * How well what was shown fits what was predicted, as a natural logarithm.

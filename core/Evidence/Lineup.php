@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Branch;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\Prediction;
-use Lernfall\Bay\Simulator;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Contract\Step;
 
 /**
  * All suspects, each having had done to it what was done to the car in the bay: what was unplugged, swapped, replaced,

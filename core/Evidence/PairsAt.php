@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\CatalogueEntry;
 use Lernfall\Fault\Fault;

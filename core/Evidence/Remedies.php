@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\RepairKind;
-use Lernfall\Bay\Action\Secure;
-use Lernfall\Bay\Action\SecureStep;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Remembered;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
 
@@ -32,7 +32,7 @@ final readonly class Remedies
     {
         $car = $car->own();
 
-        return Remembered::with($car->vehicle, 'remedies', fn (): array => [$this->found($this->onStands($car), self::MOST)])[0];
+        return Memo::with($car->vehicle, 'remedies', fn (): array => [$this->found($this->onStands($car), self::MOST)])[0];
     }
 
     /** What the cheapest of them cost together, in money; 0 where nothing helps. */
@@ -63,7 +63,7 @@ final readonly class Remedies
     {
         $car = $car->own();
 
-        return Remembered::with($car->vehicle, 'helped by '.self::key($repair), fn (): bool => $this->isHelped($car, $repair));
+        return Memo::with($car->vehicle, 'helped by '.self::key($repair), fn (): bool => $this->isHelped($car, $repair));
     }
 
     private function isHelped(Car $car, Repair $repair): bool

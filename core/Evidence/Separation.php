@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Action\LookAtLamps;
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Remembered;
-use Lernfall\Bay\Simulator;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Lamps\LookAtLamps;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Worksheet\WriteReading;
 
 /**
  * Whether a reading separates: by prediction, it differs beyond spread between a fault that a repair would mend and another
@@ -68,7 +68,7 @@ final readonly class Separation
     {
         $last = $job->step($before - 1);
 
-        return $last === null ? $this->parted($job, $before, $repair) : Remembered::with($last, 'sides of '.Remedies::key($repair).' '.spl_object_id($this->suspects), fn (): Sides => $this->parted($job, $before, $repair));
+        return $last === null ? $this->parted($job, $before, $repair) : Memo::with($last, 'sides of '.Remedies::key($repair).' '.spl_object_id($this->suspects), fn (): Sides => $this->parted($job, $before, $repair));
     }
 
     private function parted(Job $job, int $before, Repair $repair): Sides

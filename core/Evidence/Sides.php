@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Observation;
+use Lernfall\Bay\Contract\Observation;
 
 /** The faults that a place can have, parted by a repair: those it would mend, and those it would leave. */
 final readonly class Sides

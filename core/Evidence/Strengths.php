@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Feature;
-use Lernfall\Bay\NumberFeature;
-use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Prediction;
 
 /**
  * Where strengths between the concrete ones leave room for other numbers. A number that some car shows whose fault has no

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Car;
+use Lernfall\Bay\Car\Car;
 use Lernfall\Fault\Fault;
 
 /** One concrete car that could be standing there, and how likely it was before anything was known of this one. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Action\LookAtLamps;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Arrival;
-use Lernfall\Bay\Branch;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Ignition;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Job\CustomerHistory;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Lamps\LookAtLamps;
 use Lernfall\Chance\Deviations;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\CatalogueEntry;
@@ -79,7 +79,7 @@ final readonly class Suspects
 
     private static function sound(Vehicle $sound, Weighing $weighing, CaseKnowledge $knowledge): Suspect
     {
-        return new Suspect('nothing', [], $weighing->soundPrior * ($knowledge->priorFactors['nothing'] ?? 1.0), false, Arrival::of(Car::hypothesis($sound, $sound)));
+        return new Suspect('nothing', [], $weighing->soundPrior * ($knowledge->priorFactors['nothing'] ?? 1.0), false, CustomerHistory::of(Car::hypothesis($sound, $sound)));
     }
 
     /** @return list<array{Fault, float}> every form of a kind at every place, with its share of the kind's prior at that place */
@@ -119,11 +119,11 @@ final readonly class Suspects
         $car = Car::hypothesis($vehicle, $sound);
         $intermittent = array_values(array_filter($faults, static fn (Fault $fault): bool => $fault->provokedBy !== null));
         if ($intermittent === [] || $intermittent[0]->provokedBy !== $intermittent[0]->kind->nature) {
-            return [['', 1.0, Arrival::of($car)]]; // forms rare enough for one readiness
+            return [['', 1.0, CustomerHistory::of($car)]]; // forms rare enough for one readiness
         }
         $cars = [];
         foreach ($weighing->readiness as $off => $share) {
-            $cars[] = ["~$off", $share, Arrival::of($car->shifted($intermittent[0]->channel.Deviations::READINESS, (float) $off))];
+            $cars[] = ["~$off", $share, CustomerHistory::of($car->shifted($intermittent[0]->channel.Deviations::READINESS, (float) $off))];
         }
 
         return $cars;

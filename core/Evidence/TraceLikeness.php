@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\ObservedTrace;
-use Lernfall\Bay\TraceFeature;
+use Lernfall\Bay\Contract\ObservedTrace;
+use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Signal\TraceAnalysis;
 
 /**

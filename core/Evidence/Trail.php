@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Prediction;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Repair\Repair;
 
 /** What was still possible at each step of a job. */
 final readonly class Trail

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence;
 
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Prediction;
 
 /**
  * One way a suspect's car can have come to be as it is now: where an outcome stayed hidden, a suspect has several.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Marking\Policy;
 

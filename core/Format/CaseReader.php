@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Tool;
+use Lernfall\Bay\Contract\Tool;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\ObservedSeries;
-use Lernfall\Bay\ObservedTrace;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedSeries;
+use Lernfall\Bay\Contract\ObservedTrace;
 
 /** Observations as JSON and back: numbers in SI units with the display's own step, words as keys. */
 final readonly class ObservationFormat

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Bay\Action\Action;
+use Lernfall\Bay\Contract\Action;
 
 /** A list of actions to be played against a case. */
 final readonly class Script

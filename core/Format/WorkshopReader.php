@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Eyes;
-use Lernfall\Bay\Hands;
-use Lernfall\Bay\Meter;
-use Lernfall\Bay\MeterRange;
-use Lernfall\Bay\Rate;
-use Lernfall\Bay\Scope;
-use Lernfall\Bay\Workshop;
+use Lernfall\Bay\Hands\Hands;
+use Lernfall\Bay\Inspection\Eyes;
+use Lernfall\Bay\Meter\Meter;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Meter\MeterRange;
+use Lernfall\Bay\Scope\Scope;
+use Lernfall\Bay\Workshop\Rate;
+use Lernfall\Bay\Workshop\Workshop;
 
 /** Reads a workshop (meter, eyes, times and prices) from its decoded JSON. */
 final readonly class WorkshopReader

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Lab;
 
-use Lernfall\Bay\Car;
+use Lernfall\Bay\Car\Car;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\InvalidFault;
 use Lernfall\Vehicle\Channel;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Lab;
 
-use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Contract\NumberFeature;
 
 /** What the lab shows of one setting. */
 final readonly class LabReadings

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Action\LookAt;
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\CarState;
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Car\CarState;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Inspection\LookAt;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Module\Failure;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pads;

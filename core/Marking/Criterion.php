@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 
 /** One thing that is marked. */
 interface Criterion

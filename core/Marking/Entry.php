@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Action\Judgement;
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\Step;
-use Lernfall\Bay\Vocabulary;
-use Lernfall\Bay\WrittenUnit;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Worksheet\Judgement;
+use Lernfall\Bay\Worksheet\Vocabulary;
+use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Bay\Worksheet\WrittenUnit;
 
 /** What an apprentice wrote down beside what was shown. */
 final readonly class Entry

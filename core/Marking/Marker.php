@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Simulator;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\KnownSuspects;

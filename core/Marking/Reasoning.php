@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Considered;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\RepairKind;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Marking\School\CorrodedPlug;
 
 /** Sound sensors renewed together with the cleaning of their plug: where a policy takes both for one repair, they are not judged by themselves. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\Worth;
 
 /** How a repair stood to what was known when it was done. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Action\StationMark;
+use Lernfall\Bay\Worksheet\StationMark;
 
 /** What an apprentice marked a station, against what the card made of it. */
 final readonly class StationReview

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Action\MarkStation;
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\StationMark;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Worksheet\MarkStation;
+use Lernfall\Bay\Worksheet\StationMark;
 use Lernfall\Evidence\CardReading;
 use Lernfall\Evidence\Odds;
 use Lernfall\Evidence\Trail;

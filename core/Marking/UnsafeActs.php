@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
 
 /** What was done or tried in a job that could have hurt someone or the module. */
 final readonly class UnsafeActs

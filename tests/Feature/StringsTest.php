@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Lernfall\Bay\Action\InjectedShape;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\RepairKind;
-use Lernfall\Bay\Action\SecureStep;
-use Lernfall\Bay\Action\Sight;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Hookup;
-use Lernfall\Bay\Tool;
-use Lernfall\Bay\Vocabulary;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Connections;
+use Lernfall\Bay\Contract\Tool;
+use Lernfall\Bay\Generator\InjectedShape;
+use Lernfall\Bay\Inspection\Sight;
+use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Repair\RepairKind;
+use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Drive\Route;
 use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Advice\Trials;
@@ -96,7 +96,7 @@ final class StringsTest extends TestCase
         foreach (StandardTests::ofTheWholeCar(Workbench::vehicle('mirl-10')) as $test) {
             $keys[] = "test.$test->id";
         }
-        foreach (['hookup' => Hookup::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint']] as $kind => $names) {
+        foreach (['hookup' => Connections::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint']] as $kind => $names) {
             array_push($keys, ...array_map(static fn (string $one): string => ($kind === 'hookup' ? 'then' : $kind).".$one", $names));
         }
         foreach (Mistakes::all(new Schools(ohmsOnActive: OhmsOnActive::Invalid)) as $mistake) {

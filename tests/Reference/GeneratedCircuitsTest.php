@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Branch;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Chance\Draw;
 use Lernfall\Circuit\Awake;
 use Lernfall\Circuit\ChannelNetlist;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use Lernfall\Bay\Action\Inject;
-use Lernfall\Bay\Action\InjectedShape;
-use Lernfall\Bay\Action\LiveSpeeds;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\TurnWheel;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Generator\Inject;
+use Lernfall\Bay\Generator\InjectedShape;
+use Lernfall\Bay\Hands\TurnWheel;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\LiveData\LiveSpeeds;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Module\StandardCode;
 use Lernfall\Signal\CopperResistance;
 use Lernfall\Signal\PassiveSignal;

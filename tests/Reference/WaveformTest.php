@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use Lernfall\Bay\Action\Capture;
-use Lernfall\Bay\Action\ScopeInput;
-use Lernfall\Bay\Action\Secure;
-use Lernfall\Bay\Action\SecureStep;
-use Lernfall\Bay\Action\TurnWheel;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\TraceFeature;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\TraceFeature;
+use Lernfall\Bay\Hands\TurnWheel;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Scope\Capture;
+use Lernfall\Bay\Scope\ScopeInput;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;

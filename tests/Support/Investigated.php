@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Lernfall\Bay\Action\Action;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Odds;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Lernfall\Bay\Action\Action;
-use Lernfall\Bay\Arrival;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Observation;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Job\CustomerHistory;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Suspect;
@@ -81,7 +81,7 @@ final class Played
     public function withSuspect(Fault $fault): Way
     {
         $sound = $this->job->case->sound;
-        $suspect = static fn (array $faults, Vehicle $vehicle): Suspect => new Suspect('', $faults, 1.0, false, Arrival::of(Car::hypothesis($vehicle, $sound)));
+        $suspect = static fn (array $faults, Vehicle $vehicle): Suspect => new Suspect('', $faults, 1.0, false, CustomerHistory::of(Car::hypothesis($vehicle, $sound)));
         $lineup = Lineup::of(Suspects::listed($suspect([], $sound), $suspect([$fault], $fault->applyTo($sound))), Workbench::suspects()->weighing, Workbench::simulator(), rulesOut: false);
         foreach ($this->job->steps as $step) {
             $lineup = $lineup->after($step);

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\Secure;
-use Lernfall\Bay\Action\SecureStep;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Chance\Draw;
 use Lernfall\Evidence\KnownSuspects;
 use Lernfall\Fault\Catalogue;

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Attempt;
-use Lernfall\Bay\Action\LookUpDataSheet;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Meter;
-use Lernfall\Bay\MeterRange;
-use Lernfall\Bay\Rate;
-use Lernfall\Bay\Tool;
-use Lernfall\Bay\Vocabulary;
-use Lernfall\Bay\Workshop;
+use Lernfall\Bay\Contract\Tool;
+use Lernfall\Bay\DataSheet\LookUpDataSheet;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Meter\Meter;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Meter\MeterRange;
+use Lernfall\Bay\Worksheet\Vocabulary;
+use Lernfall\Bay\Workshop\Rate;
+use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 

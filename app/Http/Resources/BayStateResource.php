@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Lernfall\Bay\Hookup;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Car\Connections;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Circuit\JumperLead;
 use OpenApi\Attributes as OA;
 
@@ -72,7 +72,7 @@ final readonly class BayStateResource
     }
 
     /** @return array<string, mixed> */
-    private static function hookup(Hookup $hookup): array
+    private static function hookup(Connections $hookup): array
     {
         return [
             'injection' => $hookup->injection === null ? null : [

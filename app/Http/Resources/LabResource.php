@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Lab\Formula;
 use Lernfall\Lab\LabBench;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Evidence\Portrait\Portrait;
 use OpenApi\Attributes as OA;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Feature;
-use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Evidence\Preview\Cell;
 use Lernfall\Evidence\Preview\Preview;
 use OpenApi\Attributes as OA;

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Attempt;
 use App\Models\MarkSheetRecord;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 

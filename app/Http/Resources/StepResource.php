@@ -6,8 +6,8 @@ namespace App\Http\Resources;
 
 use App\Models\AttemptAction;
 use Illuminate\Support\Collection;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Step', required: ['number', 'action', 'observation', 'circumstances', 'minutes', 'money'], properties: [

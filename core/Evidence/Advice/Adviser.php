@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Odds;
 use Lernfall\Evidence\Remedies;

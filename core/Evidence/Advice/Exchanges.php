@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Action\ConnectLeads;
-use Lernfall\Bay\Action\FitTrialPart;
-use Lernfall\Bay\Action\LiveSpeeds;
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\SwapSensors;
-use Lernfall\Bay\Action\TestActuator;
-use Lernfall\Bay\Action\TrialPart;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\TurnWheel;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Actuators\TestActuator;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Car\KnownGoodPart;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Hands\TurnWheel;
+use Lernfall\Bay\Jumpers\ConnectLeads;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\KnownGood\FitKnownGoodPart;
+use Lernfall\Bay\LiveData\LiveSpeeds;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Plugs\Unplug;
+use Lernfall\Bay\Swap\SwapSensors;
 use Lernfall\Evidence\Preview\StandardTest;
 use Lernfall\Evidence\Preview\StandardTests;
 use Lernfall\Vehicle\BrakeParts;
@@ -42,7 +42,7 @@ final readonly class Exchanges
 
         return [
             ...self::valves($vehicle, $channel),
-            self::turned('speed-with-trial-sensor', $channel, [...StandardTests::secured(), new FitTrialPart(TrialPart::Sensor, $channel->id, true)], $channel),
+            self::turned('speed-with-trial-sensor', $channel, [...StandardTests::secured(), new FitKnownGoodPart(KnownGoodPart::Sensor, $channel->id, true)], $channel),
             ...($opposite === null ? [] : [
                 self::turned('speed-swapped', $channel, [...StandardTests::secured(), new SwapSensors($channel->id)], $channel, $opposite->id),
                 self::turned('speed-over-other-loom', $opposite, [...StandardTests::secured(), ...self::joined($channel, $opposite)], $channel, $opposite->id),
@@ -53,9 +53,9 @@ final readonly class Exchanges
     /** @return list<StandardTest> whether a wheel is let go once the valves are fed through another relay */
     private static function valves(Vehicle $vehicle, Channel $channel): array
     {
-        return TrialPart::ValveRelay->places($vehicle) === [] || ! $vehicle->brakeParts->has(BrakeParts::valves($channel->id)) ? [] : [new StandardTest(
+        return KnownGoodPart::ValveRelay->places($vehicle) === [] || ! $vehicle->brakeParts->has(BrakeParts::valves($channel->id)) ? [] : [new StandardTest(
             'valves-with-trial-relay',
-            [...StandardTests::secured(), new FitTrialPart(TrialPart::ValveRelay, Vehicle::WHOLE, true), new TurnKey(Ignition::On)],
+            [...StandardTests::secured(), new FitKnownGoodPart(KnownGoodPart::ValveRelay, Vehicle::WHOLE, true), new TurnKey(Ignition::On)],
             new TestActuator(BrakeParts::valves($channel->id)), ['wheel'], false,
         )];
     }
@@ -64,10 +64,10 @@ final readonly class Exchanges
     public static function ofTheWholeCar(Vehicle $vehicle): array
     {
         [, , , $supply, $ground] = Pads::FEED;
-        $trial = static fn (TrialPart $part): array => [new FitTrialPart($part, Vehicle::WHOLE, true), new TurnKey(Ignition::On)];
-        $tests = [new StandardTest('feed-with-trial-relay', $trial(TrialPart::SupplyRelay), new Measure(MeterFunction::VoltsDc, $supply, $ground), ['reading'], false)];
-        if (TrialPart::PumpRelay->places($vehicle) !== [] && $vehicle->module->lampCodes === null) {
-            $tests[] = new StandardTest('pump-with-trial-relay', $trial(TrialPart::PumpRelay), new TestActuator(BrakeParts::PUMP), ['pump'], false);
+        $trial = static fn (KnownGoodPart $part): array => [new FitKnownGoodPart($part, Vehicle::WHOLE, true), new TurnKey(Ignition::On)];
+        $tests = [new StandardTest('feed-with-trial-relay', $trial(KnownGoodPart::SupplyRelay), new Measure(MeterFunction::VoltsDc, $supply, $ground), ['reading'], false)];
+        if (KnownGoodPart::PumpRelay->places($vehicle) !== [] && $vehicle->module->lampCodes === null) {
+            $tests[] = new StandardTest('pump-with-trial-relay', $trial(KnownGoodPart::PumpRelay), new TestActuator(BrakeParts::PUMP), ['pump'], false);
         }
 
         return $tests;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Feature;
-use Lernfall\Bay\NumberFeature;
-use Lernfall\Bay\Prediction;
-use Lernfall\Bay\Remembered;
-use Lernfall\Bay\Simulator;
-use Lernfall\Bay\TraceFeature;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Apart;
 use Lernfall\Evidence\TraceLikeness;
 use Lernfall\Vehicle\Channel;
@@ -87,7 +87,7 @@ final readonly class Outcomes
             ? [$car->vehicle->channel($trial->reaches[0]), $shared.' '.implode(' ', array_map($car->state->text(...), $trial->reaches))]
             : [$car->vehicle, spl_object_id($car->deviations).' '.$car->state->text()];
 
-        return Remembered::with($part, "trial {$trial->text()} $state", fn (): array => $this->played($trial, $car));
+        return Memo::with($part, "trial {$trial->text()} $state", fn (): array => $this->played($trial, $car));
     }
 
     /** @return non-empty-list<Shown> */
@@ -115,7 +115,7 @@ final readonly class Outcomes
         }
         $text = implode(', ', array_map(static fn (CarAction $one): string => $one->question(), [...$actions, $last]));
 
-        return Remembered::with($car, $text, fn (): array => $this->further($this->prepared($actions, $car), $last, false));
+        return Memo::with($car, $text, fn (): array => $this->further($this->prepared($actions, $car), $last, false));
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Evidence\Lineup;
 
 /** A job worked up to the repair by advice alone. */

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Action\ConnectLeads;
-use Lernfall\Bay\Action\FeedSensor;
-use Lernfall\Bay\Action\FitTrialPart;
-use Lernfall\Bay\Action\Inject;
-use Lernfall\Bay\Action\InjectedShape;
-use Lernfall\Bay\Action\Join;
-use Lernfall\Bay\Action\Provoke;
-use Lernfall\Bay\Action\RoadTest;
-use Lernfall\Bay\Action\Secure;
-use Lernfall\Bay\Action\SecureStep;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\TurnWheel;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\CarState;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\BenchSupply\FeedSensor;
+use Lernfall\Bay\Car\CarState;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Generator\Inject;
+use Lernfall\Bay\Generator\InjectedShape;
+use Lernfall\Bay\Hands\Provoke;
+use Lernfall\Bay\Hands\TurnWheel;
+use Lernfall\Bay\Jumpers\ConnectLeads;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\KnownGood\FitKnownGoodPart;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Plugs\Join;
+use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Evidence\Preview\StandardTest;
 
 /**
@@ -93,13 +93,13 @@ final readonly class Preparation
     {
         $out = [];
         foreach ($this->state->laidAside->all() as [$part, $place]) {
-            if (! in_array(new FitTrialPart($part, $place, true), $test->before, false)) {
+            if (! in_array(new FitKnownGoodPart($part, $place, true), $test->before, false)) {
                 $footing = $this->state->footing;
                 array_push($out, ...($part->renewal()->needsFreeWheel() ? [
                     ...($footing->chocked ? [] : [new Secure(SecureStep::Chock)]),
                     ...($footing->raised ? [] : [new Secure(SecureStep::Raise)]),
                     ...($footing->onStands ? [] : [new Secure(SecureStep::Stand)]),
-                ] : []), ...[new FitTrialPart($part, $place, false)]);
+                ] : []), ...[new FitKnownGoodPart($part, $place, false)]);
             }
         }
 
@@ -127,7 +127,7 @@ final readonly class Preparation
         return match (true) {
             $action instanceof TurnKey => $action->to === $key,
             $action instanceof Unplug => $this->state->isOpen($action->plug),
-            $action instanceof FitTrialPart => $this->state->laidAside->has($action->part, $action->channel) === $action->fitted,
+            $action instanceof FitKnownGoodPart => $this->state->laidAside->has($action->part, $action->channel) === $action->fitted,
             $action instanceof TurnWheel => $this->state->turningChannel === $action->channel && $this->state->turnsPerSecond === $action->turnsPerSecond,
             $action instanceof Secure => match ($action->step) {
                 SecureStep::Chock => $footing->chocked,

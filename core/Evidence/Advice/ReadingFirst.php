@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\NumberFeature;
-use Lernfall\Bay\Prediction;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Apart;
 use Lernfall\Evidence\Separation;
 use Lernfall\Evidence\Sides;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Car;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Odds;
 use Lernfall\Evidence\Remedies;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Branch;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\Prediction;
 
 /** One way a trial can go. */
 final readonly class Shown

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\Action\CarAction;
+use Lernfall\Bay\Contract\CarAction;
 
 /** A test that could come next: what has to be done on this car as it stands, the looks or measurements, and its price. */
 final readonly class Trial

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Chance\Draw;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Remedies;

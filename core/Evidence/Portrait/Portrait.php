@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Portrait;
 
-use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Fault\CatalogueEntry;
 
 /** A kind of fault as the handbook shows it. */

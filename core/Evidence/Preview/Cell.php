@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Preview;
 
-use Lernfall\Bay\Feature;
+use Lernfall\Bay\Contract\Feature;
 
 /** What one test shows at one channel: on this car, and on a sound one. */
 final readonly class Cell

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Preview;
 
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Feature;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Feature;
 use Lernfall\Module\Blinking;
 use Lernfall\Vehicle\Vehicle;
 

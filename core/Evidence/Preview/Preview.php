@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Preview;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Action\Provoke;
-use Lernfall\Bay\Arrival;
-use Lernfall\Bay\Branch;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Feature;
-use Lernfall\Bay\Prediction;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Hands\Provoke;
+use Lernfall\Bay\Job\CustomerHistory;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Evidence\Apart;
 use Lernfall\Vehicle\Vehicle;
 use LogicException;
@@ -34,8 +34,8 @@ final readonly class Preview
     public static function of(FaultCase $case, Simulator $simulator): self
     {
         $simulator = $simulator->forCase($case);
-        $faulty = Arrival::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
-        $healthy = Arrival::of(Car::hypothesis($case->sound, $case->sound));
+        $faulty = CustomerHistory::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
+        $healthy = CustomerHistory::of(Car::hypothesis($case->sound, $case->sound));
         $rows = [];
         $isFed = $faulty->vehicle->feed == $case->sound->feed && $faulty->vehicle->supply == $case->sound->supply && $faulty->vehicle->module == $case->sound->module && $faulty->vehicle->brakeParts == $case->sound->brakeParts;
         foreach ($case->sound->channels as $channel) {

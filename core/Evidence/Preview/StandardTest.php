@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Preview;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\Unplug;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Vehicle\Vehicle;
 
 /** A usual test: what is done before it, the look or measurement itself, and which of the things it shows counts. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Solving;
 
 use Closure;
-use Lernfall\Bay\Arrival;
-use Lernfall\Bay\Branch;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Job\CustomerHistory;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Journeyman;
 use Lernfall\Evidence\Advice\Outcomes;
@@ -106,7 +106,7 @@ final readonly class Solver
     /** The car of the case after the first look. */
     private function looked(FaultCase $case, Simulator $simulator): Car
     {
-        $car = Arrival::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
+        $car = CustomerHistory::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
         foreach (Journeyman::firstLook($case->sound) as $action) {
             $car = Branch::likeliest($simulator->predict($car, $action))->car;
         }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\WriteCode;
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
-use Lernfall\Bay\Vocabulary;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Scan\ReadCodes;
+use Lernfall\Bay\Worksheet\Vocabulary;
+use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\LookAt;
-use Lernfall\Bay\Action\Secure;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Workshop;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Inspection\LookAt;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;

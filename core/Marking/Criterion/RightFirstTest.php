@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\CarAction;
-use Lernfall\Bay\Action\CyclePower;
-use Lernfall\Bay\Action\LookAtLamps;
-use Lernfall\Bay\Action\OpenCheckConnector;
-use Lernfall\Bay\Action\ProveMeter;
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\WatchLamp;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CyclePower;
+use Lernfall\Bay\LampCodes\OpenCheckConnector;
+use Lernfall\Bay\LampCodes\WatchLamp;
+use Lernfall\Bay\Lamps\LookAtLamps;
+use Lernfall\Bay\Meter\ProveMeter;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Trial;

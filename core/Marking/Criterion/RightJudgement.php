@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\Judgement;
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\Feature;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\NumberFeature;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Worksheet\Judgement;
+use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Evidence\Apart;
 use Lernfall\Evidence\Trail;
 use Lernfall\Marking\Comparison;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\NameCause;
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Mistake\TwoAtOnce;

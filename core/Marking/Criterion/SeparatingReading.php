@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Action\NameCause;
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Worksheet\NameCause;
+use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Evidence\Separation;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Entry;

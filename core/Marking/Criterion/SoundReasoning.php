@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\Verdict;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Action\WriteCode;
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Marking\RepairReview;
 
 /** Codes were cleared before they were written down. */

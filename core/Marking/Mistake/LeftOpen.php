@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Marking\RepairReview;
 
 /** A plug or the check connector was left open when the job was closed. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\School\OhmsOnActive;
 use Lernfall\Marking\School\Schools;

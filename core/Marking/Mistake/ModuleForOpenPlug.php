@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\RepairKind;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\PadSide;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Marking\RepairReview;
 
 /** Something was repaired on a car that had nothing wrong. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Action\Judgement;
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Worksheet\Judgement;
+use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Pad;

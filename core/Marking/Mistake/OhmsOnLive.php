@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Action\Judgement;
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Worksheet\Judgement;
+use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Marking\RepairReview;
 
 /** An ohm reading of a live circuit was taken for a value. */

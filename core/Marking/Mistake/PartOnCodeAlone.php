@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Step;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Marking\RepairReview;
 
 /** A part was renewed on the code alone: nothing had been measured and written down. */

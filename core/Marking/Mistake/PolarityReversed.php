@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Marking\RepairReview;
 
 /** An active sensor was fed the wrong way round and has died of it. */

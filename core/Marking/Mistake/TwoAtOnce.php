@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Marking\RenewedWithPlug;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\School\CorrodedPlug;

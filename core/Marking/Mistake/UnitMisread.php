@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\Action\WriteReading;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\WrittenUnit;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Bay\Worksheet\WrittenUnit;
 use Lernfall\Marking\RepairReview;
 
 /** A value was written down wrong by a power of ten. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\Job;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Module\Failure;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\UnfitAction;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Chance\Draw;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Vehicle;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\ClearCodes;
-use Lernfall\Bay\Action\EndSession;
-use Lernfall\Bay\Action\LookAtLamps;
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\RoadTest;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Arrival;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Ignition;
-use Lernfall\Bay\Observation;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Job\CustomerHistory;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Lamps\LookAtLamps;
+use Lernfall\Bay\Scan\ClearCodes;
+use Lernfall\Bay\Scan\EndSession;
+use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Drive\Route;
 use Lernfall\Fault\Fault;
 use Lernfall\Module\Failure;
@@ -57,7 +57,7 @@ final class CodesOfFaultsTest extends TestCase
         $car = $this->faulty($id, $kind);
         $electrical = $this->codesOf($car->vehicle, Failure::electrical());
         $atKeyOn = array_keys(Workbench::codes(Workbench::with($car)->do(new TurnKey(Ignition::Running), new ReadCodes)));
-        $onArrival = array_keys(Workbench::codes(Workbench::with(Arrival::of($car))->do(new TurnKey(Ignition::Running), new ReadCodes)));
+        $onArrival = array_keys(Workbench::codes(Workbench::with(CustomerHistory::of($car))->do(new TurnKey(Ignition::Running), new ReadCodes)));
 
         if (in_array($kind, self::REMEMBERED, true)) {
             self::assertNotSame([], $onArrival);
@@ -75,7 +75,7 @@ final class CodesOfFaultsTest extends TestCase
     #[DataProvider('faults')]
     public function test_the_lamps_burn_as_long_as_the_module_has_reason_to(string $id, string $kind): void
     {
-        $bench = Workbench::with(Arrival::of($this->faulty($id, $kind)));
+        $bench = Workbench::with(CustomerHistory::of($this->faulty($id, $kind)));
         $codes = $bench->do(new TurnKey(Ignition::Running), new ReadCodes);
         $reason = $codes->word('answer') === 'no' || in_array('present', Workbench::codes($codes), true)
             || $bench->car->vehicle->module->lamps->out === LampOut::Cleared && in_array('history', Workbench::codes($codes), true);
@@ -85,7 +85,7 @@ final class CodesOfFaultsTest extends TestCase
     #[DataProvider('faults')]
     public function test_after_the_right_repair_all_is_history_and_clearing_ends_it(string $id, string $kind): void
     {
-        $arrived = Arrival::of($this->faulty($id, $kind));
+        $arrived = CustomerHistory::of($this->faulty($id, $kind));
         $bench = Workbench::with($arrived->withVehicle($arrived->sound));
         $bench->do(new TurnKey(Ignition::Running), new RoadTest);
         self::assertSame([], array_diff(Workbench::codes($bench->do(new ReadCodes)), ['history', 'pending']));
@@ -147,7 +147,7 @@ final class CodesOfFaultsTest extends TestCase
 
     public function test_a_code_tells_at_what_speed_and_in_which_bend_it_was_set(): void
     {
-        $arrived = Arrival::of($this->faulty('lendo-15', 'loom-chafed'));
+        $arrived = CustomerHistory::of($this->faulty('lendo-15', 'loom-chafed'));
         $read = Workbench::with($arrived)->do(new TurnKey(Ignition::On), new ReadCodes);
         $code = $this->codesOf($arrived->vehicle, [Failure::Erratic])[0];
 
@@ -161,7 +161,7 @@ final class CodesOfFaultsTest extends TestCase
     public function test_a_code_left_by_earlier_work_has_a_frame_like_any_other(): void
     {
         foreach (['old-code' => [0.0, 12.6], 'spun-on-lift' => [12.0 / 3.6, 14.2]] as $kind => [$speed, $volts]) {
-            $arrived = Arrival::of($this->faulty('lendo-15', $kind));
+            $arrived = CustomerHistory::of($this->faulty('lendo-15', $kind));
             $read = Workbench::with($arrived)->do(new TurnKey(Ignition::On), new ReadCodes);
             $code = array_key_first(Workbench::codes($read));
             self::assertEqualsWithDelta($speed, $read->number("$code.speed")?->si, 0.3, $kind);
@@ -182,7 +182,7 @@ final class CodesOfFaultsTest extends TestCase
 
     public function test_a_companion_comes_and_goes_with_what_it_follows(): void
     {
-        $codes = Workbench::codes(Workbench::with(Arrival::of($this->faulty('brack-22', 'tooth-missing')))->do(new TurnKey(Ignition::On), new ReadCodes));
+        $codes = Workbench::codes(Workbench::with(CustomerHistory::of($this->faulty('brack-22', 'tooth-missing')))->do(new TurnKey(Ignition::On), new ReadCodes));
         self::assertSame(['C0035-2F' => 'pending', 'C1288-62' => 'pending'], $codes);
 
         self::assertArrayNotHasKey('C1288-62', Workbench::codes(Workbench::with($this->faulty('brack-22', 'loom-open'))->do(new TurnKey(Ignition::On), new ReadCodes)));

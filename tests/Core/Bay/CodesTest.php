@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\ClearCodes;
-use Lernfall\Bay\Action\EndSession;
-use Lernfall\Bay\Action\LookAtLamps;
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\RepairKind;
-use Lernfall\Bay\Action\RoadTest;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Lamps\LookAtLamps;
+use Lernfall\Bay\Plugs\Unplug;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
+use Lernfall\Bay\Scan\ClearCodes;
+use Lernfall\Bay\Scan\EndSession;
+use Lernfall\Bay\Scan\ReadCodes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;

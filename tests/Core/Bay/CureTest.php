@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Repair\RepairKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;

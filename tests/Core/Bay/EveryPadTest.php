@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Ignition;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -153,6 +153,6 @@ final class EveryPadTest extends TestCase
         $prediction = $simulator->predict($car, new Measure($function, $first, $second))[0]->prediction;
         $feature = $prediction->features['reading'] ?? null;
 
-        return $feature instanceof \Lernfall\Bay\NumberFeature ? ($feature->overload ? INF : $feature->mean) : null;
+        return $feature instanceof \Lernfall\Bay\Contract\NumberFeature ? ($feature->overload ? INF : $feature->mean) : null;
     }
 }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\CyclePower;
-use Lernfall\Bay\Action\LookAtLamps;
-use Lernfall\Bay\Action\OpenCheckConnector;
-use Lernfall\Bay\Action\PressPedal;
-use Lernfall\Bay\Action\PullParkingBrake;
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\RoadTest;
-use Lernfall\Bay\Action\ScanTool;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\WatchLamp;
-use Lernfall\Bay\Arrival;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Job\CustomerHistory;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\LampCodes\CyclePower;
+use Lernfall\Bay\LampCodes\OpenCheckConnector;
+use Lernfall\Bay\LampCodes\PressPedal;
+use Lernfall\Bay\LampCodes\PullParkingBrake;
+use Lernfall\Bay\LampCodes\WatchLamp;
+use Lernfall\Bay\Lamps\LookAtLamps;
+use Lernfall\Bay\Scan\ReadCodes;
+use Lernfall\Bay\Scan\ScanTool;
 use Lernfall\Drive\Route;
 use Lernfall\Module\Blinking;
 use Lernfall\Module\Failure;
@@ -173,7 +173,7 @@ final class LampCodesTest extends TestCase
     {
         $vehicle = Workbench::vehicle('mirl-10');
         $fault = Workbench::catalogue()->fault($vehicle, 'gap-large', 'FR', '', 0.00065);
-        $bench = Workbench::with(Arrival::of(Car::true($fault->applyTo($vehicle), $vehicle, 'a')));
+        $bench = Workbench::with(CustomerHistory::of(Car::true($fault->applyTo($vehicle), $vehicle, 'a')));
         $bench->do(new TurnKey(Ignition::On), new OpenCheckConnector(true));
 
         self::assertSame(['26'], $this->counted($bench));
@@ -199,7 +199,7 @@ final class LampCodesTest extends TestCase
         ));
         $faulty = $kind === null ? $vehicle : Workbench::catalogue()->fault($vehicle, $kind, 'FL', $kind === 'loom-open' ? '1' : '')->applyTo($vehicle);
 
-        return Workbench::with(Arrival::of(Car::true($faulty, $vehicle, 'a')));
+        return Workbench::with(CustomerHistory::of(Car::true($faulty, $vehicle, 'a')));
     }
 
     private function inCheckMode(?string $kind, int $times = 5, float $seconds = 2.0): Workbench

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\TurnWheel;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Hands\TurnWheel;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Plugs\Unplug;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\RecordDrive;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\LiveData\RecordDrive;
+use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Drive\Route;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;

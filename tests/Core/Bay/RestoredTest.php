@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\MeterFunction;
+use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Signal\PassiveSignal;
 use Lernfall\Vehicle\PassiveSensor;
 use PHPUnit\Framework\Attributes\DataProvider;

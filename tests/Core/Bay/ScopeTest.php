@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Observation;
+use Lernfall\Bay\Contract\Observation;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;

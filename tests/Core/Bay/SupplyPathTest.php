@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Plugs\Unplug;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;

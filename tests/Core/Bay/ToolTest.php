@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Job;
-use Lernfall\Bay\Tool;
-use Lernfall\Bay\UnfitAction;
+use Lernfall\Bay\Contract\Tool;
+use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Advice\Trials;
 use Lernfall\Format\ActionReader;

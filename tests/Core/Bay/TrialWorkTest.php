@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\UnfitAction;
+use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Evidence\Remedies;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Circuit;
 
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Branch;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\NumberFeature;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Chance\Draw;
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\ElectricalState;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Bay\Car;
+use Lernfall\Bay\Car\Car;
 use Lernfall\Evidence\Advice\RepairCost;
 use Lernfall\Evidence\Advice\RepairOdds;
 use Lernfall\Evidence\Odds;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Bay\CodesShown;
+use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Evidence\CardReading;
 use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\TestCase;

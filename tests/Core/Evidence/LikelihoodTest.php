@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\NumberFeature;
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\ObservedSeries;
-use Lernfall\Bay\ObservedTrace;
-use Lernfall\Bay\Prediction;
-use Lernfall\Bay\SeriesFeature;
-use Lernfall\Bay\TraceFeature;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedSeries;
+use Lernfall\Bay\Contract\ObservedTrace;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\SeriesFeature;
+use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Answer;
 use Lernfall\Evidence\Ledger;
 use Lernfall\Evidence\Likelihood;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Bay\Action\RepairKind;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Evidence\Portrait\Portrait;
 use Lernfall\Evidence\Portrait\Portraits;
 use PHPUnit\Framework\TestCase;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\ObservedTrace;
-use Lernfall\Bay\Prediction;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedTrace;
+use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Evidence\Apart;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Bay\CategoryFeature;
+use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Evidence\Preview\Preview;
 use Lernfall\Format\VehicleReader;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Bay\Action\Repair;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Evidence\Separation;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Fault;
 
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\RoadTest;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Evidence\Preview\Cell;
 use Lernfall\Evidence\Preview\CountedCell;
 use Lernfall\Evidence\Preview\Preview;

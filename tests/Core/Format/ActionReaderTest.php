@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Lernfall\Bay\Action\Capture;
-use Lernfall\Bay\Action\LiveSpeeds;
-use Lernfall\Bay\Action\NameCause;
-use Lernfall\Bay\Action\Provoke;
-use Lernfall\Bay\Action\RoadTest;
-use Lernfall\Bay\Action\WriteReading;
+use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Hands\Provoke;
+use Lernfall\Bay\LiveData\LiveSpeeds;
+use Lernfall\Bay\Scope\Capture;
+use Lernfall\Bay\Worksheet\NameCause;
+use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Format\ActionReader;
 use Lernfall\Format\InvalidDocument;
 use PHPUnit\Framework\Attributes\DataProviderExternal;

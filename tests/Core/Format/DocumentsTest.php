@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Lernfall\Bay\Action\RoadTest;
+use Lernfall\Bay\Driving\RoadTest;
 use Lernfall\Format\CatalogueReader;
 use Lernfall\Format\InvalidDocument;
 use Lernfall\Format\Node;

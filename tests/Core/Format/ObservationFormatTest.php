@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Lernfall\Bay\Observation;
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\ObservedTrace;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Format\InvalidDocument;
 use Lernfall\Format\ObservationFormat;
 use PHPUnit\Framework\Attributes\DataProvider;

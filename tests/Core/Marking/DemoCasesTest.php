@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\CodesShown;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\ObservedNumber;
-use Lernfall\Bay\UnfitAction;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Journeyman;
 use Lernfall\Evidence\CaseKnowledge;

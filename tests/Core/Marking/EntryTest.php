@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
-use Lernfall\Bay\Vocabulary;
+use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Marking\Entry;
 use Lernfall\Marking\Mark;
 use Lernfall\Marking\MarkSheet;

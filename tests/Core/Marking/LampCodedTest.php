@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
-use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Job\FaultCase;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;

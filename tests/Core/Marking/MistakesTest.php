@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
-use Lernfall\Bay\FaultCase;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Marking\Mistake\Mistake;
 use Lernfall\Marking\Mistake\Mistakes;
 use Lernfall\Marking\School\Schools;

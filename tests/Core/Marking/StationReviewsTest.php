@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
-use Lernfall\Bay\Action\StationMark;
+use Lernfall\Bay\Worksheet\StationMark;
 use Lernfall\Marking\StationReview;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Module;
 
-use Lernfall\Bay\Action\ReadCodes;
-use Lernfall\Bay\Action\RoadTest;
-use Lernfall\Bay\Action\ScanTool;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Scan\ReadCodes;
+use Lernfall\Bay\Scan\ScanTool;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Module\StandardCode;
 use PHPUnit\Framework\TestCase;

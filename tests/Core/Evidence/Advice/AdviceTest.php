@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence\Advice;
 
-use Lernfall\Bay\Action\Join;
-use Lernfall\Bay\Action\Measure;
-use Lernfall\Bay\Action\MeterFunction;
-use Lernfall\Bay\Action\Repair;
-use Lernfall\Bay\Action\RepairKind;
-use Lernfall\Bay\Action\TurnKey;
-use Lernfall\Bay\Action\Unplug;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Ignition;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Meter\Measure;
+use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Plugs\Join;
+use Lernfall\Bay\Plugs\Unplug;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Journeyman;
 use Lernfall\Evidence\Advice\Path;

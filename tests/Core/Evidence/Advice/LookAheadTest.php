@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence\Advice;
 
-use Lernfall\Bay\Action\LookAtLamps;
+use Lernfall\Bay\Lamps\LookAtLamps;
 use Lernfall\Evidence\Advice\LookAhead;
 use Lernfall\Evidence\Advice\RepairCost;
 use Lernfall\Evidence\Advice\Trial;

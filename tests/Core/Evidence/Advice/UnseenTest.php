@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence\Advice;
 
-use Lernfall\Bay\Branch;
-use Lernfall\Bay\Car;
-use Lernfall\Bay\CategoryFeature;
-use Lernfall\Bay\Simulator;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Evidence\Advice\Journeyman;
 use Lernfall\Evidence\Advice\Outcomes;
 use Lernfall\Evidence\Advice\Trials;

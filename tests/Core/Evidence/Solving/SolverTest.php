@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Evidence\Solving;
 
 use Closure;
-use Lernfall\Bay\FaultCase;
-use Lernfall\Bay\Tool;
+use Lernfall\Bay\Contract\Tool;
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Solving\Solvability;
 use Lernfall\Evidence\Solving\Solver;

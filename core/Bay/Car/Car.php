@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Car;
+
+use Lernfall\Chance\Deviations;
+use Lernfall\Chance\DrawnDeviations;
+use Lernfall\Chance\OpenDeviations;
+use Lernfall\Chance\ShiftedDeviations;
+use Lernfall\Circuit\ElectricalState;
+use Lernfall\Module\FreezeFrame;
+use Lernfall\Module\Memory;
+use Lernfall\Signal\Switching;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Provocation;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * A car in the bay: the vehicle as it is now, the parts it could be given, its deviations and its state.
+ *
+ * A true car has drawn deviations; a hypothesis car leaves them open.
+ */
+final readonly class Car
+{
+    private function __construct(
+        public Vehicle $vehicle,
+        public Vehicle $sound,
+        public Deviations $deviations,
+        public CarState $state,
+    ) {
+    }
+
+    /** The one car an apprentice works on; the seed fixes every deviation of its parts. */
+    public static function true(Vehicle $vehicle, Vehicle $sound, string $seed): self
+    {
+        return new self($vehicle->withLeftCodes([]), $sound, new DrawnDeviations($seed), CarState::parked(self::left($vehicle)));
+    }
+
+    /** A car that could be standing there instead. */
+    public static function hypothesis(Vehicle $vehicle, Vehicle $sound): self
+    {
+        return new self($vehicle->withLeftCodes([]), $sound, new OpenDeviations, CarState::parked(self::left($vehicle)));
+    }
+
+    /** What earlier work has left: an open plug with the key on, or wheels spun on the lift with the engine running. */
+    private static function left(Vehicle $vehicle): Memory
+    {
+        return Memory::left(
+            $vehicle->leftCodes,
+            FreezeFrame::atRest($vehicle->supply->batteryVolts),
+            new FreezeFrame($vehicle->module->monitors->missingAboveMetresPerSecond, 'straight', $vehicle->supply->chargingVolts),
+        );
+    }
+
+    public function isHypothesis(): bool
+    {
+        return $this->deviations->isOpen();
+    }
+
+    /** Whether what is worked out for one of its channels holds for every such car with the very same channel. */
+    public function isTypical(): bool
+    {
+        return $this->deviations->areTypical();
+    }
+
+    public function in(CarState $state): self
+    {
+        return new self($this->vehicle, $this->sound, $this->deviations, $state);
+    }
+
+    public function withVehicle(Vehicle $vehicle): self
+    {
+        return new self($vehicle, $this->sound, $this->deviations, $this->state);
+    }
+
+    /** The same car with all its own parts back in their places. */
+    public function own(): self
+    {
+        return $this->state->laidAside->isEmpty() ? $this : new self(
+            Memo::with($this->vehicle, 'own but for '.implode(' ', $this->state->laidAside->names()), fn (): Vehicle => $this->state->laidAside->allReturned($this->vehicle)),
+            $this->sound, $this->deviations, $this->state->layingAside(RemovedParts::nothing()),
+        );
+    }
+
+    /** The same car with one deviation this many standard deviations further out. */
+    public function shifted(string $deviation, float $by = 1.0): self
+    {
+        return new self($this->vehicle, $this->sound, new ShiftedDeviations($this->deviations, $deviation, $by), $this->state);
+    }
+
+    /** The channel as it really is: nominal parts, faults, and this car's deviations. */
+    public function channel(string $id): Channel
+    {
+        $channel = $this->vehicle->channel($id);
+        $acts = $channel->acting !== null && $this->state->hookup->provoked?->reaches($channel->acting->provocation, $id) === true;
+
+        return $this->deviating($acts ? $channel->acting->channel : $channel->dormant());
+    }
+
+    /**
+     * These channels as they really are, with all that leads join to them.
+     *
+     * @param  list<string>  $ids  "" for what is at no channel is passed over
+     * @return array<string, Channel> by id
+     */
+    public function channels(array $ids): array
+    {
+        $channels = [];
+        foreach ($this->electrical()->joinedTo(array_values(array_filter($ids))) as $id) {
+            $channels[$id] = $this->channel($id);
+        }
+
+        return $channels;
+    }
+
+    /** The channel as it is while something provokes it; null where nothing does. */
+    public function actingChannel(string $id): ?Channel
+    {
+        $acting = $this->vehicle->channel($id)->acting;
+
+        return $acting === null ? null : $this->deviating($acting->channel);
+    }
+
+    private function deviating(Channel $channel): Channel
+    {
+        $shift = $this->gapShiftMetres($channel);
+
+        return $this->deviations->areTypical()
+            ? Memo::with($channel, "open deviations at $shift", fn (): Channel => $this->withDeviations($channel, $shift))
+            : $this->withDeviations($channel, $shift);
+    }
+
+    private function withDeviations(Channel $channel, float $gapShiftMetres): Channel
+    {
+        $id = $channel->id;
+        $tolerances = $this->vehicle->tolerances;
+        $sensor = $this->state->sensorOf($id);
+
+        return $channel
+            ->withSensor($channel->sensor->scaled(
+                1.0 + $tolerances->sensor * $this->deviations->standard($this->deviation("$sensor.coil.resistance")),
+                (1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$sensor.sensor.signal"))) * (1.0 - $channel->tipDust),
+            ))
+            ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))) + $gapShiftMetres);
+    }
+
+    /** Warm parts grow, and at full lock the bearing gives, the more the more play it has. */
+    private function gapShiftMetres(Channel $channel): float
+    {
+        $shift = $this->vehicle->gapShift;
+        $atLock = in_array($this->state->hookup->provoked?->how, [Provocation::SteeringLeft, Provocation::SteeringRight], true) && $channel->axle === 'front';
+
+        return $shift->metresPerKelvin * $this->state->hubRiseKelvin + ($atLock ? $shift->atLockMetres + $channel->bearingPlayMetres / 2.0 : 0.0);
+    }
+
+    /** The name of a deviation, told apart by how often the part has been renewed. */
+    public function deviation(string $name): string
+    {
+        $times = $this->state->renewed[$name] ?? 0;
+
+        return $times === 0 ? $name : "$name#$times";
+    }
+
+    /** @return list<string> what can make the readings of two sound channels of this kind differ; levels know no gap */
+    public function deviationsOf(string $channelId): array
+    {
+        $sensor = $this->state->sensorOf($channelId);
+        $names = ["$sensor.coil.resistance"];
+        if (! Switching::isActive($this->vehicle->channel($channelId))) {
+            array_push($names, "$sensor.sensor.signal", "$channelId.gap");
+        }
+
+        return array_map($this->deviation(...), $names);
+    }
+
+    public function electrical(): ElectricalState
+    {
+        return $this->state->electrical($this->vehicle);
+    }
+
+    public function modulePowered(): bool
+    {
+        return $this->electrical()->moduleOn && ! $this->state->isOpen($this->vehicle->module->plugId);
+    }
+}

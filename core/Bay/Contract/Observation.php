@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Contract;
+
+/** What the person perceives. Never the truth. */
+final readonly class Observation
+{
+    /**
+     * @param  array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>  $values  by feature; a string is a word of a category
+     * @param  list<string>  $notes
+     */
+    public function __construct(
+        public string $kind,
+        public array $values,
+        public string $refusal,
+        public array $notes,
+    ) {
+    }
+
+    /** Something written on the card: the card itself shows it. */
+    public static function written(): self
+    {
+        return new self('written', [], '', []);
+    }
+
+    public function wasRefused(): bool
+    {
+        return $this->refusal !== '';
+    }
+
+    public function number(string $feature): ?ObservedNumber
+    {
+        $value = $this->values[$feature] ?? null;
+
+        return $value instanceof ObservedNumber ? $value : null;
+    }
+
+    public function trace(string $feature): ?ObservedTrace
+    {
+        $value = $this->values[$feature] ?? null;
+
+        return $value instanceof ObservedTrace ? $value : null;
+    }
+
+    public function series(string $feature): ?ObservedSeries
+    {
+        $value = $this->values[$feature] ?? null;
+
+        return $value instanceof ObservedSeries ? $value : null;
+    }
+
+    public function word(string $feature): string
+    {
+        $value = $this->values[$feature] ?? '';
+
+        return is_string($value) ? $value : '';
+    }
+}

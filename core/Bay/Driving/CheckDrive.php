@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Driving;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\SpeedReception;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Drive\Journey;
+use Lernfall\Drive\Route;
+use Lernfall\Module\SpeedInput;
+use Lernfall\Signal\Rotation;
+use Lernfall\Signal\Teeth;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\CheckMode;
+
+/**
+ * The drive of the speed-sensor check mode: the module judges the level of each signal at one speed and its evenness at
+ * another. Any other drive spoils the check.
+ */
+final readonly class CheckDrive
+{
+    public function __construct(private CheckMode $check)
+    {
+    }
+
+    /** @return non-empty-list<Branch> */
+    public function drive(Car $car, Journey $route): array
+    {
+        $rolled = $car->in($car->state->rolled());
+        if ($route !== Route::CheckRun) {
+            return Branch::only($rolled, Prediction::of('driven', ['level-lamp' => CategoryFeature::certain('spoiled'), 'steady-lamp' => CategoryFeature::certain('spoiled')]));
+        }
+        $level = [];
+        $steady = [];
+        foreach ($car->vehicle->channelIds() as $id) {
+            $channel = $car->channel($id);
+            $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
+            if (! $input->counts(Rotation::turnsPerSecond($car->vehicle->tyre, $this->check->levelMetresPerSecond))) {
+                $level[] = $this->check->levelCodes[$id] ?? '';
+            }
+            if (! $this->isEven($channel, $input, Rotation::turnsPerSecond($car->vehicle->tyre, $this->check->steadyMetresPerSecond))) {
+                $steady[] = $this->check->steadyCodes[$id] ?? '';
+            }
+        }
+
+        return Branch::only($rolled->in($rolled->state->served($rolled->state->service->found(array_values(array_filter([...$level, ...$steady]))))), Prediction::of('driven', [
+            'level-lamp' => CategoryFeature::certain($level === [] ? 'resumes' : 'stays-on'),
+            'steady-lamp' => CategoryFeature::certain($steady === [] ? 'resumes' : 'stays-on'),
+        ]));
+    }
+
+    private function isEven(Channel $channel, SpeedInput $input, float $turnsPerSecond): bool
+    {
+        $teeth = Teeth::of($channel);
+
+        return $input->counts($turnsPerSecond) && ! $input->hasGapsAt($turnsPerSecond)
+            && $teeth->weakest() >= $this->check->leastEvenness * $teeth->strongest();
+    }
+}

@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Driving;
+
+use Closure;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Car\OutcomeBranching;
+use Lernfall\Bay\Car\SpeedReception;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Chance\Deviations;
+use Lernfall\Drive\Drive;
+use Lernfall\Drive\DrivingMonitors;
+use Lernfall\Drive\Ground;
+use Lernfall\Drive\Journey;
+use Lernfall\Drive\Moment;
+use Lernfall\Module\Failure;
+use Lernfall\Module\FreezeFrame;
+use Lernfall\Module\PartsCheck;
+use Lernfall\Module\SpeedInput;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\LampOut;
+
+/** Driving: what the module's monitors find on the way. */
+final readonly class DrivingWork
+{
+    /** How readily a provoked fault acts on a drive that provokes it. */
+    private const READINESS = [
+        'steering-left' => 0.85, 'steering-right' => 0.85, 'wiggle-cable' => 0.7, 'wiggle-sensor-plug' => 0.6, 'wiggle-loom' => 0.6,
+        'wiggle-module-plug' => 0.5, 'heat' => 0.7, 'wet' => 0.05, 'vibration' => 0.9, 'bumps' => 0.8,
+    ];
+
+    private const READINESS_SPREAD = 0.15;
+
+    /** @param  ?bool  $acts  whether what comes and goes acts on this drive; null leaves it to the drive and to chance */
+    public function __construct(private ?bool $acts = null)
+    {
+    }
+
+    /** @return non-empty-list<Branch> */
+    public function roadTest(Car $car, Journey $route): array
+    {
+        $refusal = self::refusal($car);
+        $check = $car->vehicle->module->lampCodes?->check;
+
+        return match (true) {
+            $refusal !== '' => Branch::refused($car, $refusal),
+            $check !== null && $car->state->service->checkMode && $car->modulePowered() => (new CheckDrive($check))->drive($car, $route),
+            default => $this->driven($car, $route, static fn (): Prediction => Prediction::of('driven')),
+        };
+    }
+
+    /** Why this car cannot be driven now; "" where it can. */
+    public static function refusal(Car $car): string
+    {
+        return match (true) {
+            $car->state->footing->raised => 'raised',
+            $car->state->footing->chocked => 'chocks-in',
+            $car->state->ignition !== Ignition::Running => 'engine-off',
+            $car->state->hookup->isConnected() => 'leads-connected',
+            default => '',
+        };
+    }
+
+    /** Whoever drives wiggles and warms nothing meanwhile. */
+    public static function letGo(Car $car): Car
+    {
+        return $car->in($car->state->provokedBy(null));
+    }
+
+    /**
+     * @param  Closure(list<MonitorFinding>): Prediction  $prediction  told what was found
+     * @return non-empty-list<Branch>
+     */
+    public function driven(Car $car, Journey $route, Closure $prediction): array
+    {
+        $drive = $route->drive();
+        $car = self::letGo($car);
+        $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin)->rolled());
+        if (! $car->modulePowered()) {
+            return Branch::only($warm, $prediction([]));
+        }
+        $monitors = new DrivingMonitors($car->vehicle->module->monitors, $car->vehicle->tyre->rollingCircumferenceMetres());
+        $chances = [];
+        $moments = [];
+        $inputs = $this->inputs($car);
+        $comparison = SpeedComparison::of($car, $inputs, $drive->greatestSpeed());
+        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
+        foreach ($inputs as $id => $input) {
+            $ratio = $comparison->ratio($id);
+            $watch = fn (): array => $this->watched($car, $id, $input, $ratio, $drive, $monitors);
+            foreach ($plainly === null ? $watch() : Memo::with($car->channel($id), "driven $plainly $ratio ".$drive->text(), $watch) as $event => [$moment, $chance]) {
+                $moments[$event] = $moment;
+                $chances[$event] = $chance;
+            }
+            foreach ($this->dropOut($car, $id, $drive, $monitors, $route) as $event => [$moment, $chance]) {
+                $moments[$event] = $moment;
+                $chances[$event] = $chance;
+            }
+        }
+
+        return $this->remembered($warm, $chances, $moments, $drive, $monitors, $prediction);
+    }
+
+    /** @return array<string, array{?Moment, float}> moment and chance by event */
+    private function watched(Car $car, string $id, SpeedInput $input, float $ratio, Drive $drive, DrivingMonitors $monitors): array
+    {
+        $found = [];
+        foreach (Failure::driving() as $failure) {
+            $found[$this->event($id, $failure, $input, $drive)] = $failure === Failure::Deviation
+                ? $this->straying($car, $id, $ratio, $drive, $monitors)
+                : $this->finding($car, $id, $failure, $input, $drive, $monitors);
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, SpeedInput> by channel; one found broken is not watched any further */
+    private function inputs(Car $car): array
+    {
+        $inputs = [];
+        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
+        foreach ($car->vehicle->channelIds() as $id) {
+            if (! $car->state->memory->hasPresentElectrical($id)) {
+                $hear = static fn (): SpeedInput => (new SpeedReception($car))->whileDriving($car->channel($id), 0.0);
+                $inputs[$id] = $plainly === null ? $hear() : Memo::with($car->channel($id), "heard $plainly", $hear);
+            }
+        }
+
+        return $inputs;
+    }
+
+    /**
+     * @param  array<string, float>  $chances
+     * @param  array<string, ?Moment>  $moments
+     * @param  Closure(list<MonitorFinding>): Prediction  $prediction
+     * @return non-empty-list<Branch>
+     */
+    private function remembered(Car $car, array $chances, array $moments, Drive $drive, DrivingMonitors $monitors, Closure $prediction): array
+    {
+        $module = $car->vehicle->module;
+        $branches = [];
+        foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
+            $memory = $state->memory;
+            $news = [];
+            asort($outcomes); // what was passed at times and found at others has been found
+            foreach ($outcomes as $event => $found) {
+                [$id, $name, $detail] = explode('/', $event);
+                $failure = Failure::from($name);
+                $told = $failure->toldBy($module->dialect);
+                if ($told === null || ! $found && str_starts_with($detail, 'acts')) {
+                    continue; // it is not noticed, or it did not act this time, which tests nothing
+                }
+                if ($found) {
+                    $news[] = new MonitorFinding($id, $told, $moments[$event] ?? null, str_starts_with($detail, 'acts'));
+                }
+                $memory = match (true) {
+                    $found => $memory->set($id, $told, $this->frame($car, $moments[$event] ?? null), $module->monitors->drivingConfirmedBy),
+                    $monitors->tests($failure, $drive) => $memory->passed($id, $told, $module->lamps->out !== LampOut::Cleared),
+                    default => $memory,
+                };
+            }
+            foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->onTheRoad() as $part => [$failure, $found]) {
+                $moment = $part === BrakeParts::STOP_LAMP_SWITCH ? $drive->gathersSpeedUnbraked() : $drive->pulledAway();
+                if ($moment === null) {
+                    continue; // nothing on this drive tells
+                }
+                $memory = $found ? $memory->set($part, $failure, $this->frame($car, $moment)) : $memory->passed($part, $failure, $module->lamps->out !== LampOut::Cleared);
+            }
+            $memory = $module->lamps->out === LampOut::Cleared ? $memory : $memory->withSettledLamps();
+            $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $prediction($news));
+        }
+
+        return $branches;
+    }
+
+    private function frame(Car $car, ?Moment $moment): FreezeFrame
+    {
+        $steering = match ($moment?->ground) {
+            Ground::LeftBend => 'left',
+            Ground::RightBend => 'right',
+            default => 'straight',
+        };
+
+        return new FreezeFrame($moment === null ? 0.0 : $moment->metresPerSecond, $steering, $car->electrical()->systemVolts);
+    }
+
+    /**
+     * A fault that shows only when provoked acts on the road more or less readily; while it acts, the signal drops out,
+     * which no wheel could do.
+     *
+     * @return array<string, array{?Moment, float}> moment and chance by event
+     */
+    private function dropOut(Car $car, string $id, Drive $drive, DrivingMonitors $monitors, Journey $route): array
+    {
+        $acting = $car->actingChannel($id);
+        $provocation = $car->vehicle->channel($id)->acting?->provocation;
+        if ($acting === null || $provocation === null || $this->acts === false || $this->acts === null && ! $route->provokes($provocation) || ! $monitors->tests(Failure::Erratic, $drive)) {
+            return [];
+        }
+        $input = (new SpeedReception($car))->whileDriving($acting, 0.0);
+        if (is_finite($input->evenFromTurnsPerSecond()) && $input->counts(1.0)) {
+            return []; // it acts, and the signal is still counted
+        }
+        $moment = $route->shows($provocation);
+        if ($moment !== null && $moment->metresPerSecond < $monitors->implausibleFrom(INF, $monitors->pitchMetres($input))) {
+            return []; // so slow that a wheel could have stopped
+        }
+        $drives = array_sum(array_filter($car->state->asked, static fn (string $question): bool => str_starts_with($question, 'road-test'), ARRAY_FILTER_USE_KEY));
+        $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard($id.Deviations::READINESS);
+        $event = "$id/erratic/acts@$drives";
+
+        return [$event => [$moment, $this->acts === true ? 1.0 : $car->deviations->chance($event, max(0.0, min(1.0, $readiness)))]];
+    }
+
+    /** @return array{?Moment, float} */
+    private function finding(Car $car, string $id, Failure $failure, SpeedInput $input, Drive $drive, DrivingMonitors $monitors): array
+    {
+        $spread = $car->vehicle->module->monitors->thresholdSpread;
+        $found = static fn (float $deviation): ?Moment => $monitors->found($failure, $input->withThresholdFactor(1.0 + $spread * $deviation), $drive, $deviation);
+
+        return [
+            $found(0.0) ?? $found(1.0) ?? $found(-1.0),
+            $car->deviations->chanceThat($car->deviation("module.$id.signal-limit"), static fn (float $deviation): bool => $found($deviation) !== null),
+        ];
+    }
+
+    /** @return array{?Moment, float} */
+    private function straying(Car $car, string $id, float $ratio, Drive $drive, DrivingMonitors $monitors): array
+    {
+        $found = static fn (float $deviation): ?Moment => $monitors->strays($ratio, $drive, $deviation);
+
+        return [
+            $found(0.0) ?? $found(-1.0),
+            $car->deviations->chanceThat($car->deviation("module.$id.signal-limit"), static fn (float $deviation): bool => $found($deviation) !== null),
+        ];
+    }
+
+    private function event(string $id, Failure $failure, SpeedInput $input, Drive $drive): string
+    {
+        return sprintf('%s/%s/%.3f/%.3f/%.1f/%.0f', $id, $failure->value, $input->leastTurnsPerSecond(), $input->evenFromTurnsPerSecond(), $drive->greatestSpeed(), $drive->seconds());
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Driving;
+
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Drive\Journey;
+use Lernfall\Drive\Route;
+
+/** Drives one of the usual drives. */
+final readonly class RoadTest implements CarAction
+{
+    public function __construct(public Journey $route = Route::Usual)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'road-test';
+    }
+
+    public function rate(): string
+    {
+        return $this->question();
+    }
+
+    public function question(): string
+    {
+        return $this->route === Route::Usual ? 'road-test' : "road-test.{$this->route->key()}";
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Inspection;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\OutcomeBranching;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Cable;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Contact;
+use Lernfall\Vehicle\Wire;
+
+/** Looking closely. What is overlooked once stays overlooked until something has changed. */
+final readonly class EyeWork
+{
+    public function __construct(private Eyes $eyes)
+    {
+    }
+
+    /** Harmless things that are to be seen on any car that has been on the road, by the place looked at. */
+    private const BLEMISHES = ['ring' => 'surface-rust', 'cable' => 'scuffed-sleeve', 'sensor-plug' => 'road-dirt', 'ground' => 'dull-paint'];
+
+    /** @return list<Branch> */
+    public function look(Car $car, LookAt $look): array
+    {
+        if (! $car->state->footing->isSafeBeside() || ($look->at === Sight::Tip && ! $car->state->footing->isSecured())) {
+            return Branch::refused($car, 'unsecured');
+        }
+        [$sight, $otherwise, $chance] = $look->at->isOfTheWholeCar() ? $this->supply($car, $look->at) : $this->corner($car, $look);
+        $event = "eye.$look->channel.{$look->at->value}.$sight@".sprintf('%.3f', $chance);
+        $blemish = self::BLEMISHES[$look->at->value] ?? '';
+        $marked = "blemish.$look->channel.{$look->at->value}";
+        $chances = [$event => $chance] + ($blemish === '' ? [] : [$marked => $car->deviations->chance($marked, $this->eyes->blemish)]);
+        $branches = [];
+        foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
+            $seen = ['sight' => CategoryFeature::certain($outcomes[$event] ? $sight : $otherwise)];
+            if ($blemish !== '') {
+                $seen['blemish'] = CategoryFeature::certain($outcomes[$marked] ? $blemish : 'no-blemish');
+            }
+            $branches[] = new Branch($weight, $car->in($state), Prediction::of('sight', $seen));
+        }
+
+        return $branches;
+    }
+
+    /** @return array{string, string, float} what there is to see, what is seen otherwise, and how surely it is noticed */
+    private function corner(Car $car, LookAt $look): array
+    {
+        // damage is there to be seen whether it acts at the moment or not
+        $channel = $car->actingChannel($look->channel) ?? $car->channel($look->channel);
+
+        return match ($look->at) {
+            Sight::Ring => $this->ring($car, $channel),
+            Sight::Gap => ['gap-wide', 'gap-usual', $this->gap($car, $channel)],
+            Sight::Tip => $this->tip($car, $channel),
+            Sight::Cable => $this->cable($car, $channel),
+            Sight::SensorPlug => $this->plug($car, $channel, 'sensor-plug'),
+            Sight::BodyPlug => $this->plug($car, $channel, 'body-plug'),
+            Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
+            default => ['tyre-other-size', 'tyre-as-built', $channel->tyreFactor === 1.0 ? 0.0 : $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
+        };
+    }
+
+    /** @return array{string, string, float} */
+    private function supply(Car $car, Sight $at): array
+    {
+        $feed = $car->vehicle->feed;
+
+        return match ($at) {
+            Sight::Fuse => ['fuse-blown', 'fuse-whole', $feed->fuseBlown ? $this->notices($car, 'fuse', $this->eyes->corrosion) : 0.0],
+            Sight::Fluid => ['fluid-low', 'fluid-full', $car->vehicle->brakeParts->isSound(BrakeParts::FLUID) ? 0.0 : 1.0],
+            default => ['ground-rusty', 'ground-clean', $feed->rustOhms === null ? 0.0 : $this->notices($car, 'ground', $this->eyes->corrosion)],
+        };
+    }
+
+    /** @return array{string, string, float} */
+    private function tip(Car $car, Channel $channel): array
+    {
+        $part = $car->state->sensorOf($channel->id);
+
+        return match (true) {
+            $channel->sensor->isForeign() => ['other-part', 'tip-clean', $this->notices($car, "$part.part", $this->eyes->corrosion)],
+            $channel->tipDust > 0.0 => ['tip-dusty', 'tip-clean', $this->notices($car, "$part.tip", $this->eyes->corrosion)],
+            default => ['tip-dusty', 'tip-clean', 0.0],
+        };
+    }
+
+    /** @return array{string, string, float} */
+    private function ring(Car $car, Channel $channel): array
+    {
+        $ring = $channel->ring;
+        $turns = $car->state->turningChannel === $channel->id;
+        $sight = match (true) {
+            $ring->missingTeeth > 0 => $ring->isEncoder ? 'encoder-scratched' : 'tooth-missing',
+            $ring->chippedTeeth > 0 => $ring->isEncoder ? '' : 'tooth-chipped',
+            $ring->crackPitches > 0.0 => 'ring-cracked',
+            $ring->dirt > 0.0 => 'ring-packed',
+            $ring->liftMetres > 0.0 => 'ring-lifted',
+            // a wobble shows while the wheel turns
+            ($ring->runoutMetres > 0.0) && $turns => 'ring-wobbles',
+            default => '',
+        };
+        if ($sight === '') {
+            return ['tooth-missing', 'teeth-even', 0.0];
+        }
+        $raised = $car->state->footing->raised;
+
+        return [$sight, 'teeth-even', $this->notices(
+            $car,
+            "$channel->id.ring.".($raised ? 'raised' : 'floor'),
+            $raised ? $this->eyes->ringRaised : $this->eyes->ringOnTheFloor,
+        )];
+    }
+
+    private function gap(Car $car, Channel $channel): float
+    {
+        $limit = $car->vehicle->dataSheet[$channel->axle]->greatestGapMetres * $this->eyes->gapStrikesAbove;
+
+        return $car->deviations->chanceThat(
+            $car->deviation("eye.$channel->id.gap"),
+            fn (float $deviation): bool => $channel->gapMetres > $limit * (1.0 + $this->eyes->gapSpread * $deviation),
+        );
+    }
+
+    /** @return array{string, string, float} */
+    private function cable(Car $car, Channel $channel): array
+    {
+        $chafed = false;
+        $twisted = true;
+        $taped = false;
+        foreach ($channel->links as $link) {
+            if ($link instanceof Cable) {
+                $chafed = $chafed || $link->bridgeOhms !== null || array_filter($link->wires, static fn (Wire $wire): bool => $wire->leaks !== []) !== [];
+                $twisted = $twisted && $link->twisted;
+                $taped = $taped || $link->taped;
+            }
+        }
+
+        return match (true) {
+            $taped => ['taped', 'sheath-sound', 1.0],
+            $chafed => ['chafed', 'sheath-sound', $this->notices($car, "$channel->id.cable", $this->eyes->chafe)],
+            ! $twisted => ['mended-untwisted', 'sheath-sound', $this->notices($car, "$channel->id.cable", $this->eyes->chafe)],
+            default => ['chafed', 'sheath-sound', 0.0],
+        };
+    }
+
+    /** @return array{string, string, float} */
+    private function plug(Car $car, Channel $channel, string $name): array
+    {
+        $plug = $channel->plug($name);
+        if (! $plug->latched) {
+            return ['catch-open', 'plug-joined-sound', $this->notices($car, "$channel->id.$name.catch", $this->eyes->corrosion)];
+        }
+        if (! $car->state->isOpen($plug->plugId)) {
+            return ['plug-joined-sound', 'plug-joined-sound', 1.0];
+        }
+        if (array_filter($plug->contacts, static fn (Contact $contact): bool => ! $contact->touches) !== []) {
+            return ['pin-sits-back', 'pins-clean', $this->notices($car, "$channel->id.$name.back", $this->eyes->corrosion)];
+        }
+        if ($plug->crossed) {
+            return ['colours-crossed', 'pins-clean', $this->notices($car, "$channel->id.$name.crossed", $this->eyes->faintCorrosion)];
+        }
+        $corroded = array_filter($plug->contacts, static fn (Contact $contact): bool => $contact->corroded);
+        if ($corroded === []) {
+            return ['pins-green', 'pins-clean', 0.0];
+        }
+        $worst = max(array_map(static fn (Contact $contact): float => $contact->ohms, $corroded));
+
+        return ['pins-green', 'pins-clean', $this->notices(
+            $car,
+            "$channel->id.$name",
+            $worst < $this->eyes->faintBelowOhms ? $this->eyes->faintCorrosion : $this->eyes->corrosion,
+        )];
+    }
+
+    private function notices(Car $car, string $what, float $probability): float
+    {
+        return $car->deviations->chance($car->deviation("eye.$what"), $probability);
+    }
+}

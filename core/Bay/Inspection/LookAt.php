@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Inspection;
+
+use Lernfall\Bay\Contract\Observing;
+
+/** Looks closely at one station of a channel. */
+final readonly class LookAt implements Observing
+{
+    public function __construct(public string $channel, public Sight $at)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'look';
+    }
+
+    public function rate(): string
+    {
+        return 'look.'.$this->at->value;
+    }
+
+    public function question(): string
+    {
+        return "look {$this->channel} {$this->at->value}";
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Job;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Tool;
+use Lernfall\Fault\Fault;
+use Lernfall\Vehicle\Vehicle;
+
+/** A car with something wrong, and what the customer says about it. */
+final readonly class FaultCase
+{
+    /**
+     * @param  string  $name  the instructor's name for it; may give the fault away
+     * @param  string  $jobTitle  what the apprentice sees instead
+     * @param  list<Fault>  $faults  none for a car with nothing wrong
+     * @param  bool  $averagingMeter  the meter's alternating volts are the scaled mean, not true RMS
+     * @param  list<Tool>  $withheld  what is not in the bay
+     */
+    public function __construct(
+        public string $name,
+        public string $jobTitle,
+        public string $complaint,
+        public Vehicle $sound,
+        public array $faults,
+        public bool $averagingMeter = false,
+        public array $withheld = [],
+    ) {
+    }
+
+    /** The same case with one of its faults only. */
+    public function withOnly(Fault $fault): self
+    {
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault], $this->averagingMeter, $this->withheld);
+    }
+
+    /** The same case with a tool in the bay that it withholds. */
+    public function withTool(Tool $tool): self
+    {
+        $withheld = array_values(array_filter($this->withheld, static fn (Tool $one): bool => $one !== $tool));
+
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, $this->faults, $this->averagingMeter, $withheld);
+    }
+
+    /** The one car that comes into the bay; the seed fixes its deviations. */
+    public function car(string $seed): Car
+    {
+        return CustomerHistory::of(Car::true($this->faultyVehicle(), $this->sound, $seed));
+    }
+
+    public function faultyVehicle(): Vehicle
+    {
+        $vehicle = $this->sound;
+        foreach ($this->faults as $fault) {
+            $vehicle = $fault->applyTo($vehicle);
+        }
+
+        return $vehicle;
+    }
+
+    /** Whether every part is as it should be, and only the memory or the complaint says otherwise. */
+    public function needsNoRepair(): bool
+    {
+        return $this->faultyVehicle()->withLeftCodes([]) == $this->sound;
+    }
+}

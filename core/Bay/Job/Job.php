@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Job;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\ActionCheck;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Scope\Capture;
+use Lernfall\Bay\Worksheet\Conclude;
+use Lernfall\Bay\Workshop\Rate;
+use Lernfall\Chance\Draw;
+
+/** A case being worked: the fold of its actions. */
+final readonly class Job
+{
+    /** @param  list<Step>  $steps */
+    private function __construct(
+        public FaultCase $case,
+        private string $seed,
+        public Car $car,
+        public array $steps,
+    ) {
+    }
+
+    public static function begin(FaultCase $case, string $seed): self
+    {
+        return new self($case, $seed, $case->car($seed), []);
+    }
+
+    /**
+     * Does the next action.
+     *
+     * @throws UnfitAction where the action makes no sense on this car or this card
+     */
+    public function do(Action $action, Simulator $simulator): self
+    {
+        $simulator = $simulator->forCase($this->case);
+        ActionCheck::check($this, $action, $simulator->workshop);
+        [$car, $observation] = $this->performed($action, $simulator);
+
+        return $this->with($action, $car, $observation, $simulator);
+    }
+
+    /** Repeats an action of a job that is taken up again; what it showed then stays what it showed. */
+    public function recall(Action $action, Observation $shown, Simulator $simulator): self
+    {
+        $simulator = $simulator->forCase($this->case);
+
+        return $this->with($action, $action instanceof CarAction ? $simulator->afterwards($this->car, $action, $shown) : $this->car, $shown, $simulator);
+    }
+
+    public function isConcluded(): bool
+    {
+        return $this->steps !== [] && $this->steps[count($this->steps) - 1]->action instanceof Conclude;
+    }
+
+    public function minutes(): float
+    {
+        return array_sum(array_map(static fn (Step $step): float => $step->cost->minutes, $this->steps));
+    }
+
+    public function money(): float
+    {
+        return array_sum(array_map(static fn (Step $step): float => $step->cost->money, $this->steps));
+    }
+
+    public function lastStep(): ?Step
+    {
+        return $this->steps === [] ? null : $this->steps[count($this->steps) - 1];
+    }
+
+    public function step(int $number): ?Step
+    {
+        return $this->steps[$number - 1] ?? null;
+    }
+
+    /**
+     * The steps whose action is of this class.
+     *
+     * @template T of Action
+     *
+     * @param  class-string<T>  $action
+     * @return list<Step>
+     */
+    public function stepsOf(string $action): array
+    {
+        return array_values(array_filter($this->steps, static fn (Step $step): bool => $step->action instanceof $action));
+    }
+
+    /** @return array{Car, Observation} */
+    private function performed(Action $action, Simulator $simulator): array
+    {
+        return $action instanceof CarAction
+            ? $simulator->perform($this->car, $action, new Draw($this->seed))
+            : [$this->car, Observation::written()];
+    }
+
+    private function with(Action $action, Car $car, Observation $observation, Simulator $simulator): self
+    {
+        $cost = $observation->wasRefused() || $this->isConnected($action) ? new Rate(0.0, 0.0) : $simulator->workshop->rate($action);
+        $step = new Step(count($this->steps) + 1, $action, $observation, $cost, $this->car, $car);
+
+        return new self($this->case, $this->seed, $car, [...$this->steps, $step]);
+    }
+
+    /** Another sweep right after one at the same pads takes no time: only a knob is turned. */
+    private function isConnected(Action $action): bool
+    {
+        $last = $this->lastStep()?->action;
+
+        return $action instanceof Capture && $last instanceof Capture && $action->looksWhere($last);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\KnownGood;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\CarState;
+use Lernfall\Bay\Car\ElectricalDamage;
+use Lernfall\Bay\Car\KnownGoodPart;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\Prediction;
+
+/** A part from the shelf tried in place of the car's own, which goes back afterwards. */
+final readonly class KnownGoodWork
+{
+    /** @return list<Branch> */
+    public function fit(Car $car, FitKnownGoodPart $fit): array
+    {
+        if ($fit->part->renewal()->needsFreeWheel() && ! $car->state->footing->isSecured()) {
+            return Branch::refused($car, 'unsecured');
+        }
+        $laid = $car->state->laidAside;
+        if ($laid->has($fit->part, $fit->channel) === $fit->fitted) {
+            return Branch::refused($car, $fit->fitted ? 'trial-part-in' : 'trial-part-out');
+        }
+        $vehicle = $fit->fitted ? $fit->part->takenFrom($car->sound, $car->vehicle, $fit->channel) : $laid->returned($fit->part, $fit->channel, $car->vehicle);
+        $state = $car->state->layingAside($fit->fitted ? $laid->with($fit->part, $fit->channel, $car->vehicle) : $laid->without($fit->part, $fit->channel));
+
+        return Branch::only(
+            ElectricalDamage::done($car->withVehicle($vehicle)->in($this->handled($car, $state, $fit))),
+            Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []),
+        );
+    }
+
+    /** A sensor brings its plug, which is joined, and deviates in its own way. */
+    private function handled(Car $car, CarState $state, FitKnownGoodPart $fit): CarState
+    {
+        if ($fit->part !== KnownGoodPart::Sensor) {
+            return $state;
+        }
+        $own = $state->sensorOf($fit->channel);
+        $state = $state->plugJoined($car->vehicle->channel($fit->channel)->plugs()[0]->plugId);
+
+        return $fit->fitted ? $state->withRenewed("$own.coil.resistance", "$own.sensor.signal") : $state->withOwnAgain("$own.coil.resistance", "$own.sensor.signal");
+    }
+}

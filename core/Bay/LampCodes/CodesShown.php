@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\LampCodes;
+
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Scan\ClearCodes;
+use Lernfall\Bay\Scan\ReadCodes;
+use Lernfall\Module\Blinking;
+use Lernfall\Module\CodeStatus;
+
+/** Codes of the brake module, in whichever way a car shows and clears them. */
+final readonly class CodesShown
+{
+    /** The status of a code that a lamp blinks: it tells none. */
+    public const NO_STATUS = '';
+
+    /** @return ?array<array-key, string> status by code, empty where none is stored; null where the step shows no codes of the brake module */
+    public static function at(Step $step): ?array
+    {
+        $action = $step->action;
+
+        return match (true) {
+            $action instanceof ReadCodes => $step->observation->word('answer') === 'yes' ? self::listed($step->observation) : null,
+            $action instanceof WatchLamp, $action instanceof CyclePower => self::blinked($step),
+            default => null,
+        };
+    }
+
+    /** Whether the brake module was asked rightly, and did not answer. */
+    public static function isSilent(Step $step): bool
+    {
+        return $step->action instanceof ReadCodes && $step->action->system === ReadCodes::BRAKES
+            && ! $step->action->mistakes($step->before->sound->id) && $step->observation->kind === 'no-answer';
+    }
+
+    /** Whether this step has emptied the memory of the brake module. */
+    public static function areCleared(Step $step): bool
+    {
+        return $step->wasDone() && match (true) {
+            $step->action instanceof ClearCodes => $step->observation->word('answer') === 'yes',
+            $step->action instanceof CyclePower => $step->before->vehicle->module->lampCodes?->cycle?->isClearedBy($step->action->onSeconds, $step->action->offSeconds) === true,
+            $step->action instanceof PressPedal => $step->after->state->memory != $step->before->state->memory,
+            default => false,
+        };
+    }
+
+    /** @return array<array-key, string> */
+    private static function listed(Observation $observation): array
+    {
+        $words = array_map(static fn (CodeStatus $one): string => $one->value, CodeStatus::cases());
+        $codes = [];
+        foreach ($observation->values as $code => $word) {
+            if (is_string($word) && in_array($word, $words, true)) {
+                $codes[$code] = $word;
+            }
+        }
+
+        return $codes;
+    }
+
+    /** @return ?array<array-key, string> */
+    private static function blinked(Step $step): ?array
+    {
+        $rules = $step->after->vehicle->module->lampCodes;
+        $lamp = $step->observation->word('lamp');
+        if ($rules === null || $step->after->state->service->checkMode || ! str_contains($lamp, ' ')) {
+            return null;
+        }
+
+        return array_fill_keys(Blinking::fromText($lamp)->counted($rules), self::NO_STATUS);
+    }
+}

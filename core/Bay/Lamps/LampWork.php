@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Lamps;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Key\KeyWork;
+use Lernfall\Module\Blinking;
+use Lernfall\Module\CodeStatus;
+use Lernfall\Module\Memory;
+use Lernfall\Module\PartsCheck;
+use Lernfall\Module\StoredCodes;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\LampCodes;
+use Lernfall\Vehicle\PartState;
+
+/** The lamps as the driver sees them, and the ways to make one of them blink what the module knows. */
+final readonly class LampWork
+{
+    private const ABS = 'abs';
+
+    private const BRAKE = 'brake';
+
+    /** @return non-empty-list<Branch> */
+    public function look(Car $car): array
+    {
+        $features = [];
+        foreach ($car->vehicle->lamps as $lamp) {
+            $features[$lamp] = CategoryFeature::certain($this->state($car, $lamp));
+            if ($car->state->isPowered()) {
+                $features["bulb.$lamp"] = CategoryFeature::certain($car->vehicle->brakeParts->state(BrakeParts::lamp($lamp)) === PartState::Open ? 'dark' : 'lit');
+            }
+        }
+        $features['message'] = CategoryFeature::certain($this->message($car));
+        foreach (in_array($this->message($car), ['systems-off', 'distribution-lost'], true) ? $car->vehicle->module->lamps->alsoLost : [] as $lost) {
+            $features["message.$lost"] = CategoryFeature::certain('shown');
+        }
+
+        return Branch::only($car, Prediction::of('lamps', $features, $car->state->isPowered() ? [] : ['lamps-ignition-off']));
+    }
+
+    /** @return non-empty-list<Branch> */
+    public function watch(Car $car): array
+    {
+        return Branch::only($car, $this->seen($car, $this->blinking($car)));
+    }
+
+    /** @return non-empty-list<Branch> */
+    public function connector(Car $car, bool $open): array
+    {
+        return Branch::only($car->in($car->state->served($car->state->service->withConnector($open))), Prediction::of('done'));
+    }
+
+    /** @return non-empty-list<Branch> */
+    public function pedal(Car $car, int $times, float $seconds): array
+    {
+        $rules = $car->vehicle->module->lampCodes;
+        $service = $car->state->service;
+        $state = $car->state->served($service->pressed($times));
+        $pressed = Prediction::of('pressed');
+        if ($rules === null || ! $service->connectorOpen || ! $car->modulePowered()) {
+            return Branch::only($car->in($state), $pressed);
+        }
+        $check = $rules->check;
+
+        return Branch::only($car->in(match (true) {
+            $service->checkMode => $check !== null && $service->presses + $times >= $check->leavesAfterPresses ? $state->served($service->pressed($times)->leftCheckMode()) : $state,
+            $check !== null && $car->state->ignition === Ignition::Running && $service->presses === 0 && $times === $check->presses && $seconds <= $check->withinSeconds => $state->served($service->checking()),
+            $rules->clearPresses > 0 && $times >= $rules->clearPresses && $seconds <= $rules->clearWithinSeconds => $state->remembering(Memory::empty()),
+            default => $state,
+        }), $pressed);
+    }
+
+    /** @return non-empty-list<Branch> */
+    public function parkingBrake(Car $car): array
+    {
+        return Branch::only($car->in($car->state->served($car->state->service->leftCheckMode())), Prediction::of('done'));
+    }
+
+    /**
+     * On, off and on again; the lamp then blinks once what is stored, or all is forgotten and checked anew.
+     *
+     * @return non-empty-list<Branch>
+     */
+    public function cyclePower(Car $car, float $onSeconds, float $offSeconds): array
+    {
+        $rules = $car->vehicle->module->lampCodes;
+        $off = $car->in($car->state->keyAt(Ignition::Off));
+        if ($rules?->cycle?->isClearedBy($onSeconds, $offSeconds) === true) {
+            $off = $off->in($off->state->remembering(Memory::empty()));
+        }
+        $branches = [];
+        foreach ((new KeyWork)->turn($off, Ignition::On) as $branch) {
+            $understood = $rules?->cycle?->isMetBy($onSeconds, $offSeconds) === true && $branch->car->modulePowered();
+            $branches[] = new Branch($branch->weight, $branch->car, $this->seen($branch->car, $understood ? Blinking::of($this->codes($branch->car), $rules) : null));
+        }
+
+        return $branches;
+    }
+
+    /** "on", "off" or "blinks". */
+    private function state(Car $car, string $lamp): string
+    {
+        $bulb = $car->vehicle->brakeParts->state(BrakeParts::lamp($lamp));
+
+        return match (true) {
+            ! $car->state->isPowered() || $bulb === PartState::Open => 'off',
+            $bulb === PartState::Closed => 'on',
+            $lamp === self::ABS && $this->blinking($car) !== null => 'blinks',
+            $lamp === self::BRAKE => $this->brakeWarns($car) ? 'on' : 'off',
+            default => $this->warns($car) && in_array($lamp, $car->vehicle->module->lamps->onFault, true) ? 'on' : 'off',
+        };
+    }
+
+    /** The red one: parking brake pulled, or so it seems; too little fluid; or brake force no longer shared out. */
+    private function brakeWarns(Car $car): bool
+    {
+        return ! $car->vehicle->brakeParts->isSound(BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::FLUID)
+            || $this->hasLostDistribution($car)
+            || $this->warns($car) && in_array(self::BRAKE, $car->vehicle->module->lamps->onFault, true);
+    }
+
+    /** Fail-safe in two steps: first ABS and traction control go, then the sharing of brake force between the axles. */
+    private function hasLostDistribution(Car $car): bool
+    {
+        $from = $car->vehicle->module->lamps->distributionLostFrom;
+
+        return $from !== null && $car->state->isPowered()
+            && (! $car->modulePowered() || count($car->state->memory->failing($car->vehicle->channelIds())) >= $from);
+    }
+
+    private function warns(Car $car): bool
+    {
+        return $car->state->isPowered()
+            && (! $car->modulePowered() || $car->state->memory->asksForLamp() || $this->isHeld($car) || $this->isShutOff($car));
+    }
+
+    /** An open level switch in the hydraulic unit switches the systems off, and no code is stored for it. */
+    private function isShutOff(Car $car): bool
+    {
+        return $car->vehicle->brakeParts->state(BrakeParts::LEVEL_SWITCH) === PartState::Open;
+    }
+
+    private function isHeld(Car $car): bool
+    {
+        return $car->state->service->inSession && $car->vehicle->module->lamps->litInSession;
+    }
+
+    private function message(Car $car): string
+    {
+        return match (true) {
+            ! $this->warns($car) => 'none',
+            $this->hasLostDistribution($car) => 'distribution-lost',
+            $this->isHeld($car) && $car->modulePowered() && ! $car->state->memory->asksForLamp() && ! $this->isShutOff($car) => 'diagnosis',
+            default => 'systems-off',
+        };
+    }
+
+    private function seen(Car $car, ?Blinking $blinking): Prediction
+    {
+        return Prediction::of('lamp-watched', ['lamp' => CategoryFeature::certain($blinking === null ? $this->state($car, self::ABS) : $blinking->text())]);
+    }
+
+    /** What the lamp blinks now; null where it does not. */
+    private function blinking(Car $car): ?Blinking
+    {
+        $rules = $car->vehicle->module->lampCodes;
+        $service = $car->state->service;
+        if ($rules === null || $rules->cycle !== null || ! $service->connectorOpen || ! $car->modulePowered()) {
+            return null;
+        }
+
+        return match (true) {
+            ! $service->checkMode => Blinking::of($this->codes($car), $rules),
+            $service->checked => Blinking::of($service->findings, $rules),
+            default => $this->checkModeSign($rules),
+        };
+    }
+
+    /** Twice as fast as where there is no code: common practice, no source. */
+    private function checkModeSign(LampCodes $rules): Blinking
+    {
+        return Blinking::even($rules->evenSeconds / 2.0);
+    }
+
+    /** @return list<string> */
+    private function codes(Car $car): array
+    {
+        $codes = [];
+        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
+            if ($stored !== null && $stored->status !== CodeStatus::Pending) {
+                $codes[] = (string) $code;
+            }
+        }
+
+        return $codes;
+    }
+}

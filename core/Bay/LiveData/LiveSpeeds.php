@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\LiveData;
+
+use Lernfall\Bay\Contract\CarAction;
+
+/** Reads the wheel speeds as the module sees them: standing, or driving straight at a speed. */
+final readonly class LiveSpeeds implements CarAction
+{
+    public function __construct(public float $metresPerSecond)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'live-speeds';
+    }
+
+    public function rate(): string
+    {
+        return $this->metresPerSecond > 0.0 ? 'live-speeds.driving' : 'live-speeds.standing';
+    }
+
+    public function question(): string
+    {
+        return 'live-speeds '.$this->metresPerSecond;
+    }
+}

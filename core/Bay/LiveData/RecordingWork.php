@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\LiveData;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\SpeedReception;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\SeriesFeature;
+use Lernfall\Bay\Driving\DrivingWork;
+use Lernfall\Bay\Driving\MonitorFinding;
+use Lernfall\Drive\Provoking;
+use Lernfall\Drive\SpeedTrack;
+use Lernfall\Signal\Teeth;
+
+/** Driving with the wheel speeds recorded, the whole drive or what lies around the moment a code is set. */
+final readonly class RecordingWork
+{
+    private const SECONDS_PER_SAMPLE = 0.1;
+
+    private const BEFORE_SECONDS = 6.0;
+
+    private const AFTER_SECONDS = 4.0;
+
+    /**
+     * @param  bool  $shows  false where only what it does to the car is asked for
+     * @return non-empty-list<Branch>
+     */
+    public function record(Car $car, RecordDrive $record, bool $shows = true): array
+    {
+        if (! $car->modulePowered() || $car->vehicle->module->lampCodes !== null) {
+            return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
+        }
+        $refusal = DrivingWork::refusal($car);
+        if ($refusal !== '') {
+            return Branch::refused($car, $refusal);
+        }
+        $driving = DrivingWork::letGo($car->in($car->state->served($car->state->service->inSession(true))));
+
+        return (new DrivingWork)->driven($driving, $record->route, fn (array $found): Prediction => $shows ? $this->recorded($driving, $record, $found) : Prediction::of('recording'));
+    }
+
+    /** @param  list<MonitorFinding>  $found */
+    private function recorded(Car $car, RecordDrive $record, array $found): Prediction
+    {
+        $drive = $record->route->drive();
+        $first = $record->onCode ? $this->first($found) : null;
+        if ($record->onCode && $first === null) {
+            return Prediction::of('recording', ['triggered' => CategoryFeature::certain('no')]);
+        }
+        $features = ['triggered' => CategoryFeature::certain($first === null ? 'whole' : 'yes')];
+        foreach ($car->vehicle->channelIds() as $id) {
+            $speeds = $this->track($car, $id, $found)->over($drive, self::SECONDS_PER_SAMPLE);
+            $features["$id.speed"] = new SeriesFeature('metresPerSecond', $this->around($speeds, $first), self::SECONDS_PER_SAMPLE, LiveWork::SPEED_STEP);
+        }
+        if ($first?->moment !== null) {
+            $features['at'] = NumberFeature::reading('seconds', min(self::BEFORE_SECONDS, $first->moment->seconds), self::SECONDS_PER_SAMPLE, 0.0);
+            $features['code'] = CategoryFeature::certain($car->vehicle->module->dialect->code($first->channel, $first->failure->value));
+        }
+
+        return Prediction::of('recording', $features);
+    }
+
+    /** @param  list<MonitorFinding>  $found */
+    private function track(Car $car, string $id, array $found): SpeedTrack
+    {
+        $channel = $car->channel($id);
+        $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
+        $acted = array_filter($found, static fn (MonitorFinding $one): bool => $one->acted && $one->channel === $id) !== [];
+        $provocation = $car->vehicle->channel($id)->acting?->provocation;
+
+        return new SpeedTrack(
+            $input,
+            Teeth::of($channel),
+            $channel->side,
+            $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->tyreFactor,
+            $channel->ring->teeth / $channel->reckonedTeeth() / $channel->tyreFactor,
+            $acted && $provocation !== null ? Provoking::ground($provocation) : null,
+            $acted && $provocation !== null && Provoking::ground($provocation) === null || $input->isDisturbed(),
+        );
+    }
+
+    /** @param  list<MonitorFinding>  $found */
+    private function first(array $found): ?MonitorFinding
+    {
+        $dated = array_values(array_filter($found, static fn (MonitorFinding $one): bool => $one->moment !== null));
+        usort($dated, static fn (MonitorFinding $one, MonitorFinding $other): int => $one->moment?->seconds <=> $other->moment?->seconds);
+
+        return $dated[0] ?? null;
+    }
+
+    /**
+     * @param  list<float>  $speeds
+     * @return list<float>
+     */
+    private function around(array $speeds, ?MonitorFinding $first): array
+    {
+        $at = $first?->moment?->seconds;
+        if ($at === null) {
+            return $speeds;
+        }
+        $from = max(0, (int) round(($at - self::BEFORE_SECONDS) / self::SECONDS_PER_SAMPLE));
+        $to = (int) round(($at + self::AFTER_SECONDS) / self::SECONDS_PER_SAMPLE);
+
+        return array_slice($speeds, $from, $to - $from);
+    }
+}

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Meter;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Car\Standstill;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Probing\Leads;
+use Lernfall\Bay\Probing\PadAccess;
+use Lernfall\Bay\Probing\Probed;
+use Lernfall\Circuit\ProbedResistance;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\PadSide;
+
+/** Measuring with the meter's two leads on two pads. */
+final readonly class MeterWork
+{
+    public function __construct(private Meter $meter)
+    {
+    }
+
+    /** An averaging meter multiplies the rectified mean by this, so that a sine reads its effective value: π / (2·√2). */
+    private const FORM_FACTOR_OF_A_SINE = M_PI / (2.0 * M_SQRT2);
+
+    /** @return list<Branch> */
+    public function measure(Car $car, Measure $measure): array
+    {
+        $first = Pads::find($car->vehicle, $measure->first);
+        $second = Pads::find($car->vehicle, $measure->second);
+        if (! PadAccess::allows($car, $first) || ! PadAccess::allows($car, $second)) {
+            return Branch::refused($car, 'pad-out-of-reach');
+        }
+        $notes = $this->notes($car, $measure->function, $first, $second);
+        $branches = [];
+        foreach (Standstill::ways($car, Probed::channelsAt($car, $first, $second)) as [$weight, $state, $teeth]) {
+            $branches[] = $this->branch($weight, $car->in($state), $measure, new Leads($first, $second, $teeth), $notes);
+        }
+
+        return $branches;
+    }
+
+    /**
+     * Leads shorted, then on the battery; the fuse of the current input is looked at and renewed.
+     *
+     * @return list<Branch>
+     */
+    public function prove(Car $car): array
+    {
+        $ohms = $this->meter->ranges(MeterFunction::Ohms)[0];
+        $volts = $car->electrical()->systemVolts * (1.0 + $this->meter->scaleSpread(MeterFunction::VoltsDc) * $car->deviations->standard('meter.volts-dc'));
+        $range = $this->fitting(MeterFunction::VoltsDc, null, $volts);
+        $hookup = $car->state->hookup;
+
+        return Branch::only($car->in($car->state->hookedUp($hookup->withMeterFuse(false))), Prediction::of('proven', [
+            'shorted' => NumberFeature::reading('ohms', $this->meter->leadOhms, $ohms->resolution, $this->meter->noiseDigits * $ohms->resolution),
+            'battery' => $range === null ? NumberFeature::overload('volts') : NumberFeature::reading('volts', $volts, $range->resolution, $this->meter->noiseDigits * $range->resolution),
+            'fuse' => CategoryFeature::certain($hookup->meterFuseBlown ? 'blown' : 'sound'),
+        ]));
+    }
+
+    /** @param  list<string>  $notes */
+    private function branch(float $weight, Car $car, Measure $measure, Leads $leads, array $notes): Branch
+    {
+        $features = ['reading' => $this->remembered($car, $measure, $leads)];
+        if ($measure->function === MeterFunction::Continuity) {
+            $features['beep'] = CategoryFeature::certain(! $features['reading']->overload && $features['reading']->mean < $this->meter->beepsBelowOhms ? 'on' : 'off');
+        }
+        if ($measure->records) {
+            $features += $this->extremes($car, $measure, $leads, $features['reading']);
+        }
+        if ($measure->function === MeterFunction::Milliamperes && $this->blowsFuse($car, $leads)) {
+            return new Branch($weight, $car->in($car->state->hookedUp($car->state->hookup->withMeterFuse(true))), Prediction::of('reading', $features, [...$notes, 'meter-fuse-blown']));
+        }
+
+        return new Branch($weight, $car, Prediction::of('reading', $features, $notes));
+    }
+
+    /**
+     * The least and the greatest of some seconds: what is provoked comes and goes meanwhile.
+     *
+     * @return array<string, NumberFeature>
+     */
+    private function extremes(Car $car, Measure $measure, Leads $leads, NumberFeature $reading): array
+    {
+        $quiet = $this->feature($car->in($car->state->provokedBy(null)), $measure, $leads);
+        $both = [$reading, $quiet];
+        usort($both, static fn (NumberFeature $one, NumberFeature $other): int => ($one->overload ? INF : $one->mean) <=> ($other->overload ? INF : $other->mean));
+
+        return ['least' => $both[0]->extreme(false), 'greatest' => $both[1]->extreme(true)];
+    }
+
+    private function blowsFuse(Car $car, Leads $leads): bool
+    {
+        return ! $car->state->hookup->meterFuseBlown
+            && abs($this->probed($car, $leads)->meanVolts($this->meter->shuntOhms)) / $this->meter->shuntOhms > $this->meter->fuseAmperes;
+    }
+
+    private function probed(Car $car, Leads $leads): Probed
+    {
+        return new Probed($car, $leads->first, $leads->second, $leads->teeth);
+    }
+
+    /** The reading, worked out once for all cars that could be there with the very same channel in the same state. */
+    private function remembered(Car $car, Measure $measure, Leads $leads): NumberFeature
+    {
+        $channels = Probed::channelsAt($car, $leads->first, $leads->second);
+        $plainly = $car->isTypical() && count($channels) === 1 && $leads->areOnPlugs() ? $car->electrical()->plainly() : null;
+        $work = fn (): NumberFeature => $this->feature($car, $measure, $leads);
+        if ($plainly === null) {
+            return $work();
+        }
+        $state = $car->state;
+        $turning = $state->turningChannel === $channels[0] ? $state->turnsPerSecond : 0.0;
+
+        return Memo::with($car->channel($channels[0]), implode(' ', [
+            $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $state->hookup->meterFuseBlown, $plainly, $turning,
+            (int) ($leads->teeth[$channels[0]] ?? false), $state->ignition->value, ...$car->deviationsOf($channels[0]),
+        ]), $work);
+    }
+
+    private function feature(Car $car, Measure $measure, Leads $leads): NumberFeature
+    {
+        $function = $measure->function;
+        [$mean, $range] = $this->reading($car, $measure, $leads);
+        if ($range === null) {
+            return NumberFeature::overload($function->unit());
+        }
+        $sensitivities = [];
+        if ($car->isHypothesis()) {
+            foreach ($this->deviations($car, $function, $leads) as $name) {
+                $change = $this->reading($car->shifted($name), $measure, $leads)[0] - $mean;
+                if (abs($change) > $range->resolution * 0.01) {
+                    $sensitivities[$name] = $change;
+                }
+            }
+        }
+        $canBeNegative = $measure->relativeTo !== 0.0 || ! in_array($function, [MeterFunction::VoltsAc, MeterFunction::Hertz], true);
+
+        return NumberFeature::reading($function->unit(), $mean - $measure->relativeTo, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities, $canBeNegative);
+    }
+
+    /** @return array{float, ?MeterRange} the reading and its range; no range means overload */
+    private function reading(Car $car, Measure $measure, Leads $leads): array
+    {
+        $function = $measure->function;
+        $probed = $this->probed($car, $leads);
+        $scale = 1.0 + $this->meter->scaleSpread($function) * $car->deviations->standard("meter.$function->value");
+        if ($function->feedsCurrent()) {
+            return $this->ohms($probed->resistance(), $measure, $scale);
+        }
+        $reading = $scale * match ($function) {
+            MeterFunction::VoltsDc => $probed->meanVolts($this->meter->inputOhms),
+            MeterFunction::VoltsAc => $this->alternating($probed),
+            MeterFunction::Milliamperes => $this->amperes($car, $probed),
+            default => $probed->hertz($this->meter->inputOhms, $this->meter->hertzFromVolts),
+        };
+
+        return [$reading, $this->fitting($function, $measure->fullScale, $reading)];
+    }
+
+    private function alternating(Probed $probed): float
+    {
+        return $this->meter->averages
+            ? self::FORM_FACTOR_OF_A_SINE * $probed->rectifiedMeanVolts($this->meter->inputOhms)
+            : $probed->alternatingRmsVolts($this->meter->inputOhms);
+    }
+
+    /** The leads become part of the circuit; through a blown fuse nothing flows. */
+    private function amperes(Car $car, Probed $probed): float
+    {
+        $amperes = $car->state->hookup->meterFuseBlown ? 0.0 : $probed->meanVolts($this->meter->shuntOhms) / $this->meter->shuntOhms;
+
+        return abs($amperes) > $this->meter->fuseAmperes ? 0.0 : $amperes;
+    }
+
+    private function fitting(MeterFunction $function, ?float $fullScale, float $reading): ?MeterRange
+    {
+        foreach ($this->meter->ranges($function, $fullScale) as $range) {
+            if (abs($reading) <= $range->fullScale) {
+                return $range;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{float, ?MeterRange} */
+    private function ohms(ProbedResistance $resistance, Measure $measure, float $scale): array
+    {
+        foreach ($this->meter->ranges($measure->function, $measure->fullScale) as $range) {
+            $reading = $scale * $resistance->shownAt($range->testAmperes) + $this->meter->leadOhms;
+            if (abs($reading) <= $range->fullScale) {
+                return [$reading, $range];
+            }
+        }
+
+        return [0.0, null];
+    }
+
+    /** @return list<string> */
+    private function deviations(Car $car, MeterFunction $function, Leads $leads): array
+    {
+        $names = ["meter.$function->value"];
+        foreach (Probed::channelsAt($car, $leads->first, $leads->second) as $id) {
+            $names = [...$names, ...$car->deviationsOf($id)];
+        }
+
+        return $names;
+    }
+
+    /** @return list<string> */
+    private function notes(Car $car, MeterFunction $function, Pad $first, Pad $second): array
+    {
+        if (! $function->feedsCurrent()) {
+            return $function === MeterFunction::VoltsAc && $car->state->turningChannel === '' ? ['volts-ac-wheel-still'] : [];
+        }
+        $connected = array_filter([$first, $second], static fn (Pad $pad): bool => $pad->onPlug && self::reachesModule($car, $pad));
+
+        return match (true) {
+            ($connected !== [] || $first->isFeed() || $second->isFeed()) && $car->state->isPowered() => ['ohms-on-live-circuit'],
+            $connected !== [] => ['ohms-through-module'],
+            default => [],
+        };
+    }
+
+    /** Whether every plug from this pad to the module is joined, so that the module is measured too. */
+    private static function reachesModule(Car $car, Pad $pad): bool
+    {
+        $reached = false;
+        foreach ($car->vehicle->channel($pad->channel)->plugs() as $plug) {
+            if ($plug->name() === $pad->plugName) {
+                $reached = true;
+                if ($pad->side === PadSide::Module) {
+                    continue;
+                }
+            }
+            if ($reached && $car->state->isOpen($plug->plugId)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Probing;
+
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\Pads;
+
+/** The meter's leads where they are, and how the wheels there have come to rest. */
+final readonly class Leads
+{
+    /** @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor */
+    public function __construct(public Pad $first, public Pad $second, public array $teeth)
+    {
+    }
+
+    /** Whether they touch pins of the path and the body only, so that nothing else of the car comes in. */
+    public function areOnPlugs(): bool
+    {
+        return ($this->first->onPlug || $this->first->id === Pads::BODY) && ($this->second->onPlug || $this->second->id === Pads::BODY);
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Probing;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Circuit\Awake;
+use Lernfall\Circuit\LiveCircuit;
+use Lernfall\Circuit\LoadedProbe;
+use Lernfall\Circuit\Probe;
+use Lernfall\Circuit\ProbedResistance;
+use Lernfall\Module\Disturbance;
+use Lernfall\Signal\PassiveSignal;
+use Lernfall\Signal\Shape;
+use Lernfall\Signal\Switching;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\CurrentSensor;
+use Lernfall\Vehicle\Electronics;
+use Lernfall\Vehicle\Pad;
+use Lernfall\Vehicle\PassiveSensor;
+
+/** Two leads on two pads of a car: standing, with one wheel turning, or with a generator connected. */
+final readonly class Probed
+{
+    /** @var array<string, Channel> as they really are */
+    private array $channels;
+
+    /** @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor */
+    public function __construct(private Car $car, private Pad $first, private Pad $second, private array $teeth)
+    {
+        $this->channels = $car->channels(self::channelsAt($car, $first, $second));
+    }
+
+    /**
+     * The channels two leads can have to do with: their own, and the one the bench supply feeds where it is touched.
+     *
+     * @return list<string>
+     */
+    public static function channelsAt(Car $car, Pad $first, Pad $second): array
+    {
+        $bench = $first->isBench() || $second->isBench() ? $car->state->hookup->bench?->channel : null;
+
+        return $car->electrical()->joinedTo(array_values(array_filter(array_unique([$first->channel, $second->channel, $bench ?? '']))));
+    }
+
+    /** What a meter takes for the standing part: the mean over time. */
+    public function meanVolts(float $meterOhms): float
+    {
+        return $this->trace($meterOhms)->meanVolts();
+    }
+
+    /** Root mean square of the part that alternates, over whole turns. */
+    public function alternatingRmsVolts(float $meterOhms): float
+    {
+        return $this->trace($meterOhms)->alternatingRmsVolts();
+    }
+
+    /** Mean of the part that alternates, its sign left aside, over whole turns. */
+    public function rectifiedMeanVolts(float $meterOhms): float
+    {
+        return $this->trace($meterOhms)->rectifiedMeanVolts();
+    }
+
+    /** The frequency a counter finds, which needs this much alternating voltage to see anything. */
+    public function hertz(float $meterOhms, float $leastVolts): float
+    {
+        $trace = $this->trace($meterOhms);
+
+        return $trace->alternatingRmsVolts() >= $leastVolts ? $trace->countedHertz() : 0.0;
+    }
+
+    /** The voltage between the leads over time: a few solutions of the circuit serve all of it. */
+    public function trace(float $meterOhms): Trace
+    {
+        $resting = $this->probe()->under($meterOhms);
+        $trace = Trace::standing($resting->standingVolts());
+        foreach ($this->channels as $channel) {
+            $trace = $this->withSensor($trace, $channel, $resting, $meterOhms);
+        }
+
+        return $this->withNoise($this->withInjection($trace, $resting, $meterOhms));
+    }
+
+    public function resistance(): ProbedResistance
+    {
+        return $this->probe()->resistance();
+    }
+
+    private function withSensor(Trace $trace, Channel $channel, LoadedProbe $resting, float $meterOhms): Trace
+    {
+        $turns = $channel->id === $this->car->state->turningChannel ? $this->car->state->turnsPerSecond : 0.0;
+        $sensor = $channel->sensor;
+        if ($turns !== 0.0 && $sensor instanceof PassiveSensor) {
+            $peak = PassiveSignal::peakVolts($sensor, $channel->ring, $channel->gapMetres, abs($turns));
+
+            return $trace->swinging($peak * $resting->voltsPerEmf($channel->id), Shape::of($channel, $turns));
+        }
+        $pulses = $sensor instanceof CurrentSensor && $sensor->electronics === Electronics::Sound ? $sensor->pulses : null;
+
+        return match (true) {
+            $turns !== 0.0 && Switching::follows($channel) => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::of($channel, $turns)),
+            $turns === 0.0 && $pulses !== null => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::ofStandstill($pulses)),
+            default => $trace,
+        };
+    }
+
+    /** How far an active sensor moves the voltage from its lower level to its upper one. */
+    private function stepVolts(Channel $channel, LoadedProbe $resting, float $meterOhms): float
+    {
+        return $this->probe([$channel->id => true])->under($meterOhms)->standingVolts() - $resting->standingVolts();
+    }
+
+    private function withInjection(Trace $trace, LoadedProbe $resting, float $meterOhms): Trace
+    {
+        $injection = $this->car->state->hookup->injection;
+        if ($injection === null || ! isset($this->channels[$injection->channel])) {
+            return $trace;
+        }
+        $isSine = $injection->shape === 'sine';
+        $swing = $isSine
+            ? $injection->amplitude * $resting->voltsPerEmf($injection->excitation())
+            : $this->probe([], true)->under($meterOhms)->standingVolts() - $resting->standingVolts();
+
+        return $trace->swinging($swing, Shape::even($injection->hertz, $isSine));
+    }
+
+    /** Between the two wires of a passive pair that is not twisted, while the engine runs. */
+    private function withNoise(Trace $trace): Trace
+    {
+        $channel = $this->channels[$this->first->channel] ?? null;
+
+        return $channel !== null && $channel->id === $this->second->channel && $this->car->state->ignition === Ignition::Running
+            ? $trace->swinging(Disturbance::peakVolts($channel), Shape::even(Disturbance::HERTZ, true))
+            : $trace;
+    }
+
+    /** @param  array<string, bool>  $levels  that differ from how everything rests, by channel */
+    private function probe(array $levels = [], bool $injectsUpper = false): Probe
+    {
+        $resting = [];
+        foreach ($this->channels as $id => $channel) {
+            $resting[$id] = Switching::level($channel, $id !== $this->car->state->turningChannel && ($this->teeth[$id] ?? false));
+        }
+        $state = $this->car->electrical();
+        $circuit = LiveCircuit::of($this->channels, $state, Awake::ones($this->channels, $state, $levels + $resting), $injectsUpper)->withBattery($state);
+        $vehicle = $this->car->vehicle;
+
+        return Probe::between($this->first, $this->second, $this->first->isFeed() || $this->second->isFeed()
+            ? $circuit->withFeed($vehicle->feed, $state, $this->car->state->isPowered(), ! $this->car->state->isOpen($vehicle->module->plugId))
+            : $circuit);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Probing;
+
+use Lernfall\Signal\Shape;
+
+/** A voltage over time: what stands, and what swings on it, each with its own shape. */
+final readonly class Trace
+{
+    /** @param  list<array{float, Shape}>  $swings  volts for a shape of one, their sign following the leads; none of them zero */
+    private function __construct(private float $restVolts, private array $swings)
+    {
+    }
+
+    public static function standing(float $volts): self
+    {
+        return new self($volts, []);
+    }
+
+    public function swinging(float $volts, Shape $shape): self
+    {
+        return $volts === 0.0 ? $this : new self($this->restVolts, [...$this->swings, [$volts, $shape]]);
+    }
+
+    public function at(float $seconds): float
+    {
+        $volts = $this->restVolts;
+        foreach ($this->swings as [$swing, $shape]) {
+            $volts += $swing * $shape->at($seconds);
+        }
+
+        return $volts;
+    }
+
+    public function meanVolts(): float
+    {
+        return $this->restVolts + array_sum(array_map(static fn (array $one): float => $one[0] * $one[1]->mean(), $this->swings));
+    }
+
+    /** Root mean square of what alternates; swings of different frequency add up by their squares. */
+    public function alternatingRmsVolts(): float
+    {
+        return sqrt(array_sum(array_map(static fn (array $one): float => ($one[0] * $one[1]->alternatingRms()) ** 2, $this->swings)));
+    }
+
+    /** Mean of what alternates, its sign left aside; of several swings that of the strongest. */
+    public function rectifiedMeanVolts(): float
+    {
+        return max([0.0, ...array_map(static fn (array $one): float => abs($one[0]) * $one[1]->rectifiedMean(), $this->swings)]);
+    }
+
+    /** How long it takes until everything repeats; infinite where nothing moves. */
+    public function periodSeconds(): float
+    {
+        return $this->strongest()?->secondsPerTurn() ?? INF;
+    }
+
+    public function toothHertz(): float
+    {
+        return $this->strongest()?->toothHertz() ?? 0.0;
+    }
+
+    /** Rises a second, on the mean of whole turns: a missing tooth is not counted. */
+    public function countedHertz(): float
+    {
+        return $this->strongest()?->risesPerSecond() ?? 0.0;
+    }
+
+    /** The shortest thing that happens in it; infinite where nothing moves. */
+    public function shortestSeconds(): float
+    {
+        return min([INF, ...array_map(static fn (array $one): float => $one[1]->shortestSeconds(), $this->swings)]);
+    }
+
+    private function strongest(): ?Shape
+    {
+        $swings = $this->swings;
+        usort($swings, static fn (array $one, array $other): int => abs($other[0]) <=> abs($one[0]));
+
+        return $swings[0][1] ?? null;
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Repair;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\KnownGood\FitKnownGoodPart;
+use Lernfall\Bay\KnownGood\KnownGoodWork;
+use Lernfall\Module\Memory;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\PartState;
+
+/** Repairs put parts back to how they were built. They never ask what is wrong, and never say whether it helped. */
+final readonly class RepairWork
+{
+    /** @return list<Branch> */
+    public function repair(Car $car, Repair $repair): array
+    {
+        if ($repair->kind->needsFreeWheel() && ! $car->state->footing->isSecured()) {
+            return Branch::refused($car, 'unsecured');
+        }
+        $car = $this->taken($car, $repair);
+        $repaired = match ($repair->kind) {
+            RepairKind::CleanPlug => $this->mendPlug($car, $repair->channel, 'sensor-plug'),
+            RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
+            RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel),
+            RepairKind::SetGap => $this->setGap($car, $repair->channel),
+            RepairKind::CleanRing => $this->cleanRing($car, $repair->channel),
+            RepairKind::CleanTip => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTipDust(0.0))),
+            RepairKind::ReplaceSensor => $this->replaceSensor($car, $repair->channel),
+            RepairKind::ReplaceHub => $this->replaceHub($car, $repair->channel),
+            RepairKind::RenewExtension => $this->renewExtension($car, $repair->channel),
+            RepairKind::TapeLoom => $this->tapeLoom($car, $repair->channel),
+            RepairKind::FitTyre => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTyreFactor(1.0))),
+            RepairKind::ReplaceModule => $this->replaceModule($car),
+            RepairKind::ReplaceFuse => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withFuse(false))),
+            RepairKind::ReplaceRelay => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withRelay(null))),
+            RepairKind::CleanGround => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withRust(null))),
+            RepairKind::ReplaceHydraulicUnit => $this->made($car, BrakeParts::PUMP, ...array_map(BrakeParts::valves(...), $car->vehicle->channelIds())),
+            RepairKind::ReplacePumpRelay => $this->made($car, BrakeParts::PUMP_RELAY),
+            RepairKind::ReplaceValveRelay => $this->made($car, BrakeParts::VALVE_RELAY),
+            RepairKind::FillFluid => $this->made($car, BrakeParts::FLUID),
+            RepairKind::ReplaceStopLampSwitch => $this->made($car, BrakeParts::STOP_LAMP_SWITCH),
+            RepairKind::ReplaceParkingBrakeSwitch => $this->made($car, BrakeParts::PARKING_BRAKE_SWITCH),
+            RepairKind::ReplaceLevelSwitch => $this->made($car, BrakeParts::LEVEL_SWITCH),
+            RepairKind::MendLamp => $this->made($car, ...array_map(BrakeParts::lamp(...), $car->vehicle->lamps)),
+            RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->supply)),
+        };
+
+        return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []));
+    }
+
+    /** A part that was only being tried comes out before the one that stays goes in. */
+    private function taken(Car $car, Repair $repair): Car
+    {
+        foreach ($car->state->laidAside->all() as [$part, $place]) {
+            if ($part->renewal() === $repair->kind && $place === $repair->channel) {
+                $car = (new KnownGoodWork)->fit($car, new FitKnownGoodPart($part, $place, false))[0]->car;
+            }
+        }
+
+        return $car;
+    }
+
+    /** These parts as they were built. */
+    private function made(Car $car, string ...$parts): Car
+    {
+        $vehicle = $car->vehicle;
+        foreach ($parts as $part) {
+            $vehicle = $vehicle->brakeParts->has($part) ? $vehicle->withBrakePart($part, PartState::Sound) : $vehicle;
+        }
+
+        return $car->withVehicle($vehicle);
+    }
+
+    /** Pins cleaned, seated where they belong, the plug joined. */
+    private function mendPlug(Car $car, string $channel, string $name): Car
+    {
+        $sound = $car->sound->channel($channel)->plug($name);
+
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($sound)))
+            ->in($car->state->plugJoined($sound->plugId)->withRenewed("eye.$channel.$name"));
+    }
+
+    private function repairLoom(Car $car, string $channel): Car
+    {
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($car->sound->channel($channel)->cable('loom'))))
+            ->in($car->state->withRenewed("eye.$channel.cable"));
+    }
+
+    /** The cable comes with its half of the body plug; the other half is cleaned. */
+    private function renewExtension(Car $car, string $channel): Car
+    {
+        $sound = $car->sound->channel($channel);
+        $plug = $sound->plug('body-plug');
+
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($sound->cable('extension'))->withLink($plug)))
+            ->in($car->state->plugJoined($plug->plugId)->withRenewed("eye.$channel.cable", "eye.$channel.body-plug"));
+    }
+
+    /** A makeshift: what was bare touches nothing while the tape holds. */
+    private function tapeLoom(Car $car, string $channel): Car
+    {
+        return $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->inEveryState(
+            static fn (Channel $state): Channel => $state->withLink($state->cable('loom')->taped()),
+        )));
+    }
+
+    private function setGap(Car $car, string $channel): Car
+    {
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withGap($car->sound->channel($channel)->gapMetres)))
+            ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap"));
+    }
+
+    /** Dirt goes; a crack or a missing tooth stays. */
+    private function cleanRing(Car $car, string $channel): Car
+    {
+        return $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->inEveryState(
+            static fn (Channel $state): Channel => $state->withRing($state->ring->dirty(0.0)),
+        )));
+    }
+
+    private function replaceSensor(Car $car, string $channel): Car
+    {
+        $renewed = $car->vehicle->channel($channel)->withSensor($car->sound->channel($channel)->sensor)->withTipDust(0.0);
+        $part = $car->state->sensorOf($channel);
+
+        return $car
+            ->withVehicle($car->vehicle->withChannel($renewed))
+            ->in($car->state->plugJoined($renewed->plug('sensor-plug')->plugId)->withRenewed("$part.coil.resistance", "$part.sensor.signal"));
+    }
+
+    /** A new hub brings its ring, and the sensor is set to it. */
+    private function replaceHub(Car $car, string $channel): Car
+    {
+        $sound = $car->sound->channel($channel);
+
+        return $car
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withRing($sound->ring)->withGap($sound->gapMetres)->withBearingPlay(0.0)))
+            ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap", "eye.$channel.play", "eye.$channel.ring.raised", "eye.$channel.ring.floor"));
+    }
+
+    private function replaceModule(Car $car): Car
+    {
+        $limits = [];
+        foreach ($car->vehicle->channelIds() as $id) {
+            array_push($limits, "module.$id.bias-limit", "module.$id.signal-limit");
+        }
+
+        $vehicle = $car->vehicle;
+        foreach ($vehicle->channels as $channel) {
+            $vehicle = $vehicle->withChannel($channel->withPort($car->sound->channel($channel->id)->port));
+        }
+
+        return $car->withVehicle($vehicle->withModule($vehicle->module->dead(false)))->in($car->state->remembering(Memory::empty())->withRenewed(...$limits));
+    }
+}

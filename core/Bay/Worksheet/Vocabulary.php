@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Worksheet;
+
+/** The words a cause is named with. They are the same in every case, so they tell nothing about this one. */
+final readonly class Vocabulary
+{
+    /** Defects by station of the path, in the order of the signal. */
+    public const DEFECTS = [
+        'ring' => ['tooth-missing', 'tooth-chipped', 'cracked', 'bent', 'lifted', 'dirty', 'loose', 'wrong-count', 'damaged-poles', 'turned-away'],
+        'gap' => ['too-large', 'too-small', 'sensor-loose', 'bearing-play'],
+        'sensor' => ['open', 'shorted', 'to-ground', 'dead', 'stuck', 'dusty', 'weak', 'cable-broken', 'wrong-part'],
+        'sensor-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
+        'extension' => ['open', 'corroded'],
+        'loom' => ['open', 'resistive', 'to-ground', 'to-supply', 'wires-together', 'untwisted'],
+        'module-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
+        'module' => ['input-dead', 'no-supply', 'dead'],
+        'supply' => ['fuse-blown', 'relay', 'ground', 'battery'],
+        'hydraulics' => ['winding-open', 'valve-stuck', 'pump-dead', 'pump-relay', 'valve-relay', 'fluid-low'],
+        'switches' => ['stop-lamp', 'parking-brake', 'level'],
+        'lamps' => ['never-lights', 'never-out'],
+        'nothing' => ['old-code', 'spun-on-lift', 'tyre-size', 'normal'],
+    ];
+
+    /** Stations that lie on the path of no corner. */
+    public const OFF_THE_PATH = ['supply', 'hydraulics', 'switches', 'lamps', 'nothing'];
+
+    /** What a repair should change. */
+    public const EXPECTATIONS = ['code-stays-away', 'reading-in-range', 'speed-shown', 'signal-even'];
+
+    /** What can be seen at each place one can look at, and of what the terminal works. */
+    public const SIGHTS = [
+        'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'encoder-scratched'],
+        'gap' => ['gap-usual', 'gap-wide'],
+        'tip' => ['tip-clean', 'tip-dusty', 'other-part'],
+        'cable' => ['sheath-sound', 'chafed', 'mended-untwisted', 'taped'],
+        'sensor-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'catch-open', 'plug-joined-sound'],
+        'body-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
+        'module-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
+        'tyre' => ['tyre-as-built', 'tyre-other-size'],
+        'fuse' => ['fuse-whole', 'fuse-blown'],
+        'ground' => ['ground-clean', 'ground-rusty'],
+        'fluid' => ['fluid-full', 'fluid-low'],
+        'lamps' => ['on', 'off', 'blinks'],
+        'bulbs' => ['lit', 'dark'],
+        'pump' => ['pump-runs', 'pump-silent'],
+        'wheel' => ['wheel-let-go', 'wheel-held'],
+        'switches' => ['follows', 'closed', 'stays-closed', 'stays-open'],
+    ];
+
+    /** The word written for a display that shows overload. */
+    public const OVERLOAD = 'open';
+
+    /** The entry written where no code is stored. */
+    public const NO_CODE = 'none';
+}
