@@ -76,11 +76,11 @@ final readonly class Comparison
     {
         $plugs = array_map(
             static fn (string $plug): string => str_replace($corner, 'corner', $plug),
-            array_intersect($state->openPlugs, $this->plugsOf($this->job->case->sound->channel($corner))),
+            array_intersect($state->places->openPlugs, $this->plugsOf($this->job->case->sound->channel($corner))),
         );
         sort($plugs);
 
-        return implode(' ', [$state->ignition->value, ...$plugs, $state->turningChannel === $corner ? $state->turnsPerSecond : 0.0]);
+        return implode(' ', [$state->key->position->value, ...$plugs, $state->wheels->channel === $corner ? $state->wheels->turnsPerSecond : 0.0]);
     }
 
     /** @return list<string> */

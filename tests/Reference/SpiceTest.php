@@ -98,7 +98,7 @@ final class SpiceTest extends TestCase
     {
         $tooth = preg_match('~^\* tooth: yes$~m', $circuit) === 1;
         foreach ($branches as $branch) {
-            if (array_filter($branch->car->state->settled, static fn (bool $outcome, string $event): bool => str_starts_with($event, 'tooth.') && $outcome === $tooth, ARRAY_FILTER_USE_BOTH) !== []) {
+            if (array_filter($branch->car->state->record->settled, static fn (bool $outcome, string $event): bool => str_starts_with($event, 'tooth.') && $outcome === $tooth, ARRAY_FILTER_USE_BOTH) !== []) {
                 return $branch;
             }
         }

@@ -54,17 +54,17 @@ final readonly class BayStateResource
         $state = $job->car->state;
 
         return [
-            'ignition' => $state->ignition->value,
-            'openPlugs' => $state->openPlugs,
-            'chocked' => $state->footing->chocked,
-            'raised' => $state->footing->raised,
-            'onStands' => $state->footing->onStands,
-            'turningChannel' => $state->turningChannel,
-            'turnsPerSecond' => $state->turnsPerSecond,
-            ...self::hookup($state->hookup),
-            'trialParts' => $state->laidAside->names(),
-            'inSession' => $state->service->inSession,
-            'connectorOpen' => $state->service->connectorOpen,
+            'ignition' => $state->key->position->value,
+            'openPlugs' => $state->places->openPlugs,
+            'chocked' => $state->lift->chocked,
+            'raised' => $state->lift->raised,
+            'onStands' => $state->lift->onStands,
+            'turningChannel' => $state->wheels->channel,
+            'turnsPerSecond' => $state->wheels->turnsPerSecond,
+            ...self::hookup($state->connections),
+            'trialParts' => $state->places->removed->names(),
+            'inSession' => $state->session->inSession,
+            'connectorOpen' => $state->session->connectorOpen,
             'minutes' => $job->minutes(),
             'money' => $job->money(),
             'concluded' => $job->isConcluded(),
@@ -72,20 +72,20 @@ final readonly class BayStateResource
     }
 
     /** @return array<string, mixed> */
-    private static function hookup(Connections $hookup): array
+    private static function hookup(Connections $connections): array
     {
         return [
-            'injection' => $hookup->injection === null ? null : [
-                'channel' => $hookup->injection->channel, 'shape' => $hookup->injection->shape,
-                'hertz' => $hookup->injection->hertz, 'amplitude' => $hookup->injection->amplitude,
+            'injection' => $connections->injection === null ? null : [
+                'channel' => $connections->injection->channel, 'shape' => $connections->injection->shape,
+                'hertz' => $connections->injection->hertz, 'amplitude' => $connections->injection->amplitude,
             ],
-            'jumpers' => array_map(static fn (JumperLead $lead): array => ['first' => $lead->first->id, 'second' => $lead->second->id], $hookup->jumpers),
-            'bench' => $hookup->bench === null ? null : [
-                'channel' => $hookup->bench->channel, 'volts' => $hookup->bench->volts,
-                'limitAmperes' => $hookup->bench->limitAmperes, 'reversed' => $hookup->bench->reversed,
+            'jumpers' => array_map(static fn (JumperLead $lead): array => ['first' => $lead->first->id, 'second' => $lead->second->id], $connections->jumpers),
+            'bench' => $connections->bench === null ? null : [
+                'channel' => $connections->bench->channel, 'volts' => $connections->bench->volts,
+                'limitAmperes' => $connections->bench->limitAmperes, 'reversed' => $connections->bench->reversed,
             ],
-            'breakout' => $hookup->breakout,
-            'provoked' => $hookup->provoked->how->value ?? '',
+            'breakout' => $connections->breakout,
+            'provoked' => $connections->provoked->how->value ?? '',
         ];
     }
 }

@@ -62,8 +62,8 @@ final readonly class StepResource
             'action' => $stored->action,
             'observation' => ['values' => (object) $stored->observation['values']] + $stored->observation,
             'circumstances' => [
-                'ignition' => $state->ignition->value, 'keyCycle' => $state->keyCycles, 'openPlugs' => $state->openPlugs, 'turningChannel' => $state->turningChannel,
-                'connected' => [...$state->hookup->connected(), ...($state->laidAside->isEmpty() ? [] : ['trial-part'])],
+                'ignition' => $state->key->position->value, 'keyCycle' => $state->key->cycles, 'openPlugs' => $state->places->openPlugs, 'turningChannel' => $state->wheels->channel,
+                'connected' => [...$state->connections->connected(), ...($state->places->removed->isEmpty() ? [] : ['trial-part'])],
             ],
             'minutes' => $stored->minutes,
             'money' => $stored->money,

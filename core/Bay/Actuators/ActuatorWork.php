@@ -26,7 +26,7 @@ final readonly class ActuatorWork
 
             return Branch::only($this->held($car), Prediction::of('actuator', ['pump' => CategoryFeature::certain($turns ? 'pump-runs' : 'pump-silent')]));
         }
-        if (! $car->state->footing->isSecured()) {
+        if (! $car->state->lift->isSecured()) {
             return Branch::refused($car, 'unsecured');
         }
         $letsGo = $parts->isSound($part, BrakeParts::VALVE_RELAY);
@@ -61,7 +61,7 @@ final readonly class ActuatorWork
 
     private function held(Car $car): Car
     {
-        return $car->in($car->state->served($car->state->service->inSession(true)));
+        return $car->in($car->state->withSession($car->state->session->inSession(true)));
     }
 
     /** @return non-empty-list<Branch> */

@@ -7,7 +7,6 @@ namespace Lernfall\Bay\BenchSupply;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Connections;
 use Lernfall\Bay\Car\ElectricalDamage;
-use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Car\Standstill;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
@@ -43,7 +42,7 @@ final readonly class LeadWork
     /** @return list<Branch> */
     public function jumper(Car $car, ConnectLeads $connect): array
     {
-        if ($car->state->ignition === Ignition::Running) {
+        if ($car->state->key->isRunning()) {
             return Branch::refused($car, 'engine-running');
         }
         $jumpers = array_map(static fn (array $lead): JumperLead => new JumperLead(Pads::find($car->vehicle, $lead[0]), Pads::find($car->vehicle, $lead[1])), $connect->leads);
@@ -52,7 +51,7 @@ final readonly class LeadWork
                 return Branch::refused($car, 'pad-out-of-reach');
             }
         }
-        $joined = $this->with($car, $car->state->hookup->joinedBy($jumpers));
+        $joined = $this->with($car, $car->state->connections->joinedBy($jumpers));
 
         return $this->glows($joined) ? Branch::refused($car, 'lead-glows') : Branch::only(ElectricalDamage::done($joined), Prediction::of('done'));
     }
@@ -62,22 +61,22 @@ final readonly class LeadWork
     {
         $notes = $car->state->isPowered() ? ['module-plug-live'] : [];
 
-        return Branch::only($this->with($car, $car->state->hookup->broughtOut($fitted)), Prediction::of('done', [], $notes));
+        return Branch::only($this->with($car, $car->state->connections->broughtOut($fitted)), Prediction::of('done', [], $notes));
     }
 
     /** @return list<Branch> */
     public function inject(Car $car, Inject $inject): array
     {
-        $hookup = $car->state->hookup;
+        $connections = $car->state->connections;
         if ($inject->hertz <= 0.0) {
-            return Branch::only($this->with($car, $hookup->with(null)), Prediction::of('done'));
+            return Branch::only($this->with($car, $connections->with(null)), Prediction::of('done'));
         }
         $injection = new Injection($inject->channel, $inject->shape->value, $inject->hertz, $inject->amplitude, $inject->at);
 
         return match (true) {
             ! $car->state->isOpen($car->vehicle->channel($inject->channel)->plugs()[0]->plugId) => Branch::refused($car, 'plug-joined'),
-            $car->state->ignition === Ignition::Running => Branch::refused($car, 'engine-running'),
-            default => Branch::only($this->with($car, $hookup->with($injection)), Prediction::of('done')),
+            $car->state->key->isRunning() => Branch::refused($car, 'engine-running'),
+            default => Branch::only($this->with($car, $connections->with($injection)), Prediction::of('done')),
         };
     }
 
@@ -88,15 +87,15 @@ final readonly class LeadWork
      */
     public function feed(Car $car, FeedSensor $feed): array
     {
-        $hookup = $car->state->hookup;
+        $connections = $car->state->connections;
         if ($feed->volts <= 0.0) {
-            return Branch::only($this->with($car, $hookup->fedBy(null)), Prediction::of('done'));
+            return Branch::only($this->with($car, $connections->fedBy(null)), Prediction::of('done'));
         }
         if (! $car->state->isOpen($car->vehicle->channel($feed->channel)->plugs()[0]->plugId)) {
             return Branch::refused($car, 'plug-joined');
         }
         $supply = new BenchSupply($feed->channel, $feed->volts, $feed->limitAmperes, $feed->reversed, $this->benchLoadOhms);
-        $fed = ElectricalDamage::done($this->with($car, $hookup->fedBy($supply)));
+        $fed = ElectricalDamage::done($this->with($car, $connections->fedBy($supply)));
         $branches = [];
         foreach (Standstill::ways($fed, [$feed->channel]) as [$weight, $state, $teeth]) {
             $branches[] = new Branch($weight, $fed->in($state), $this->display($fed, $supply, $teeth));
@@ -133,9 +132,9 @@ final readonly class LeadWork
         return $car->isHypothesis() ? [$name => $car->vehicle->tolerances->sensor * BenchElement::amperes($circuit, $held)] : [];
     }
 
-    private function with(Car $car, Connections $hookup): Car
+    private function with(Car $car, Connections $connections): Car
     {
-        return $car->in($car->state->hookedUp($hookup));
+        return $car->in($car->state->withConnections($connections));
     }
 
     /** Whether a lead lies across the battery, or across a supply that does not limit itself. */

@@ -77,9 +77,9 @@ final readonly class Car
     /** The same car with all its own parts back in their places. */
     public function own(): self
     {
-        return $this->state->laidAside->isEmpty() ? $this : new self(
-            Memo::with($this->vehicle, 'own but for '.implode(' ', $this->state->laidAside->names()), fn (): Vehicle => $this->state->laidAside->allReturned($this->vehicle)),
-            $this->sound, $this->deviations, $this->state->layingAside(RemovedParts::nothing()),
+        return $this->state->places->removed->isEmpty() ? $this : new self(
+            Memo::with($this->vehicle, 'own but for '.implode(' ', $this->state->places->removed->names()), fn (): Vehicle => $this->state->places->removed->allReturned($this->vehicle)),
+            $this->sound, $this->deviations, $this->state->withRemoved(RemovedParts::none()),
         );
     }
 
@@ -93,7 +93,7 @@ final readonly class Car
     public function channel(string $id): Channel
     {
         $channel = $this->vehicle->channel($id);
-        $acts = $channel->acting !== null && $this->state->hookup->provoked?->reaches($channel->acting->provocation, $id) === true;
+        $acts = $channel->acting !== null && $this->state->connections->provoked?->reaches($channel->acting->provocation, $id) === true;
 
         return $this->deviating($acts ? $channel->acting->channel : $channel->dormant());
     }
@@ -149,7 +149,7 @@ final readonly class Car
     private function gapShiftMetres(Channel $channel): float
     {
         $shift = $this->vehicle->gapShift;
-        $atLock = in_array($this->state->hookup->provoked?->how, [Provocation::SteeringLeft, Provocation::SteeringRight], true) && $channel->axle === 'front';
+        $atLock = in_array($this->state->connections->provoked?->how, [Provocation::SteeringLeft, Provocation::SteeringRight], true) && $channel->axle === 'front';
 
         return $shift->metresPerKelvin * $this->state->hubRiseKelvin + ($atLock ? $shift->atLockMetres + $channel->bearingPlayMetres / 2.0 : 0.0);
     }
@@ -157,7 +157,7 @@ final readonly class Car
     /** The name of a deviation, told apart by how often the part has been renewed. */
     public function deviation(string $name): string
     {
-        $times = $this->state->renewed[$name] ?? 0;
+        $times = $this->state->record->renewed[$name] ?? 0;
 
         return $times === 0 ? $name : "$name#$times";
     }

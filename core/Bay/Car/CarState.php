@@ -10,152 +10,123 @@ use Lernfall\Module\Memory;
 use Lernfall\Vehicle\Supply;
 use Lernfall\Vehicle\Vehicle;
 
-/** Everything about a car that a person at work changes, parts left aside. */
+/** Everything about a car that a person at work changes, parts themselves left aside. */
 final readonly class CarState
 {
-    /**
-     * @param  list<string>  $openPlugs
-     * @param  string  $turningChannel  the channel whose wheel a helper turns, or ""
-     * @param  float  $hubRiseKelvin  how much warmer than the surroundings the hubs are
-     * @param  array<string, int>  $renewed  how often a part has been renewed, by deviation name
-     * @param  array<string, int>  $asked  how often a question has been put to an instrument
-     * @param  array<string, bool>  $settled  outcomes that a hypothesis car has been given
-     * @param  list<string>  $supplied  channels the module has switched its supply to
-     * @param  int  $wheelMoves  how often wheels have come to rest somewhere else
-     * @param  ModuleSession  $service  how the module is being spoken to
-     * @param  array<string, string>  $movedSensors  by channel: the channel its sensor was built for
-     * @param  RemovedParts  $laidAside  parts of the car's own in whose place others are tried
-     */
+    /** @param  float  $hubRiseKelvin  how much warmer than the surroundings the hubs are */
     private function __construct(
-        public Ignition $ignition,
-        public int $keyCycles,
-        public array $openPlugs,
-        public LiftState $footing,
-        public string $turningChannel,
-        public float $turnsPerSecond,
-        public float $hubRiseKelvin,
+        public KeyState $key,
+        public LiftState $lift,
+        public WheelMotion $wheels,
+        public PartPlaces $places,
+        public Connections $connections,
+        public ModuleSession $session,
         public Memory $memory,
-        public array $renewed,
-        public array $asked,
-        public array $settled,
-        public array $supplied,
-        public int $wheelMoves,
-        public Connections $hookup,
-        public ModuleSession $service,
-        private array $movedSensors,
-        public RemovedParts $laidAside,
+        public float $hubRiseKelvin,
+        public CarRecord $record,
     ) {
     }
 
     public static function parked(Memory $memory): self
     {
-        return new self(Ignition::Off, 0, [], LiftState::onTheFloor(), '', 0.0, 0.0, $memory, [], [], [], [], 0, Connections::none(), ModuleSession::none(), [], RemovedParts::nothing());
+        return new self(
+            KeyState::off(), LiftState::onTheFloor(), WheelMotion::none(), PartPlaces::asBuilt(), Connections::none(), ModuleSession::none(), $memory, 0.0, CarRecord::blank(),
+        );
     }
 
     public function keyAt(Ignition $ignition): self
     {
-        $cycle = $this->ignition === Ignition::Off && $ignition !== Ignition::Off ? 1 : 0;
-
-        return $this->but(
-            ignition: $ignition,
-            keyCycles: $this->keyCycles + $cycle,
-            supplied: $ignition === Ignition::Off ? [] : $this->supplied,
-            service: $ignition === Ignition::Off ? $this->service->keyTurnedOff() : $this->service,
-            memory: $cycle === 1 ? $this->memory->inNewCycle() : $this->memory,
+        return $this->with(
+            key: $this->key->at($ignition),
+            session: $ignition === Ignition::Off ? $this->session->keyTurnedOff() : $this->session,
+            memory: $this->key->beginsCycle($ignition) ? $this->memory->inNewCycle() : $this->memory,
         );
     }
 
     public function isPowered(): bool
     {
-        return $this->ignition !== Ignition::Off;
+        return $this->key->isOn();
     }
 
     public function isOpen(string $plugId): bool
     {
-        return in_array($plugId, $this->openPlugs, true);
+        return in_array($plugId, $this->places->openPlugs, true);
     }
 
     public function plugOpened(string $plugId): self
     {
-        $plugs = array_values(array_unique([...$this->openPlugs, $plugId]));
-        sort($plugs);
-
-        return $this->but(openPlugs: $plugs);
+        return $this->with(places: $this->places->opened($plugId));
     }
 
     public function plugJoined(string $plugId): self
     {
-        return $this->but(openPlugs: array_values(array_diff($this->openPlugs, [$plugId])), hookup: $this->hookup->joined($plugId));
+        return $this->with(places: $this->places->joined($plugId), connections: $this->connections->joined($plugId));
     }
 
     /** A car that comes down stops turning its wheels. */
-    public function standing(LiftState $footing): self
+    public function onLift(LiftState $lift): self
     {
-        return $footing->isSecured()
-            ? $this->but(footing: $footing)
-            : $this->but(footing: $footing, turningChannel: '', turnsPerSecond: 0.0);
+        return $this->with(lift: $lift, wheels: $lift->isSecured() ? $this->wheels : $this->wheels->stopped());
     }
 
     /** @param  float  $turnsPerSecond  below zero backwards */
     public function turning(string $channel, float $turnsPerSecond): self
     {
-        return $turnsPerSecond !== 0.0
-            ? $this->but(turningChannel: $channel, turnsPerSecond: $turnsPerSecond)
-            : $this->but(turningChannel: '', turnsPerSecond: 0.0, wheelMoves: $this->wheelMoves + 1);
+        return $this->with(wheels: $this->wheels->turning($channel, $turnsPerSecond));
     }
 
     /** @param  list<string>  $channels */
     public function supplying(array $channels): self
     {
-        return $this->but(supplied: $channels);
+        return $this->with(key: $this->key->supplying($channels));
     }
 
     public function provokedBy(?Provoked $provoked): self
     {
-        return $this->but(hookup: $this->hookup->provoking($provoked));
+        return $this->with(connections: $this->connections->provoking($provoked));
     }
 
     /** The channel for which the sensor now at this one was built. */
     public function sensorOf(string $channel): string
     {
-        return $this->movedSensors[$channel] ?? $channel;
+        return $this->places->sensorOf($channel);
     }
 
     /** The sensors of two channels have changed places. */
     public function sensorsExchanged(string $one, string $other): self
     {
-        return $this->but(movedSensors: [$one => $this->sensorOf($other), $other => $this->sensorOf($one)] + $this->movedSensors);
+        return $this->with(places: $this->places->exchanged($one, $other));
     }
 
-    public function layingAside(RemovedParts $laidAside): self
+    public function withRemoved(RemovedParts $removed): self
     {
-        return $this->but(laidAside: $laidAside);
+        return $this->with(places: $this->places->without($removed));
     }
 
-    public function hookedUp(Connections $hookup): self
+    public function withConnections(Connections $connections): self
     {
-        return $this->but(hookup: $hookup);
+        return $this->with(connections: $connections);
     }
 
-    public function served(ModuleSession $service): self
+    public function withSession(ModuleSession $session): self
     {
-        return $this->but(service: $service);
+        return $this->with(session: $session);
     }
 
     /** The wheels have rolled and stand somewhere else now. */
     public function rolled(): self
     {
-        return $this->but(wheelMoves: $this->wheelMoves + 1);
+        return $this->with(wheels: $this->wheels->rolled());
     }
 
     public function remembering(Memory $memory): self
     {
-        return $this->but(memory: $memory);
+        return $this->with(memory: $memory);
     }
 
     public function warmedBy(float $kelvin): self
     {
-        return $this->but(hubRiseKelvin: max($this->hubRiseKelvin, $kelvin));
+        return $this->with(hubRiseKelvin: max($this->hubRiseKelvin, $kelvin));
     }
 
     /**
@@ -167,39 +138,29 @@ final readonly class CarState
     {
         return $this->hubRiseKelvin === 0.0
             ? $this
-            : $this->but(hubRiseKelvin: $this->hubRiseKelvin * 0.5 ** ($minutes / $halfLifeMinutes));
+            : $this->with(hubRiseKelvin: $this->hubRiseKelvin * 0.5 ** ($minutes / $halfLifeMinutes));
     }
 
     public function withRenewed(string ...$deviations): self
     {
-        $renewed = $this->renewed;
-        foreach ($deviations as $name) {
-            $renewed[$name] = ($renewed[$name] ?? 0) + 1;
-        }
-
-        return $this->but(renewed: $renewed);
+        return $this->with(record: $this->record->withRenewed(...$deviations));
     }
 
     /** The parts that were there before are back, and deviate as they did. */
     public function withOwnAgain(string ...$deviations): self
     {
-        $renewed = $this->renewed;
-        foreach ($deviations as $name) {
-            $renewed[$name] = ($renewed[$name] ?? 1) - 1;
-        }
-
-        return $this->but(renewed: array_filter($renewed));
+        return $this->with(record: $this->record->withOwnAgain(...$deviations));
     }
 
     public function withAsked(string $question): self
     {
-        return $this->but(asked: [$question => ($this->asked[$question] ?? 0) + 1] + $this->asked);
+        return $this->with(record: $this->record->withAsked($question));
     }
 
     /** @param  array<string, bool>  $outcomes */
     public function withSettled(array $outcomes): self
     {
-        return $outcomes === [] ? $this : $this->but(settled: $outcomes + $this->settled);
+        return $outcomes === [] ? $this : $this->with(record: $this->record->withSettled($outcomes));
     }
 
     /**
@@ -210,14 +171,14 @@ final readonly class CarState
     public function text(string $channel = ''): string
     {
         $here = static fn (string $name): bool => $channel === '' || str_contains($name, $channel);
-        $settled = array_filter($this->settled, $here, ARRAY_FILTER_USE_KEY);
+        $settled = array_filter($this->record->settled, $here, ARRAY_FILTER_USE_KEY);
         ksort($settled);
 
         return implode(' ', [
-            $this->ignition->value, ...$this->openPlugs, (int) $this->footing->chocked, (int) $this->footing->raised, (int) $this->footing->onStands,
-            $this->turningChannel, $this->turnsPerSecond, $this->hubRiseKelvin, json_encode(array_filter($this->renewed, $here, ARRAY_FILTER_USE_KEY)),
-            json_encode($settled), implode(',', array_filter($this->supplied, $here)), $this->wheelMoves, serialize($this->hookup),
-            json_encode($this->movedSensors), implode(',', $this->laidAside->names()), $channel === '' ? serialize($this->service).$this->memory->text() : '',
+            $this->key->position->value, ...$this->places->openPlugs, (int) $this->lift->chocked, (int) $this->lift->raised, (int) $this->lift->onStands,
+            $this->wheels->channel, $this->wheels->turnsPerSecond, $this->hubRiseKelvin, json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
+            json_encode($settled), implode(',', array_filter($this->key->supplied, $here)), $this->wheels->rests, serialize($this->connections),
+            json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), $channel === '' ? serialize($this->session).$this->memory->text() : '',
         ]);
     }
 
@@ -226,12 +187,12 @@ final readonly class CarState
         $outside = new ElectricalState(
             false,
             $this->systemVolts($vehicle->supply),
-            $this->openPlugs,
+            $this->places->openPlugs,
             $vehicle->ambientCelsius + $this->hubRiseKelvin,
-            $this->supplied,
-            $this->hookup->injection,
-            $this->hookup->jumpers,
-            $this->hookup->bench,
+            $this->key->supplied,
+            $this->connections->injection,
+            $this->connections->jumpers,
+            $this->connections->bench,
             $vehicle->supply->internalOhms,
         );
         $moduleVolts = FeedElement::moduleVolts($vehicle->feed, $outside);
@@ -241,54 +202,30 @@ final readonly class CarState
 
     private function systemVolts(Supply $supply): float
     {
-        return $this->ignition === Ignition::Running ? $supply->chargingVolts : $supply->batteryVolts;
+        return $this->key->isRunning() ? $supply->chargingVolts : $supply->batteryVolts;
     }
 
-    /**
-     * @param  ?list<string>  $openPlugs
-     * @param  ?array<string, int>  $renewed
-     * @param  ?array<string, int>  $asked
-     * @param  ?array<string, bool>  $settled
-     * @param  ?list<string>  $supplied
-     * @param  ?array<string, string>  $movedSensors
-     */
-    private function but(
-        ?Ignition $ignition = null,
-        ?int $keyCycles = null,
-        ?array $openPlugs = null,
-        ?LiftState $footing = null,
-        ?string $turningChannel = null,
-        ?float $turnsPerSecond = null,
-        ?float $hubRiseKelvin = null,
+    private function with(
+        ?KeyState $key = null,
+        ?LiftState $lift = null,
+        ?WheelMotion $wheels = null,
+        ?PartPlaces $places = null,
+        ?Connections $connections = null,
+        ?ModuleSession $session = null,
         ?Memory $memory = null,
-        ?array $renewed = null,
-        ?array $asked = null,
-        ?array $settled = null,
-        ?array $supplied = null,
-        ?int $wheelMoves = null,
-        ?Connections $hookup = null,
-        ?ModuleSession $service = null,
-        ?array $movedSensors = null,
-        ?RemovedParts $laidAside = null,
+        ?float $hubRiseKelvin = null,
+        ?CarRecord $record = null,
     ): self {
         return new self(
-            $ignition ?? $this->ignition,
-            $keyCycles ?? $this->keyCycles,
-            $openPlugs ?? $this->openPlugs,
-            $footing ?? $this->footing,
-            $turningChannel ?? $this->turningChannel,
-            $turnsPerSecond ?? $this->turnsPerSecond,
-            $hubRiseKelvin ?? $this->hubRiseKelvin,
+            $key ?? $this->key,
+            $lift ?? $this->lift,
+            $wheels ?? $this->wheels,
+            $places ?? $this->places,
+            $connections ?? $this->connections,
+            $session ?? $this->session,
             $memory ?? $this->memory,
-            $renewed ?? $this->renewed,
-            $asked ?? $this->asked,
-            $settled ?? $this->settled,
-            $supplied ?? $this->supplied,
-            $wheelMoves ?? $this->wheelMoves,
-            $hookup ?? $this->hookup,
-            $service ?? $this->service,
-            $movedSensors ?? $this->movedSensors,
-            $laidAside ?? $this->laidAside,
+            $hubRiseKelvin ?? $this->hubRiseKelvin,
+            $record ?? $this->record,
         );
     }
 }

@@ -21,7 +21,7 @@ final readonly class ElectricalDamage
     /** The car after current has flowed in its present state. */
     public static function done(Car $car): Car
     {
-        if (! $car->modulePowered() && ! $car->state->hookup->isConnected()) {
+        if (! $car->modulePowered() && ! $car->state->connections->isConnected()) {
             return $car;
         }
         $vehicle = $car->vehicle;

@@ -24,7 +24,7 @@ final readonly class OutcomeBranching
         $certain = [];
         $open = [];
         foreach ($chances as $event => $chance) {
-            $settled = $car->state->settled[$event] ?? match (true) {
+            $settled = $car->state->record->settled[$event] ?? match (true) {
                 $chance < self::NEARLY => false,
                 $chance > 1.0 - self::NEARLY => true,
                 default => null,

@@ -14,7 +14,7 @@ final readonly class RemovedParts
     {
     }
 
-    public static function nothing(): self
+    public static function none(): self
     {
         return new self([]);
     }

@@ -57,7 +57,7 @@ final readonly class SpeedReception
     /** Whether the module hears a generator instead of a sensor here, and counts its frequency. */
     public function isInjected(string $channelId): bool
     {
-        $injection = $this->car->state->hookup->injection;
+        $injection = $this->car->state->connections->injection;
         $channels = $this->car->channels([$channelId]);
         $channel = $channels[$channelId];
         if ($injection === null || ! isset($channels[$injection->channel]) || ! $this->car->modulePowered() || $channel->port === Port::Deaf) {

@@ -19,8 +19,8 @@ final readonly class Standstill
     {
         $chances = [];
         foreach (array_unique($channelIds) as $id) {
-            if ($id !== '' && $id !== $car->state->turningChannel && Switching::rests($car->vehicle->channel($id))) {
-                $event = "tooth.$id@{$car->state->wheelMoves}";
+            if ($id !== '' && $id !== $car->state->wheels->channel && Switching::rests($car->vehicle->channel($id))) {
+                $event = "tooth.$id@{$car->state->wheels->rests}";
                 $chances[$event] = $car->deviations->chance($event, self::TOOTH_CHANCE);
             }
         }

@@ -112,7 +112,7 @@ final readonly class ActionCheck
 
     private static function concluding(Job $job): void
     {
-        if (! $job->car->state->laidAside->isEmpty()) {
+        if (! $job->car->state->places->removed->isEmpty()) {
             throw UnfitAction::trialPartStillIn();
         }
     }

@@ -134,7 +134,7 @@ final readonly class Simulator
     {
         $branch = $this->predict($car, $action)[0];
         $prediction = $branch->prediction;
-        $repetition = $car->state->asked[$action->question()] ?? 0;
+        $repetition = $car->state->record->asked[$action->question()] ?? 0;
         $values = [];
         foreach ($prediction->features as $name => $feature) {
             $draw = $action->question()."|$repetition|$name";

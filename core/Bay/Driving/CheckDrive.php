@@ -47,7 +47,7 @@ final readonly class CheckDrive
             }
         }
 
-        return Branch::only($rolled->in($rolled->state->served($rolled->state->service->found(array_values(array_filter([...$level, ...$steady]))))), Prediction::of('driven', [
+        return Branch::only($rolled->in($rolled->state->withSession($rolled->state->session->found(array_values(array_filter([...$level, ...$steady]))))), Prediction::of('driven', [
             'level-lamp' => CategoryFeature::certain($level === [] ? 'resumes' : 'stays-on'),
             'steady-lamp' => CategoryFeature::certain($steady === [] ? 'resumes' : 'stays-on'),
         ]));

@@ -6,7 +6,6 @@ namespace Lernfall\Bay\Driving;
 
 use Closure;
 use Lernfall\Bay\Car\Car;
-use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Car\SpeedReception;
@@ -49,7 +48,7 @@ final readonly class DrivingWork
 
         return match (true) {
             $refusal !== '' => Branch::refused($car, $refusal),
-            $check !== null && $car->state->service->checkMode && $car->modulePowered() => (new CheckDrive($check))->drive($car, $route),
+            $check !== null && $car->state->session->checkMode && $car->modulePowered() => (new CheckDrive($check))->drive($car, $route),
             default => $this->driven($car, $route, static fn (): Prediction => Prediction::of('driven')),
         };
     }
@@ -58,10 +57,10 @@ final readonly class DrivingWork
     public static function refusal(Car $car): string
     {
         return match (true) {
-            $car->state->footing->raised => 'raised',
-            $car->state->footing->chocked => 'chocks-in',
-            $car->state->ignition !== Ignition::Running => 'engine-off',
-            $car->state->hookup->isConnected() => 'leads-connected',
+            $car->state->lift->raised => 'raised',
+            $car->state->lift->chocked => 'chocks-in',
+            ! $car->state->key->isRunning() => 'engine-off',
+            $car->state->connections->isConnected() => 'leads-connected',
             default => '',
         };
     }
@@ -210,7 +209,7 @@ final readonly class DrivingWork
         if ($moment !== null && $moment->metresPerSecond < $monitors->implausibleFrom(INF, $monitors->pitchMetres($input))) {
             return []; // so slow that a wheel could have stopped
         }
-        $drives = array_sum(array_filter($car->state->asked, static fn (string $question): bool => str_starts_with($question, 'road-test'), ARRAY_FILTER_USE_KEY));
+        $drives = array_sum(array_filter($car->state->record->asked, static fn (string $question): bool => str_starts_with($question, 'road-test'), ARRAY_FILTER_USE_KEY));
         $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard($id.Deviations::READINESS);
         $event = "$id/erratic/acts@$drives";
 

@@ -6,7 +6,6 @@ namespace Lernfall\Bay\Hands;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\CarState;
-use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Car\LiftState;
 use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Car\Provoked;
@@ -26,16 +25,16 @@ final readonly class HandWork
     /** @return list<Branch> */
     public function secure(Car $car, SecureStep $step): array
     {
-        $footing = $car->state->footing;
+        $lift = $car->state->lift;
         $refusal = match ($step) {
             SecureStep::Raise => $this->raising($car),
-            SecureStep::Stand => $footing->raised ? '' : 'not-raised',
-            SecureStep::Unchock => $footing->raised ? 'unsecured' : '',
+            SecureStep::Stand => $lift->raised ? '' : 'not-raised',
+            SecureStep::Unchock => $lift->raised ? 'unsecured' : '',
             SecureStep::Chock, SecureStep::Lower => '',
         };
 
         return $refusal === ''
-            ? $this->done($car, $car->state->standing($this->after($footing, $step)))
+            ? $this->done($car, $car->state->onLift($this->after($lift, $step)))
             : Branch::refused($car, $refusal);
     }
 
@@ -46,7 +45,7 @@ final readonly class HandWork
      */
     public function rockWheel(Car $car, string $channelId): array
     {
-        if (! $car->state->footing->isSecured()) {
+        if (! $car->state->lift->isSecured()) {
             return Branch::refused($car, 'unsecured');
         }
         $channel = $car->vehicle->channel($channelId);
@@ -74,9 +73,9 @@ final readonly class HandWork
     {
         return match (true) {
             $provoke->how === null => $this->done($car, $car->state->provokedBy(null)),
-            ! $car->state->footing->isSafeBeside() => Branch::refused($car, 'unsecured'),
-            $provoke->how === Provocation::Vibration && $car->state->ignition !== Ignition::Running => Branch::refused($car, 'engine-off'),
-            $provoke->how === Provocation::Bumps && $car->state->footing->raised => Branch::refused($car, 'raised'),
+            ! $car->state->lift->isSafeBeside() => Branch::refused($car, 'unsecured'),
+            $provoke->how === Provocation::Vibration && ! $car->state->key->isRunning() => Branch::refused($car, 'engine-off'),
+            $provoke->how === Provocation::Bumps && $car->state->lift->raised => Branch::refused($car, 'raised'),
             default => $this->done($car, $car->state->provokedBy(new Provoked($provoke->how, $provoke->channel))),
         };
     }
@@ -85,8 +84,8 @@ final readonly class HandWork
     public function turnWheel(Car $car, TurnWheel $turn): array
     {
         return match (true) {
-            $turn->turnsPerSecond !== 0.0 && ! $car->state->footing->isSecured() => Branch::refused($car, 'unsecured'),
-            $turn->turnsPerSecond !== 0.0 && $car->state->ignition === Ignition::Running => Branch::refused($car, 'engine-running'),
+            $turn->turnsPerSecond !== 0.0 && ! $car->state->lift->isSecured() => Branch::refused($car, 'unsecured'),
+            $turn->turnsPerSecond !== 0.0 && $car->state->key->isRunning() => Branch::refused($car, 'engine-running'),
             default => $this->done($car, $car->state->turning($turn->channel, $turn->turnsPerSecond)),
         };
     }
@@ -94,20 +93,20 @@ final readonly class HandWork
     private function raising(Car $car): string
     {
         return match (true) {
-            ! $car->state->footing->chocked => 'unsecured',
-            $car->state->ignition === Ignition::Running => 'engine-running',
+            ! $car->state->lift->chocked => 'unsecured',
+            $car->state->key->isRunning() => 'engine-running',
             default => '',
         };
     }
 
-    private function after(LiftState $footing, SecureStep $step): LiftState
+    private function after(LiftState $lift, SecureStep $step): LiftState
     {
         return match ($step) {
-            SecureStep::Chock => $footing->chocked(true),
-            SecureStep::Unchock => $footing->chocked(false),
-            SecureStep::Raise => $footing->raised(),
-            SecureStep::Stand => $footing->onStands(),
-            SecureStep::Lower => $footing->lowered(),
+            SecureStep::Chock => $lift->chocked(true),
+            SecureStep::Unchock => $lift->chocked(false),
+            SecureStep::Raise => $lift->raised(),
+            SecureStep::Stand => $lift->onStands(),
+            SecureStep::Lower => $lift->lowered(),
         };
     }
 

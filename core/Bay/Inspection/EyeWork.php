@@ -28,7 +28,7 @@ final readonly class EyeWork
     /** @return list<Branch> */
     public function look(Car $car, LookAt $look): array
     {
-        if (! $car->state->footing->isSafeBeside() || ($look->at === Sight::Tip && ! $car->state->footing->isSecured())) {
+        if (! $car->state->lift->isSafeBeside() || ($look->at === Sight::Tip && ! $car->state->lift->isSecured())) {
             return Branch::refused($car, 'unsecured');
         }
         [$sight, $otherwise, $chance] = $look->at->isOfTheWholeCar() ? $this->supply($car, $look->at) : $this->corner($car, $look);
@@ -94,7 +94,7 @@ final readonly class EyeWork
     private function ring(Car $car, Channel $channel): array
     {
         $ring = $channel->ring;
-        $turns = $car->state->turningChannel === $channel->id;
+        $turns = $car->state->wheels->channel === $channel->id;
         $sight = match (true) {
             $ring->missingTeeth > 0 => $ring->isEncoder ? 'encoder-scratched' : 'tooth-missing',
             $ring->chippedTeeth > 0 => $ring->isEncoder ? '' : 'tooth-chipped',
@@ -108,7 +108,7 @@ final readonly class EyeWork
         if ($sight === '') {
             return ['tooth-missing', 'teeth-even', 0.0];
         }
-        $raised = $car->state->footing->raised;
+        $raised = $car->state->lift->raised;
 
         return [$sight, 'teeth-even', $this->notices(
             $car,

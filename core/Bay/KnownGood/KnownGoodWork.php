@@ -17,15 +17,15 @@ final readonly class KnownGoodWork
     /** @return list<Branch> */
     public function fit(Car $car, FitKnownGoodPart $fit): array
     {
-        if ($fit->part->renewal()->needsFreeWheel() && ! $car->state->footing->isSecured()) {
+        if ($fit->part->renewal()->needsFreeWheel() && ! $car->state->lift->isSecured()) {
             return Branch::refused($car, 'unsecured');
         }
-        $laid = $car->state->laidAside;
+        $laid = $car->state->places->removed;
         if ($laid->has($fit->part, $fit->channel) === $fit->fitted) {
             return Branch::refused($car, $fit->fitted ? 'trial-part-in' : 'trial-part-out');
         }
         $vehicle = $fit->fitted ? $fit->part->takenFrom($car->sound, $car->vehicle, $fit->channel) : $laid->returned($fit->part, $fit->channel, $car->vehicle);
-        $state = $car->state->layingAside($fit->fitted ? $laid->with($fit->part, $fit->channel, $car->vehicle) : $laid->without($fit->part, $fit->channel));
+        $state = $car->state->withRemoved($fit->fitted ? $laid->with($fit->part, $fit->channel, $car->vehicle) : $laid->without($fit->part, $fit->channel));
 
         return Branch::only(
             ElectricalDamage::done($car->withVehicle($vehicle)->in($this->handled($car, $state, $fit))),

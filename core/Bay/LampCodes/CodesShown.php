@@ -66,7 +66,7 @@ final readonly class CodesShown
     {
         $rules = $step->after->vehicle->module->lampCodes;
         $lamp = $step->observation->word('lamp');
-        if ($rules === null || $step->after->state->service->checkMode || ! str_contains($lamp, ' ')) {
+        if ($rules === null || $step->after->state->session->checkMode || ! str_contains($lamp, ' ')) {
             return null;
         }
 

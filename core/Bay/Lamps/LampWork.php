@@ -53,24 +53,24 @@ final readonly class LampWork
     /** @return non-empty-list<Branch> */
     public function connector(Car $car, bool $open): array
     {
-        return Branch::only($car->in($car->state->served($car->state->service->withConnector($open))), Prediction::of('done'));
+        return Branch::only($car->in($car->state->withSession($car->state->session->withConnector($open))), Prediction::of('done'));
     }
 
     /** @return non-empty-list<Branch> */
     public function pedal(Car $car, int $times, float $seconds): array
     {
         $rules = $car->vehicle->module->lampCodes;
-        $service = $car->state->service;
-        $state = $car->state->served($service->pressed($times));
+        $session = $car->state->session;
+        $state = $car->state->withSession($session->pressed($times));
         $pressed = Prediction::of('pressed');
-        if ($rules === null || ! $service->connectorOpen || ! $car->modulePowered()) {
+        if ($rules === null || ! $session->connectorOpen || ! $car->modulePowered()) {
             return Branch::only($car->in($state), $pressed);
         }
         $check = $rules->check;
 
         return Branch::only($car->in(match (true) {
-            $service->checkMode => $check !== null && $service->presses + $times >= $check->leavesAfterPresses ? $state->served($service->pressed($times)->leftCheckMode()) : $state,
-            $check !== null && $car->state->ignition === Ignition::Running && $service->presses === 0 && $times === $check->presses && $seconds <= $check->withinSeconds => $state->served($service->checking()),
+            $session->checkMode => $check !== null && $session->presses + $times >= $check->leavesAfterPresses ? $state->withSession($session->pressed($times)->leftCheckMode()) : $state,
+            $check !== null && $car->state->key->isRunning() && $session->presses === 0 && $times === $check->presses && $seconds <= $check->withinSeconds => $state->withSession($session->checking()),
             $rules->clearPresses > 0 && $times >= $rules->clearPresses && $seconds <= $rules->clearWithinSeconds => $state->remembering(Memory::empty()),
             default => $state,
         }), $pressed);
@@ -79,7 +79,7 @@ final readonly class LampWork
     /** @return non-empty-list<Branch> */
     public function parkingBrake(Car $car): array
     {
-        return Branch::only($car->in($car->state->served($car->state->service->leftCheckMode())), Prediction::of('done'));
+        return Branch::only($car->in($car->state->withSession($car->state->session->leftCheckMode())), Prediction::of('done'));
     }
 
     /**
@@ -148,7 +148,7 @@ final readonly class LampWork
 
     private function isHeld(Car $car): bool
     {
-        return $car->state->service->inSession && $car->vehicle->module->lamps->litInSession;
+        return $car->state->session->inSession && $car->vehicle->module->lamps->litInSession;
     }
 
     private function message(Car $car): string
@@ -170,14 +170,14 @@ final readonly class LampWork
     private function blinking(Car $car): ?Blinking
     {
         $rules = $car->vehicle->module->lampCodes;
-        $service = $car->state->service;
-        if ($rules === null || $rules->cycle !== null || ! $service->connectorOpen || ! $car->modulePowered()) {
+        $session = $car->state->session;
+        if ($rules === null || $rules->cycle !== null || ! $session->connectorOpen || ! $car->modulePowered()) {
             return null;
         }
 
         return match (true) {
-            ! $service->checkMode => Blinking::of($this->codes($car), $rules),
-            $service->checked => Blinking::of($service->findings, $rules),
+            ! $session->checkMode => Blinking::of($this->codes($car), $rules),
+            $session->checked => Blinking::of($session->findings, $rules),
             default => $this->checkModeSign($rules),
         };
     }

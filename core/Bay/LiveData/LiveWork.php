@@ -33,7 +33,7 @@ final readonly class LiveWork
         if (! $car->modulePowered() || $car->vehicle->module->lampCodes !== null) {
             return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
         }
-        $held = $car->in($car->state->served($car->state->service->inSession(true)));
+        $held = $car->in($car->state->withSession($car->state->session->inSession(true)));
         if ($metresPerSecond <= 0.0) {
             return Branch::only($held, Prediction::of('speeds', $this->shown($car, 0.0)));
         }
@@ -54,7 +54,7 @@ final readonly class LiveWork
         foreach ($car->vehicle->channelIds() as $id) {
             [$counted, $dips] = $plainly === null
                 ? $this->counted($car, $id, $metresPerSecond)
-                : Memo::with($car->channel($id), "live $plainly $metresPerSecond {$this->turns($car, $car->channel($id), $metresPerSecond)} {$car->state->ignition->value}", fn (): array => $this->counted($car, $id, $metresPerSecond));
+                : Memo::with($car->channel($id), "live $plainly $metresPerSecond {$this->turns($car, $car->channel($id), $metresPerSecond)} {$car->state->key->position->value}", fn (): array => $this->counted($car, $id, $metresPerSecond));
             $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
             $features["$id.run"] = CategoryFeature::certain($dips ? 'dips' : 'steady');
         }
@@ -71,7 +71,7 @@ final readonly class LiveWork
     {
         $channel = $car->channel($id);
         if ((new SpeedReception($car))->isInjected($id)) {
-            return [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), $car->state->hookup->injection->hertz ?? 0.0), false];
+            return [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), $car->state->connections->injection->hertz ?? 0.0), false];
         }
         $deviation = $car->deviations->standard($car->deviation("module.$id.signal-limit"));
         $fastest = [0.0, false];
@@ -90,7 +90,7 @@ final readonly class LiveWork
     {
         return match (true) {
             $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->tyreFactor,
-            $car->state->turningChannel === $channel->id => abs($car->state->turnsPerSecond),
+            $car->state->wheels->channel === $channel->id => abs($car->state->wheels->turnsPerSecond),
             default => 0.0,
         };
     }

@@ -39,7 +39,7 @@ final readonly class RecordingWork
         if ($refusal !== '') {
             return Branch::refused($car, $refusal);
         }
-        $driving = DrivingWork::letGo($car->in($car->state->served($car->state->service->inSession(true))));
+        $driving = DrivingWork::letGo($car->in($car->state->withSession($car->state->session->inSession(true))));
 
         return (new DrivingWork)->driven($driving, $record->route, fn (array $found): Prediction => $shows ? $this->recorded($driving, $record, $found) : Prediction::of('recording'));
     }

@@ -56,12 +56,12 @@ final readonly class MeterWork
         $ohms = $this->meter->ranges(MeterFunction::Ohms)[0];
         $volts = $car->electrical()->systemVolts * (1.0 + $this->meter->scaleSpread(MeterFunction::VoltsDc) * $car->deviations->standard('meter.volts-dc'));
         $range = $this->fitting(MeterFunction::VoltsDc, null, $volts);
-        $hookup = $car->state->hookup;
+        $connections = $car->state->connections;
 
-        return Branch::only($car->in($car->state->hookedUp($hookup->withMeterFuse(false))), Prediction::of('proven', [
+        return Branch::only($car->in($car->state->withConnections($connections->withMeterFuse(false))), Prediction::of('proven', [
             'shorted' => NumberFeature::reading('ohms', $this->meter->leadOhms, $ohms->resolution, $this->meter->noiseDigits * $ohms->resolution),
             'battery' => $range === null ? NumberFeature::overload('volts') : NumberFeature::reading('volts', $volts, $range->resolution, $this->meter->noiseDigits * $range->resolution),
-            'fuse' => CategoryFeature::certain($hookup->meterFuseBlown ? 'blown' : 'sound'),
+            'fuse' => CategoryFeature::certain($connections->meterFuseBlown ? 'blown' : 'sound'),
         ]));
     }
 
@@ -76,7 +76,7 @@ final readonly class MeterWork
             $features += $this->extremes($car, $measure, $leads, $features['reading']);
         }
         if ($measure->function === MeterFunction::Milliamperes && $this->blowsFuse($car, $leads)) {
-            return new Branch($weight, $car->in($car->state->hookedUp($car->state->hookup->withMeterFuse(true))), Prediction::of('reading', $features, [...$notes, 'meter-fuse-blown']));
+            return new Branch($weight, $car->in($car->state->withConnections($car->state->connections->withMeterFuse(true))), Prediction::of('reading', $features, [...$notes, 'meter-fuse-blown']));
         }
 
         return new Branch($weight, $car, Prediction::of('reading', $features, $notes));
@@ -98,7 +98,7 @@ final readonly class MeterWork
 
     private function blowsFuse(Car $car, Leads $leads): bool
     {
-        return ! $car->state->hookup->meterFuseBlown
+        return ! $car->state->connections->meterFuseBlown
             && abs($this->probed($car, $leads)->meanVolts($this->meter->shuntOhms)) / $this->meter->shuntOhms > $this->meter->fuseAmperes;
     }
 
@@ -117,11 +117,11 @@ final readonly class MeterWork
             return $work();
         }
         $state = $car->state;
-        $turning = $state->turningChannel === $channels[0] ? $state->turnsPerSecond : 0.0;
+        $turning = $state->wheels->channel === $channels[0] ? $state->wheels->turnsPerSecond : 0.0;
 
         return Memo::with($car->channel($channels[0]), implode(' ', [
-            $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $state->hookup->meterFuseBlown, $plainly, $turning,
-            (int) ($leads->teeth[$channels[0]] ?? false), $state->ignition->value, ...$car->deviationsOf($channels[0]),
+            $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $state->connections->meterFuseBlown, $plainly, $turning,
+            (int) ($leads->teeth[$channels[0]] ?? false), $state->key->position->value, ...$car->deviationsOf($channels[0]),
         ]), $work);
     }
 
@@ -175,7 +175,7 @@ final readonly class MeterWork
     /** The leads become part of the circuit; through a blown fuse nothing flows. */
     private function amperes(Car $car, Probed $probed): float
     {
-        $amperes = $car->state->hookup->meterFuseBlown ? 0.0 : $probed->meanVolts($this->meter->shuntOhms) / $this->meter->shuntOhms;
+        $amperes = $car->state->connections->meterFuseBlown ? 0.0 : $probed->meanVolts($this->meter->shuntOhms) / $this->meter->shuntOhms;
 
         return abs($amperes) > $this->meter->fuseAmperes ? 0.0 : $amperes;
     }
@@ -219,7 +219,7 @@ final readonly class MeterWork
     private function notes(Car $car, MeterFunction $function, Pad $first, Pad $second): array
     {
         if (! $function->feedsCurrent()) {
-            return $function === MeterFunction::VoltsAc && $car->state->turningChannel === '' ? ['volts-ac-wheel-still'] : [];
+            return $function === MeterFunction::VoltsAc && $car->state->wheels->channel === '' ? ['volts-ac-wheel-still'] : [];
         }
         $connected = array_filter([$first, $second], static fn (Pad $pad): bool => $pad->onPlug && self::reachesModule($car, $pad));
 

@@ -51,7 +51,7 @@ final readonly class PlugWork
     /** @return array<string, float> chance by event, one for every corroded pin of the plug */
     private function wipes(Car $car, string $plugId): array
     {
-        $joins = $car->state->asked["join $plugId"] ?? 0;
+        $joins = $car->state->record->asked["join $plugId"] ?? 0;
         $chances = [];
         foreach (self::plugs($car->vehicle, $plugId) as [$channel, $plug]) {
             foreach ($plug->contacts as $conductor => $contact) {

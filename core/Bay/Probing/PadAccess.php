@@ -18,13 +18,13 @@ final readonly class PadAccess
     public static function allows(Car $car, Pad $pad): bool
     {
         if ($pad->isBench()) {
-            return $car->state->hookup->bench !== null;
+            return $car->state->connections->bench !== null;
         }
         if (! $pad->onPlug || $pad->side === PadSide::Wheel) {
             return true;
         }
         $plugId = $car->vehicle->channel($pad->channel)->plug($pad->plugName)->plugId;
 
-        return $plugId !== $car->vehicle->module->plugId || $car->state->isOpen($plugId) || $car->state->hookup->breakout;
+        return $plugId !== $car->vehicle->module->plugId || $car->state->isOpen($plugId) || $car->state->connections->breakout;
     }
 }

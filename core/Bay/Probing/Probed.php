@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Probing;
 
 use Lernfall\Bay\Car\Car;
-use Lernfall\Bay\Car\Ignition;
 use Lernfall\Circuit\Awake;
 use Lernfall\Circuit\LiveCircuit;
 use Lernfall\Circuit\LoadedProbe;
@@ -40,7 +39,7 @@ final readonly class Probed
      */
     public static function channelsAt(Car $car, Pad $first, Pad $second): array
     {
-        $bench = $first->isBench() || $second->isBench() ? $car->state->hookup->bench?->channel : null;
+        $bench = $first->isBench() || $second->isBench() ? $car->state->connections->bench?->channel : null;
 
         return $car->electrical()->joinedTo(array_values(array_filter(array_unique([$first->channel, $second->channel, $bench ?? '']))));
     }
@@ -90,7 +89,7 @@ final readonly class Probed
 
     private function withSensor(Trace $trace, Channel $channel, LoadedProbe $resting, float $meterOhms): Trace
     {
-        $turns = $channel->id === $this->car->state->turningChannel ? $this->car->state->turnsPerSecond : 0.0;
+        $turns = $channel->id === $this->car->state->wheels->channel ? $this->car->state->wheels->turnsPerSecond : 0.0;
         $sensor = $channel->sensor;
         if ($turns !== 0.0 && $sensor instanceof PassiveSensor) {
             $peak = PassiveSignal::peakVolts($sensor, $channel->ring, $channel->gapMetres, abs($turns));
@@ -114,7 +113,7 @@ final readonly class Probed
 
     private function withInjection(Trace $trace, LoadedProbe $resting, float $meterOhms): Trace
     {
-        $injection = $this->car->state->hookup->injection;
+        $injection = $this->car->state->connections->injection;
         if ($injection === null || ! isset($this->channels[$injection->channel])) {
             return $trace;
         }
@@ -131,7 +130,7 @@ final readonly class Probed
     {
         $channel = $this->channels[$this->first->channel] ?? null;
 
-        return $channel !== null && $channel->id === $this->second->channel && $this->car->state->ignition === Ignition::Running
+        return $channel !== null && $channel->id === $this->second->channel && $this->car->state->key->isRunning()
             ? $trace->swinging(Disturbance::peakVolts($channel), Shape::even(Disturbance::HERTZ, true))
             : $trace;
     }
@@ -141,7 +140,7 @@ final readonly class Probed
     {
         $resting = [];
         foreach ($this->channels as $id => $channel) {
-            $resting[$id] = Switching::level($channel, $id !== $this->car->state->turningChannel && ($this->teeth[$id] ?? false));
+            $resting[$id] = Switching::level($channel, $id !== $this->car->state->wheels->channel && ($this->teeth[$id] ?? false));
         }
         $state = $this->car->electrical();
         $circuit = LiveCircuit::of($this->channels, $state, Awake::ones($this->channels, $state, $levels + $resting), $injectsUpper)->withBattery($state);

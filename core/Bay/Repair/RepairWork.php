@@ -20,7 +20,7 @@ final readonly class RepairWork
     /** @return list<Branch> */
     public function repair(Car $car, Repair $repair): array
     {
-        if ($repair->kind->needsFreeWheel() && ! $car->state->footing->isSecured()) {
+        if ($repair->kind->needsFreeWheel() && ! $car->state->lift->isSecured()) {
             return Branch::refused($car, 'unsecured');
         }
         $car = $this->taken($car, $repair);
@@ -57,7 +57,7 @@ final readonly class RepairWork
     /** A part that was only being tried comes out before the one that stays goes in. */
     private function taken(Car $car, Repair $repair): Car
     {
-        foreach ($car->state->laidAside->all() as [$part, $place]) {
+        foreach ($car->state->places->removed->all() as [$part, $place]) {
             if ($part->renewal() === $repair->kind && $place === $repair->channel) {
                 $car = (new KnownGoodWork)->fit($car, new FitKnownGoodPart($part, $place, false))[0]->car;
             }

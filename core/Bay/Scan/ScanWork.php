@@ -82,13 +82,13 @@ final readonly class ScanWork
     /** @return non-empty-list<Branch> */
     public function end(Car $car): array
     {
-        return Branch::only($car->in($car->state->served($car->state->service->inSession(false))), Prediction::of('done'));
+        return Branch::only($car->in($car->state->withSession($car->state->session->inSession(false))), Prediction::of('done'));
     }
 
     /** A scan tool that talks to the module holds it. */
     private function held(Car $car): Car
     {
-        return $car->in($car->state->served($car->state->service->inSession(true)));
+        return $car->in($car->state->withSession($car->state->session->inSession(true)));
     }
 
     /**

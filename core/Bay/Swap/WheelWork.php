@@ -23,7 +23,7 @@ final readonly class WheelWork
     /** @return list<Branch> */
     public function gaugeGap(Car $car, string $channelId): array
     {
-        if (! $car->state->footing->isSecured()) {
+        if (! $car->state->lift->isSecured()) {
             return Branch::refused($car, 'unsecured');
         }
         $gap = $car->channel($channelId)->gapMetres;
@@ -38,7 +38,7 @@ final readonly class WheelWork
     /** @return list<Branch> */
     public function swapSensors(Car $car, string $channelId): array
     {
-        if (! $car->state->footing->isSecured()) {
+        if (! $car->state->lift->isSecured()) {
             return Branch::refused($car, 'unsecured');
         }
         $one = $car->vehicle->channel($channelId);
@@ -46,7 +46,7 @@ final readonly class WheelWork
         if ($other === null) {
             return Branch::refused($car, 'no-other-side');
         }
-        if ($car->state->laidAside->has(KnownGoodPart::Sensor, $one->id) || $car->state->laidAside->has(KnownGoodPart::Sensor, $other->id)) {
+        if ($car->state->places->removed->has(KnownGoodPart::Sensor, $one->id) || $car->state->places->removed->has(KnownGoodPart::Sensor, $other->id)) {
             return Branch::refused($car, 'trial-part-in');
         }
         $vehicle = $car->vehicle->withChannel($one->withSensorOf($other))->withChannel($other->withSensorOf($one));

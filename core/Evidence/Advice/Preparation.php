@@ -58,20 +58,20 @@ final readonly class Preparation
     private function undone(StandardTest $test, array $open, Ignition $wanted, bool $drives): array
     {
         $undone = [];
-        $joins = array_values(array_diff($this->state->openPlugs, $open));
-        $opens = array_values(array_diff($open, $this->state->openPlugs));
-        $turns = $this->state->turningChannel;
-        if ($this->state->hookup->provoked !== null) {
-            $undone[] = new Provoke(null, $this->state->hookup->provoked->channel);
+        $joins = array_values(array_diff($this->state->places->openPlugs, $open));
+        $opens = array_values(array_diff($open, $this->state->places->openPlugs));
+        $turns = $this->state->wheels->channel;
+        if ($this->state->connections->provoked !== null) {
+            $undone[] = new Provoke(null, $this->state->connections->provoked->channel);
         }
-        if ($this->state->hookup->injection !== null) {
-            $undone[] = new Inject($this->state->hookup->injection->channel, InjectedShape::from($this->state->hookup->injection->shape), 0.0, 0.0);
+        if ($this->state->connections->injection !== null) {
+            $undone[] = new Inject($this->state->connections->injection->channel, InjectedShape::from($this->state->connections->injection->shape), 0.0, 0.0);
         }
-        if ($this->state->hookup->jumpers !== []) {
+        if ($this->state->connections->jumpers !== []) {
             $undone[] = new ConnectLeads([]);
         }
-        if ($this->state->hookup->bench !== null) {
-            $undone[] = new FeedSensor($this->state->hookup->bench->channel, 0.0, 0.0, false);
+        if ($this->state->connections->bench !== null) {
+            $undone[] = new FeedSensor($this->state->connections->bench->channel, 0.0, 0.0, false);
         }
         $out = $this->takenOut($test);
         array_push($undone, ...$out);
@@ -79,7 +79,7 @@ final readonly class Preparation
             $undone[] = new TurnWheel($turns, 0.0);
         }
         $mustBeOff = $joins !== [] || $opens !== [] && $this->state->isPowered() || $wanted === Ignition::Off
-            || $this->state->ignition === Ignition::Running && ($this->has($test, Secure::class) || $wanted === Ignition::On);
+            || $this->state->key->isRunning() && ($this->has($test, Secure::class) || $wanted === Ignition::On);
         if ($mustBeOff && $this->state->isPowered()) {
             $undone[] = new TurnKey(Ignition::Off);
         }
@@ -92,13 +92,13 @@ final readonly class Preparation
     private function takenOut(StandardTest $test): array
     {
         $out = [];
-        foreach ($this->state->laidAside->all() as [$part, $place]) {
+        foreach ($this->state->places->removed->all() as [$part, $place]) {
             if (! in_array(new FitKnownGoodPart($part, $place, true), $test->before, false)) {
-                $footing = $this->state->footing;
+                $lift = $this->state->lift;
                 array_push($out, ...($part->renewal()->needsFreeWheel() ? [
-                    ...($footing->chocked ? [] : [new Secure(SecureStep::Chock)]),
-                    ...($footing->raised ? [] : [new Secure(SecureStep::Raise)]),
-                    ...($footing->onStands ? [] : [new Secure(SecureStep::Stand)]),
+                    ...($lift->chocked ? [] : [new Secure(SecureStep::Chock)]),
+                    ...($lift->raised ? [] : [new Secure(SecureStep::Raise)]),
+                    ...($lift->onStands ? [] : [new Secure(SecureStep::Stand)]),
                 ] : []), ...[new FitKnownGoodPart($part, $place, false)]);
             }
         }
@@ -115,24 +115,24 @@ final readonly class Preparation
         $steps = array_map(static fn (Secure $one): SecureStep => $one->step, array_filter($before, static fn (CarAction $one): bool => $one instanceof Secure));
 
         return [
-            ...($this->state->footing->raised || in_array(SecureStep::Raise, $steps, true) ? [new Secure(SecureStep::Lower)] : []),
-            ...($this->state->footing->chocked || in_array(SecureStep::Chock, $steps, true) ? [new Secure(SecureStep::Unchock)] : []),
+            ...($this->state->lift->raised || in_array(SecureStep::Raise, $steps, true) ? [new Secure(SecureStep::Lower)] : []),
+            ...($this->state->lift->chocked || in_array(SecureStep::Chock, $steps, true) ? [new Secure(SecureStep::Unchock)] : []),
         ];
     }
 
     private function isDone(CarAction $action, Ignition $key): bool
     {
-        $footing = $this->state->footing;
+        $lift = $this->state->lift;
 
         return match (true) {
             $action instanceof TurnKey => $action->to === $key,
             $action instanceof Unplug => $this->state->isOpen($action->plug),
-            $action instanceof FitKnownGoodPart => $this->state->laidAside->has($action->part, $action->channel) === $action->fitted,
-            $action instanceof TurnWheel => $this->state->turningChannel === $action->channel && $this->state->turnsPerSecond === $action->turnsPerSecond,
+            $action instanceof FitKnownGoodPart => $this->state->places->removed->has($action->part, $action->channel) === $action->fitted,
+            $action instanceof TurnWheel => $this->state->wheels->channel === $action->channel && $this->state->wheels->turnsPerSecond === $action->turnsPerSecond,
             $action instanceof Secure => match ($action->step) {
-                SecureStep::Chock => $footing->chocked,
-                SecureStep::Raise => $footing->raised,
-                SecureStep::Stand => $footing->onStands,
+                SecureStep::Chock => $lift->chocked,
+                SecureStep::Raise => $lift->raised,
+                SecureStep::Stand => $lift->onStands,
                 default => false,
             },
             default => false,
@@ -150,13 +150,13 @@ final readonly class Preparation
     /** Where the key does not matter it stays, unless the engine would run under a raised car. */
     private function usualKey(StandardTest $test): Ignition
     {
-        return $this->state->ignition === Ignition::Running && $this->has($test, Secure::class) ? Ignition::Off : $this->state->ignition;
+        return $this->state->key->isRunning() && $this->has($test, Secure::class) ? Ignition::Off : $this->state->key->position;
     }
 
     /** @param  list<CarAction>  $actions */
     private function keyAfter(array $actions): Ignition
     {
-        $key = $this->state->ignition;
+        $key = $this->state->key->position;
         foreach ($actions as $action) {
             $key = $action instanceof TurnKey ? $action->to : $key;
         }

@@ -26,7 +26,7 @@ final readonly class DcForPassive implements Mistake
         foreach ($job->stepsOf(Measure::class) as $step) {
             $action = $step->action;
             $pad = $action instanceof Measure && $action->function === MeterFunction::VoltsDc ? Pads::find($job->case->sound, $action->first) : null;
-            if ($pad !== null && $pad->onPlug && $pad->side === PadSide::Wheel && $step->before->state->turningChannel === $pad->channel
+            if ($pad !== null && $pad->onPlug && $pad->side === PadSide::Wheel && $step->before->state->wheels->channel === $pad->channel
                 && $job->case->sound->channel($pad->channel)->sensor instanceof PassiveSensor
                 && $step->before->state->isOpen($job->case->sound->channel($pad->channel)->plug($pad->plugName)->plugId)) {
                 return $step->number;

@@ -18,6 +18,6 @@ final readonly class LeftOpen implements Mistake
     /** @param  list<RepairReview>  $reviews */
     public function step(Job $job, array $reviews): ?int
     {
-        return $job->isConcluded() && ($job->car->state->openPlugs !== [] || $job->car->state->service->connectorOpen) ? count($job->steps) : null;
+        return $job->isConcluded() && ($job->car->state->places->openPlugs !== [] || $job->car->state->session->connectorOpen) ? count($job->steps) : null;
     }
 }

@@ -39,7 +39,7 @@ final class FootingTest extends TestCase
         self::assertTrue($played->shown()->wasRefused());
         self::assertSame('unsecured', $played->shown()->refusal);
         self::assertEquals($before->vehicle, $played->job->car->vehicle);
-        self::assertEquals($before->state->footing, $played->job->car->state->footing);
+        self::assertEquals($before->state->lift, $played->job->car->state->lift);
         self::assertLessThan(15.0, $played->do(['do' => 'conclude'])->marks()->mark('safety')?->points);
     }
 
@@ -66,9 +66,9 @@ final class FootingTest extends TestCase
     public function test_a_car_let_down_turns_no_wheel_any_more(): void
     {
         $played = $this->stood(['chock', 'raise', 'stand'])->do(ActionExamples::all()['turn-wheel']);
-        self::assertSame('FR', $played->job->car->state->turningChannel);
+        self::assertSame('FR', $played->job->car->state->wheels->channel);
 
-        self::assertSame('', $played->do(['do' => 'secure', 'step' => 'lower'])->job->car->state->turningChannel);
+        self::assertSame('', $played->do(['do' => 'secure', 'step' => 'lower'])->job->car->state->wheels->channel);
     }
 
     /** @param  list<string>  $steps */

@@ -87,8 +87,8 @@ final class InjectionTest extends TestCase
         self::assertSame('plug-joined', $played->shown()->refusal);
 
         $played->do(['do' => 'unplug', 'plug' => 'FL.sensor-plug'], $inject);
-        self::assertNotNull($played->job->car->state->hookup->injection);
-        self::assertNull($played->do(['do' => 'join', 'plug' => 'FL.sensor-plug'])->job->car->state->hookup->injection);
+        self::assertNotNull($played->job->car->state->connections->injection);
+        self::assertNull($played->do(['do' => 'join', 'plug' => 'FL.sensor-plug'])->job->car->state->connections->injection);
     }
 
     /**

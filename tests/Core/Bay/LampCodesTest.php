@@ -186,7 +186,7 @@ final class LampCodesTest extends TestCase
         $bench = Workbench::healthy();
         $bench->do(new TurnKey(Ignition::On));
         self::assertSame('no-answer', $bench->do(new ReadCodes(vehicle: 'lendo-15'))->kind);
-        self::assertFalse($bench->car->state->service->inSession);
+        self::assertFalse($bench->car->state->session->inSession);
         self::assertSame('codes', $bench->do(new ReadCodes(vehicle: 'harl-13'))->kind);
     }
 

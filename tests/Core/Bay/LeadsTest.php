@@ -57,14 +57,14 @@ final class LeadsTest extends TestCase
         $played = Played::on(Workbench::case())->do(['do' => 'connect-leads', 'leads' => [['first' => 'battery.positive', 'second' => 'body']]]);
 
         self::assertSame('lead-glows', $played->shown()->refusal);
-        self::assertSame([], $played->job->car->state->hookup->jumpers);
+        self::assertSame([], $played->job->car->state->connections->jumpers);
     }
 
     public function test_joining_the_plug_takes_off_what_sits_on_it(): void
     {
         $played = $this->jumpered('harl-13', [['coil-open', 'RR']], 'FL', 'FR')->do(['do' => 'turn-wheel', 'channel' => 'FL', 'turnsPerSecond' => 0.0], ['do' => 'join', 'plug' => 'FL.sensor-plug']);
 
-        self::assertSame([], $played->job->car->state->hookup->jumpers);
+        self::assertSame([], $played->job->car->state->connections->jumpers);
     }
 
     public function test_nobody_drives_with_leads_on_the_car(): void

@@ -106,7 +106,7 @@ final class MeterFunctionsTest extends TestCase
             $again = $again->recall($step->action, $step->observation, Workbench::simulator());
         }
 
-        self::assertTrue($again->car->state->hookup->meterFuseBlown);
+        self::assertTrue($again->car->state->connections->meterFuseBlown);
     }
 
     public function test_proving_the_meter_shows_its_leads_and_the_battery(): void

@@ -173,10 +173,10 @@ final class ProvocationTest extends TestCase
         $played = $this->played(Provocation::WiggleLoom)->secured()->do(
             $this->provoke('wiggle-loom'), ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'running'],
         );
-        self::assertNotNull($played->job->car->state->hookup->provoked);
+        self::assertNotNull($played->job->car->state->connections->provoked);
 
-        self::assertNull($played->do(['do' => 'road-test'])->job->car->state->hookup->provoked);
-        self::assertNull($played->do($this->provoke('heat'), ['do' => 'live-speeds', 'kilometresPerHour' => 30.0])->job->car->state->hookup->provoked);
+        self::assertNull($played->do(['do' => 'road-test'])->job->car->state->connections->provoked);
+        self::assertNull($played->do($this->provoke('heat'), ['do' => 'live-speeds', 'kilometresPerHour' => 30.0])->job->car->state->connections->provoked);
     }
 
     /** How many codes there are after this many more road tests. */

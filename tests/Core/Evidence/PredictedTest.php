@@ -59,7 +59,7 @@ final class PredictedTest extends TestCase
         $way = $played->withSuspect(Workbench::catalogue()->fault(Workbench::vehicle(), 'coil-open', 'FR'));
 
         self::assertSame([1, 2, 3], array_reverse(array_keys($way->predictions)));
-        self::assertTrue($way->car->state->footing->isSecured());
+        self::assertTrue($way->car->state->lift->isSecured());
     }
 
     public function test_another_fault_predicts_something_else(): void

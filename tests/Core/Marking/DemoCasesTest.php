@@ -129,8 +129,8 @@ final class DemoCasesTest extends TestCase
 
     private function secured(Played $played, Repair $repair): Played
     {
-        $footing = $played->job->car->state->footing;
-        if (! $repair->kind->needsFreeWheel() || $footing->isSecured()) {
+        $lift = $played->job->car->state->lift;
+        if (! $repair->kind->needsFreeWheel() || $lift->isSecured()) {
             return $played;
         }
 
