@@ -11,8 +11,8 @@ use App\Models\AttemptAction;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\ActionReader;
-use Lernfall\Format\InvalidDocument;
 use Lernfall\Format\ObservationFormat;
 use Lernfall\Revision;
 

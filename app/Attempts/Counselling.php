@@ -50,7 +50,7 @@ final readonly class Counselling
     private function worked(Attempt $attempt, string $about, int $step): array
     {
         $document = $this->fold->document($attempt->version);
-        $simulator = $this->builtIn->simulator()->forCase($document->case);
+        $simulator = $document->case->equips($this->builtIn->simulator());
         $job = $this->fold->of($attempt);
         $suspects = $this->builtIn->suspects()->of($document->case, $document->knowledge);
         $lineup = Trail::of($job, $suspects, $this->builtIn->weighing(), $simulator)->end();

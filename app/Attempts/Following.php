@@ -48,7 +48,7 @@ final class Following
     {
         $document = $this->fold->document($attempt->version);
 
-        return Lineup::of($this->builtIn->suspects()->of($document->case, $document->knowledge), $this->builtIn->weighing(), $this->builtIn->simulator()->forCase($document->case));
+        return Lineup::of($this->builtIn->suspects()->of($document->case, $document->knowledge), $this->builtIn->weighing(), $document->case->equips($this->builtIn->simulator()));
     }
 
     private function remember(Attempt $attempt, Job $job, Lineup $lineup): void

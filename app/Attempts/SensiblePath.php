@@ -27,7 +27,7 @@ final readonly class SensiblePath
     {
         return Cache::rememberForever("sensible path, $version->sha256, core ".Revision::CURRENT, function () use ($version): array {
             $document = $this->fold->document($version);
-            $simulator = $this->builtIn->simulator()->forCase($document->case);
+            $simulator = $document->case->equips($this->builtIn->simulator());
             $remedies = new Remedies($simulator);
             $journeyman = new Journeyman($simulator, $this->builtIn->weighing(), $remedies, new Adviser($simulator, $remedies, $document->policy->needlessRepair));
 

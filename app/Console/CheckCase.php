@@ -8,7 +8,7 @@ use App\Documents\BuiltIn;
 use App\Documents\JsonFile;
 use App\Documents\SchemaCheck;
 use Illuminate\Console\Command;
-use Lernfall\Format\InvalidDocument;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\SolvabilityFormat;
 use Symfony\Component\Console\Helper\ProgressBar;
 use Symfony\Component\Console\Output\NullOutput;

@@ -12,10 +12,10 @@ use Illuminate\Console\Command;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Remedies;
-use Lernfall\Format\InvalidDocument;
 use Lernfall\Format\MarkSheetFormat;
 use Lernfall\Format\ObservationFormat;
 use Lernfall\Format\Script;
@@ -49,8 +49,8 @@ final class RehearseCase extends Command
         }
         $simulator = $builtIn->simulator();
         $job = Job::begin($document->case, $script->seed);
-        $lineup = Lineup::of($builtIn->suspects()->of($document->case, $document->knowledge), $builtIn->weighing(), $simulator->forCase($document->case));
-        $adviser = new Adviser($simulator->forCase($document->case), new Remedies($simulator), $document->policy->needlessRepair);
+        $lineup = Lineup::of($builtIn->suspects()->of($document->case, $document->knowledge), $builtIn->weighing(), $document->case->equips($simulator));
+        $adviser = new Adviser($document->case->equips($simulator), new Remedies($simulator), $document->policy->needlessRepair);
         $next = [];
         foreach ($script->actions as $position => $action) {
             try {

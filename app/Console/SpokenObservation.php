@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Strings;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedSeries;
 use Lernfall\Bay\Contract\ObservedTrace;
 
 /** An observation in one line for a terminal. */
@@ -20,20 +21,20 @@ final readonly class SpokenObservation
     public static function of(Observation $observation): string
     {
         if ($observation->wasRefused()) {
-            return 'not done: '.Strings::text('refusal.'.$observation->refusal);
+            return 'not done: '.Strings::text('refusal.'.($observation->refusal->value ?? ''));
         }
         $parts = [];
         foreach ($observation->values as $name => $value) {
             if (! in_array($value, self::SILENT, true)) {
                 $parts[] = "$name ".match (true) {
                     $value instanceof ObservedNumber => self::number($value),
-                    $value instanceof ObservedTrace => count($value->steps).' samples',
+                    $value instanceof ObservedTrace, $value instanceof ObservedSeries => count($value->steps).' samples',
                     default => $value,
                 };
             }
         }
         foreach ($observation->notes as $note) {
-            $parts[] = '('.Strings::text("note.$note").')';
+            $parts[] = '('.Strings::text("note.$note->value").')';
         }
 
         return implode(', ', $parts);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Rooms;
 use Lernfall\Evidence\KnownSuspects;
 use Lernfall\Evidence\Solving\Solver;
 use Lernfall\Evidence\Weighing;
@@ -39,7 +40,7 @@ final class BuiltIn
 
     public function simulator(): Simulator
     {
-        return new Simulator(WorkshopReader::read(JsonFile::read(base_path('core/Bay/training-workshop.json'))));
+        return Rooms::simulator(WorkshopReader::read(JsonFile::read(base_path('core/Bay/training-workshop.json'))));
     }
 
     public function weighing(): Weighing

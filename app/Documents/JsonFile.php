@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use JsonException;
-use Lernfall\Format\InvalidDocument;
+use Lernfall\Document\InvalidDocument;
 
 /** Reads a JSON file, or says what is wrong with it. */
 final readonly class JsonFile

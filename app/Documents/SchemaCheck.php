@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Lernfall\Format\InvalidDocument;
+use Lernfall\Document\InvalidDocument;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Helper;

@@ -54,7 +54,7 @@ final readonly class CardReading
         }
         $observations = [];
         foreach ($values as $number => $of) {
-            $observations[$number] = new Observation($job->step($number)?->observation->kind ?? '', $of, '', []);
+            $observations[$number] = new Observation($job->step($number)?->observation->kind ?? '', $of, null, []);
         }
 
         return $observations;

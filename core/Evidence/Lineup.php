@@ -224,7 +224,7 @@ final readonly class Lineup
         [$fit, $ledger] = $this->likelihood->of(
             $branch->prediction, $step->observation, $way->ledger(), $this->suspects->all[$way->suspect]->graded ? $strengths : null, $this->earlier($way, $this->asked($action), $this->shown, $branch->prediction),
         );
-        $car = $branch->prediction->refusal === '' ? $branch->car->in($branch->car->state->withAsked($action->question())) : $way->car;
+        $car = $branch->prediction->refusal === null ? $branch->car->in($branch->car->state->withAsked($action->question())) : $way->car;
 
         return new Way($way->suspect, $car, $way->turns + log($branch->weight), $way->fit + $fit, [$step->number => $branch->prediction] + $way->predictions, $ledger);
     }

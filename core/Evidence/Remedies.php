@@ -91,7 +91,7 @@ final readonly class Remedies
     /** Material and working time, in money. */
     public function price(Repair $repair): float
     {
-        return $this->simulator->workshop->price($repair);
+        return $this->simulator->price($repair);
     }
 
     /** @return ?list<Repair> */

@@ -25,7 +25,7 @@ final readonly class Trail
 
     public static function of(Job $job, Suspects $suspects, Weighing $weighing, Simulator $simulator): self
     {
-        $lineup = Lineup::of($suspects, $weighing, $simulator->forCase($job->case));
+        $lineup = Lineup::of($suspects, $weighing, $job->case->equips($simulator));
         $before = [];
         $possible = [];
         $afterCodes = null;

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Bay\Contract\Tool;
 use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Rooms;
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
+use Lernfall\Document\Pointer;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
@@ -88,13 +91,13 @@ final readonly class CaseReader
         };
     }
 
-    /** @return list<Tool> what is not in the bay; left out, everything is */
+    /** @return list<string> what is not in the bay; left out, everything is */
     private function withheld(Node $root): array
     {
-        return array_map(
-            static fn (string $name): Tool => Tool::tryFrom($name) ?? throw $root->at('withheld')->wrong('tools out of '.implode(', ', array_column(Tool::cases(), 'value'))),
-            $root->has('withheld') ? $root->texts('withheld') : [],
-        );
+        $withheld = $root->has('withheld') ? $root->texts('withheld') : [];
+        $tools = Rooms::procedures()->tools();
+
+        return array_diff($withheld, $tools) === [] ? $withheld : throw $root->at('withheld')->wrong('tools out of '.implode(', ', $tools));
     }
 
     /**

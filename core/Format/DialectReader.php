@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Format;
 
 use InvalidArgumentException;
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
 use Lernfall\Module\Failure;
 use Lernfall\Module\StandardCode;
 use Lernfall\Vehicle\CodeDialect;

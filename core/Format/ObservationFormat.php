@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
 use Lernfall\Bay\Contract\ObservedSeries;
 use Lernfall\Bay\Contract\ObservedTrace;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
 
 /** Observations as JSON and back: numbers in SI units with the display's own step, words as keys. */
 final readonly class ObservationFormat
@@ -18,8 +22,8 @@ final readonly class ObservationFormat
         return [
             'kind' => $observation->kind,
             'values' => array_map(self::value(...), $observation->values),
-            'refusal' => $observation->refusal,
-            'notes' => $observation->notes,
+            'refusal' => $observation->refusal->value ?? '',
+            'notes' => array_map(static fn (Note $note): string => $note->value, $observation->notes),
         ];
     }
 
@@ -37,7 +41,12 @@ final readonly class ObservationFormat
             };
         }
 
-        return new Observation($root->text('kind'), $values, $root->text('refusal'), $root->texts('notes'));
+        return new Observation(
+            $root->text('kind'),
+            $values,
+            $root->text('refusal') === '' ? null : $root->choice('refusal', Refusal::class),
+            array_map(static fn (string $note): Note => Note::tryFrom($note) ?? throw $root->at('notes')->wrong('notes that are known'), $root->texts('notes')),
+        );
     }
 
     /** @return string|array<string, mixed> */

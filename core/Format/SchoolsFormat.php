@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Format;
 
 use BackedEnum;
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
 use Lernfall\Marking\School\Comparing;
 use Lernfall\Marking\School\CorrodedPlug;
 use Lernfall\Marking\School\FirstTest;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Format;
 
 use Lernfall\Bay\Contract\Action;
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
 
 /** A list of actions to be played against a case. */
 final readonly class Script

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
 use Lernfall\Vehicle\CurrentInput;
 use Lernfall\Vehicle\CurrentSensor;
 use Lernfall\Vehicle\InputStage;

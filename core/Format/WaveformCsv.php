@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use Lernfall\Document\InvalidDocument;
+
 /**
  * Reads a captured waveform: time in seconds, then one or two inputs in volts. With or without a header, separated by
  * commas (RFC 4180) or semicolons; with semicolons, numbers may carry decimal commas.

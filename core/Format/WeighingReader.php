@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
 use Lernfall\Evidence\Weighing;
 use Lernfall\Vehicle\Provocation;
 

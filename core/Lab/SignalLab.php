@@ -20,6 +20,7 @@ use Lernfall\Bay\Meter\Measure;
 use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Bay\Scope\Capture;
+use Lernfall\Bay\Scope\Scope;
 use Lernfall\Bay\Scope\ScopeInput;
 use Lernfall\Fault\InvalidFault;
 use Lernfall\Signal\Switching;
@@ -46,7 +47,7 @@ final readonly class SignalLab
 
     public function __construct(private LabBench $bench, Simulator $simulator)
     {
-        $this->simulator = new Simulator($simulator->workshop->withFineScope());
+        $this->simulator = $simulator->in($simulator->workshop->exchanging($simulator->workshop->equipment(Scope::class)->fine()));
     }
 
     /** @throws InvalidFault where the defect cannot be here, or not that strong */

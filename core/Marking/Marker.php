@@ -33,7 +33,7 @@ final readonly class Marker
 
     public function mark(Job $job, Policy $policy, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
     {
-        $simulator = $this->simulator->forCase($job->case);
+        $simulator = $job->case->equips($this->simulator);
         $suspects = $this->suspects->of($job->case, $knowledge);
         $remedies = new Remedies($simulator);
         $adviser = new Adviser($simulator, $remedies, $policy->needlessRepair);
@@ -49,7 +49,7 @@ final readonly class Marker
             ]),
             new RightRepair($remedies, $reviews, $policy->schools->twoRepairs, $policy->schools->corrodedPlug),
             new Proof($policy->schools->lampOut),
-            new Economy($remedies, $simulator->workshop, $policy->diagnosisMinutes),
+            new Economy($remedies, $simulator, $policy->diagnosisMinutes),
         ];
         $mistakes = Mistakes::in($job, $reviews, $policy->schools);
         $marks = $this->marks($job, $policy, $criteria);

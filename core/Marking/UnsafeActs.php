@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
+use Lernfall\Bay\Contract\Note;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 
@@ -11,12 +13,12 @@ use Lernfall\Bay\Job\Job;
 final readonly class UnsafeActs
 {
     /** Refused with a caution, and remembered. */
-    public const REFUSED = ['unsecured', 'engine-running', 'not-raised', 'lead-glows', 'leads-connected'];
+    public const REFUSED = [Refusal::Unsecured, Refusal::EngineRunning, Refusal::NotRaised, Refusal::LeadGlows, Refusal::LeadsConnected];
 
     /** Done. */
-    public const DONE = ['module-plug-live'];
+    public const DONE = [Note::ModulePlugLive];
 
-    /** @param  list<array{int, string}>  $all  step and what it was, in order */
+    /** @param  list<array{int, Refusal|Note}>  $all  step and what it was, in order */
     private function __construct(public array $all)
     {
     }
@@ -26,7 +28,7 @@ final readonly class UnsafeActs
         $acts = [];
         foreach ($job->steps as $step) {
             $what = self::what($step);
-            if ($what !== '') {
+            if ($what !== null) {
                 $acts[] = [$step->number, $what];
             }
         }
@@ -39,19 +41,27 @@ final readonly class UnsafeActs
     {
         $cautioned = [];
         foreach ($this->all as [$step, $what]) {
-            if (in_array($what, self::DONE, true) || isset($cautioned[$what])) {
+            if ($what instanceof Note || isset($cautioned[$what->value])) {
                 return $step;
             }
-            $cautioned[$what] = true;
+            $cautioned[$what->value] = true;
         }
 
         return null;
     }
 
-    private static function what(Step $step): string
+    /** @return list<string> the names of all there can be */
+    public static function names(): array
     {
-        return in_array($step->observation->refusal, self::REFUSED, true)
-            ? $step->observation->refusal
-            : array_values(array_intersect($step->observation->notes, self::DONE))[0] ?? '';
+        return [...array_map(static fn (Note $one): string => $one->value, self::DONE), ...array_map(static fn (Refusal $one): string => $one->value, self::REFUSED)];
+    }
+
+    private static function what(Step $step): Refusal|Note|null
+    {
+        if (in_array($step->observation->refusal, self::REFUSED, true)) {
+            return $step->observation->refusal;
+        }
+
+        return array_values(array_filter($step->observation->notes, static fn (Note $note): bool => in_array($note, self::DONE, true)))[0] ?? null;
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Module;
 
-use InvalidArgumentException;
-
 /**
  * A trouble code in its two-byte form: two bits for the system (P, C, B, U), two for the first digit, three
  * hexadecimal digits (ISO 15031-6).
@@ -18,11 +16,11 @@ final readonly class StandardCode
     {
     }
 
-    /** @throws InvalidArgumentException */
+    /** @throws InvalidCode */
     public static function fromText(string $text): self
     {
         if (preg_match('~^([PCBU])([0-3])([0-9A-F]{3})$~', $text, $part) !== 1) {
-            throw new InvalidArgumentException("'$text' is not a code such as C0035");
+            throw InvalidCode::unreadable($text);
         }
 
         return new self((int) array_search($part[1], self::SYSTEMS, true) << 14 | (int) $part[2] << 12 | (int) hexdec($part[3]));

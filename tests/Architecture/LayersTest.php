@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use Lernfall\LernfallException;
 use PHPat\Selector\Selector;
 use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Builder\BuildStep;
@@ -87,8 +88,9 @@ final class LayersTest
     {
         $known = array_map(
             static fn (string $name): SelectorInterface => Selector::inNamespace('Lernfall\\'.$name),
-            [$layer, ...$below],
+            [$layer, 'Document', ...$below],
         );
+        $known[] = Selector::classname(LernfallException::class);
 
         return PHPat::rule()
             ->classes(Selector::inNamespace('Lernfall\\'.$layer))

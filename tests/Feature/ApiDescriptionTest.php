@@ -19,6 +19,13 @@ final class ApiDescriptionTest extends FeatureTestCase
         );
     }
 
+    public function test_the_schema_of_actions_in_the_tree_is_the_one_the_procedures_give(): void
+    {
+        Artisan::call('api:actions');
+
+        self::assertSame(trim((string) file_get_contents(base_path('docs/schemas/action.schema.json'))), trim(Artisan::output()), 'run scripts/describe-api.sh');
+    }
+
     public function test_the_client_types_in_the_tree_are_the_ones_the_description_gives(): void
     {
         $fresh = tempnam(sys_get_temp_dir(), 'types').'.d.ts';

@@ -8,6 +8,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
+use Lernfall\Bay\Rooms;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\Workbench;
@@ -209,7 +210,7 @@ final class LeakTest extends FeatureTestCase
     {
         $asked = array_unique(array_column([...$this->everyAction(), ...$this->lampActions('mirl-10'), ...$this->lampActions('ostrel-t2')], 'do'));
 
-        self::assertEqualsCanonicalizing(array_diff(\Lernfall\Format\ActionReader::NAMES, ['conclude']), $asked);
+        self::assertEqualsCanonicalizing(array_diff(Rooms::procedures()->names(), ['conclude']), $asked);
         self::assertNotSame([], Workbench::vehicle()->channelIds());
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Documents\SchemaCheck;
-use Lernfall\Format\ActionReader;
-use Lernfall\Format\InvalidDocument;
+use Lernfall\Bay\Rooms;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\Script;
 use Tests\Support\ActionExamples;
 use Tests\Support\Workbench;
@@ -36,7 +36,7 @@ final class SchemaTest extends FeatureTestCase
         $schema = Workbench::json('docs/schemas/action.schema.json');
 
         self::assertEqualsCanonicalizing(
-            ActionReader::NAMES,
+            Rooms::procedures()->names(),
             array_map(static fn (array $one): string => $schema['$defs'][basename($one['$ref'])]['properties']['do']['const'], $schema['oneOf']),
         );
     }

@@ -6,17 +6,17 @@ namespace Tests\Feature;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Connections;
-use Lernfall\Bay\Contract\Tool;
 use Lernfall\Bay\Generator\InjectedShape;
 use Lernfall\Bay\Inspection\Sight;
 use Lernfall\Bay\Lift\SecureStep;
 use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Repair\RepairKind;
+use Lernfall\Bay\Rooms;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Drive\Route;
+use Lernfall\Evidence\Advice\CandidateTests;
 use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Advice\Trials;
-use Lernfall\Evidence\Preview\StandardTests;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Marking\Marker;
 use Lernfall\Marking\Mistake\Mistakes;
@@ -93,7 +93,7 @@ final class StringsTest extends TestCase
         foreach ([...Pads::FEED, ...Pads::BENCH, Pads::BODY, Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE] as $pad) {
             $keys[] = "pad.$pad";
         }
-        foreach (StandardTests::ofTheWholeCar(Workbench::vehicle('mirl-10')) as $test) {
+        foreach ((new CandidateTests(Rooms::procedures()))->ofTheWholeCar(Workbench::vehicle('mirl-10')) as $test) {
             $keys[] = "test.$test->id";
         }
         foreach (['hookup' => Connections::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint']] as $kind => $names) {
@@ -105,10 +105,10 @@ final class StringsTest extends TestCase
         foreach ([FirstTest::class, Comparing::class, OhmsOnActive::class, TwoRepairs::class, LampOut::class, CorrodedPlug::class] as $school) {
             array_push($keys, 'school.'.lcfirst((new ReflectionClass($school))->getShortName()), ...array_map(static fn ($side): string => "side.$side->value", $school::cases()));
         }
-        array_push($keys, ...array_map(static fn (Tool $tool): string => "tool.$tool->value", Tool::cases()), ...array_map(static fn (string $act): string => "unsafe.$act", [...UnsafeActs::DONE, ...UnsafeActs::REFUSED]));
+        array_push($keys, ...array_map(static fn (string $tool): string => "tool.$tool", Rooms::procedures()->tools()), ...array_map(static fn (string $act): string => "unsafe.$act", UnsafeActs::names()));
         foreach (self::CARS as $car) {
             $vehicle = Workbench::vehicle($car);
-            array_push($keys, ...array_map(static fn (Trial $trial): string => "test.$trial->id", (new Trials(Workbench::simulator()->workshop))->on($vehicle, Car::hypothesis($vehicle, $vehicle)->state)));
+            array_push($keys, ...array_map(static fn (Trial $trial): string => "test.$trial->id", (new Trials(Workbench::simulator()))->on($vehicle, Car::hypothesis($vehicle, $vehicle)->state)));
         }
         foreach (Catalogue::kinds() as $kind) {
             array_push($keys, "fault.$kind->id", "defect.$kind->station.$kind->defect", "strength.$kind->unit");
@@ -146,7 +146,7 @@ final class StringsTest extends TestCase
             foreach ($channel->conductors as $conductor) {
                 $keys[] = "colour.$conductor->colour";
             }
-            foreach (StandardTests::of($vehicle, $channel) as $test) {
+            foreach ((new CandidateTests(Rooms::procedures()))->of($vehicle, $channel) as $test) {
                 $keys[] = "test.$test->id";
             }
         }

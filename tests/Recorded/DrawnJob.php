@@ -134,7 +134,7 @@ final class DrawnJob
 
     private static function showsSomething(Observation $observation): bool
     {
-        return $observation->refusal === '' && $observation->values !== [];
+        return ! $observation->wasRefused() && $observation->values !== [];
     }
 
     /**

@@ -38,7 +38,9 @@ final readonly class Record
     /** @return array<string, string> */
     public function hashes(): array
     {
-        return ['observations' => self::hash($this->steps), ...($this->marks === null ? [] : ['marks' => self::hash($this->marks)])];
+        [$steps, $marks] = explode("\n    \"marks\": ", $this->json(), 2);
+
+        return ['observations' => self::hash($steps), ...($this->marks === null ? [] : ['marks' => self::hash($marks)])];
     }
 
     public function json(): string
@@ -59,8 +61,8 @@ final readonly class Record
         file_put_contents(self::FILE, json_encode($hashes, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n");
     }
 
-    private static function hash(mixed $value): string
+    private static function hash(string $text): string
     {
-        return substr(hash('sha256', json_encode($value, JSON_THROW_ON_ERROR)), 0, 16);
+        return substr(hash('sha256', $text), 0, 16);
     }
 }

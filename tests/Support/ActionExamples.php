@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Lernfall\Bay\Rooms;
+
 /** One of every action in its JSON form, and every way of its settings to be wrong. */
 final class ActionExamples
 {
@@ -11,8 +13,8 @@ final class ActionExamples
     public static function all(): array
     {
         $examples = [];
-        foreach (self::settings() as $name => $settings) {
-            $examples[$name] = ['do' => $name, ...$settings];
+        foreach (Rooms::procedures()->all() as $procedure) {
+            $examples[$procedure->name()] = ['do' => $procedure->name(), ...$procedure->example()];
         }
 
         return $examples;
@@ -35,32 +37,6 @@ final class ActionExamples
         }
 
         return $broken;
-    }
-
-    /** @return array<string, array<string, mixed>> */
-    private static function settings(): array
-    {
-        $channel = ['channel' => 'FR'];
-        $input = ['first' => 'FR.sensor-plug.wheel.1', 'second' => 'body', 'voltsPerDivision' => 0.5, 'coupling' => 'ac'];
-
-        return [
-            'look-up-data-sheet' => [], 'secure' => ['step' => 'stand'], 'ignition' => ['to' => 'running'], 'look-at-lamps' => [],
-            'read-codes' => [], 'clear-codes' => [], 'look' => [...$channel, 'at' => 'ring'], 'unplug' => ['plug' => 'FR.sensor-plug'],
-            'join' => ['plug' => 'FR.sensor-plug'], 'measure' => ['function' => 'volts-ac', 'first' => 'FR.sensor-plug.wheel.1', 'second' => 'body'],
-            'capture' => ['inputs' => [$input], 'secondsPerDivision' => 0.01, 'trigger' => ['input' => 0, 'volts' => 0.1, 'edge' => 'falling']],
-            'inject' => [...$channel, 'shape' => 'sine', 'hertz' => 120.0, 'amplitude' => 0.4], 'gauge-gap' => $channel, 'swap-sensors' => $channel, 'fit-trial-part' => [...$channel, 'part' => 'sensor', 'fitted' => true],
-            'connect-leads' => ['leads' => [['first' => 'FR.sensor-plug.wheel.1', 'second' => 'FL.sensor-plug.module.1']]], 'fit-breakout' => ['fitted' => true],
-            'feed-sensor' => [...$channel, 'volts' => 12.0, 'milliamperes' => 40.0, 'reversed' => false], 'prove-meter' => [], 'rock-wheel' => $channel,
-            'provoke' => [...$channel, 'how' => 'wiggle-loom'], 'turn-wheel' => [...$channel, 'turnsPerSecond' => 1.5],
-            'live-speeds' => ['kilometresPerHour' => 36.0], 'repair' => [...$channel, 'kind' => 'set-gap'], 'road-test' => [],
-            'check-connector' => ['open' => true], 'press-pedal' => ['times' => 8, 'seconds' => 3.0], 'parking-brake' => [], 'watch-lamp' => [],
-            'cycle-power' => ['onSeconds' => 1.0, 'offSeconds' => 1.5], 'end-session' => [], 'test-actuator' => ['part' => 'pump'], 'read-switches' => [], 'record-drive' => ['route' => 'left-bends', 'onCode' => true],
-            'write-code' => ['code' => 'C0040-13', 'status' => 'present'],
-            'write-reading' => ['of' => 3, 'feature' => 'reading', 'value' => 1.34, 'unit' => 'kΩ', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'the other side'],
-            'mark-station' => [...$channel, 'station' => 'loom', 'mark' => 'suspect'],
-            'name-cause' => [...$channel, 'station' => 'sensor', 'defect' => 'open', 'supports' => [4, 7], 'expects' => 'code-stays-away'],
-            'conclude' => [],
-        ];
     }
 
     /** @return list<array{string, string, mixed}> */

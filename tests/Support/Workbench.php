@@ -13,12 +13,13 @@ use Lernfall\Bay\Lift\Secure;
 use Lernfall\Bay\Lift\SecureStep;
 use Lernfall\Bay\Meter\Measure;
 use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Rooms;
 use Lernfall\Chance\Draw;
+use Lernfall\Document\Node;
 use Lernfall\Evidence\KnownSuspects;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 use Lernfall\Format\CatalogueReader;
-use Lernfall\Format\Node;
 use Lernfall\Format\PolicyReader;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Format\WeighingReader;
@@ -60,7 +61,7 @@ final class Workbench
 
     public static function simulator(): Simulator
     {
-        return new Simulator(WorkshopReader::read(self::json('core/Bay/training-workshop.json')));
+        return Rooms::simulator(WorkshopReader::read(self::json('core/Bay/training-workshop.json')));
     }
 
     public static function with(Car $car, string $seed = 'a'): self
@@ -94,7 +95,7 @@ final class Workbench
 
     public function do(CarAction ...$actions): Observation
     {
-        $observation = new Observation('nothing', [], '', []);
+        $observation = new Observation('nothing', [], null, []);
         foreach ($actions as $action) {
             [$this->car, $observation] = $this->simulator->perform($this->car, $action, new Draw($this->seed));
         }

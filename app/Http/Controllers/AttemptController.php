@@ -78,7 +78,7 @@ final readonly class AttemptController
         return AttemptResource::of(
             $attempt,
             $this->fold->of($attempt),
-            $this->builtIn->simulator()->workshop,
+            $this->builtIn->simulator(),
             $this->fold->document($attempt->version),
             new ToolMenu($this->builtIn),
         );

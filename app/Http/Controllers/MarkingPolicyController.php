@@ -9,8 +9,8 @@ use App\Http\Resources\PolicyResource;
 use App\Models\CaseDraft;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
+use Lernfall\Document\Node;
 use Lernfall\Format\CaseReader;
-use Lernfall\Format\Node;
 use Lernfall\Format\PolicyReader;
 use OpenApi\Attributes as OA;
 

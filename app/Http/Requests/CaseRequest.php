@@ -8,8 +8,8 @@ use App\Documents\BuiltIn;
 use App\Documents\SchemaCheck;
 use App\Strings;
 use Illuminate\Foundation\Http\FormRequest;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\CaseReader;
-use Lernfall\Format\InvalidDocument;
 use OpenApi\Attributes as OA;
 
 /** A case as it lies on the bench: the case file's own fields, checked by its reader and its schema. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Attempt;
-use Lernfall\Bay\Contract\Tool;
+use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\DataSheet\LookUpDataSheet;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Meter\Meter;
@@ -13,7 +13,6 @@ use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Meter\MeterRange;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Bay\Workshop\Rate;
-use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
@@ -57,7 +56,7 @@ use OpenApi\Attributes as OA;
 final readonly class AttemptResource
 {
     /** @return array<string, mixed> */
-    public static function of(Attempt $attempt, Job $job, Workshop $workshop, CaseDocument $document, ToolMenu $menu): array
+    public static function of(Attempt $attempt, Job $job, Simulator $simulator, CaseDocument $document, ToolMenu $menu): array
     {
         $policy = $document->policy;
 
@@ -70,10 +69,10 @@ final readonly class AttemptResource
             'state' => BayStateResource::of($job),
             'steps' => StepResource::all($attempt->actions, $job),
             'dataSheet' => self::dataSheet($job),
-            'rates' => array_map(static fn (Rate $rate): array => ['minutes' => $rate->minutes, 'money' => $rate->money], $workshop->rates()),
-            'meter' => self::meter($workshop->forCase($job->case)->meter),
+            'rates' => array_map(static fn (Rate $rate): array => ['minutes' => $rate->minutes, 'money' => $rate->money], $simulator->workshop->rates()),
+            'meter' => self::meter($job->case->equips($simulator)->workshop->equipment(Meter::class)),
             'rules' => PolicyResource::rules($policy),
-            'withheld' => array_map(static fn (Tool $tool): string => $tool->value, $job->case->withheld),
+            'withheld' => $job->case->withheld,
             'unsafeActs' => PolicyResource::unsafeActs(),
             'counselPoints' => $document->practice ? $policy->counselPoints : null,
             'defects' => Vocabulary::DEFECTS,

@@ -46,6 +46,6 @@ final readonly class PolicyResource
     /** @return list<string> acts that can cap a mark, by id */
     public static function unsafeActs(): array
     {
-        return [...UnsafeActs::DONE, ...UnsafeActs::REFUSED];
+        return UnsafeActs::names();
     }
 }

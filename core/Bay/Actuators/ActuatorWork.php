@@ -8,6 +8,7 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\PartState;
 
@@ -27,7 +28,7 @@ final readonly class ActuatorWork
             return Branch::only($this->held($car), Prediction::of('actuator', ['pump' => CategoryFeature::certain($turns ? 'pump-runs' : 'pump-silent')]));
         }
         if (! $car->state->lift->isSecured()) {
-            return Branch::refused($car, 'unsecured');
+            return Branch::refused($car, Refusal::Unsecured);
         }
         $letsGo = $parts->isSound($part, BrakeParts::VALVE_RELAY);
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Car;
 
-use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Vehicle;
 
@@ -27,15 +26,10 @@ enum KnownGoodPart: string
         };
     }
 
-    /** The repair that renews the part of the car itself. */
-    public function renewal(): RepairKind
+    /** Whether the wheel has to come off for it. */
+    public function needsFreeWheel(): bool
     {
-        return match ($this) {
-            self::Sensor => RepairKind::ReplaceSensor,
-            self::SupplyRelay => RepairKind::ReplaceRelay,
-            self::PumpRelay => RepairKind::ReplacePumpRelay,
-            self::ValveRelay => RepairKind::ReplaceValveRelay,
-        };
+        return $this === self::Sensor;
     }
 
     /** The vehicle with this part as another one has it. */

@@ -20,7 +20,7 @@ final readonly class Branch
     }
 
     /** @return non-empty-list<self> */
-    public static function refused(Car $car, string $reason): array
+    public static function refused(Car $car, Refusal $reason): array
     {
         return self::only($car, Prediction::refused($reason));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Contract;
 
+use Lernfall\Chance\Draw;
+
 /** A word out of several, each with its chance. */
 final readonly class CategoryFeature implements Feature
 {
@@ -29,5 +31,10 @@ final readonly class CategoryFeature implements Feature
         arsort($chances);
 
         return (string) array_key_first($chances);
+    }
+
+    public function observed(Draw $noise, string $draw): string
+    {
+        return $this->likeliest();
     }
 }

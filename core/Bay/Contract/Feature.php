@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Contract;
 
-/** One thing a person can take from an observation, as it is predicted. */
+use Lernfall\Chance\Draw;
+
+/** One thing an action would show, before anything is drawn. */
 interface Feature
 {
+    /** @param  string  $draw  the name the noise is drawn under */
+    public function observed(Draw $noise, string $draw): ObservedNumber|ObservedTrace|ObservedSeries|string;
 }

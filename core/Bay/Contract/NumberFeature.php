@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Contract;
 
+use Lernfall\Chance\Draw;
+
 /** A number on a display: its mean, what the instrument adds to it, and what this car's deviations do to it. */
 final readonly class NumberFeature implements Feature
 {
@@ -51,5 +53,14 @@ final readonly class NumberFeature implements Feature
         $squares = array_map(static fn (float $one): float => $one ** 2, $this->sensitivities);
 
         return sqrt(array_sum($squares) + $this->noise ** 2 + $this->resolution ** 2 / 12.0);
+    }
+
+    public function observed(Draw $noise, string $draw): ObservedNumber
+    {
+        $value = $this->mean + $this->noise * $noise->normal($draw);
+
+        return $this->overload
+            ? ObservedNumber::overload($this->unit)
+            : ObservedNumber::shown($this->unit, $this->canBeNegative ? $value : max(0.0, $value), $this->resolution);
     }
 }

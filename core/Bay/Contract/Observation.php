@@ -9,12 +9,12 @@ final readonly class Observation
 {
     /**
      * @param  array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>  $values  by feature; a string is a word of a category
-     * @param  list<string>  $notes
+     * @param  list<Note>  $notes
      */
     public function __construct(
         public string $kind,
         public array $values,
-        public string $refusal,
+        public ?Refusal $refusal,
         public array $notes,
     ) {
     }
@@ -22,12 +22,12 @@ final readonly class Observation
     /** Something written on the card: the card itself shows it. */
     public static function written(): self
     {
-        return new self('written', [], '', []);
+        return new self('written', [], null, []);
     }
 
     public function wasRefused(): bool
     {
-        return $this->refusal !== '';
+        return $this->refusal !== null;
     }
 
     public function number(string $feature): ?ObservedNumber

@@ -10,28 +10,28 @@ final readonly class Prediction
     /**
      * @param  string  $kind  what sort of observation it becomes, for example "reading" or "codes"
      * @param  array<array-key, Feature>  $features
-     * @param  string  $refusal  why it was not done, or ""
-     * @param  list<string>  $notes  remarks on technique, by message key
+     * @param  ?Refusal  $refusal  why it was not done; null where it was
+     * @param  list<Note>  $notes
      */
     private function __construct(
         public string $kind,
         public array $features,
-        public string $refusal,
+        public ?Refusal $refusal,
         public array $notes,
     ) {
     }
 
     /**
      * @param  array<array-key, Feature>  $features
-     * @param  list<string>  $notes
+     * @param  list<Note>  $notes
      */
     public static function of(string $kind, array $features = [], array $notes = []): self
     {
-        return new self($kind, $features, '', $notes);
+        return new self($kind, $features, null, $notes);
     }
 
     /** The action is not carried out; the car stays as it was. */
-    public static function refused(string $reason): self
+    public static function refused(Refusal $reason): self
     {
         return new self('refused', [], $reason, []);
     }

@@ -23,6 +23,14 @@ final readonly class SettingRange
         }
     }
 
+    /** Whether the car has what the action is done to. */
+    public static function onThisCar(bool $has): void
+    {
+        if (! $has) {
+            throw UnfitAction::notOnThisCar();
+        }
+    }
+
     /** @param  float  $perUnit  how many of the field's unit make one of the value's */
     public static function within(string $field, float $value, float $greatest, float $perUnit): void
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Contract;
 
+use Lernfall\Chance\Draw;
+
 /** A trace on the screen of the scope, before noise. */
 final readonly class TraceFeature implements Feature
 {
@@ -19,5 +21,16 @@ final readonly class TraceFeature implements Feature
         public int $greatestStep,
         public float $noiseSteps,
     ) {
+    }
+
+    public function observed(Draw $noise, string $draw): ObservedTrace
+    {
+        $next = $noise->stream($draw);
+        $steps = array_map(
+            fn (float $volts): int => (int) max(-$this->greatestStep, min($this->greatestStep, round($volts / $this->voltsPerStep + $this->noiseSteps * $next()))),
+            $this->volts,
+        );
+
+        return new ObservedTrace($steps, $this->secondsPerSample, $this->voltsPerStep);
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Contract;
 
 use InvalidArgumentException;
+use Lernfall\LernfallException;
 
 /** An action that makes no sense here. The field says which of its settings is wrong; the message is a key with parameters. */
-final class UnfitAction extends InvalidArgumentException
+final class UnfitAction extends InvalidArgumentException implements LernfallException
 {
     /** @param  array<string, string|int|float>  $parameters */
     private function __construct(
@@ -68,7 +69,7 @@ final class UnfitAction extends InvalidArgumentException
         return new self('do', 'unfit.not-on-this-car');
     }
 
-    public static function trialPartStillIn(): self
+    public static function knownGoodPartStillIn(): self
     {
         return new self('do', 'unfit.trial-part-still-in');
     }

@@ -11,6 +11,7 @@ use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Car\SpeedReception;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Chance\Deviations;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
@@ -47,21 +48,21 @@ final readonly class DrivingWork
         $check = $car->vehicle->module->lampCodes?->check;
 
         return match (true) {
-            $refusal !== '' => Branch::refused($car, $refusal),
+            $refusal !== null => Branch::refused($car, $refusal),
             $check !== null && $car->state->session->checkMode && $car->modulePowered() => (new CheckDrive($check))->drive($car, $route),
             default => $this->driven($car, $route, static fn (): Prediction => Prediction::of('driven')),
         };
     }
 
-    /** Why this car cannot be driven now; "" where it can. */
-    public static function refusal(Car $car): string
+    /** Why this car cannot be driven now; null where it can. */
+    public static function refusal(Car $car): ?Refusal
     {
         return match (true) {
-            $car->state->lift->raised => 'raised',
-            $car->state->lift->chocked => 'chocks-in',
-            ! $car->state->key->isRunning() => 'engine-off',
-            $car->state->connections->isConnected() => 'leads-connected',
-            default => '',
+            $car->state->lift->raised => Refusal::Raised,
+            $car->state->lift->chocked => Refusal::ChocksIn,
+            ! $car->state->key->isRunning() => Refusal::EngineOff,
+            $car->state->connections->isConnected() => Refusal::LeadsConnected,
+            default => null,
         };
     }
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Hands;
 
+use Lernfall\Bay\Workshop\Equipment;
+use Lernfall\Document\Node;
+
 /** What hands feel, and what they do without meaning to. */
-final readonly class Hands
+final readonly class Hands implements Equipment
 {
     /**
      * @param  float  $wipesContact  chance that joining a plug wipes a corroded pin bright enough to conduct
@@ -14,5 +17,12 @@ final readonly class Hands
      */
     public function __construct(public float $wipesContact, public float $feelsPlayFromMetres, public float $feelSpread)
     {
+    }
+
+    public static function read(Node $workshop): static
+    {
+        $hands = $workshop->at('hands');
+
+        return new self($hands->float('wipesContact'), $hands->float('feelsPlayFromMillimetres') / 1000.0, $hands->float('feelSpread'));
     }
 }

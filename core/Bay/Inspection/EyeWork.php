@@ -9,6 +9,7 @@ use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
@@ -25,11 +26,11 @@ final readonly class EyeWork
     /** Harmless things that are to be seen on any car that has been on the road, by the place looked at. */
     private const BLEMISHES = ['ring' => 'surface-rust', 'cable' => 'scuffed-sleeve', 'sensor-plug' => 'road-dirt', 'ground' => 'dull-paint'];
 
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function look(Car $car, LookAt $look): array
     {
         if (! $car->state->lift->isSafeBeside() || ($look->at === Sight::Tip && ! $car->state->lift->isSecured())) {
-            return Branch::refused($car, 'unsecured');
+            return Branch::refused($car, Refusal::Unsecured);
         }
         [$sight, $otherwise, $chance] = $look->at->isOfTheWholeCar() ? $this->supply($car, $look->at) : $this->corner($car, $look);
         $event = "eye.$look->channel.{$look->at->value}.$sight@".sprintf('%.3f', $chance);

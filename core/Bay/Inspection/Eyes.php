@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Inspection;
 
+use Lernfall\Bay\Workshop\Equipment;
+use Lernfall\Document\Node;
+
 /** How surely a look finds what is there to be seen. */
-final readonly class Eyes
+final readonly class Eyes implements Equipment
 {
     /**
      * @param  float  $blemish  chance that a sound place bears a harmless mark
@@ -23,5 +26,15 @@ final readonly class Eyes
         public float $gapSpread,
         public float $blemish,
     ) {
+    }
+
+    public static function read(Node $workshop): static
+    {
+        $eyes = $workshop->at('eyes');
+
+        return new self(
+            $eyes->float('ringOnTheFloor'), $eyes->float('ringRaised'), $eyes->float('chafe'), $eyes->float('corrosion'),
+            $eyes->float('faintCorrosion'), $eyes->float('faintBelowOhms'), $eyes->float('gapStrikesAbove'), $eyes->float('gapSpread'), $eyes->float('blemish'),
+        );
     }
 }

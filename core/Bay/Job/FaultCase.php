@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Job;
 
 use Lernfall\Bay\Car\Car;
-use Lernfall\Bay\Contract\Tool;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Meter\Meter;
 use Lernfall\Fault\Fault;
 use Lernfall\Vehicle\Vehicle;
 
@@ -17,7 +18,7 @@ final readonly class FaultCase
      * @param  string  $jobTitle  what the apprentice sees instead
      * @param  list<Fault>  $faults  none for a car with nothing wrong
      * @param  bool  $averagingMeter  the meter's alternating volts are the scaled mean, not true RMS
-     * @param  list<Tool>  $withheld  what is not in the bay
+     * @param  list<string>  $withheld  tools that are not in the bay
      */
     public function __construct(
         public string $name,
@@ -37,11 +38,20 @@ final readonly class FaultCase
     }
 
     /** The same case with a tool in the bay that it withholds. */
-    public function withTool(Tool $tool): self
+    public function withTool(string $tool): self
     {
-        $withheld = array_values(array_filter($this->withheld, static fn (Tool $one): bool => $one !== $tool));
+        $withheld = array_values(array_filter($this->withheld, static fn (string $one): bool => $one !== $tool));
 
         return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, $this->faults, $this->averagingMeter, $withheld);
+    }
+
+    /** The simulator as this case sets it: its kind of meter, and without what it withholds. */
+    public function equips(Simulator $simulator): Simulator
+    {
+        $meter = $simulator->workshop->equipment(Meter::class);
+        $workshop = $simulator->workshop->withholding($this->withheld);
+
+        return $simulator->in($meter->averages === $this->averagingMeter ? $workshop : $workshop->exchanging($meter->averaging($this->averagingMeter)));
     }
 
     /** The one car that comes into the bay; the seed fixes its deviations. */

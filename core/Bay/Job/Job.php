@@ -6,19 +6,19 @@ namespace Lernfall\Bay\Job;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Action;
-use Lernfall\Bay\Contract\ActionCheck;
 use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Contract\UnfitAction;
-use Lernfall\Bay\Scope\Capture;
 use Lernfall\Bay\Worksheet\Conclude;
 use Lernfall\Bay\Workshop\Rate;
 use Lernfall\Chance\Draw;
+use Lernfall\Vehicle\Vehicle;
 
 /** A case being worked: the fold of its actions. */
-final readonly class Job
+final readonly class Job implements JobInHand
 {
     /** @param  list<Step>  $steps */
     private function __construct(
@@ -41,8 +41,11 @@ final readonly class Job
      */
     public function do(Action $action, Simulator $simulator): self
     {
-        $simulator = $simulator->forCase($this->case);
-        ActionCheck::check($this, $action, $simulator->workshop);
+        $simulator = $this->case->equips($simulator);
+        if ($this->isConcluded()) {
+            throw UnfitAction::concluded();
+        }
+        $simulator->check($action, $this);
         [$car, $observation] = $this->performed($action, $simulator);
 
         return $this->with($action, $car, $observation, $simulator);
@@ -51,9 +54,19 @@ final readonly class Job
     /** Repeats an action of a job that is taken up again; what it showed then stays what it showed. */
     public function recall(Action $action, Observation $shown, Simulator $simulator): self
     {
-        $simulator = $simulator->forCase($this->case);
+        $simulator = $this->case->equips($simulator);
 
         return $this->with($action, $action instanceof CarAction ? $simulator->afterwards($this->car, $action, $shown) : $this->car, $shown, $simulator);
+    }
+
+    public function sound(): Vehicle
+    {
+        return $this->case->sound;
+    }
+
+    public function car(): Car
+    {
+        return $this->car;
     }
 
     public function isConcluded(): bool
@@ -104,17 +117,9 @@ final readonly class Job
 
     private function with(Action $action, Car $car, Observation $observation, Simulator $simulator): self
     {
-        $cost = $observation->wasRefused() || $this->isConnected($action) ? new Rate(0.0, 0.0) : $simulator->workshop->rate($action);
+        $cost = $observation->wasRefused() || $simulator->procedures->procedure($action)->goesOn($action, $this->lastStep()?->action) ? new Rate(0.0, 0.0) : $simulator->rate($action);
         $step = new Step(count($this->steps) + 1, $action, $observation, $cost, $this->car, $car);
 
         return new self($this->case, $this->seed, $car, [...$this->steps, $step]);
-    }
-
-    /** Another sweep right after one at the same pads takes no time: only a knob is turned. */
-    private function isConnected(Action $action): bool
-    {
-        $last = $this->lastStep()?->action;
-
-        return $action instanceof Capture && $last instanceof Capture && $action->looksWhere($last);
     }
 }

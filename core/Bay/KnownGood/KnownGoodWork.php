@@ -9,27 +9,29 @@ use Lernfall\Bay\Car\CarState;
 use Lernfall\Bay\Car\ElectricalDamage;
 use Lernfall\Bay\Car\KnownGoodPart;
 use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 
 /** A part from the shelf tried in place of the car's own, which goes back afterwards. */
 final readonly class KnownGoodWork
 {
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function fit(Car $car, FitKnownGoodPart $fit): array
     {
-        if ($fit->part->renewal()->needsFreeWheel() && ! $car->state->lift->isSecured()) {
-            return Branch::refused($car, 'unsecured');
+        if ($fit->part->needsFreeWheel() && ! $car->state->lift->isSecured()) {
+            return Branch::refused($car, Refusal::Unsecured);
         }
-        $laid = $car->state->places->removed;
-        if ($laid->has($fit->part, $fit->channel) === $fit->fitted) {
-            return Branch::refused($car, $fit->fitted ? 'trial-part-in' : 'trial-part-out');
+        $removed = $car->state->places->removed;
+        if ($removed->has($fit->part, $fit->channel) === $fit->fitted) {
+            return Branch::refused($car, $fit->fitted ? Refusal::KnownGoodPartIn : Refusal::KnownGoodPartOut);
         }
-        $vehicle = $fit->fitted ? $fit->part->takenFrom($car->sound, $car->vehicle, $fit->channel) : $laid->returned($fit->part, $fit->channel, $car->vehicle);
-        $state = $car->state->withRemoved($fit->fitted ? $laid->with($fit->part, $fit->channel, $car->vehicle) : $laid->without($fit->part, $fit->channel));
+        $vehicle = $fit->fitted ? $fit->part->takenFrom($car->sound, $car->vehicle, $fit->channel) : $removed->returned($fit->part, $fit->channel, $car->vehicle);
+        $state = $car->state->withRemoved($fit->fitted ? $removed->with($fit->part, $fit->channel, $car->vehicle) : $removed->without($fit->part, $fit->channel));
 
         return Branch::only(
             ElectricalDamage::done($car->withVehicle($vehicle)->in($this->handled($car, $state, $fit))),
-            Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []),
+            Prediction::of('done', [], $car->state->isPowered() ? [Note::RepairIgnitionOn] : []),
         );
     }
 

@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Lamps;
 
 use Lernfall\Bay\Car\Car;
-use Lernfall\Bay\Car\Ignition;
-use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
-use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Module\Blinking;
 use Lernfall\Module\CodeStatus;
-use Lernfall\Module\Memory;
 use Lernfall\Module\PartsCheck;
 use Lernfall\Module\StoredCodes;
 use Lernfall\Vehicle\BrakeParts;
@@ -26,8 +23,7 @@ final readonly class LampWork
 
     private const BRAKE = 'brake';
 
-    /** @return non-empty-list<Branch> */
-    public function look(Car $car): array
+    public function look(Car $car): Prediction
     {
         $features = [];
         foreach ($car->vehicle->lamps as $lamp) {
@@ -41,66 +37,7 @@ final readonly class LampWork
             $features["message.$lost"] = CategoryFeature::certain('shown');
         }
 
-        return Branch::only($car, Prediction::of('lamps', $features, $car->state->isPowered() ? [] : ['lamps-ignition-off']));
-    }
-
-    /** @return non-empty-list<Branch> */
-    public function watch(Car $car): array
-    {
-        return Branch::only($car, $this->seen($car, $this->blinking($car)));
-    }
-
-    /** @return non-empty-list<Branch> */
-    public function connector(Car $car, bool $open): array
-    {
-        return Branch::only($car->in($car->state->withSession($car->state->session->withConnector($open))), Prediction::of('done'));
-    }
-
-    /** @return non-empty-list<Branch> */
-    public function pedal(Car $car, int $times, float $seconds): array
-    {
-        $rules = $car->vehicle->module->lampCodes;
-        $session = $car->state->session;
-        $state = $car->state->withSession($session->pressed($times));
-        $pressed = Prediction::of('pressed');
-        if ($rules === null || ! $session->connectorOpen || ! $car->modulePowered()) {
-            return Branch::only($car->in($state), $pressed);
-        }
-        $check = $rules->check;
-
-        return Branch::only($car->in(match (true) {
-            $session->checkMode => $check !== null && $session->presses + $times >= $check->leavesAfterPresses ? $state->withSession($session->pressed($times)->leftCheckMode()) : $state,
-            $check !== null && $car->state->key->isRunning() && $session->presses === 0 && $times === $check->presses && $seconds <= $check->withinSeconds => $state->withSession($session->checking()),
-            $rules->clearPresses > 0 && $times >= $rules->clearPresses && $seconds <= $rules->clearWithinSeconds => $state->remembering(Memory::empty()),
-            default => $state,
-        }), $pressed);
-    }
-
-    /** @return non-empty-list<Branch> */
-    public function parkingBrake(Car $car): array
-    {
-        return Branch::only($car->in($car->state->withSession($car->state->session->leftCheckMode())), Prediction::of('done'));
-    }
-
-    /**
-     * On, off and on again; the lamp then blinks once what is stored, or all is forgotten and checked anew.
-     *
-     * @return non-empty-list<Branch>
-     */
-    public function cyclePower(Car $car, float $onSeconds, float $offSeconds): array
-    {
-        $rules = $car->vehicle->module->lampCodes;
-        $off = $car->in($car->state->keyAt(Ignition::Off));
-        if ($rules?->cycle?->isClearedBy($onSeconds, $offSeconds) === true) {
-            $off = $off->in($off->state->remembering(Memory::empty()));
-        }
-        $branches = [];
-        foreach ((new KeyWork)->turn($off, Ignition::On) as $branch) {
-            $understood = $rules?->cycle?->isMetBy($onSeconds, $offSeconds) === true && $branch->car->modulePowered();
-            $branches[] = new Branch($branch->weight, $branch->car, $this->seen($branch->car, $understood ? Blinking::of($this->codes($branch->car), $rules) : null));
-        }
-
-        return $branches;
+        return Prediction::of('lamps', $features, $car->state->isPowered() ? [] : [Note::LampsIgnitionOff]);
     }
 
     /** "on", "off" or "blinks". */
@@ -161,13 +98,14 @@ final readonly class LampWork
         };
     }
 
-    private function seen(Car $car, ?Blinking $blinking): Prediction
+    /** @param  ?Blinking  $blinking  null where the lamp does not blink */
+    public function watched(Car $car, ?Blinking $blinking): Prediction
     {
         return Prediction::of('lamp-watched', ['lamp' => CategoryFeature::certain($blinking === null ? $this->state($car, self::ABS) : $blinking->text())]);
     }
 
     /** What the lamp blinks now; null where it does not. */
-    private function blinking(Car $car): ?Blinking
+    public function blinking(Car $car): ?Blinking
     {
         $rules = $car->vehicle->module->lampCodes;
         $session = $car->state->session;
@@ -188,8 +126,8 @@ final readonly class LampWork
         return Blinking::even($rules->evenSeconds / 2.0);
     }
 
-    /** @return list<string> */
-    private function codes(Car $car): array
+    /** @return list<string> what the module would blink, in no order */
+    public function codes(Car $car): array
     {
         $codes = [];
         foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {

@@ -27,7 +27,7 @@ final readonly class LiveWork
     /** One step of the displayed speed: a tenth of a kilometre an hour. */
     public const SPEED_STEP = 0.1 / 3.6;
 
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function speeds(Car $car, float $metresPerSecond): array
     {
         if (! $car->modulePowered() || $car->vehicle->module->lampCodes !== null) {
@@ -38,7 +38,7 @@ final readonly class LiveWork
             return Branch::only($held, Prediction::of('speeds', $this->shown($car, 0.0)));
         }
         $refusal = DrivingWork::refusal($car);
-        if ($refusal !== '') {
+        if ($refusal !== null) {
             return Branch::refused($car, $refusal);
         }
         $prediction = Prediction::of('speeds', $this->shown(DrivingWork::letGo($car), $metresPerSecond));

@@ -36,7 +36,7 @@ final readonly class RecordingWork
             return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
         }
         $refusal = DrivingWork::refusal($car);
-        if ($refusal !== '') {
+        if ($refusal !== null) {
             return Branch::refused($car, $refusal);
         }
         $driving = DrivingWork::letGo($car->in($car->state->withSession($car->state->session->inSession(true))));

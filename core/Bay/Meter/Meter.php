@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Meter;
 
+use Lernfall\Bay\Workshop\Equipment;
+use Lernfall\Document\Node;
+
 /** The multimeter on the bench. It picks its range by itself, or is held to one. */
-final readonly class Meter
+final readonly class Meter implements Equipment
 {
     /**
      * @param  float  $hertzFromVolts  the least alternating voltage its counter sees
@@ -28,6 +31,27 @@ final readonly class Meter
         private array $accuracy,
         public bool $averages = false,
     ) {
+    }
+
+    public static function read(Node $workshop): static
+    {
+        $meter = $workshop->at('meter');
+        $ranges = [];
+        $accuracy = [];
+        foreach (MeterFunction::cases() as $function) {
+            $settings = $meter->at($function->value);
+            $accuracy[$function->value] = $settings->float('accuracy');
+            $list = [];
+            foreach ($settings->entries('ranges') as $range) {
+                $list[] = new MeterRange($range->float(0), $range->float(1), $range->has(2) ? $range->float(2) : 0.0);
+            }
+            $ranges[$function->value] = $list === [] ? throw $settings->at('ranges')->wrong('at least one range') : $list;
+        }
+
+        return new self(
+            $meter->float('inputOhms'), $meter->float('leadOhms'), $meter->float('noiseDigits'), $meter->float('hertzFromVolts'), $meter->float('beepsBelowOhms'),
+            $meter->float('shuntOhms'), $meter->float('fuseAmperes'), $ranges, $accuracy,
+        );
     }
 
     public function averaging(bool $averages): self

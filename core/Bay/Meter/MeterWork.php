@@ -9,8 +9,10 @@ use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Car\Standstill;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Probing\Leads;
 use Lernfall\Bay\Probing\PadAccess;
 use Lernfall\Bay\Probing\Probed;
@@ -29,13 +31,13 @@ final readonly class MeterWork
     /** An averaging meter multiplies the rectified mean by this, so that a sine reads its effective value: π / (2·√2). */
     private const FORM_FACTOR_OF_A_SINE = M_PI / (2.0 * M_SQRT2);
 
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function measure(Car $car, Measure $measure): array
     {
         $first = Pads::find($car->vehicle, $measure->first);
         $second = Pads::find($car->vehicle, $measure->second);
         if (! PadAccess::allows($car, $first) || ! PadAccess::allows($car, $second)) {
-            return Branch::refused($car, 'pad-out-of-reach');
+            return Branch::refused($car, Refusal::PadOutOfReach);
         }
         $notes = $this->notes($car, $measure->function, $first, $second);
         $branches = [];
@@ -49,7 +51,7 @@ final readonly class MeterWork
     /**
      * Leads shorted, then on the battery; the fuse of the current input is looked at and renewed.
      *
-     * @return list<Branch>
+     * @return non-empty-list<Branch>
      */
     public function prove(Car $car): array
     {
@@ -65,7 +67,7 @@ final readonly class MeterWork
         ]));
     }
 
-    /** @param  list<string>  $notes */
+    /** @param  list<Note>  $notes */
     private function branch(float $weight, Car $car, Measure $measure, Leads $leads, array $notes): Branch
     {
         $features = ['reading' => $this->remembered($car, $measure, $leads)];
@@ -76,7 +78,7 @@ final readonly class MeterWork
             $features += $this->extremes($car, $measure, $leads, $features['reading']);
         }
         if ($measure->function === MeterFunction::Milliamperes && $this->blowsFuse($car, $leads)) {
-            return new Branch($weight, $car->in($car->state->withConnections($car->state->connections->withMeterFuse(true))), Prediction::of('reading', $features, [...$notes, 'meter-fuse-blown']));
+            return new Branch($weight, $car->in($car->state->withConnections($car->state->connections->withMeterFuse(true))), Prediction::of('reading', $features, [...$notes, Note::MeterFuseBlown]));
         }
 
         return new Branch($weight, $car, Prediction::of('reading', $features, $notes));
@@ -215,17 +217,17 @@ final readonly class MeterWork
         return $names;
     }
 
-    /** @return list<string> */
+    /** @return list<Note> */
     private function notes(Car $car, MeterFunction $function, Pad $first, Pad $second): array
     {
         if (! $function->feedsCurrent()) {
-            return $function === MeterFunction::VoltsAc && $car->state->wheels->channel === '' ? ['volts-ac-wheel-still'] : [];
+            return $function === MeterFunction::VoltsAc && $car->state->wheels->channel === '' ? [Note::VoltsAcWheelStill] : [];
         }
         $connected = array_filter([$first, $second], static fn (Pad $pad): bool => $pad->onPlug && self::reachesModule($car, $pad));
 
         return match (true) {
-            ($connected !== [] || $first->isFeed() || $second->isFeed()) && $car->state->isPowered() => ['ohms-on-live-circuit'],
-            $connected !== [] => ['ohms-through-module'],
+            ($connected !== [] || $first->isFeed() || $second->isFeed()) && $car->state->isPowered() => [Note::OhmsOnLiveCircuit],
+            $connected !== [] => [Note::OhmsThroughModule],
             default => [],
         };
     }

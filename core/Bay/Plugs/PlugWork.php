@@ -8,6 +8,7 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\ElectricalDamage;
 use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Hands\Hands;
 use Lernfall\Vehicle\Channel;
@@ -22,10 +23,10 @@ final readonly class PlugWork
     {
     }
 
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function unplug(Car $car, string $plug): array
     {
-        $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? ['module-plug-live'] : [];
+        $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? [Note::ModulePlugLive] : [];
         $state = $car->state->plugOpened($plug);
 
         return Branch::only($car->in($plug === $car->vehicle->module->plugId ? $state->supplying([]) : $state), Prediction::of('done', [], $notes));
@@ -34,11 +35,11 @@ final readonly class PlugWork
     /**
      * Joining a plug again wipes its pins: a poor contact may be gone, and the evidence with it.
      *
-     * @return list<Branch>
+     * @return non-empty-list<Branch>
      */
     public function join(Car $car, string $plug): array
     {
-        $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? ['module-plug-live'] : [];
+        $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? [Note::ModulePlugLive] : [];
         $joined = $car->in($car->state->plugJoined($plug));
         $branches = [];
         foreach (OutcomeBranching::of($joined, $car->state->isOpen($plug) ? $this->wipes($car, $plug) : []) as [$weight, $state, $outcomes]) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Repair;
 
+use Lernfall\Bay\Car\KnownGoodPart;
 use Lernfall\Vehicle\Vehicle;
 
 enum RepairKind: string
@@ -32,6 +33,17 @@ enum RepairKind: string
     case ReplaceParkingBrakeSwitch = 'replace-parking-brake-switch';
     case ReplaceLevelSwitch = 'replace-level-switch';
     case MendLamp = 'mend-lamp';
+
+    /** The repair that renews such a part of the car itself. */
+    public static function renewing(KnownGoodPart $part): self
+    {
+        return match ($part) {
+            KnownGoodPart::Sensor => self::ReplaceSensor,
+            KnownGoodPart::SupplyRelay => self::ReplaceRelay,
+            KnownGoodPart::PumpRelay => self::ReplacePumpRelay,
+            KnownGoodPart::ValveRelay => self::ReplaceValveRelay,
+        };
+    }
 
     /** Whether the wheel has to come off for it. */
     public function needsFreeWheel(): bool

@@ -6,7 +6,9 @@ namespace Lernfall\Bay\Repair;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\KnownGood\FitKnownGoodPart;
 use Lernfall\Bay\KnownGood\KnownGoodWork;
 use Lernfall\Module\Memory;
@@ -17,11 +19,11 @@ use Lernfall\Vehicle\PartState;
 /** Repairs put parts back to how they were built. They never ask what is wrong, and never say whether it helped. */
 final readonly class RepairWork
 {
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function repair(Car $car, Repair $repair): array
     {
         if ($repair->kind->needsFreeWheel() && ! $car->state->lift->isSecured()) {
-            return Branch::refused($car, 'unsecured');
+            return Branch::refused($car, Refusal::Unsecured);
         }
         $car = $this->taken($car, $repair);
         $repaired = match ($repair->kind) {
@@ -51,14 +53,14 @@ final readonly class RepairWork
             RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->supply)),
         };
 
-        return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? ['repair-ignition-on'] : []));
+        return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? [Note::RepairIgnitionOn] : []));
     }
 
     /** A part that was only being tried comes out before the one that stays goes in. */
     private function taken(Car $car, Repair $repair): Car
     {
         foreach ($car->state->places->removed->all() as [$part, $place]) {
-            if ($part->renewal() === $repair->kind && $place === $repair->channel) {
+            if (RepairKind::renewing($part) === $repair->kind && $place === $repair->channel) {
                 $car = (new KnownGoodWork)->fit($car, new FitKnownGoodPart($part, $place, false))[0]->car;
             }
         }

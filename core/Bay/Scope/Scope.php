@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Scope;
 
+use Lernfall\Bay\Workshop\Equipment;
+use Lernfall\Document\Node;
+
 /** The oscilloscope on the bench. */
-final readonly class Scope
+final readonly class Scope implements Equipment
 {
     /**
      * @param  int  $samples  of one sweep
@@ -22,6 +25,16 @@ final readonly class Scope
         public int $stepsPerDivision,
         public float $noiseSteps,
     ) {
+    }
+
+    public static function read(Node $workshop): static
+    {
+        $scope = $workshop->at('scope');
+
+        return new self(
+            $scope->float('inputOhms'), $scope->int('samples'), $scope->int('samplesCompared'), $scope->int('divisionsAcross'), $scope->int('divisionsUp'),
+            $scope->int('stepsPerDivision'), $scope->float('noiseSteps'),
+        );
     }
 
     /** The same scope, which never saves on samples. */

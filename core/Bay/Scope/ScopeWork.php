@@ -11,6 +11,7 @@ use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Feature;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Bay\Probing\PadAccess;
 use Lernfall\Bay\Probing\Probed;
@@ -36,7 +37,7 @@ final readonly class ScopeWork
     {
     }
 
-    /** @return list<Branch> */
+    /** @return non-empty-list<Branch> */
     public function capture(Car $car, Capture $capture): array
     {
         $pads = [];
@@ -44,7 +45,7 @@ final readonly class ScopeWork
             $pads[] = [Pads::find($car->vehicle, $input->first), Pads::find($car->vehicle, $input->second)];
         }
         if (array_filter(array_merge(...$pads), static fn (Pad $pad): bool => ! PadAccess::allows($car, $pad)) !== []) {
-            return Branch::refused($car, 'pad-out-of-reach');
+            return Branch::refused($car, Refusal::PadOutOfReach);
         }
         $channels = array_merge(...array_map(static fn (array $pair): array => Probed::channelsAt($car, ...$pair), $pads));
         $branches = [];

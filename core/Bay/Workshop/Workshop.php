@@ -4,80 +4,65 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Workshop;
 
-use Lernfall\Bay\Contract\Action;
-use Lernfall\Bay\Contract\Tool;
-use Lernfall\Bay\Driving\RoadTest;
-use Lernfall\Bay\Hands\Hands;
-use Lernfall\Bay\Inspection\Eyes;
-use Lernfall\Bay\Job\FaultCase;
-use Lernfall\Bay\Meter\Meter;
-use Lernfall\Bay\Scan\ClearCodes;
-use Lernfall\Bay\Scan\ReadCodes;
-use Lernfall\Bay\Scope\Scope;
+use LogicException;
 
-/** The workshop a job is done in: its meter, the eyes that look, its times and prices. */
+/** The workshop a job is done in: its instruments, the eyes that look, its times and prices. */
 final readonly class Workshop
 {
     /**
-     * @param  float  $benchLoadOhms  the resistor that goes with the bench supply
-     * @param  array<string, Rate>  $rates by rate name of the actions
-     * @param  list<Tool>  $withheld  what is not there
+     * @param  array<class-string<Equipment>, Equipment>  $equipment
+     * @param  array<string, Rate>  $rates  by rate name of the actions
+     * @param  list<string>  $withheld  tools that are not there
      */
-    public function __construct(
-        public Meter $meter,
-        public Scope $scope,
-        public Eyes $eyes,
-        public Hands $hands,
-        public float $benchLoadOhms,
-        public float $hubHalfLifeMinutes,
-        public float $costPerMinute,
-        private array $rates,
-        private array $withheld = [],
-    ) {
+    private function __construct(private array $equipment, public float $hubHalfLifeMinutes, public float $costPerMinute, private array $rates, private array $withheld)
+    {
     }
 
-    /** The same workshop with a scope that shows cars which could be there as finely as the one that is. */
-    public function withFineScope(): self
+    /**
+     * @param  list<Equipment>  $equipment
+     * @param  float  $hubHalfLifeMinutes  the time in which half of what a hub is warmer than the air is gone
+     * @param  array<string, Rate>  $rates  by rate name of the actions
+     */
+    public static function with(array $equipment, float $hubHalfLifeMinutes, float $costPerMinute, array $rates): self
     {
-        return $this->equippedWith($this->meter, $this->scope->fine());
+        return new self(array_combine(array_map(static fn (Equipment $one): string => $one::class, $equipment), $equipment), $hubHalfLifeMinutes, $costPerMinute, $rates, []);
     }
 
-    /** The same workshop for one case: its kind of meter, and without what it withholds. */
-    public function forCase(FaultCase $case): self
+    /**
+     * @template T of Equipment
+     *
+     * @param  class-string<T>  $kind
+     * @return T
+     */
+    public function equipment(string $kind): Equipment
     {
-        $meter = $this->meter->averages === $case->averagingMeter ? $this->meter : $this->meter->averaging($case->averagingMeter);
+        $found = $this->equipment[$kind] ?? null;
 
-        return new self($meter, $this->scope, $this->eyes, $this->hands, $this->benchLoadOhms, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates, $case->withheld);
+        return $found instanceof $kind ? $found : throw new LogicException("the workshop has no $kind");
     }
 
-    /** Whether the tool an action needs is there. */
-    public function hasToolFor(Action $action): bool
+    /** The same workshop with another one of a kind. */
+    public function exchanging(Equipment $equipment): self
     {
-        return ! in_array(Tool::for($action), $this->withheld, true);
+        return new self([$equipment::class => $equipment] + $this->equipment, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates, $this->withheld);
     }
 
-    private function equippedWith(Meter $meter, Scope $scope): self
+    /** @param  list<string>  $tools */
+    public function withholding(array $tools): self
     {
-        return new self($meter, $scope, $this->eyes, $this->hands, $this->benchLoadOhms, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates, $this->withheld);
+        return new self($this->equipment, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates, $tools);
     }
 
-    public function rate(Action $action): Rate
+    /** @param  string  $tool  "" for bare hands, which are always there */
+    public function has(string $tool): bool
     {
-        return $this->rates[$action->rate()] ?? new Rate(0.0, 0.0);
+        return ! in_array($tool, $this->withheld, true);
     }
 
-    /** Material and working time of an action, in money. */
-    public function price(Action $action): float
+    /** @param  string  $name  of the entry in the price list */
+    public function rate(string $name): Rate
     {
-        $rate = $this->rate($action);
-
-        return $rate->money + $rate->minutes * $this->costPerMinute;
-    }
-
-    /** What it takes to prove a repair: clearing, driving, reading again. */
-    public function proofMinutes(): float
-    {
-        return array_sum(array_map(fn (Action $action): float => $this->rate($action)->minutes, [new ClearCodes, new RoadTest, new ReadCodes]));
+        return $this->rates[$name] ?? new Rate(0.0, 0.0);
     }
 
     /** @return array<string, Rate> */

@@ -7,6 +7,7 @@ namespace Lernfall\Evidence\Advice;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Evidence\Lineup;
 use Lernfall\Evidence\Odds;
+use Lernfall\Evidence\ProofOfRepair;
 use Lernfall\Evidence\Remedies;
 
 /** Weighs repairing now against testing on, and the tests against each other. */
@@ -25,7 +26,7 @@ final readonly class Adviser
     /** @param  float  $needless  what a repair that changes nothing costs besides its price, in money */
     public function __construct(private Simulator $simulator, private Remedies $remedies, private float $needless)
     {
-        $this->trials = new Trials($simulator->workshop);
+        $this->trials = new Trials($simulator);
         $this->outcomes = new Outcomes($simulator);
     }
 
@@ -65,9 +66,8 @@ final readonly class Adviser
         foreach ($repairs->remedies as $index => $remedy) {
             $prices[$remedy] ??= $remedy === 'beyond' ? self::BEYOND : $this->remedies->cost($repairs->cars[$index]);
         }
-        $workshop = $this->simulator->workshop;
 
-        return new RepairCost($prices, $workshop->proofMinutes() * $workshop->costPerMinute, $this->needless);
+        return new RepairCost($prices, ProofOfRepair::price($this->simulator), $this->needless);
     }
 
     /** Whether the same question has been put, and every suspect would answer it as it did then. */

@@ -17,6 +17,7 @@ use Lernfall\Bay\Lamps\LookAtLamps;
 use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Bay\Workshop\Rate;
 use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\ProofOfRepair;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Evidence\Separation;
 use Lernfall\Evidence\Suspects;
@@ -51,7 +52,7 @@ final readonly class Journeyman
     /** @param  bool  $demandsReading  a repair needs a reading that separates, however cheap it is */
     public function work(FaultCase $case, Suspects $suspects, string $seed, bool $demandsReading = false): Path
     {
-        $simulator = $this->simulator->forCase($case);
+        $simulator = $case->equips($this->simulator);
         $readingFirst = $demandsReading ? new ReadingFirst(new Separation($suspects, $this->weighing, $simulator, $this->remedies), $simulator) : null;
         $job = Job::begin($case, $seed);
         $lineup = Lineup::of($suspects, $this->weighing, $simulator);
@@ -78,11 +79,10 @@ final readonly class Journeyman
     /** @param  list<Trial>  $tests */
     private function path(Job $job, Lineup $lineup, Advice $advice, array $tests): Path
     {
-        $workshop = $this->simulator->workshop;
-        $repairs = array_map($workshop->rate(...), $advice->repairs->repairs($advice->remedy));
-        $minutes = array_sum(array_map(static fn (Rate $one): float => $one->minutes, $repairs)) + $workshop->proofMinutes();
+        $repairs = array_map($this->simulator->rate(...), $advice->repairs->repairs($advice->remedy));
+        $minutes = array_sum(array_map(static fn (Rate $one): float => $one->minutes, $repairs)) + ProofOfRepair::minutes($this->simulator);
         $money = array_sum(array_map(static fn (Rate $one): float => $one->money, $repairs));
 
-        return new Path($job, $lineup, $advice, $tests, $this->remedies->name($job->car), $minutes, $money, $workshop->costPerMinute);
+        return new Path($job, $lineup, $advice, $tests, $this->remedies->name($job->car), $minutes, $money, $this->simulator->workshop->costPerMinute);
     }
 }

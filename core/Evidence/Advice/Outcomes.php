@@ -174,7 +174,7 @@ final readonly class Outcomes
      */
     private function name(Prediction $prediction, Trial $trial, array $bins, array $fixed, ?Prediction $usual): string
     {
-        $words = ["$prediction->kind$prediction->refusal"];
+        $words = [$prediction->kind.($prediction->refusal->value ?? '')];
         foreach ($prediction->features as $feature => $value) {
             if ($trial->features !== [] && ! in_array((string) $feature, $trial->features, true)) {
                 continue;

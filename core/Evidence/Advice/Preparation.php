@@ -7,6 +7,7 @@ namespace Lernfall\Evidence\Advice;
 use Lernfall\Bay\BenchSupply\FeedSensor;
 use Lernfall\Bay\Car\CarState;
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Driving\RoadTest;
 use Lernfall\Bay\Generator\Inject;
@@ -18,9 +19,9 @@ use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Bay\KnownGood\FitKnownGoodPart;
 use Lernfall\Bay\Lift\Secure;
 use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Meter\Measure;
 use Lernfall\Bay\Plugs\Join;
 use Lernfall\Bay\Plugs\Unplug;
-use Lernfall\Evidence\Preview\StandardTest;
 
 /**
  * How to get from the car as it stands to a usual test, which is written down for a car that has just come in: what is in
@@ -33,7 +34,7 @@ final readonly class Preparation
     }
 
     /** @return list<CarAction> */
-    public function for(StandardTest $test): array
+    public function for(CandidateTest $test): array
     {
         $wanted = $this->wantedKey($test);
         $open = array_values(array_map(static fn (Unplug $one): string => $one->plug, array_filter($test->before, static fn (CarAction $one): bool => $one instanceof Unplug)));
@@ -55,7 +56,7 @@ final readonly class Preparation
      * @param  list<string>  $open  plugs the test wants apart
      * @return list<CarAction>
      */
-    private function undone(StandardTest $test, array $open, Ignition $wanted, bool $drives): array
+    private function undone(CandidateTest $test, array $open, Ignition $wanted, bool $drives): array
     {
         $undone = [];
         $joins = array_values(array_diff($this->state->places->openPlugs, $open));
@@ -89,13 +90,13 @@ final readonly class Preparation
     }
 
     /** @return list<CarAction> parts from the shelf that the test does without: the car's own go back */
-    private function takenOut(StandardTest $test): array
+    private function takenOut(CandidateTest $test): array
     {
         $out = [];
         foreach ($this->state->places->removed->all() as [$part, $place]) {
             if (! in_array(new FitKnownGoodPart($part, $place, true), $test->before, false)) {
                 $lift = $this->state->lift;
-                array_push($out, ...($part->renewal()->needsFreeWheel() ? [
+                array_push($out, ...($part->needsFreeWheel() ? [
                     ...($lift->chocked ? [] : [new Secure(SecureStep::Chock)]),
                     ...($lift->raised ? [] : [new Secure(SecureStep::Raise)]),
                     ...($lift->onStands ? [] : [new Secure(SecureStep::Stand)]),
@@ -140,15 +141,21 @@ final readonly class Preparation
     }
 
     /** Ohms are measured without power, a plug that is looked into is opened without it. */
-    private function wantedKey(StandardTest $test): Ignition
+    private function wantedKey(CandidateTest $test): Ignition
     {
         $keys = array_values(array_filter($test->before, static fn (CarAction $one): bool => $one instanceof TurnKey));
 
-        return $keys === [] ? ($test->needsPowerOff() ? Ignition::Off : $this->usualKey($test)) : $keys[count($keys) - 1]->to;
+        return $keys === [] ? ($this->needsPowerOff($test) ? Ignition::Off : $this->usualKey($test)) : $keys[count($keys) - 1]->to;
+    }
+
+    /** Whether the meter feeds a current of its own, or a plug is opened for it. */
+    private function needsPowerOff(CandidateTest $test): bool
+    {
+        return $test->looks[0] instanceof Measure && $test->looks[0]->function->feedsCurrent() || $this->has($test, Unplug::class);
     }
 
     /** Where the key does not matter it stays, unless the engine would run under a raised car. */
-    private function usualKey(StandardTest $test): Ignition
+    private function usualKey(CandidateTest $test): Ignition
     {
         return $this->state->key->isRunning() && $this->has($test, Secure::class) ? Ignition::Off : $this->state->key->position;
     }
@@ -164,13 +171,13 @@ final readonly class Preparation
         return $key;
     }
 
-    private function turns(StandardTest $test, string $channel): bool
+    private function turns(CandidateTest $test, string $channel): bool
     {
         return array_filter($test->before, static fn (CarAction $one): bool => $one instanceof TurnWheel && $one->channel === $channel) !== [];
     }
 
     /** @param  class-string<CarAction>  $class */
-    private function has(StandardTest $test, string $class): bool
+    private function has(CandidateTest $test, string $class): bool
     {
         return array_filter($test->before, static fn (CarAction $one): bool => $one instanceof $class) !== [];
     }

@@ -23,7 +23,7 @@ final readonly class ReadingFirst
 
     public function __construct(private Separation $separation, Simulator $simulator)
     {
-        $this->trials = new Trials($simulator->workshop);
+        $this->trials = new Trials($simulator);
         $this->outcomes = new Outcomes($simulator);
     }
 

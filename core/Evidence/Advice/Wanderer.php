@@ -26,7 +26,7 @@ final readonly class Wanderer
     /** @return list<array{float, bool}> after each test: the chance given to the likeliest remedy, and whether it is the right one */
     public function beliefs(FaultCase $case, Suspects $suspects, string $seed, int $tests): array
     {
-        $simulator = $this->simulator->forCase($case);
+        $simulator = $case->equips($this->simulator);
         $draw = new Draw("wander $seed");
         $job = Job::begin($case, $seed);
         $lineup = Lineup::of($suspects, $this->weighing, $simulator);

@@ -6,6 +6,7 @@ namespace Lernfall\Evidence\Preview;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Feature;
@@ -14,6 +15,7 @@ use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\Job\CustomerHistory;
 use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Evidence\Advice\CandidateTests;
 use Lernfall\Evidence\Apart;
 use Lernfall\Vehicle\Vehicle;
 use LogicException;
@@ -21,6 +23,9 @@ use LogicException;
 /** What an apprentice will meet: every usual test on the car of a case, beside the sound car. */
 final readonly class Preview
 {
+    /** The test that stands apart from the rows. */
+    private const LAMPS = 'lamps';
+
     /** Ways of an uncertain outcome less likely than this are left out. */
     private const RARE = 0.01;
 
@@ -33,26 +38,41 @@ final readonly class Preview
 
     public static function of(FaultCase $case, Simulator $simulator): self
     {
-        $simulator = $simulator->forCase($case);
+        $simulator = $case->equips($simulator);
+        $tests = new CandidateTests($simulator->procedures);
         $faulty = CustomerHistory::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
         $healthy = CustomerHistory::of(Car::hypothesis($case->sound, $case->sound));
         $rows = [];
         $isFed = $faulty->vehicle->feed == $case->sound->feed && $faulty->vehicle->supply == $case->sound->supply && $faulty->vehicle->module == $case->sound->module && $faulty->vehicle->brakeParts == $case->sound->brakeParts;
         foreach ($case->sound->channels as $channel) {
-            foreach (StandardTests::of($case->sound, $channel) as $test) {
+            foreach (self::usual($tests->of($case->sound, $channel)) as $test) {
                 $untouched = $test->isLocal && $isFed && $faulty->vehicle->channel($channel->id) == $channel;
                 $rows[$test->id][$channel->id] = self::cell($test, $untouched ? $healthy : $faulty, $healthy, $simulator);
             }
         }
-        foreach (StandardTests::ofTheWholeCar($case->sound) as $test) {
+        $lamps = null;
+        foreach (self::usual($tests->ofTheWholeCar($case->sound)) as $test) {
             $cell = self::cell($test, $faulty, $healthy, $simulator);
-            $rows[$test->id][Vehicle::WHOLE] = $test->id === 'lamp-codes' ? CountedCell::of($cell, $case->sound) : $cell;
+            if ($test->id === self::LAMPS) {
+                $lamps = $cell;
+            } else {
+                $rows[$test->id][Vehicle::WHOLE] = $test->id === 'lamp-codes' ? CountedCell::of($cell, $case->sound) : $cell;
+            }
         }
 
-        return new self(self::cell(StandardTests::lamps($case->sound), $faulty, $healthy, $simulator), $rows);
+        return new self($lamps ?? throw new LogicException('nobody looks at the lamps'), $rows);
     }
 
-    private static function cell(StandardTest $test, Car $faulty, Car $healthy, Simulator $simulator): Cell
+    /**
+     * @param  list<CandidateTest>  $tests
+     * @return list<CandidateTest>
+     */
+    private static function usual(array $tests): array
+    {
+        return array_values(array_filter($tests, static fn (CandidateTest $test): bool => $test->isUsual));
+    }
+
+    private static function cell(CandidateTest $test, Car $faulty, Car $healthy, Simulator $simulator): Cell
     {
         $there = self::shown($test, $healthy, $simulator);
         $here = $faulty === $healthy ? $there : self::shown($test, $faulty, $simulator, $test->isLocal ? self::provocations($faulty) : []);
@@ -65,10 +85,10 @@ final readonly class Preview
      * @param  list<CarAction>  $provocations
      * @return array<string, Feature>
      */
-    private static function shown(StandardTest $test, Car $car, Simulator $simulator, array $provocations = []): array
+    private static function shown(CandidateTest $test, Car $car, Simulator $simulator, array $provocations = []): array
     {
         $ways = [new Branch(1.0, $car, Prediction::of('start'))];
-        foreach ([...$test->before, ...$provocations, $test->action] as $action) {
+        foreach ([...$test->before, ...$provocations, ...$test->looks] as $action) {
             $ways = self::onwards($ways, $action, $simulator);
         }
         $shown = [];

@@ -44,7 +44,7 @@ final readonly class Solver
     /** @param  ?Closure(int, int): void  $progress  told how much is done, and of how much */
     public function of(FaultCase $case, CaseKnowledge $knowledge, ?Closure $progress = null): Solvability
     {
-        $simulator = $this->simulator->forCase($case);
+        $simulator = $case->equips($this->simulator);
         $remedies = new Remedies($simulator);
         $suspects = $this->suspects->of($case, $knowledge);
         $journeyman = new Journeyman($simulator, $this->suspects->weighing, $remedies, new Adviser($simulator, $remedies, $this->needless));
@@ -75,7 +75,7 @@ final readonly class Solver
             }
         }
         $sound = $first->sound()->car;
-        $apart = $this->toldApart((new Trials($simulator->workshop))->on($case->sound, $truth->state), $truth, $rivals + ['' => $sound], $sound, new Outcomes($simulator));
+        $apart = $this->toldApart((new Trials($simulator))->on($case->sound, $truth->state), $truth, $rivals + ['' => $sound], $sound, new Outcomes($simulator));
 
         $together = array_values(array_diff(array_keys($rivals), $apart));
 
@@ -93,10 +93,10 @@ final readonly class Solver
     {
         $tools = [];
         foreach ($together === [] ? [] : $case->withheld as $tool) {
-            $equipped = $this->simulator->forCase($case->withTool($tool));
-            $apart = $this->toldApart((new Trials($equipped->workshop))->on($case->sound, $truth->state), $truth, $together, $sound, new Outcomes($equipped));
+            $equipped = $case->withTool($tool)->equips($this->simulator);
+            $apart = $this->toldApart((new Trials($equipped))->on($case->sound, $truth->state), $truth, $together, $sound, new Outcomes($equipped));
             if ($apart !== []) {
-                $tools[$tool->value] = $apart;
+                $tools[$tool] = $apart;
             }
         }
 

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Criterion;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Lift\Secure;
-use Lernfall\Bay\Workshop\Workshop;
+use Lernfall\Evidence\ProofOfRepair;
 use Lernfall\Evidence\Remedies;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;
@@ -19,7 +20,7 @@ use Lernfall\Marking\Verdict;
  */
 final readonly class Economy implements Criterion
 {
-    public function __construct(private Remedies $remedies, private Workshop $workshop, private float $diagnosisMinutes)
+    public function __construct(private Remedies $remedies, private Simulator $simulator, private float $diagnosisMinutes)
     {
     }
 
@@ -48,7 +49,7 @@ final readonly class Economy implements Criterion
         $spent = 0.0;
         foreach ($job->steps as $step) {
             if (! $step->action instanceof Secure && ! $step->action instanceof LookAt) {
-                $spent += $step->cost->money + $step->cost->minutes * $this->workshop->costPerMinute;
+                $spent += $step->cost->money + $step->cost->minutes * $this->simulator->workshop->costPerMinute;
             }
         }
 
@@ -57,7 +58,7 @@ final readonly class Economy implements Criterion
 
     private function par(Job $job): float
     {
-        return ($this->diagnosisMinutes + $this->workshop->proofMinutes()) * $this->workshop->costPerMinute
+        return ($this->diagnosisMinutes + ProofOfRepair::minutes($this->simulator)) * $this->simulator->workshop->costPerMinute
             + $this->remedies->cost(Car::hypothesis($job->case->faultyVehicle(), $job->case->sound));
     }
 }

@@ -23,7 +23,7 @@ final readonly class Safety implements Criterion
 
         return match (count($unsafe)) {
             0 => new Verdict(1.0, null, 'mark.safety.clean'),
-            1 => new Verdict(0.5, $unsafe[0][0], "mark.safety.once.{$unsafe[0][1]}", [], 'mark.safety.remedy'),
+            1 => new Verdict(0.5, $unsafe[0][0], "mark.safety.once.{$unsafe[0][1]->value}", [], 'mark.safety.remedy'),
             default => new Verdict(0.0, $unsafe[1][0], 'mark.safety.again', ['times' => count($unsafe)], 'mark.safety.remedy'),
         };
     }

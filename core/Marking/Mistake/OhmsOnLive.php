@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Worksheet\Judgement;
 use Lernfall\Bay\Worksheet\WriteReading;
@@ -22,7 +23,7 @@ final readonly class OhmsOnLive implements Mistake
     {
         foreach ($job->stepsOf(WriteReading::class) as $step) {
             if ($step->action instanceof WriteReading && $step->action->judgement !== Judgement::SaysNothing
-                && in_array('ohms-on-live-circuit', $job->step($step->action->of)->observation->notes ?? [], true)) {
+                && in_array(Note::OhmsOnLiveCircuit, $job->step($step->action->of)->observation->notes ?? [], true)) {
                 return $step->action->of;
             }
         }

@@ -1129,73 +1129,6 @@ export interface components {
             role: "instructor" | "apprentice";
             group: string;
         };
-        /** @description Read the maker's sheet: wiring, pins, colours, nominal values */
-        "look-up-data-sheet": {
-            /** @constant */
-            do: "look-up-data-sheet";
-        };
-        /** @description Chock, raise, set on stands, lower */
-        secure: {
-            /** @constant */
-            do: "secure";
-            /** @enum {unknown} */
-            step: "chock" | "unchock" | "raise" | "stand" | "lower";
-        };
-        /** @description Turn the key */
-        ignition: {
-            /** @constant */
-            do: "ignition";
-            /** @enum {unknown} */
-            to: "off" | "on" | "running";
-        };
-        /** @description Look at the lamps as the driver sees them */
-        "look-at-lamps": {
-            /** @constant */
-            do: "look-at-lamps";
-        };
-        /** @description Read the codes of the brake module */
-        "read-codes": {
-            /** @constant */
-            do: "read-codes";
-            /** @description as the car's menu lists it; left out, the brake module */
-            system?: string;
-            /**
-             * @description an older terminal shows the maker's own numbers in hexadecimal; a reader sees the engine only; left out, the terminal
-             * @enum {unknown}
-             */
-            tool?: "terminal" | "older" | "reader";
-            /** @description as chosen in the tool's menu; left out, the right one */
-            vehicle?: string;
-        };
-        /** @description Clear the codes of the brake module */
-        "clear-codes": {
-            /** @constant */
-            do: "clear-codes";
-            /** @description left out, the brake module */
-            system?: string;
-        };
-        /** @description Look closely at one place of a channel */
-        look: {
-            /** @constant */
-            do: "look";
-            /** @description Permanent id of a channel, for example FR */
-            channel: string;
-            /** @enum {unknown} */
-            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground" | "fluid";
-        };
-        /** @description Open a plug */
-        unplug: {
-            /** @constant */
-            do: "unplug";
-            /** @description Permanent id of a plug, for example FR.sensor-plug */
-            plug: string;
-        };
-        /** @description Join a plug */
-        join: {
-            /** @constant */
-            do: "join";
-            plug: string;
-        };
         /** @description Read the meter with its two leads on two pads */
         measure: {
             /** @constant */
@@ -1211,6 +1144,11 @@ export interface components {
             relativeTo?: number;
             /** @description Keep the least and the greatest as well */
             records?: boolean;
+        };
+        /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
+        "prove-meter": {
+            /** @constant */
+            do: "prove-meter";
         };
         /** @description One sweep of the scope over one or two pairs of pads */
         capture: {
@@ -1231,6 +1169,21 @@ export interface components {
                 edge: "rising" | "falling";
             };
         };
+        /** @description Put jumper leads between pads, in place of those there were; none takes all off */
+        "connect-leads": {
+            /** @constant */
+            do: "connect-leads";
+            leads: {
+                first: string;
+                second: string;
+            }[];
+        };
+        /** @description Put a breakout lead between module and module plug, or take it out */
+        "fit-breakout": {
+            /** @constant */
+            do: "fit-breakout";
+            fitted: boolean;
+        };
         /** @description Connect a signal generator to the loom side of an open sensor plug, or turn its knobs; 0 hertz takes it off */
         inject: {
             /** @constant */
@@ -1246,6 +1199,54 @@ export interface components {
              * @enum {unknown}
              */
             at?: "pair" | "first" | "second";
+        };
+        /** @description Connect the bench supply to the pins of an unplugged sensor; no volts takes it off */
+        "feed-sensor": {
+            /** @constant */
+            do: "feed-sensor";
+            channel: string;
+            volts: number;
+            /** @description current limit */
+            milliamperes: number;
+            /** @description positive lead on the return */
+            reversed: boolean;
+        };
+        /** @description Read the wheel speeds the module sees, standing or driving straight */
+        "live-speeds": {
+            /** @constant */
+            do: "live-speeds";
+            kilometresPerHour: number;
+        };
+        /** @description Drive with the scan tool recording the wheel speeds */
+        "record-drive": {
+            /** @constant */
+            do: "record-drive";
+            /**
+             * @description Left out, the usual drive with bends and a rough piece
+             * @enum {unknown}
+             */
+            route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison" | "free";
+            /** @description of a free drive */
+            stretches?: {
+                kilometresPerHour: number;
+                /** @enum {unknown} */
+                ground: "straight" | "left-bend" | "right-bend" | "bumps";
+                seconds: number;
+            }[];
+            /** @description keep only what lies around the moment at which a code is set */
+            onCode: boolean;
+        };
+        /** @description Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake */
+        "test-actuator": {
+            /** @constant */
+            do: "test-actuator";
+            /** @description "pump", or "valves." and a channel */
+            part: string;
+        };
+        /** @description Watch the switches in the live data while each is worked */
+        "read-switches": {
+            /** @constant */
+            do: "read-switches";
         };
         /** @description Measure the gap with feeler gauges */
         "gauge-gap": {
@@ -1268,50 +1269,37 @@ export interface components {
             channel: string;
             fitted: boolean;
         };
-        /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
-        provoke: {
+        /** @description Read the maker's sheet: wiring, pins, colours, nominal values */
+        "look-up-data-sheet": {
             /** @constant */
-            do: "provoke";
+            do: "look-up-data-sheet";
+        };
+        /** @description Chock, raise, set on stands, lower */
+        secure: {
+            /** @constant */
+            do: "secure";
             /** @enum {unknown} */
-            how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration" | "bumps";
-            channel: string;
+            step: "chock" | "unchock" | "raise" | "stand" | "lower";
         };
-        /** @description Put jumper leads between pads, in place of those there were; none takes all off */
-        "connect-leads": {
+        /** @description Turn the key */
+        ignition: {
             /** @constant */
-            do: "connect-leads";
-            leads: {
-                first: string;
-                second: string;
-            }[];
+            do: "ignition";
+            /** @enum {unknown} */
+            to: "off" | "on" | "running";
         };
-        /** @description Put a breakout lead between module and module plug, or take it out */
-        "fit-breakout": {
+        /** @description Open a plug */
+        unplug: {
             /** @constant */
-            do: "fit-breakout";
-            fitted: boolean;
+            do: "unplug";
+            /** @description Permanent id of a plug, for example FR.sensor-plug */
+            plug: string;
         };
-        /** @description Connect the bench supply to the pins of an unplugged sensor; no volts takes it off */
-        "feed-sensor": {
+        /** @description Join a plug */
+        join: {
             /** @constant */
-            do: "feed-sensor";
-            channel: string;
-            volts: number;
-            /** @description current limit */
-            milliamperes: number;
-            /** @description positive lead on the return */
-            reversed: boolean;
-        };
-        /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
-        "prove-meter": {
-            /** @constant */
-            do: "prove-meter";
-        };
-        /** @description Rock a raised wheel at top and bottom, try ring and sensor by hand */
-        "rock-wheel": {
-            /** @constant */
-            do: "rock-wheel";
-            channel: string;
+            do: "join";
+            plug: string;
         };
         /** @description Have a wheel turned by hand; 0 stops it */
         "turn-wheel": {
@@ -1322,20 +1310,90 @@ export interface components {
             /** @description below zero backwards */
             turnsPerSecond: number;
         };
-        /** @description Read the wheel speeds the module sees, standing or driving straight */
-        "live-speeds": {
+        /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
+        provoke: {
             /** @constant */
-            do: "live-speeds";
-            kilometresPerHour: number;
-        };
-        /** @description Carry out a repair */
-        repair: {
-            /** @constant */
-            do: "repair";
+            do: "provoke";
             /** @enum {unknown} */
-            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+            how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration" | "bumps";
+            channel: string;
+        };
+        /** @description Rock a raised wheel at top and bottom, try ring and sensor by hand */
+        "rock-wheel": {
+            /** @constant */
+            do: "rock-wheel";
+            channel: string;
+        };
+        /** @description Look closely at one place of a channel */
+        look: {
+            /** @constant */
+            do: "look";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
+            /** @enum {unknown} */
+            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground" | "fluid";
+        };
+        /** @description Look at the lamps as the driver sees them */
+        "look-at-lamps": {
+            /** @constant */
+            do: "look-at-lamps";
+        };
+        /** @description Watch the ABS lamp long enough to count */
+        "watch-lamp": {
+            /** @constant */
+            do: "watch-lamp";
+        };
+        /** @description Open or close the check connector */
+        "check-connector": {
+            /** @constant */
+            do: "check-connector";
+            open: boolean;
+        };
+        /** @description Press the brake pedal some times */
+        "press-pedal": {
+            /** @constant */
+            do: "press-pedal";
+            times: number;
+            /** @description in which all presses come */
+            seconds: number;
+        };
+        /** @description Pull the parking brake; whoever drives off releases it */
+        "parking-brake": {
+            /** @constant */
+            do: "parking-brake";
+        };
+        /** @description Switch the power on, off and on again, and watch the lamp */
+        "cycle-power": {
+            /** @constant */
+            do: "cycle-power";
+            onSeconds: number;
+            offSeconds: number;
+        };
+        /** @description Read the codes of the brake module */
+        "read-codes": {
+            /** @constant */
+            do: "read-codes";
+            /** @description as the car's menu lists it; left out, the brake module */
+            system?: string;
+            /**
+             * @description an older terminal shows the maker's own numbers in hexadecimal; a reader sees the engine only; left out, the terminal
+             * @enum {unknown}
+             */
+            tool?: "terminal" | "older" | "reader";
+            /** @description as chosen in the tool's menu; left out, the right one */
+            vehicle?: string;
+        };
+        /** @description Clear the codes of the brake module */
+        "clear-codes": {
+            /** @constant */
+            do: "clear-codes";
+            /** @description left out, the brake module */
+            system?: string;
+        };
+        /** @description Take the scan tool off the module */
+        "end-session": {
+            /** @constant */
+            do: "end-session";
         };
         /** @description Drive one of the drives there are, with the module watching */
         "road-test": {
@@ -1353,6 +1411,15 @@ export interface components {
                 ground: "straight" | "left-bend" | "right-bend" | "bumps";
                 seconds: number;
             }[];
+        };
+        /** @description Carry out a repair */
+        repair: {
+            /** @constant */
+            do: "repair";
+            /** @enum {unknown} */
+            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+            /** @description Permanent id of a channel, for example FR */
+            channel: string;
         };
         /** @description Write a code down; "none" where none is stored */
         "write-code": {
@@ -1373,7 +1440,7 @@ export interface components {
             feature: string;
             value: number | null;
             /** @enum {unknown} */
-            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "km/h" | "mm" | "Hz" | "";
+            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "Hz" | "km/h" | "";
             /** @description "open" for an overload, or what was seen */
             word: string;
             /** @enum {unknown} */
@@ -1409,79 +1476,152 @@ export interface components {
             /** @constant */
             do: "conclude";
         };
-        /** @description Open or close the check connector */
-        "check-connector": {
-            /** @constant */
-            do: "check-connector";
-            open: boolean;
-        };
-        /** @description Press the brake pedal some times */
-        "press-pedal": {
-            /** @constant */
-            do: "press-pedal";
-            times: number;
-            /** @description in which all presses come */
-            seconds: number;
-        };
-        /** @description Pull the parking brake; whoever drives off releases it */
-        "parking-brake": {
-            /** @constant */
-            do: "parking-brake";
-        };
-        /** @description Watch the ABS lamp long enough to count */
-        "watch-lamp": {
-            /** @constant */
-            do: "watch-lamp";
-        };
-        /** @description Switch the power on, off and on again, and watch the lamp */
-        "cycle-power": {
-            /** @constant */
-            do: "cycle-power";
-            onSeconds: number;
-            offSeconds: number;
-        };
-        /** @description Take the scan tool off the module */
-        "end-session": {
-            /** @constant */
-            do: "end-session";
-        };
-        /** @description Drive with the scan tool recording the wheel speeds */
-        "record-drive": {
-            /** @constant */
-            do: "record-drive";
-            /**
-             * @description Left out, the usual drive with bends and a rough piece
-             * @enum {unknown}
-             */
-            route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison" | "free";
-            /** @description keep only what lies around the moment at which a code is set */
-            onCode: boolean;
-            /** @description of a free drive */
-            stretches?: {
-                kilometresPerHour: number;
-                /** @enum {unknown} */
-                ground: "straight" | "left-bend" | "right-bend" | "bumps";
-                seconds: number;
-            }[];
-        };
-        /** @description Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake */
-        "test-actuator": {
-            /** @constant */
-            do: "test-actuator";
-            /** @description "pump", or "valves." and a channel */
-            part: string;
-        };
-        /** @description Watch the switches in the live data while each is worked */
-        "read-switches": {
-            /** @constant */
-            do: "read-switches";
-        };
         /**
          * Action
          * @description One thing a person does, with its settings.
          */
         "action.schema": {
             $defs: {
+                /** @description Read the meter with its two leads on two pads */
+                measure: {
+                    /** @constant */
+                    do: "measure";
+                    /** @enum {unknown} */
+                    function: "ohms" | "continuity" | "volts-dc" | "volts-ac" | "milliamperes" | "hertz";
+                    /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
+                    first: string;
+                    second: string;
+                    /** @description Full scale of a range set by hand, in the SI unit of the function; left out, the meter chooses */
+                    fullScale?: number;
+                    /** @description Subtracted from the display, in the SI unit of the function */
+                    relativeTo?: number;
+                    /** @description Keep the least and the greatest as well */
+                    records?: boolean;
+                };
+                /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
+                "prove-meter": {
+                    /** @constant */
+                    do: "prove-meter";
+                };
+                /** @description One sweep of the scope over one or two pairs of pads */
+                capture: {
+                    /** @constant */
+                    do: "capture";
+                    inputs: {
+                        first: string;
+                        second: string;
+                        voltsPerDivision: number;
+                        /** @enum {unknown} */
+                        coupling: "dc" | "ac";
+                    }[];
+                    secondsPerDivision: number;
+                    trigger: {
+                        input: number;
+                        volts: number;
+                        /** @enum {unknown} */
+                        edge: "rising" | "falling";
+                    };
+                };
+                /** @description Put jumper leads between pads, in place of those there were; none takes all off */
+                "connect-leads": {
+                    /** @constant */
+                    do: "connect-leads";
+                    leads: {
+                        first: string;
+                        second: string;
+                    }[];
+                };
+                /** @description Put a breakout lead between module and module plug, or take it out */
+                "fit-breakout": {
+                    /** @constant */
+                    do: "fit-breakout";
+                    fitted: boolean;
+                };
+                /** @description Connect a signal generator to the loom side of an open sensor plug, or turn its knobs; 0 hertz takes it off */
+                inject: {
+                    /** @constant */
+                    do: "inject";
+                    channel: string;
+                    /** @enum {unknown} */
+                    shape: "sine" | "current" | "voltage";
+                    hertz: number;
+                    /** @description Volts, or amperes for a current */
+                    amplitude: number;
+                    /**
+                     * @description Where a sine goes: across the pair, or from one pin to the body; left out, across the pair
+                     * @enum {unknown}
+                     */
+                    at?: "pair" | "first" | "second";
+                };
+                /** @description Connect the bench supply to the pins of an unplugged sensor; no volts takes it off */
+                "feed-sensor": {
+                    /** @constant */
+                    do: "feed-sensor";
+                    channel: string;
+                    volts: number;
+                    /** @description current limit */
+                    milliamperes: number;
+                    /** @description positive lead on the return */
+                    reversed: boolean;
+                };
+                /** @description Read the wheel speeds the module sees, standing or driving straight */
+                "live-speeds": {
+                    /** @constant */
+                    do: "live-speeds";
+                    kilometresPerHour: number;
+                };
+                /** @description Drive with the scan tool recording the wheel speeds */
+                "record-drive": {
+                    /** @constant */
+                    do: "record-drive";
+                    /**
+                     * @description Left out, the usual drive with bends and a rough piece
+                     * @enum {unknown}
+                     */
+                    route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison" | "free";
+                    /** @description of a free drive */
+                    stretches?: {
+                        kilometresPerHour: number;
+                        /** @enum {unknown} */
+                        ground: "straight" | "left-bend" | "right-bend" | "bumps";
+                        seconds: number;
+                    }[];
+                    /** @description keep only what lies around the moment at which a code is set */
+                    onCode: boolean;
+                };
+                /** @description Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake */
+                "test-actuator": {
+                    /** @constant */
+                    do: "test-actuator";
+                    /** @description "pump", or "valves." and a channel */
+                    part: string;
+                };
+                /** @description Watch the switches in the live data while each is worked */
+                "read-switches": {
+                    /** @constant */
+                    do: "read-switches";
+                };
+                /** @description Measure the gap with feeler gauges */
+                "gauge-gap": {
+                    /** @constant */
+                    do: "gauge-gap";
+                    channel: string;
+                };
+                /** @description Exchange the sensors of the two sides of an axle */
+                "swap-sensors": {
+                    /** @constant */
+                    do: "swap-sensors";
+                    channel: string;
+                };
+                /** @description Fit a known good part from the shelf in place of the car's own, or take it out again. A test, not a repair */
+                "fit-trial-part": {
+                    /** @constant */
+                    do: "fit-trial-part";
+                    /** @enum {unknown} */
+                    part: "sensor" | "supply-relay" | "pump-relay" | "valve-relay";
+                    channel: string;
+                    fitted: boolean;
+                };
                 /** @description Read the maker's sheet: wiring, pins, colours, nominal values */
                 "look-up-data-sheet": {
                     /** @constant */
@@ -1501,10 +1641,86 @@ export interface components {
                     /** @enum {unknown} */
                     to: "off" | "on" | "running";
                 };
+                /** @description Open a plug */
+                unplug: {
+                    /** @constant */
+                    do: "unplug";
+                    /** @description Permanent id of a plug, for example FR.sensor-plug */
+                    plug: string;
+                };
+                /** @description Join a plug */
+                join: {
+                    /** @constant */
+                    do: "join";
+                    plug: string;
+                };
+                /** @description Have a wheel turned by hand; 0 stops it */
+                "turn-wheel": {
+                    /** @constant */
+                    do: "turn-wheel";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
+                    /** @description below zero backwards */
+                    turnsPerSecond: number;
+                };
+                /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
+                provoke: {
+                    /** @constant */
+                    do: "provoke";
+                    /** @enum {unknown} */
+                    how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration" | "bumps";
+                    channel: string;
+                };
+                /** @description Rock a raised wheel at top and bottom, try ring and sensor by hand */
+                "rock-wheel": {
+                    /** @constant */
+                    do: "rock-wheel";
+                    channel: string;
+                };
+                /** @description Look closely at one place of a channel */
+                look: {
+                    /** @constant */
+                    do: "look";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
+                    /** @enum {unknown} */
+                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground" | "fluid";
+                };
                 /** @description Look at the lamps as the driver sees them */
                 "look-at-lamps": {
                     /** @constant */
                     do: "look-at-lamps";
+                };
+                /** @description Watch the ABS lamp long enough to count */
+                "watch-lamp": {
+                    /** @constant */
+                    do: "watch-lamp";
+                };
+                /** @description Open or close the check connector */
+                "check-connector": {
+                    /** @constant */
+                    do: "check-connector";
+                    open: boolean;
+                };
+                /** @description Press the brake pedal some times */
+                "press-pedal": {
+                    /** @constant */
+                    do: "press-pedal";
+                    times: number;
+                    /** @description in which all presses come */
+                    seconds: number;
+                };
+                /** @description Pull the parking brake; whoever drives off releases it */
+                "parking-brake": {
+                    /** @constant */
+                    do: "parking-brake";
+                };
+                /** @description Switch the power on, off and on again, and watch the lamp */
+                "cycle-power": {
+                    /** @constant */
+                    do: "cycle-power";
+                    onSeconds: number;
+                    offSeconds: number;
                 };
                 /** @description Read the codes of the brake module */
                 "read-codes": {
@@ -1527,131 +1743,10 @@ export interface components {
                     /** @description left out, the brake module */
                     system?: string;
                 };
-                /** @description Look closely at one place of a channel */
-                look: {
+                /** @description Take the scan tool off the module */
+                "end-session": {
                     /** @constant */
-                    do: "look";
-                    /** @description Permanent id of a channel, for example FR */
-                    channel: string;
-                    /** @enum {unknown} */
-                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground" | "fluid";
-                };
-                /** @description Open a plug */
-                unplug: {
-                    /** @constant */
-                    do: "unplug";
-                    /** @description Permanent id of a plug, for example FR.sensor-plug */
-                    plug: string;
-                };
-                /** @description Join a plug */
-                join: {
-                    /** @constant */
-                    do: "join";
-                    plug: string;
-                };
-                /** @description Read the meter with its two leads on two pads */
-                measure: {
-                    /** @constant */
-                    do: "measure";
-                    /** @enum {unknown} */
-                    function: "ohms" | "continuity" | "volts-dc" | "volts-ac" | "milliamperes" | "hertz";
-                    /** @description Pad of the first lead, for example FR.sensor-plug.wheel.1 */
-                    first: string;
-                    second: string;
-                    /** @description Full scale of a range set by hand, in the SI unit of the function; left out, the meter chooses */
-                    fullScale?: number;
-                    /** @description Subtracted from the display, in the SI unit of the function */
-                    relativeTo?: number;
-                    /** @description Keep the least and the greatest as well */
-                    records?: boolean;
-                };
-                /** @description One sweep of the scope over one or two pairs of pads */
-                capture: {
-                    /** @constant */
-                    do: "capture";
-                    inputs: {
-                        first: string;
-                        second: string;
-                        voltsPerDivision: number;
-                        /** @enum {unknown} */
-                        coupling: "dc" | "ac";
-                    }[];
-                    secondsPerDivision: number;
-                    trigger: {
-                        input: number;
-                        volts: number;
-                        /** @enum {unknown} */
-                        edge: "rising" | "falling";
-                    };
-                };
-                /** @description Connect a signal generator to the loom side of an open sensor plug, or turn its knobs; 0 hertz takes it off */
-                inject: {
-                    /** @constant */
-                    do: "inject";
-                    channel: string;
-                    /** @enum {unknown} */
-                    shape: "sine" | "current" | "voltage";
-                    hertz: number;
-                    /** @description Volts, or amperes for a current */
-                    amplitude: number;
-                    /**
-                     * @description Where a sine goes: across the pair, or from one pin to the body; left out, across the pair
-                     * @enum {unknown}
-                     */
-                    at?: "pair" | "first" | "second";
-                };
-                /** @description Measure the gap with feeler gauges */
-                "gauge-gap": {
-                    /** @constant */
-                    do: "gauge-gap";
-                    channel: string;
-                };
-                /** @description Fit a known good part from the shelf in place of the car's own, or take it out again. A test, not a repair */
-                "fit-trial-part": {
-                    /** @constant */
-                    do: "fit-trial-part";
-                    /** @enum {unknown} */
-                    part: "sensor" | "supply-relay" | "pump-relay" | "valve-relay";
-                    channel: string;
-                    fitted: boolean;
-                };
-                /** @description Exchange the sensors of the two sides of an axle */
-                "swap-sensors": {
-                    /** @constant */
-                    do: "swap-sensors";
-                    channel: string;
-                };
-                /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
-                provoke: {
-                    /** @constant */
-                    do: "provoke";
-                    /** @enum {unknown} */
-                    how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration" | "bumps";
-                    channel: string;
-                };
-                /** @description Have a wheel turned by hand; 0 stops it */
-                "turn-wheel": {
-                    /** @constant */
-                    do: "turn-wheel";
-                    /** @description Permanent id of a channel, for example FR */
-                    channel: string;
-                    /** @description below zero backwards */
-                    turnsPerSecond: number;
-                };
-                /** @description Read the wheel speeds the module sees, standing or driving straight */
-                "live-speeds": {
-                    /** @constant */
-                    do: "live-speeds";
-                    kilometresPerHour: number;
-                };
-                /** @description Carry out a repair */
-                repair: {
-                    /** @constant */
-                    do: "repair";
-                    /** @enum {unknown} */
-                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
-                    /** @description Permanent id of a channel, for example FR */
-                    channel: string;
+                    do: "end-session";
                 };
                 /** @description Drive one of the drives there are, with the module watching */
                 "road-test": {
@@ -1669,6 +1764,15 @@ export interface components {
                         ground: "straight" | "left-bend" | "right-bend" | "bumps";
                         seconds: number;
                     }[];
+                };
+                /** @description Carry out a repair */
+                repair: {
+                    /** @constant */
+                    do: "repair";
+                    /** @enum {unknown} */
+                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
                 };
                 /** @description Write a code down; "none" where none is stored */
                 "write-code": {
@@ -1689,7 +1793,7 @@ export interface components {
                     feature: string;
                     value: number | null;
                     /** @enum {unknown} */
-                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "km/h" | "mm" | "Hz" | "";
+                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "Hz" | "km/h" | "";
                     /** @description "open" for an overload, or what was seen */
                     word: string;
                     /** @enum {unknown} */
@@ -1725,112 +1829,13 @@ export interface components {
                     /** @constant */
                     do: "conclude";
                 };
-                /** @description Put jumper leads between pads, in place of those there were; none takes all off */
-                "connect-leads": {
-                    /** @constant */
-                    do: "connect-leads";
-                    leads: {
-                        first: string;
-                        second: string;
-                    }[];
-                };
-                /** @description Put a breakout lead between module and module plug, or take it out */
-                "fit-breakout": {
-                    /** @constant */
-                    do: "fit-breakout";
-                    fitted: boolean;
-                };
-                /** @description Connect the bench supply to the pins of an unplugged sensor; no volts takes it off */
-                "feed-sensor": {
-                    /** @constant */
-                    do: "feed-sensor";
-                    channel: string;
-                    volts: number;
-                    /** @description current limit */
-                    milliamperes: number;
-                    /** @description positive lead on the return */
-                    reversed: boolean;
-                };
-                /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
-                "prove-meter": {
-                    /** @constant */
-                    do: "prove-meter";
-                };
-                /** @description Rock a raised wheel at top and bottom, try ring and sensor by hand */
-                "rock-wheel": {
-                    /** @constant */
-                    do: "rock-wheel";
-                    channel: string;
-                };
-                /** @description Open or close the check connector */
-                "check-connector": {
-                    /** @constant */
-                    do: "check-connector";
-                    open: boolean;
-                };
-                /** @description Press the brake pedal some times */
-                "press-pedal": {
-                    /** @constant */
-                    do: "press-pedal";
-                    times: number;
-                    /** @description in which all presses come */
-                    seconds: number;
-                };
-                /** @description Pull the parking brake; whoever drives off releases it */
-                "parking-brake": {
-                    /** @constant */
-                    do: "parking-brake";
-                };
-                /** @description Watch the ABS lamp long enough to count */
-                "watch-lamp": {
-                    /** @constant */
-                    do: "watch-lamp";
-                };
-                /** @description Switch the power on, off and on again, and watch the lamp */
-                "cycle-power": {
-                    /** @constant */
-                    do: "cycle-power";
-                    onSeconds: number;
-                    offSeconds: number;
-                };
-                /** @description Take the scan tool off the module */
-                "end-session": {
-                    /** @constant */
-                    do: "end-session";
-                };
-                /** @description Drive with the scan tool recording the wheel speeds */
-                "record-drive": {
-                    /** @constant */
-                    do: "record-drive";
-                    /**
-                     * @description Left out, the usual drive with bends and a rough piece
-                     * @enum {unknown}
-                     */
-                    route: "usual" | "straight" | "left-bends" | "right-bends" | "bumps" | "warm-up" | "check-run" | "tyre-comparison" | "free";
-                    /** @description keep only what lies around the moment at which a code is set */
-                    onCode: boolean;
-                    /** @description of a free drive */
-                    stretches?: {
-                        kilometresPerHour: number;
-                        /** @enum {unknown} */
-                        ground: "straight" | "left-bend" | "right-bend" | "bumps";
-                        seconds: number;
-                    }[];
-                };
-                /** @description Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake */
-                "test-actuator": {
-                    /** @constant */
-                    do: "test-actuator";
-                    /** @description "pump", or "valves." and a channel */
-                    part: string;
-                };
-                /** @description Watch the switches in the live data while each is worked */
-                "read-switches": {
-                    /** @constant */
-                    do: "read-switches";
-                };
+                /**
+                 * @description A tool that a case may withhold
+                 * @enum {unknown}
+                 */
+                tool: "meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
             };
-        } & (components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["look-at-lamps"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["look"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["measure"] | components["schemas"]["capture"] | components["schemas"]["inject"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["provoke"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["feed-sensor"] | components["schemas"]["prove-meter"] | components["schemas"]["rock-wheel"] | components["schemas"]["turn-wheel"] | components["schemas"]["live-speeds"] | components["schemas"]["repair"] | components["schemas"]["road-test"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["watch-lamp"] | components["schemas"]["cycle-power"] | components["schemas"]["end-session"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
     };
     responses: never;
     parameters: never;

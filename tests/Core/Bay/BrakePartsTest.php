@@ -83,7 +83,7 @@ final class BrakePartsTest extends TestCase
     {
         $bench = Workbench::healthy();
 
-        self::assertSame('unsecured', $bench->do(new TurnKey(Ignition::On), new TestActuator('valves.FL'))->refusal);
+        self::assertSame('unsecured', $bench->do(new TurnKey(Ignition::On), new TestActuator('valves.FL'))->refusal?->value);
     }
 
     /** The level switch of the unit's own reservoir: lamps on, systems off, and nothing stored. */

@@ -37,7 +37,7 @@ final class FootingTest extends TestCase
         $played->do(ActionExamples::all()[$action]);
 
         self::assertTrue($played->shown()->wasRefused());
-        self::assertSame('unsecured', $played->shown()->refusal);
+        self::assertSame('unsecured', $played->shown()->refusal?->value);
         self::assertEquals($before->vehicle, $played->job->car->vehicle);
         self::assertEquals($before->state->lift, $played->job->car->state->lift);
         self::assertLessThan(15.0, $played->do(['do' => 'conclude'])->marks()->mark('safety')?->points);
@@ -56,9 +56,9 @@ final class FootingTest extends TestCase
             $action = ActionExamples::all()[$drive];
             $running = ['do' => 'ignition', 'to' => 'running'];
 
-            self::assertSame('raised', $this->stood(['chock', 'raise', 'stand'])->do(['do' => 'ignition', 'to' => 'on'], $action)->shown()->refusal);
-            self::assertSame('chocks-in', $this->stood(['chock'])->do($running, $action)->shown()->refusal);
-            self::assertSame('engine-off', $this->stood([])->do(['do' => 'ignition', 'to' => 'on'], $action)->shown()->refusal);
+            self::assertSame('raised', $this->stood(['chock', 'raise', 'stand'])->do(['do' => 'ignition', 'to' => 'on'], $action)->shown()->refusal?->value);
+            self::assertSame('chocks-in', $this->stood(['chock'])->do($running, $action)->shown()->refusal?->value);
+            self::assertSame('engine-off', $this->stood([])->do(['do' => 'ignition', 'to' => 'on'], $action)->shown()->refusal?->value);
             self::assertFalse($this->stood([])->do($running, $action)->shown()->wasRefused());
         }
     }

@@ -84,7 +84,7 @@ final class InjectionTest extends TestCase
     {
         $inject = ['do' => 'inject', 'channel' => 'FL', 'shape' => 'sine', 'hertz' => 100.0, 'amplitude' => 2.0];
         $played = Played::on(Workbench::case())->do($inject);
-        self::assertSame('plug-joined', $played->shown()->refusal);
+        self::assertSame('plug-joined', $played->shown()->refusal?->value);
 
         $played->do(['do' => 'unplug', 'plug' => 'FL.sensor-plug'], $inject);
         self::assertNotNull($played->job->car->state->connections->injection);

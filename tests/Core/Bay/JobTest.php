@@ -87,7 +87,7 @@ final class JobTest extends TestCase
     {
         $played = Played::on(Workbench::case())->do(['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.5]);
 
-        self::assertSame('unsecured', $played->shown()->refusal);
+        self::assertSame('unsecured', $played->shown()->refusal?->value);
         self::assertSame(0.0, $played->job->minutes());
         self::assertCount(1, $played->job->steps);
     }

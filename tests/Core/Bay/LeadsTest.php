@@ -56,7 +56,7 @@ final class LeadsTest extends TestCase
     {
         $played = Played::on(Workbench::case())->do(['do' => 'connect-leads', 'leads' => [['first' => 'battery.positive', 'second' => 'body']]]);
 
-        self::assertSame('lead-glows', $played->shown()->refusal);
+        self::assertSame('lead-glows', $played->shown()->refusal?->value);
         self::assertSame([], $played->job->car->state->connections->jumpers);
     }
 
@@ -75,14 +75,14 @@ final class LeadsTest extends TestCase
             ['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'],
         );
 
-        self::assertSame('leads-connected', $played->shown()->refusal);
+        self::assertSame('leads-connected', $played->shown()->refusal?->value);
     }
 
     public function test_a_breakout_lead_brings_the_modules_pins_out_with_the_plug_joined(): void
     {
         $read = ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.module.1'];
         $played = Played::on(Workbench::case([['module-plug-corroded', 'FR', '1', 3200.0]]))->do(['do' => 'ignition', 'to' => 'on'], $read);
-        self::assertSame('pad-out-of-reach', $played->shown()->refusal);
+        self::assertSame('pad-out-of-reach', $played->shown()->refusal?->value);
 
         // by hand: 1340 + 3200 Ω beside the input's 43 kΩ are 4106 Ω; 5 V over those and twice 4.7 kΩ drive 0.370 mA,
         // of which 0.335 mA pass the pin: 1.07 V over its 3200 Ω
@@ -123,7 +123,7 @@ final class LeadsTest extends TestCase
     {
         $played = Played::on(Workbench::case())->do(['do' => 'feed-sensor', 'channel' => 'FL', 'volts' => 12.0, 'milliamperes' => 50.0, 'reversed' => false]);
 
-        self::assertSame('plug-joined', $played->shown()->refusal);
+        self::assertSame('plug-joined', $played->shown()->refusal?->value);
     }
 
     private function onTheBench(float $volts, float $milliamperes, bool $reversed): Played

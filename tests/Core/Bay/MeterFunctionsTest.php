@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\Hands\TurnWheel;
 use Lernfall\Bay\Job\FaultCase;
@@ -92,7 +93,7 @@ final class MeterFunctionsTest extends TestCase
 
         $bench->do(new TurnKey(Ignition::On));
         $across = $bench->do(new Measure(MeterFunction::Milliamperes, 'battery.positive', 'battery.negative'));
-        self::assertSame(['meter-fuse-blown'], $across->notes);
+        self::assertSame([Note::MeterFuseBlown], $across->notes);
         self::assertSame(0.0, $across->number('reading')?->si);
         self::assertSame('blown', $bench->do(new ProveMeter)->word('fuse'));
         self::assertSame('sound', $bench->do(new ProveMeter)->word('fuse'), 'it has been renewed');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Hands\TurnWheel;
 use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Bay\Meter\Measure;
@@ -56,7 +57,7 @@ final class MeterTest extends TestCase
         $bench->do(new TurnKey(Ignition::On));
         $observation = $bench->do(new Measure(MeterFunction::Ohms, ...self::PINS));
 
-        self::assertSame(['ohms-on-live-circuit'], $observation->notes);
+        self::assertSame([Note::OhmsOnLiveCircuit], $observation->notes);
         self::assertGreaterThan(2000.0, $observation->number('reading')?->si);
     }
 
@@ -75,12 +76,12 @@ final class MeterTest extends TestCase
     {
         $observation = Workbench::healthy()->do(new Measure(MeterFunction::VoltsDc, 'FL.module-plug.module.1', 'body'));
 
-        self::assertSame('pad-out-of-reach', $observation->refusal);
+        self::assertSame('pad-out-of-reach', $observation->refusal?->value);
     }
 
     public function test_turning_a_wheel_on_an_unsecured_car_is_refused(): void
     {
-        self::assertSame('unsecured', Workbench::healthy()->do(new TurnWheel('FL', 0.5))->refusal);
+        self::assertSame('unsecured', Workbench::healthy()->do(new TurnWheel('FL', 0.5))->refusal?->value);
     }
 
     public function test_the_same_seed_shows_the_same_number_and_a_repetition_only_new_noise(): void

@@ -112,9 +112,9 @@ final class ProvocationTest extends TestCase
     public function test_nobody_wiggles_under_a_car_without_stands_and_nothing_shakes_without_the_engine(): void
     {
         $played = $this->played(Provocation::Vibration)->do(['do' => 'secure', 'step' => 'chock'], $this->provoke('vibration'));
-        self::assertSame('engine-off', $played->shown()->refusal);
+        self::assertSame('engine-off', $played->shown()->refusal?->value);
 
-        self::assertSame('unsecured', $played->do(['do' => 'secure', 'step' => 'raise'], $this->provoke('wiggle-cable'))->shown()->refusal);
+        self::assertSame('unsecured', $played->do(['do' => 'secure', 'step' => 'raise'], $this->provoke('wiggle-cable'))->shown()->refusal?->value);
     }
 
     public function test_cleaning_a_ring_does_not_mend_the_crack_that_opens_when_it_is_hot(): void
@@ -204,6 +204,6 @@ final class ProvocationTest extends TestCase
         self::assertTrue($played->shown()->number('reading')?->overload);
         self::assertFalse($played->do(['do' => 'provoke', 'how' => 'bumps', 'channel' => 'FL'], $ohms)->shown()->number('reading')?->overload);
 
-        self::assertSame('raised', Played::on($case)->secured()->do(['do' => 'provoke', 'how' => 'bumps', 'channel' => 'FR'])->shown()->refusal);
+        self::assertSame('raised', Played::on($case)->secured()->do(['do' => 'provoke', 'how' => 'bumps', 'channel' => 'FR'])->shown()->refusal?->value);
     }
 }

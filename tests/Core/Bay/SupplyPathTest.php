@@ -88,6 +88,6 @@ final class SupplyPathTest extends TestCase
     {
         $played = Played::on(Workbench::case([['fuse-blown', 'car']]))->do(['do' => 'connect-leads', 'leads' => [['first' => 'feed.fuse.in', 'second' => 'body']]]);
 
-        self::assertSame('lead-glows', $played->shown()->refusal);
+        self::assertSame('lead-glows', $played->shown()->refusal?->value);
     }
 }

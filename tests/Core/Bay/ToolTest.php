@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Contract\Tool;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Rooms;
 use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Advice\Trials;
 use Lernfall\Format\ActionReader;
@@ -23,31 +23,31 @@ final class ToolTest extends TestCase
         $needed = [];
         foreach (ActionExamples::all() as $name => $example) {
             $action = ActionReader::read($example);
-            $tool = Tool::for($action);
-            if ($tool === null) {
+            $tool = Rooms::procedures()->procedure($action)->tool();
+            if ($tool === '') {
                 continue;
             }
             $needed[] = $tool;
-            foreach (Tool::cases() as $withheld) {
+            foreach (Rooms::procedures()->tools() as $withheld) {
                 $refused = false;
                 try {
                     Job::begin($this->without($withheld), 'a')->do($action, Workbench::simulator());
                 } catch (UnfitAction $unfit) {
                     $refused = $unfit->messageKey === 'unfit.withheld';
                 }
-                self::assertSame($withheld === $tool, $refused, "$name without $withheld->value");
+                self::assertSame($withheld === $tool, $refused, "$name without $withheld");
             }
         }
 
-        self::assertEqualsCanonicalizing(Tool::cases(), array_values(array_unique($needed, SORT_REGULAR)));
+        self::assertEqualsCanonicalizing(Rooms::procedures()->tools(), array_values(array_unique($needed)));
     }
 
     public function test_no_test_is_advised_whose_tool_is_withheld(): void
     {
-        $case = $this->without(Tool::Meter);
+        $case = $this->without('meter');
         $car = $case->car('a');
-        $all = (new Trials(Workbench::simulator()->workshop))->on($case->sound, $car->state);
-        $possible = (new Trials(Workbench::simulator()->forCase($case)->workshop))->on($case->sound, $car->state);
+        $all = (new Trials(Workbench::simulator()))->on($case->sound, $car->state);
+        $possible = (new Trials($case->equips(Workbench::simulator())))->on($case->sound, $car->state);
         $names = static fn (array $trials): array => array_map(static fn (Trial $one): string => "$one->id@$one->place", $trials);
 
         self::assertContains('ohms-sensor@FR', $names($all));
@@ -55,7 +55,7 @@ final class ToolTest extends TestCase
         self::assertContains('look-ring@FR', $names($possible));
     }
 
-    private function without(Tool $tool): FaultCase
+    private function without(string $tool): FaultCase
     {
         $case = Workbench::case();
 

@@ -37,11 +37,11 @@ final class TrialWorkTest extends TestCase
 
     public function test_it_is_refused_on_an_unsecured_car_and_where_it_is_in_or_out_already(): void
     {
-        self::assertSame('unsecured', Played::on(Workbench::case())->do($this->fit(true))->shown()->refusal);
+        self::assertSame('unsecured', Played::on(Workbench::case())->do($this->fit(true))->shown()->refusal?->value);
         $played = Played::on(Workbench::case())->secured()->do($this->fit(false));
-        self::assertSame('trial-part-out', $played->shown()->refusal);
-        self::assertSame('trial-part-in', $played->do($this->fit(true), $this->fit(true))->shown()->refusal);
-        self::assertSame('trial-part-in', $played->do(['do' => 'swap-sensors', 'channel' => 'FL'])->shown()->refusal);
+        self::assertSame('trial-part-out', $played->shown()->refusal?->value);
+        self::assertSame('trial-part-in', $played->do($this->fit(true), $this->fit(true))->shown()->refusal?->value);
+        self::assertSame('trial-part-in', $played->do(['do' => 'swap-sensors', 'channel' => 'FL'])->shown()->refusal?->value);
     }
 
     public function test_a_relay_from_the_shelf_tells_a_dead_relay_from_a_dead_pump(): void

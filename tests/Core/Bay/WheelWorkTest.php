@@ -25,7 +25,7 @@ final class WheelWorkTest extends TestCase
     public function test_nobody_gauges_or_draws_out_on_the_floor(): void
     {
         foreach ([['do' => 'gauge-gap', 'channel' => 'FR'], ['do' => 'look', 'channel' => 'FR', 'at' => 'tip'], ['do' => 'swap-sensors', 'channel' => 'FR']] as $action) {
-            self::assertSame('unsecured', Played::on(Workbench::case())->do($action)->shown()->refusal);
+            self::assertSame('unsecured', Played::on(Workbench::case())->do($action)->shown()->refusal?->value);
         }
     }
 

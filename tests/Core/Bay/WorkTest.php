@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
+use Lernfall\Bay\Contract\Note;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -14,27 +15,27 @@ final class WorkTest extends TestCase
 {
     public function test_raising_without_chocks_is_refused(): void
     {
-        self::assertSame('unsecured', Played::on(Workbench::case())->do(['do' => 'secure', 'step' => 'raise'])->shown()->refusal);
+        self::assertSame('unsecured', Played::on(Workbench::case())->do(['do' => 'secure', 'step' => 'raise'])->shown()->refusal?->value);
     }
 
     public function test_stands_go_under_a_raised_car(): void
     {
-        self::assertSame('not-raised', Played::on(Workbench::case())->do(['do' => 'secure', 'step' => 'stand'])->shown()->refusal);
+        self::assertSame('not-raised', Played::on(Workbench::case())->do(['do' => 'secure', 'step' => 'stand'])->shown()->refusal?->value);
     }
 
     public function test_nobody_works_under_a_car_without_stands(): void
     {
         $played = Played::on(Workbench::case())->do(['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise']);
 
-        self::assertSame('unsecured', $played->do(['do' => 'look', 'channel' => 'FR', 'at' => 'ring'])->shown()->refusal);
-        self::assertSame('unsecured', $played->do(['do' => 'repair', 'kind' => 'replace-hub', 'channel' => 'FR'])->shown()->refusal);
+        self::assertSame('unsecured', $played->do(['do' => 'look', 'channel' => 'FR', 'at' => 'ring'])->shown()->refusal?->value);
+        self::assertSame('unsecured', $played->do(['do' => 'repair', 'kind' => 'replace-hub', 'channel' => 'FR'])->shown()->refusal?->value);
     }
 
     public function test_a_wheel_is_not_turned_by_hand_with_the_engine_running(): void
     {
         $played = Played::on(Workbench::case())->secured()->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'turn-wheel', 'channel' => 'FL', 'turnsPerSecond' => 0.5]);
 
-        self::assertSame('engine-running', $played->shown()->refusal);
+        self::assertSame('engine-running', $played->shown()->refusal?->value);
     }
 
     public function test_lowering_lets_the_wheel_stand(): void
@@ -49,7 +50,7 @@ final class WorkTest extends TestCase
     #[TestWith(['engine-off', []])]
     public function test_the_road_test_needs_a_car_that_can_drive(string $refusal, array $before): void
     {
-        self::assertSame($refusal, Played::on(Workbench::case())->do(...$before)->do(['do' => 'road-test'])->shown()->refusal);
+        self::assertSame($refusal, Played::on(Workbench::case())->do(...$before)->do(['do' => 'road-test'])->shown()->refusal?->value);
     }
 
     public function test_a_drive_warms_the_hubs_and_they_cool_again(): void
@@ -70,7 +71,7 @@ final class WorkTest extends TestCase
         $shown = Played::on(Workbench::case())->do(['do' => 'look-at-lamps'])->shown();
 
         self::assertSame('off', $shown->word('abs'));
-        self::assertSame(['lamps-ignition-off'], $shown->notes);
+        self::assertSame([Note::LampsIgnitionOff], $shown->notes);
     }
 
     public function test_abs_and_traction_are_off_while_a_code_is_present(): void

@@ -64,7 +64,7 @@ final class ApartTest extends TestCase
     #[DataProvider('sights')]
     public function test_what_was_shown_fits_or_does_not(Feature $predicted, ObservedNumber|string $shown, bool $fits): void
     {
-        self::assertSame($fits, Apart::fits($predicted, new Observation('reading', ['reading' => $shown], '', []), 'reading'));
+        self::assertSame($fits, Apart::fits($predicted, new Observation('reading', ['reading' => $shown], null, []), 'reading'));
     }
 
     public function test_what_was_not_shown_fits_nothing(): void

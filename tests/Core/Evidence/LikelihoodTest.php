@@ -11,6 +11,7 @@ use Lernfall\Bay\Contract\ObservedNumber;
 use Lernfall\Bay\Contract\ObservedSeries;
 use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\SeriesFeature;
 use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Answer;
@@ -54,7 +55,7 @@ final class LikelihoodTest extends TestCase
     public function test_overload_is_as_telling_as_a_word(): void
     {
         $predicted = Prediction::of('reading', ['reading' => NumberFeature::overload('ohms')]);
-        $shown = new Observation('reading', ['reading' => ObservedNumber::overload('ohms')], '', []);
+        $shown = new Observation('reading', ['reading' => ObservedNumber::overload('ohms')], null, []);
 
         self::assertEqualsWithDelta(log(0.995), $this->likelihood()->of($predicted, $shown, Ledger::blank())[0], 1e-9);
         self::assertLessThan(-5.0, $this->log($predicted, 1340.0));
@@ -63,7 +64,7 @@ final class LikelihoodTest extends TestCase
     public function test_many_words_of_one_look_count_no_more_than_the_look_allows(): void
     {
         $predicted = Prediction::of('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], CategoryFeature::certain('on')));
-        $shown = new Observation('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], 'off'), '', []);
+        $shown = new Observation('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], 'off'), null, []);
 
         self::assertEqualsWithDelta(log(1e-4), $this->likelihood()->of($predicted, $shown, Ledger::blank())[0], 1e-9);
     }
@@ -105,14 +106,14 @@ final class LikelihoodTest extends TestCase
     public function test_another_kind_of_answer_is_odd(): void
     {
         self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::of('no-answer'), $this->shown(1.0), Ledger::blank())[0], 1e-9);
-        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::refused('unsecured'), $this->shown(1.0), Ledger::blank())[0], 1e-9);
+        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::refused(Refusal::Unsecured), $this->shown(1.0), Ledger::blank())[0], 1e-9);
     }
 
     public function test_traces_are_told_by_their_frequency(): void
     {
         $wave = static fn (float $turns): array => array_map(static fn (int $sample): float => sin(2.0 * M_PI * $turns * $sample / 200), range(0, 199));
         $predicted = Prediction::of('traces', ['a.trace' => new TraceFeature($wave(8.0), 0.001, 0.05, 100, 0.5)]);
-        $shown = static fn (array $volts): Observation => new Observation('traces', ['a.trace' => new ObservedTrace(array_map(static fn (float $one): int => (int) round($one / 0.05), $volts), 0.001, 0.05)], '', []);
+        $shown = static fn (array $volts): Observation => new Observation('traces', ['a.trace' => new ObservedTrace(array_map(static fn (float $one): int => (int) round($one / 0.05), $volts), 0.001, 0.05)], null, []);
         $log = fn (Observation $trace): float => $this->likelihood()->of($predicted, $trace, Ledger::blank())[0];
 
         self::assertGreaterThan($log($shown($wave(11.0))) + 4.0, $log($shown($wave(8.0))));
@@ -122,7 +123,7 @@ final class LikelihoodTest extends TestCase
     public function test_recordings_are_told_by_wheels_that_seem_to_stand(): void
     {
         $predicted = Prediction::of('recording', ['FL.speed' => new SeriesFeature('metresPerSecond', array_fill(0, 100, 8.0), 0.1, 0.03)]);
-        $shown = static fn (int $gone): Observation => new Observation('recording', ['FL.speed' => new ObservedSeries('metresPerSecond', [...array_fill(0, $gone, 0), ...array_fill(0, 100 - $gone, 267)], 0.1, 0.03)], '', []);
+        $shown = static fn (int $gone): Observation => new Observation('recording', ['FL.speed' => new ObservedSeries('metresPerSecond', [...array_fill(0, $gone, 0), ...array_fill(0, 100 - $gone, 267)], 0.1, 0.03)], null, []);
 
         self::assertGreaterThan($this->likelihood()->of($predicted, $shown(12), Ledger::blank())[0] + 4.0, $this->likelihood()->of($predicted, $shown(0), Ledger::blank())[0]);
     }
@@ -139,7 +140,7 @@ final class LikelihoodTest extends TestCase
 
     private function shown(float $ohms): Observation
     {
-        return new Observation('reading', ['reading' => ObservedNumber::shown('ohms', $ohms, 1.0)], '', []);
+        return new Observation('reading', ['reading' => ObservedNumber::shown('ohms', $ohms, 1.0)], null, []);
     }
 
     private function feature(float $mean): NumberFeature

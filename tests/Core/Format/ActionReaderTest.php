@@ -7,11 +7,12 @@ namespace Tests\Core\Format;
 use Lernfall\Bay\Driving\RoadTest;
 use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\LiveData\LiveSpeeds;
+use Lernfall\Bay\Rooms;
 use Lernfall\Bay\Scope\Capture;
 use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\ActionReader;
-use Lernfall\Format\InvalidDocument;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\ActionExamples;
@@ -20,7 +21,7 @@ final class ActionReaderTest extends TestCase
 {
     public function test_every_action_reads_as_one_of_its_own_kind(): void
     {
-        self::assertEqualsCanonicalizing(ActionReader::NAMES, array_keys(ActionExamples::all()));
+        self::assertEqualsCanonicalizing(Rooms::procedures()->names(), array_keys(ActionExamples::all()));
         $kinds = array_map(static fn (array $action): string => ActionReader::read($action)::class, ActionExamples::all());
 
         self::assertSame($kinds, array_unique($kinds));

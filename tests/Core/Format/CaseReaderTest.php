@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\CanonicalJson;
 use Lernfall\Format\CaseReader;
-use Lernfall\Format\InvalidDocument;
 use Lernfall\Vehicle\PassiveSensor;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;

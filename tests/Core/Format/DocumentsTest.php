@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
+use Lernfall\Document\Pointer;
 use Lernfall\Format\CatalogueReader;
-use Lernfall\Format\InvalidDocument;
-use Lernfall\Format\Node;
-use Lernfall\Format\Pointer;
 use Lernfall\Format\PolicyReader;
 use Lernfall\Format\Script;
 use Lernfall\Format\VehicleReader;

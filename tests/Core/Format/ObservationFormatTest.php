@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
 use Lernfall\Bay\Contract\ObservedTrace;
-use Lernfall\Format\InvalidDocument;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\ObservationFormat;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,13 +24,13 @@ final class ObservationFormatTest extends TestCase
     {
         return [
             'nothing' => [Observation::written()],
-            'refused' => [new Observation('refused', [], 'unsecured', [])],
-            'with notes' => [new Observation('done', [], '', ['repair-ignition-on'])],
-            'a number' => [new Observation('reading', ['reading' => ObservedNumber::shown('ohms', 1340.0, 1.0)], '', [])],
-            'a small number' => [new Observation('reading', ['reading' => ObservedNumber::shown('volts', -0.000125, 0.000001)], '', [])],
-            'overload' => [new Observation('reading', ['reading' => ObservedNumber::overload('ohms')], '', [])],
-            'words' => [new Observation('codes', ['C0040-13' => 'present', 'answer' => 'yes'], '', [])],
-            'a trace' => [new Observation('trace', ['input1' => new ObservedTrace([-3, 0, 12, 100], 0.0001, 0.02)], '', [])],
+            'refused' => [new Observation('refused', [], Refusal::Unsecured, [])],
+            'with notes' => [new Observation('done', [], null, [Note::RepairIgnitionOn])],
+            'a number' => [new Observation('reading', ['reading' => ObservedNumber::shown('ohms', 1340.0, 1.0)], null, [])],
+            'a small number' => [new Observation('reading', ['reading' => ObservedNumber::shown('volts', -0.000125, 0.000001)], null, [])],
+            'overload' => [new Observation('reading', ['reading' => ObservedNumber::overload('ohms')], null, [])],
+            'words' => [new Observation('codes', ['C0040-13' => 'present', 'answer' => 'yes'], null, [])],
+            'a trace' => [new Observation('trace', ['input1' => new ObservedTrace([-3, 0, 12, 100], 0.0001, 0.02)], null, [])],
         ];
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Lernfall\Format\InvalidDocument;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\VehicleReader;
 use PHPUnit\Framework\TestCase;
 

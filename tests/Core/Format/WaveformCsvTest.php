@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Lernfall\Format\InvalidDocument;
+use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\WaveformCsv;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

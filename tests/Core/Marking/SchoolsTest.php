@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
+use Lernfall\Document\InvalidDocument;
+use Lernfall\Document\Node;
 use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Format\InvalidDocument;
-use Lernfall\Format\Node;
 use Lernfall\Format\PolicyFormat;
 use Lernfall\Format\PolicyReader;
 use Lernfall\Marking\Mark;

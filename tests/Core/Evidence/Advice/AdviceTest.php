@@ -6,6 +6,7 @@ namespace Tests\Core\Evidence\Advice;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Bay\Meter\Measure;
@@ -19,7 +20,6 @@ use Lernfall\Evidence\Advice\Journeyman;
 use Lernfall\Evidence\Advice\Path;
 use Lernfall\Evidence\Advice\Preparation;
 use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Preview\StandardTest;
 use Lernfall\Evidence\Remedies;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -81,13 +81,13 @@ final class AdviceTest extends TestCase
     public function test_what_is_in_the_way_is_undone_and_what_is_done_is_not_done_again(): void
     {
         $work = Investigated::on(Workbench::case())->do(new TurnKey(Ignition::On), new Unplug('FR.sensor-plug'));
-        $ohms = new StandardTest('x', [new Unplug('module-plug')], new Measure(MeterFunction::Ohms, 'FR.module-plug.wheel.1', 'FR.module-plug.wheel.2'), ['reading']);
+        $ohms = CandidateTest::usual('x', [new Unplug('module-plug')], new Measure(MeterFunction::Ohms, 'FR.module-plug.wheel.1', 'FR.module-plug.wheel.2'), ['reading']);
         $actions = (new Preparation($work->job->car->state))->for($ohms);
 
         self::assertEquals([new TurnKey(Ignition::Off), new Join('FR.sensor-plug'), new Unplug('module-plug')], $actions);
         $work->do(...$actions);
         self::assertSame([], (new Preparation($work->job->car->state))->for($ohms));
-        $driven = new StandardTest('y', [new TurnKey(Ignition::Running)], $ohms->action, ['reading']);
+        $driven = CandidateTest::usual('y', [new TurnKey(Ignition::Running)], $ohms->looks[0], ['reading']);
         $work->do(['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand']);
         self::assertSame(
             ['join', 'secure', 'secure', 'ignition'],

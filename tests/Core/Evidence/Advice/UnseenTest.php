@@ -69,7 +69,7 @@ final class UnseenTest extends TestCase
                 }
             }
         }
-        foreach ((new Trials($simulator->workshop))->on($vehicle, $cars[0]->state) as $trial) {
+        foreach ((new Trials($simulator))->on($vehicle, $cars[0]->state) as $trial) {
             if (in_array($trial->place, [$vehicle->channelIds()[0], Vehicle::WHOLE], true)) {
                 $shown = $outcomes->of($trial, $cars, array_fill(0, count($cars), false), $cars[0]);
                 $open = array_filter($open, static fn (array $pair): bool => self::shared($shown[$pair[0]], $shown[$pair[1]]) >= self::SHARED);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Evidence\Solving;
 
 use Closure;
-use Lernfall\Bay\Contract\Tool;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Evidence\CaseKnowledge;
 use Lernfall\Evidence\Solving\Solvability;
@@ -32,7 +31,7 @@ final class SolverTest extends TestCase
 
     public function test_two_faults_that_no_test_tells_apart_are_named_and_the_tool_that_would(): void
     {
-        $found = $this->solved([['pump-dead', 'car']], withheld: [Tool::TrialParts]);
+        $found = $this->solved([['pump-dead', 'car']], withheld: ['trial-parts']);
 
         self::assertContains('pump-relay-dead@car', $found->together);
         self::assertContains('not-told-apart', $found->warnings());
@@ -49,7 +48,7 @@ final class SolverTest extends TestCase
     public function test_the_one_tool_that_would_tell_them_apart_is_named_where_it_is_withheld(): void
     {
         $open = [['coil-open', 'FR']];
-        $without = $this->solved($open, withheld: [Tool::Meter, Tool::Scope, Tool::Jumpers, Tool::Generator, Tool::BenchSupply, Tool::Swap, Tool::TrialParts]);
+        $without = $this->solved($open, withheld: ['meter', 'scope', 'jumpers', 'generator', 'bench-supply', 'swap', 'trial-parts']);
 
         self::assertContains('loom-open@FR', $without->together);
         self::assertContains('loom-open@FR', $without->tools['meter']);
@@ -59,7 +58,7 @@ final class SolverTest extends TestCase
 
     /**
      * @param  list<array{string, string}>  $faults
-     * @param  list<Tool>  $withheld
+     * @param  list<string>  $withheld
      */
     private function solved(array $faults, ?Closure $progress = null, array $withheld = []): Solvability
     {

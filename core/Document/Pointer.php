@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Format;
+namespace Lernfall\Document;
 
 /** Replaces single values of a decoded JSON document by JSON pointer (RFC 6901). */
 final readonly class Pointer

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Format;
+namespace Lernfall\Document;
+
+use BackedEnum;
 
 /** One place in a decoded JSON document, read with its type and complaining with its path. */
 final readonly class Node
@@ -128,6 +130,27 @@ final readonly class Node
     public function isNull(string|int $name): bool
     {
         return $this->at($name)->value === null;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    public function choice(string $name, string $enum): BackedEnum
+    {
+        return $enum::tryFrom($this->text($name)) ?? throw $this->at($name)->wrong(
+            'one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases())),
+        );
+    }
+
+    /** @param  list<string>  $words */
+    public function word(string $name, array $words): string
+    {
+        $text = $this->text($name);
+
+        return in_array($text, $words, true) ? $text : throw $this->at($name)->wrong('one of '.implode(', ', array_filter($words)));
     }
 
     public function value(): mixed

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Format;
+namespace Lernfall\Document;
 
+use Lernfall\LernfallException;
 use RuntimeException;
 
 /** A file that cannot be read; the pointer (RFC 6901) says where in it. */
-final class InvalidDocument extends RuntimeException
+final class InvalidDocument extends RuntimeException implements LernfallException
 {
     private function __construct(public readonly string $pointer, public readonly string $detail)
     {

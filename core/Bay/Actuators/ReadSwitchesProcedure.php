@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Actuators;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\ActionSchema;
+use Lernfall\Bay\Contract\BaseCarProcedure;
+use Lernfall\Bay\Contract\CandidateTest;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Preliminaries\Before;
+use Lernfall\Bay\Workshop\Workshop;
+use Lernfall\Document\Node;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * The switches in the live data while each is worked.
+ *
+ * @extends BaseCarProcedure<ReadSwitches>
+ */
+final readonly class ReadSwitchesProcedure extends BaseCarProcedure
+{
+    public function name(): string
+    {
+        return 'read-switches';
+    }
+
+    public function tool(): string
+    {
+        return 'actuator-tests';
+    }
+
+    public function schema(): ActionSchema
+    {
+        return ActionSchema::of('Watch the switches in the live data while each is worked');
+    }
+
+    public function decode(Node $node): Action
+    {
+        return new ReadSwitches;
+    }
+
+    public function predict(Car $car, CarAction $action, Workshop $workshop): array
+    {
+        return (new ActuatorWork)->switches($car);
+    }
+
+    public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
+    {
+        if ($vehicle->brakeParts->ids() === [] || $vehicle->module->lampCodes !== null) {
+            return [];
+        }
+        $switches = array_values(array_filter([BrakeParts::STOP_LAMP_SWITCH, BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::LEVEL_SWITCH], $vehicle->brakeParts->has(...)));
+
+        return [CandidateTest::usual('switches', Before::keyOn(), new ReadSwitches, $switches)->ofTheWholeCar()];
+    }
+}

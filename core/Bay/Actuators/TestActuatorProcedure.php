@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Actuators;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\KnownGoodPart;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\ActionSchema;
+use Lernfall\Bay\Contract\BaseCarProcedure;
+use Lernfall\Bay\Contract\CandidateTest;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Setting;
+use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\KnownGood\FitKnownGoodPart;
+use Lernfall\Bay\Preliminaries\Before;
+use Lernfall\Bay\Workshop\Workshop;
+use Lernfall\Document\Node;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * The scan terminal runs the pump, or the valves of a corner.
+ *
+ * @extends BaseCarProcedure<TestActuator>
+ */
+final readonly class TestActuatorProcedure extends BaseCarProcedure
+{
+    public function name(): string
+    {
+        return 'test-actuator';
+    }
+
+    public function tool(): string
+    {
+        return 'actuator-tests';
+    }
+
+    public function schema(): ActionSchema
+    {
+        return ActionSchema::of('Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake')
+            ->with('part', Setting::text('"pump", or "valves." and a channel'));
+    }
+
+    public function example(): array
+    {
+        return ['part' => 'pump'];
+    }
+
+    public function decode(Node $node): Action
+    {
+        return new TestActuator($node->text('part'));
+    }
+
+    public function check(Action $action, JobInHand $job, Workshop $workshop): void
+    {
+        SettingRange::known('part', $action->part, array_values(array_filter($job->sound()->brakeParts->ids(), static fn (string $part): bool => $part === BrakeParts::PUMP || str_starts_with($part, 'valves.'))));
+    }
+
+    public function predict(Car $car, CarAction $action, Workshop $workshop): array
+    {
+        return (new ActuatorWork)->run($car, $action->part);
+    }
+
+    public function candidateTests(Vehicle $vehicle, Channel $channel): array
+    {
+        if (! $this->isReached($vehicle, $channel)) {
+            return [];
+        }
+        $valves = new TestActuator(BrakeParts::valves($channel->id));
+
+        return [
+            CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel']),
+            ...(KnownGoodPart::ValveRelay->places($vehicle) === [] ? [] : [CandidateTest::further(
+                'valves-with-trial-relay', [...Before::secured(), new FitKnownGoodPart(KnownGoodPart::ValveRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$valves], ['wheel'],
+            )->ofTheWholeCar()]),
+        ];
+    }
+
+    public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
+    {
+        if ($vehicle->module->lampCodes !== null) {
+            return [];
+        }
+        $pump = new TestActuator(BrakeParts::PUMP);
+        $valves = array_map(
+            static fn (Channel $channel): TestActuator => new TestActuator(BrakeParts::valves($channel->id)),
+            array_values(array_filter($vehicle->channels, fn (Channel $channel): bool => $this->isReached($vehicle, $channel))),
+        );
+
+        return [
+            ...($valves === [] ? [] : [CandidateTest::further('valves-of-all', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel'])->ofTheWholeCar()]),
+            ...($vehicle->brakeParts->ids() === [] ? [] : [CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheWholeCar()]),
+            ...(KnownGoodPart::PumpRelay->places($vehicle) === [] ? [] : [CandidateTest::further(
+                'pump-with-trial-relay', [new FitKnownGoodPart(KnownGoodPart::PumpRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$pump], ['pump'],
+            )->ofTheWholeCar()]),
+        ];
+    }
+
+    private function isReached(Vehicle $vehicle, Channel $channel): bool
+    {
+        return $vehicle->module->lampCodes === null && $vehicle->brakeParts->has(BrakeParts::valves($channel->id));
+    }
+}

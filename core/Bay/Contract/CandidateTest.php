@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Contract;
+
+use Lernfall\Vehicle\Vehicle;
+
+/** A test that could come next on a car that has just come in: what is done before it, the looks or measurements, and which of the things they show count. */
+final readonly class CandidateTest
+{
+    /**
+     * @param  string  $id  permanent, the same for every channel
+     * @param  list<CarAction>  $before
+     * @param  non-empty-list<CarAction>  $looks  what shows something
+     * @param  list<string>  $features  names of what counts; none means all that is shown
+     * @param  bool  $isLocal  whether it looks at this channel only, so that an untouched channel shows what a sound car shows
+     * @param  string  $with  another channel that it looks at as well, where it is local; "" for none
+     * @param  bool  $isUsual  whether a preview of a case shows it
+     * @param  bool  $isAdvised  whether it can be the next one
+     */
+    private function __construct(
+        public string $id,
+        public array $before,
+        public array $looks,
+        public array $features,
+        public bool $isLocal,
+        public string $with,
+        public bool $isUsual,
+        public bool $isAdvised,
+    ) {
+    }
+
+    /**
+     * One of those that everybody makes.
+     *
+     * @param  list<CarAction>  $before
+     * @param  list<string>  $features
+     */
+    public static function usual(string $id, array $before, CarAction $look, array $features): self
+    {
+        return new self($id, $before, [$look], $features, true, '', true, true);
+    }
+
+    /**
+     * One that is made where it pays.
+     *
+     * @param  list<CarAction>  $before
+     * @param  non-empty-list<CarAction>  $looks
+     * @param  list<string>  $features
+     */
+    public static function further(string $id, array $before, array $looks, array $features): self
+    {
+        return new self($id, $before, $looks, $features, true, '', false, true);
+    }
+
+    /** It looks at more of the car than one channel. */
+    public function ofTheWholeCar(): self
+    {
+        return new self($this->id, $this->before, $this->looks, $this->features, false, $this->with, $this->isUsual, $this->isAdvised);
+    }
+
+    public function lookingAlsoAt(string $channel): self
+    {
+        return new self($this->id, $this->before, $this->looks, $this->features, $this->isLocal, $channel, $this->isUsual, $this->isAdvised);
+    }
+
+    /** A preview shows it, but another test takes its place in the advice. */
+    public function onlyShown(): self
+    {
+        return new self($this->id, $this->before, $this->looks, $this->features, $this->isLocal, $this->with, true, false);
+    }
+
+    /** @return list<string> the channels that matter to it where it is made at this place; none where all may */
+    public function reaches(string $place): array
+    {
+        return $this->isLocal && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $this->with])) : [];
+    }
+
+    /** @return non-empty-list<CarAction> */
+    public function actions(): array
+    {
+        return [...$this->before, ...$this->looks];
+    }
+}

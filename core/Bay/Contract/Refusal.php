@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Contract;
+
+/** Why an action was not carried out. The car stays as it was. */
+enum Refusal: string
+{
+    case Unsecured = 'unsecured';
+    case Raised = 'raised';
+    case NotRaised = 'not-raised';
+    case ChocksIn = 'chocks-in';
+    case EngineOff = 'engine-off';
+    case EngineRunning = 'engine-running';
+    case LeadsConnected = 'leads-connected';
+    case PlugJoined = 'plug-joined';
+    case PadOutOfReach = 'pad-out-of-reach';
+    case LeadGlows = 'lead-glows';
+    case NoOtherSide = 'no-other-side';
+    case KnownGoodPartIn = 'trial-part-in';
+    case KnownGoodPartOut = 'trial-part-out';
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Hands;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\OutcomeBranching;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\ActionSchema;
+use Lernfall\Bay\Contract\BaseCarProcedure;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CandidateTest;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Contract\Setting;
+use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Workshop\Workshop;
+use Lernfall\Document\Node;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * The wheel rocked at top and bottom, the ring and the sensor tried by hand.
+ *
+ * @extends BaseCarProcedure<RockWheel>
+ */
+final readonly class RockWheelProcedure extends BaseCarProcedure
+{
+    public function name(): string
+    {
+        return 'rock-wheel';
+    }
+
+    public function equipment(): array
+    {
+        return [Hands::class];
+    }
+
+    public function schema(): ActionSchema
+    {
+        return ActionSchema::of('Rock a raised wheel at top and bottom, try ring and sensor by hand')
+            ->with('channel', Setting::text());
+    }
+
+    public function example(): array
+    {
+        return ['channel' => 'FR'];
+    }
+
+    public function decode(Node $node): Action
+    {
+        return new RockWheel($node->text('channel'));
+    }
+
+    public function check(Action $action, JobInHand $job, Workshop $workshop): void
+    {
+        SettingRange::known('channel', $action->channel, $job->sound()->channelIds());
+    }
+
+    public function predict(Car $car, CarAction $action, Workshop $workshop): array
+    {
+        if (! $car->state->lift->isSecured()) {
+            return Branch::refused($car, Refusal::Unsecured);
+        }
+        $hands = $workshop->equipment(Hands::class);
+        $channel = $car->vehicle->channel($action->channel);
+        $shaken = $channel->acting->channel ?? $channel;
+        $play = $channel->bearingPlayMetres;
+        $event = sprintf('play.%s@%.6f', $action->channel, $play);
+        $felt = $car->deviations->chanceThat(
+            $car->deviation("eye.$action->channel.play"),
+            static fn (float $deviation): bool => $play > $hands->feelsPlayFromMetres * (1.0 + $hands->feelSpread * $deviation),
+        );
+        $branches = [];
+        foreach (OutcomeBranching::of($car, [$event => $felt]) as [$weight, $state, $outcomes]) {
+            $branches[] = new Branch($weight, $car->in($state), Prediction::of('felt', [
+                'play' => CategoryFeature::certain($outcomes[$event] ? 'play-felt' : 'no-play'),
+                'ring' => CategoryFeature::certain($channel->ring->loose ? 'ring-turns' : 'ring-firm'),
+                'sensor' => CategoryFeature::certain($shaken->gapMetres === $channel->gapMetres ? 'sensor-firm' : 'sensor-moves'),
+            ]));
+        }
+
+        return $branches;
+    }
+
+    public function candidateTests(Vehicle $vehicle, Channel $channel): array
+    {
+        $secured = [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)];
+
+        return [CandidateTest::usual('rock-wheel', $secured, new RockWheel($channel->id), ['play', 'ring', 'sensor'])];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Hands;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\ActionSchema;
+use Lernfall\Bay\Contract\BaseCarProcedure;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Contract\Setting;
+use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\Workshop\Workshop;
+use Lernfall\Document\Node;
+
+/**
+ * A helper turns a raised wheel by hand.
+ *
+ * @extends BaseCarProcedure<TurnWheel>
+ */
+final readonly class TurnWheelProcedure extends BaseCarProcedure
+{
+    private const GREATEST_TURNS_PER_SECOND = 3.0;
+
+    public function name(): string
+    {
+        return 'turn-wheel';
+    }
+
+    public function schema(): ActionSchema
+    {
+        return ActionSchema::of('Have a wheel turned by hand; 0 stops it')
+            ->with('channel', Setting::channel())
+            ->with('turnsPerSecond', Setting::within([-self::GREATEST_TURNS_PER_SECOND, self::GREATEST_TURNS_PER_SECOND], 'below zero backwards'));
+    }
+
+    public function example(): array
+    {
+        return ['channel' => 'FR', 'turnsPerSecond' => 1.5];
+    }
+
+    public function decode(Node $node): Action
+    {
+        return new TurnWheel($node->text('channel'), $node->float('turnsPerSecond'));
+    }
+
+    public function check(Action $action, JobInHand $job, Workshop $workshop): void
+    {
+        SettingRange::known('channel', $action->channel, $job->sound()->channelIds());
+        SettingRange::between('turnsPerSecond', $action->turnsPerSecond, [-self::GREATEST_TURNS_PER_SECOND, self::GREATEST_TURNS_PER_SECOND]);
+    }
+
+    public function predict(Car $car, CarAction $action, Workshop $workshop): array
+    {
+        return match (true) {
+            $action->turnsPerSecond !== 0.0 && ! $car->state->lift->isSecured() => Branch::refused($car, Refusal::Unsecured),
+            $action->turnsPerSecond !== 0.0 && $car->state->key->isRunning() => Branch::refused($car, Refusal::EngineRunning),
+            default => Branch::only($car->in($car->state->turning($action->channel, $action->turnsPerSecond)), Prediction::of('done')),
+        };
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Inspection;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\ActionSchema;
+use Lernfall\Bay\Contract\BaseCarProcedure;
+use Lernfall\Bay\Contract\CandidateTest;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Setting;
+use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Plugs\Unplug;
+use Lernfall\Bay\Preliminaries\Before;
+use Lernfall\Bay\Workshop\Workshop;
+use Lernfall\Document\Node;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * A close look at one place.
+ *
+ * @extends BaseCarProcedure<LookAt>
+ */
+final readonly class LookAtProcedure extends BaseCarProcedure
+{
+    public function name(): string
+    {
+        return 'look';
+    }
+
+    public function equipment(): array
+    {
+        return [Eyes::class];
+    }
+
+    public function schema(): ActionSchema
+    {
+        return ActionSchema::of('Look closely at one place of a channel')
+            ->with('channel', Setting::channel())
+            ->with('at', Setting::choice(Sight::class));
+    }
+
+    public function example(): array
+    {
+        return ['channel' => 'FR', 'at' => 'ring'];
+    }
+
+    public function decode(Node $node): Action
+    {
+        return new LookAt($node->text('channel'), $node->choice('at', Sight::class));
+    }
+
+    public function check(Action $action, JobInHand $job, Workshop $workshop): void
+    {
+        SettingRange::known('channel', $action->channel, $action->at->isOfTheWholeCar() ? [Vehicle::WHOLE] : $job->sound()->channelIds());
+        if ($action->at === Sight::BodyPlug && ! $job->sound()->channel($action->channel)->has('body-plug')) {
+            throw UnfitAction::unknown('at', $action->at->value);
+        }
+    }
+
+    public function predict(Car $car, CarAction $action, Workshop $workshop): array
+    {
+        return (new EyeWork($workshop->equipment(Eyes::class)))->look($car, $action);
+    }
+
+    public function candidateTests(Vehicle $vehicle, Channel $channel): array
+    {
+        return [
+            $this->test('look-ring', Before::turning($channel), $channel, Sight::Ring),
+            $this->test('look-gap', Before::secured(), $channel, Sight::Gap),
+            $this->test('look-tyre', [], $channel, Sight::Tyre),
+            $this->test('look-tip', Before::secured(), $channel, Sight::Tip),
+            $this->test('look-cable', [], $channel, Sight::Cable),
+            $this->test('look-sensor-plug', Before::sensorUnplugged($channel), $channel, Sight::SensorPlug),
+            ...($channel->has('body-plug') ? [$this->test('look-body-plug', [new Unplug($channel->plug('body-plug')->plugId)], $channel, Sight::BodyPlug)] : []),
+            $this->test('look-module-plug', Before::moduleUnplugged($channel), $channel, Sight::ModulePlug),
+        ];
+    }
+
+    public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
+    {
+        $look = static fn (string $id, Sight $at): CandidateTest => CandidateTest::usual($id, [], new LookAt(Vehicle::WHOLE, $at), ['sight'])->ofTheWholeCar();
+
+        return [
+            ...($vehicle->brakeParts->ids() === [] || $vehicle->module->lampCodes !== null ? [] : [$look('look-fluid', Sight::Fluid)]),
+            $look('look-fuse', Sight::Fuse),
+            $look('look-ground', Sight::Ground),
+        ];
+    }
+
+    /** @param  list<CarAction>  $before */
+    private function test(string $id, array $before, Channel $channel, Sight $at): CandidateTest
+    {
+        return CandidateTest::usual($id, $before, new LookAt($channel->id, $at), ['sight']);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Swap;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\ElectricalDamage;
+use Lernfall\Bay\Car\KnownGoodPart;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\ActionSchema;
+use Lernfall\Bay\Contract\BaseCarProcedure;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Contract\Setting;
+use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\Workshop\Workshop;
+use Lernfall\Document\Node;
+
+/**
+ * The sensors of the two sides of an axle change places.
+ *
+ * @extends BaseCarProcedure<SwapSensors>
+ */
+final readonly class SwapSensorsProcedure extends BaseCarProcedure
+{
+    public function name(): string
+    {
+        return 'swap-sensors';
+    }
+
+    public function tool(): string
+    {
+        return 'swap';
+    }
+
+    public function schema(): ActionSchema
+    {
+        return ActionSchema::of('Exchange the sensors of the two sides of an axle')
+            ->with('channel', Setting::text());
+    }
+
+    public function example(): array
+    {
+        return ['channel' => 'FR'];
+    }
+
+    public function decode(Node $node): Action
+    {
+        return new SwapSensors($node->text('channel'));
+    }
+
+    public function check(Action $action, JobInHand $job, Workshop $workshop): void
+    {
+        SettingRange::known('channel', $action->channel, $job->sound()->channelIds());
+    }
+
+    public function predict(Car $car, CarAction $action, Workshop $workshop): array
+    {
+        if (! $car->state->lift->isSecured()) {
+            return Branch::refused($car, Refusal::Unsecured);
+        }
+        $one = $car->vehicle->channel($action->channel);
+        $other = $car->vehicle->opposite($action->channel);
+        if ($other === null) {
+            return Branch::refused($car, Refusal::NoOtherSide);
+        }
+        $removed = $car->state->places->removed;
+        if ($removed->has(KnownGoodPart::Sensor, $one->id) || $removed->has(KnownGoodPart::Sensor, $other->id)) {
+            return Branch::refused($car, Refusal::KnownGoodPartIn);
+        }
+        $vehicle = $car->vehicle->withChannel($one->withSensorOf($other))->withChannel($other->withSensorOf($one));
+        $state = $car->state->sensorsExchanged($one->id, $other->id)->plugJoined($one->plugs()[0]->plugId)->plugJoined($other->plugs()[0]->plugId);
+
+        return Branch::only(ElectricalDamage::done($car->withVehicle($vehicle)->in($state)), Prediction::of('done'));
+    }
+}

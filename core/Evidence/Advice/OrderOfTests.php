@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\Contract\CandidateTest;
+
+/** The order in which tests are listed, and in which the first of two that are worth the same is made. */
+final readonly class OrderOfTests
+{
+    /** Names of tests as regular expressions; one that none of them fits comes last. */
+    private const ORDER = [
+        'valves-of-all', 'codes-of-parts', 'bulbs', 'pump', 'switches', 'look-fluid', 'lamp-codes', 'feed-at-module', 'feed-drop-.*', 'battery-volts', 'look-fuse', 'look-ground',
+        'feed-with-.*', 'pump-with-.*', 'codes', 'codes-after-.*',
+        'loom-.*', '(extension|inner-loom)-.*', 'contacts-.*', 'ohms-.*', 'supply-at-sensor', 'ac-unplugged', 'ac-at-module', 'bias-joined', 'bias-open-plug', '(dc|ac)-(first|second|third)-turning',
+        'speed-driving', 'look-ring', 'valves', 'look-gap', 'gauge-gap', 'rock-wheel', 'look-tyre', 'look-tip', 'look-cable', 'look-sensor-plug', 'look-body-plug', 'look-module-plug',
+        'scope-turning', 'supply-at-sensor-.*', 'hertz-turning', 'bias-joined-.*', 'injection', 'valves-with-.*', 'speed-with-.*', 'speed-swapped', 'speed-over-other-loom',
+    ];
+
+    /**
+     * @param  list<CandidateTest>  $tests
+     * @return list<CandidateTest>
+     */
+    public static function sorted(array $tests): array
+    {
+        usort($tests, static fn (CandidateTest $one, CandidateTest $other): int => self::rank($one->id) <=> self::rank($other->id));
+
+        return $tests;
+    }
+
+    private static function rank(string $id): int
+    {
+        /** @var array<string, int> $ranks */
+        static $ranks = [];
+
+        return $ranks[$id] ??= self::found($id);
+    }
+
+    private static function found(string $id): int
+    {
+        foreach (self::ORDER as $rank => $pattern) {
+            if (preg_match("~^$pattern$~", $id) === 1) {
+                return $rank;
+            }
+        }
+
+        return count(self::ORDER);
+    }
+}
