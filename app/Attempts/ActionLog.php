@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
@@ -19,7 +19,7 @@ use Lernfall\Revision;
 /** Takes the next action of an attempt: stored before it is answered, and answered alike when it is sent again. */
 final readonly class ActionLog
 {
-    public function __construct(private BuiltIn $builtIn, private JobFold $fold, private SchemaCheck $schemas)
+    public function __construct(private ContentLibrary $library, private JobFold $fold, private SchemaCheck $schemas)
     {
     }
 
@@ -30,23 +30,23 @@ final readonly class ActionLog
      *
      * @throws StaleNumber|UnfitAction|InvalidDocument
      */
-    public function take(Attempt $attempt, int $number, string $key, array $action): Taken
+    public function take(Attempt $attempt, int $number, string $key, array $action): RecordedAction
     {
         $known = $attempt->actions->firstWhere('key', $key);
         if ($known !== null) {
-            return new Taken($known, $this->fold->of($attempt));
+            return new RecordedAction($known, $this->fold->of($attempt));
         }
         if ($number !== $attempt->actions->count() + 1) {
             throw StaleNumber::of($attempt);
         }
         $next = ActionReader::read($action);
-        $job = $this->fold->of($attempt)->do($next, $this->builtIn->simulator());
+        $job = $this->fold->of($attempt)->do($next, $this->library->simulator());
         $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored
         $step = $job->lastStep();
         assert($step !== null);
         $entry = $this->stored($attempt, $step, $key, $action);
 
-        return new Taken($entry, $job);
+        return new RecordedAction($entry, $job);
     }
 
     /** @param  array<string, mixed>  $action */

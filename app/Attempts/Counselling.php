@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Models\Attempt;
 use App\Models\Belief;
 use App\Models\Counsel;
 use Lernfall\Evidence\Advice\Advice;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\ReadingFirst;
 use Lernfall\Evidence\Advice\Trial;
-use Lernfall\Evidence\Possible;
-use Lernfall\Evidence\Remedies;
-use Lernfall\Evidence\Separation;
-use Lernfall\Evidence\Trail;
+use Lernfall\Evidence\Belief\Possible;
 use Lernfall\Format\LikelyFormat;
 use Lernfall\Format\TrialFormat;
 use Lernfall\Revision;
@@ -27,7 +22,7 @@ final readonly class Counselling
 
     private const NO_ADVICE = ['repair' => null, 'chance' => null, 'tests' => [], 'reading' => null];
 
-    public function __construct(private BuiltIn $builtIn, private JobFold $fold)
+    public function __construct(private ContentLibrary $library, private JobFold $fold)
     {
     }
 
@@ -50,19 +45,17 @@ final readonly class Counselling
     private function worked(Attempt $attempt, string $about, int $step): array
     {
         $document = $this->fold->document($attempt->version);
-        $simulator = $document->case->equips($this->builtIn->simulator());
         $job = $this->fold->of($attempt);
-        $suspects = $this->builtIn->suspects()->of($document->case, $document->knowledge);
-        $lineup = Trail::of($job, $suspects, $this->builtIn->weighing(), $simulator)->end();
-        $possible = Possible::after($step, $lineup->shown());
+        $evidence = $this->library->evidence()->of($document->case, $document->knowledge);
+        $set = $evidence->history($job)->end();
+        $possible = Possible::after($step, $set->shown());
 
         if ($about !== 'next') {
             return $this->answer($about, $possible->open, LikelyFormat::write($possible->foremost), self::NO_ADVICE);
         }
-        $remedies = new Remedies($simulator);
-        $advice = (new Adviser($simulator, $remedies, $document->policy->needlessRepair))->on($lineup, $lineup->shown());
+        $advice = $evidence->adviser($document->policy->needlessRepair)->on($set, $set->shown());
         $reading = $document->policy->demandsReading && $advice->isToRepair()
-            ? (new ReadingFirst(new Separation($suspects, $this->builtIn->weighing(), $simulator, $remedies), $simulator))->missing($job, $advice)
+            ? $evidence->readingFirst()->missing($job, $advice)
             : null;
 
         return $this->answer($about, $possible->open, LikelyFormat::write($possible->foremost), $this->next($advice, $reading));

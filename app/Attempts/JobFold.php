@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseVersion;
@@ -16,18 +16,18 @@ use Lernfall\Format\ObservationFormat;
 /** An attempt's job, folded from its stored actions. */
 final readonly class JobFold
 {
-    public function __construct(private BuiltIn $builtIn)
+    public function __construct(private ContentLibrary $library)
     {
     }
 
     public function document(CaseVersion $version): CaseDocument
     {
-        return $this->builtIn->caseReader()->read($version->decoded());
+        return $this->library->caseReader()->read($version->decoded());
     }
 
     public function of(Attempt $attempt): Job
     {
-        $simulator = $this->builtIn->simulator();
+        $simulator = $this->library->simulator();
 
         return $attempt->actions->reduce(
             static fn (Job $job, AttemptAction $stored): Job => $job->recall(

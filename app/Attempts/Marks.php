@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Models\Attempt;
 use App\Models\Counsel;
 use App\Models\MarkSheetRecord;
@@ -18,7 +18,7 @@ use Lernfall\Revision;
 /** The marks of a concluded attempt: computed once, then kept. */
 final readonly class Marks
 {
-    public function __construct(private BuiltIn $builtIn, private JobFold $fold)
+    public function __construct(private ContentLibrary $library, private JobFold $fold)
     {
     }
 
@@ -46,7 +46,7 @@ final readonly class Marks
     {
         $document = $this->fold->document($attempt->version);
 
-        return $this->builtIn->marker()->mark($this->fold->of($attempt), $document->policy, $document->knowledge)->afterCounsel(
+        return $this->library->marker()->mark($this->fold->of($attempt), $document->policy, $document->knowledge)->afterCounsel(
             $this->asked($attempt, $document->policy),
         );
     }

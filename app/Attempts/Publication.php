@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Models\CaseDraft;
 use App\Models\CaseVersion;
 use Lernfall\Format\CanonicalJson;
@@ -12,13 +12,13 @@ use Lernfall\Format\CanonicalJson;
 /** Freezes a draft into a version that its group can work. */
 final readonly class Publication
 {
-    public function __construct(private BuiltIn $builtIn)
+    public function __construct(private ContentLibrary $library)
     {
     }
 
     public function of(CaseDraft $draft, int $groupId): CaseVersion
     {
-        $document = CanonicalJson::of($this->builtIn->caseReader()->frozen($draft->document));
+        $document = CanonicalJson::of($this->library->caseReader()->frozen($draft->document));
 
         return CaseVersion::query()->create([
             'case_draft_id' => $draft->id,

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Models\CaseVersion;
 use Illuminate\Support\Facades\Cache;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\Journeyman;
-use Lernfall\Evidence\Remedies;
 use Lernfall\Format\PathFormat;
 use Lernfall\Revision;
 
@@ -18,7 +15,7 @@ final readonly class SensiblePath
 {
     private const SEED = 'sensible';
 
-    public function __construct(private BuiltIn $builtIn, private JobFold $fold)
+    public function __construct(private ContentLibrary $library, private JobFold $fold)
     {
     }
 
@@ -27,11 +24,9 @@ final readonly class SensiblePath
     {
         return Cache::rememberForever("sensible path, $version->sha256, core ".Revision::CURRENT, function () use ($version): array {
             $document = $this->fold->document($version);
-            $simulator = $document->case->equips($this->builtIn->simulator());
-            $remedies = new Remedies($simulator);
-            $journeyman = new Journeyman($simulator, $this->builtIn->weighing(), $remedies, new Adviser($simulator, $remedies, $document->policy->needlessRepair));
+            $evidence = $this->library->evidence()->of($document->case, $document->knowledge);
 
-            return PathFormat::write($journeyman->work($document->case, $this->builtIn->suspects()->of($document->case, $document->knowledge), self::SEED, $document->policy->demandsReading));
+            return PathFormat::write($evidence->path(self::SEED, $document->policy->needlessRepair, $document->policy->demandsReading));
         });
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Documents\JsonFile;
 use Illuminate\Console\Command;
 use Lernfall\Bay\Car\Car;
@@ -28,11 +28,8 @@ use Lernfall\Drive\Drive;
 use Lernfall\Drive\Ground;
 use Lernfall\Drive\Route;
 use Lernfall\Drive\SpeedTrack;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Lineup;
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Evidence\Preview\Preview;
-use Lernfall\Evidence\Remedies;
 use Lernfall\Format\Script;
 use Lernfall\Marking\Policy;
 use Lernfall\Signal\Teeth;
@@ -46,19 +43,19 @@ final class Bench extends Command
 
     private const LEAST_SECONDS = 0.3;
 
-    public function handle(BuiltIn $builtIn): int
+    public function handle(ContentLibrary $library): int
     {
-        $simulator = $builtIn->simulator();
-        $document = $builtIn->caseReader()->read(JsonFile::read(base_path('examples/loom-open.case.json')));
+        $simulator = $library->simulator();
+        $document = $library->caseReader()->read(JsonFile::read(base_path('examples/loom-open.case.json')));
         $script = Script::read(JsonFile::read(base_path('examples/loom-open.script.json')));
         $case = $document->case;
         $parked = $case->car('bench');
         $car = $simulator->predict($parked, new TurnKey(Ignition::Running))[0]->car;
         $job = $this->played($case, $script, $simulator);
-        $marker = $builtIn->marker();
+        $marker = $library->marker();
         $hypotheses = array_map(
             static fn ($fault): Car => Car::hypothesis($fault->applyTo($case->sound), $case->sound),
-            $builtIn->catalogue()->everyFault($case->sound),
+            $library->catalogue()->everyFault($case->sound),
         );
         $ohms = new Measure(MeterFunction::Ohms, 'FR.module-plug.wheel.1', 'FR.module-plug.wheel.2');
 
@@ -77,32 +74,30 @@ final class Bench extends Command
         $this->time('the preview of a case', static fn () => Preview::of($case, $simulator));
         $this->time('a job of '.count($script->actions).' steps, folded', fn () => $this->played($case, $script, $simulator));
         $this->time('its marks, suspects drawn up before', static fn () => $marker->mark($job, $document->policy, $document->knowledge));
-        $this->evidence($builtIn, $case, $job, $document->knowledge);
+        $this->evidence($library, $case, $job, $document->knowledge);
         $this->line(sprintf('memory at most %.1f MB', memory_get_peak_usage(true) / 1048576));
 
         return self::SUCCESS;
     }
 
-    /** What evidence costs: a step over all suspects, and the value of every next test. */
-    private function evidence(BuiltIn $builtIn, FaultCase $case, Job $job, CaseKnowledge $knowledge): void
+    /** What evidence costs: a step over all hypotheses, and the value of every next test. */
+    private function evidence(ContentLibrary $library, FaultCase $case, Job $job, CaseKnowledge $knowledge): void
     {
-        $simulator = $builtIn->simulator();
-        $remedies = new Remedies($simulator);
-        $suspects = $builtIn->suspects()->of($case, $knowledge);
-        $lineup = Lineup::of($suspects, $builtIn->weighing(), $simulator);
+        $evidence = $library->evidence()->of($case, $knowledge);
+        $set = $evidence->beginning();
         $taken = [];
         foreach ($job->steps as $step) {
             $before = hrtime(true);
-            $lineup = $lineup->after($step);
+            $set = $set->after($step);
             $taken[] = (hrtime(true) - $before) / 1e6;
             if ($step->action instanceof ReadCodes && $step->number < 6) {
-                $this->time('the value of every next test once the codes are read', static fn () => (new Adviser($simulator, $remedies, 120.0))->on($lineup, $lineup->shown()));
+                $this->time('the value of every next test once the codes are read', static fn () => $evidence->adviser(120.0)->on($set, $set->shown()));
             }
         }
         sort($taken);
-        $this->line(sprintf('%9.3f ms  one step over %d suspects, in the median; %.0f ms at most', $taken[intdiv(count($taken), 2)], $suspects->count(), max($taken)));
+        $this->line(sprintf('%9.3f ms  one step over %d suspects, in the median; %.0f ms at most', $taken[intdiv(count($taken), 2)], $evidence->hypotheses->count(), max($taken)));
         $before = hrtime(true);
-        $builtIn->solver(new Policy([], 48.0, 120.0, 0.1))->of($case, $knowledge);
+        $library->solver(new Policy([], 48.0, 120.0, 0.1))->of($case, $knowledge);
         $this->line(sprintf('%9.3f ms  whether a case can be solved', (hrtime(true) - $before) / 1e6));
     }
 

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use Illuminate\Console\Command;
 use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Calibration\RandomFaults;
 use Lernfall\Chance\Draw;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\Journeyman;
-use Lernfall\Evidence\Advice\Path;
-use Lernfall\Evidence\Advice\RandomFaults;
 use Lernfall\Evidence\Advice\RepairCost;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Remedies;
-use Lernfall\Evidence\Suspects;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Belief\Hypotheses;
+use Lernfall\Evidence\Solving\AdviceFollower;
+use Lernfall\Evidence\Solving\Path;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Vehicle\Vehicle;
 
@@ -35,12 +33,12 @@ final class BenchAdvice extends Command
     /** @var list<array{float, bool}> chance and whether right, of every path */
     private array $ended = [];
 
-    public function handle(BuiltIn $builtIn): int
+    public function handle(ContentLibrary $library): int
     {
-        foreach ($builtIn->vehicles() as $id => $document) {
+        foreach ($library->vehicles() as $id => $document) {
             if ($this->option('vehicle') === null || $this->option('vehicle') === $id) {
-                $this->vehicle($builtIn, (string) $id, $document, false);
-                $this->vehicle($builtIn, (string) $id, $document, true);
+                $this->vehicle($library, (string) $id, $document, false);
+                $this->vehicle($library, (string) $id, $document, true);
             }
         }
         $this->reliability();
@@ -49,11 +47,11 @@ final class BenchAdvice extends Command
     }
 
     /** @param  array<array-key, mixed>  $document */
-    private function vehicle(BuiltIn $builtIn, string $id, array $document, bool $isOutside): void
+    private function vehicle(ContentLibrary $library, string $id, array $document, bool $isOutside): void
     {
-        $simulator = $builtIn->simulator();
+        $simulator = $library->simulator();
         $sound = VehicleReader::read($document);
-        $faults = new RandomFaults($builtIn->catalogue(), (string) $this->option('seed').$id);
+        $faults = new RandomFaults($library->catalogue(), (string) $this->option('seed').$id);
         $right = 0;
         $noticed = ['all' => 0, 'right' => 0];
         $tests = [];
@@ -63,9 +61,9 @@ final class BenchAdvice extends Command
             $vehicle = $isOutside ? VehicleReader::read($this->distorted($document, new Draw("$id $number"))) : $sound;
             $fault = $faults->on($vehicle, $number);
             $case = new FaultCase('', '', '', $vehicle, [$fault]);
-            $isNoticed = Suspects::hasWarned($case->car("$id $number"), $simulator);
-            $path = $this->worked($builtIn, $case, $sound, "$id $number", $isNoticed);
-            $isRight = $path->advice->isToRepair() && ($path->isRight() || $path->advice->remedy === RepairCost::NOTHING && $builtIn->weighing()->isUnseen($id, $fault));
+            $isNoticed = Hypotheses::hasWarned($case->car("$id $number"), $simulator);
+            $path = $this->worked($library, $case, $sound, "$id $number", $isNoticed);
+            $isRight = $path->advice->isToRepair() && ($path->isRight() || $path->advice->remedy === RepairCost::NOTHING && $library->weighing()->isUnseen($id, $fault));
             $right += $isRight ? 1 : 0;
             $noticed['all'] += $isNoticed ? 1 : 0;
             $noticed['right'] += $isNoticed && $isRight ? 1 : 0;
@@ -81,13 +79,11 @@ final class BenchAdvice extends Command
         $this->line(sprintf('%-10s %s  right %d of %d; with a lamp %d of %d; tests %d, minutes %.0f in the median', $id, $isOutside ? 'outside the model' : 'as modelled      ', $right, $count, $noticed['right'], $noticed['all'], self::median($tests), self::median($minutes)));
     }
 
-    private function worked(BuiltIn $builtIn, FaultCase $case, Vehicle $sound, string $seed, bool $isNoticed): Path
+    private function worked(ContentLibrary $library, FaultCase $case, Vehicle $sound, string $seed, bool $isNoticed): Path
     {
-        $simulator = $builtIn->simulator();
-        $remedies = new Remedies($simulator);
-        $suspects = $builtIn->suspects()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge($isNoticed ? [] : self::COMPLAINED, lampTold: $isNoticed));
+        $evidence = $library->evidence()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge($isNoticed ? [] : self::COMPLAINED, lampTold: $isNoticed));
 
-        return (new Journeyman($simulator, $builtIn->weighing(), $remedies, new Adviser($simulator, $remedies, 120.0)))->work($case, $suspects, $seed);
+        return (new AdviceFollower($evidence->simulator, $evidence->remedies, $evidence->adviser(120.0)))->work($case, $evidence->beginning(), $seed);
     }
 
     /**

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use Illuminate\Console\Command;
 use Lernfall\Bay\Job\FaultCase;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\PriorCases;
-use Lernfall\Evidence\Advice\Wanderer;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Remedies;
+use Lernfall\Calibration\PriorCases;
+use Lernfall\Calibration\RandomTester;
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Format\VehicleReader;
 
 /** Holds chances against the truth: cars drawn as commonly as faults are taken to be, sensible tests made at random. */
@@ -25,12 +23,12 @@ final class BenchCalibration extends Command
 
     private const NEEDLESS = 120.0;
 
-    public function handle(BuiltIn $builtIn): int
+    public function handle(ContentLibrary $library): int
     {
         $beliefs = [];
-        foreach ($builtIn->vehicles() as $id => $document) {
+        foreach ($library->vehicles() as $id => $document) {
             if ($this->option('vehicle') === null || $this->option('vehicle') === $id) {
-                array_push($beliefs, ...$this->vehicle($builtIn, (string) $id, $document));
+                array_push($beliefs, ...$this->vehicle($library, (string) $id, $document));
             }
         }
         $this->reliability($beliefs);
@@ -42,17 +40,15 @@ final class BenchCalibration extends Command
      * @param  array<array-key, mixed>  $document
      * @return list<array{float, bool}>
      */
-    private function vehicle(BuiltIn $builtIn, string $id, array $document): array
+    private function vehicle(ContentLibrary $library, string $id, array $document): array
     {
-        $simulator = $builtIn->simulator();
-        $remedies = new Remedies($simulator);
         $sound = VehicleReader::read($document);
-        $suspects = $builtIn->suspects()->of(new FaultCase('', '', '', $sound, []), new CaseKnowledge(lampTold: true));
-        $drawn = new PriorCases($suspects, $builtIn->catalogue(), $this->option('seed').$id);
-        $wanderer = new Wanderer($simulator, $builtIn->weighing(), $remedies, new Adviser($simulator, $remedies, self::NEEDLESS));
+        $evidence = $library->evidence()->of(new FaultCase('', '', '', $sound, []), new CaseKnowledge(lampTold: true));
+        $drawn = new PriorCases($evidence->hypotheses, $library->catalogue(), $this->option('seed').$id);
+        $tester = new RandomTester($evidence, $evidence->adviser(self::NEEDLESS));
         $beliefs = [];
         for ($number = 0; $number < (int) $this->option('cases'); $number++) {
-            array_push($beliefs, ...$wanderer->beliefs(new FaultCase('', '', '', $sound, $drawn->faults($number)), $suspects, "$id $number", (int) $this->option('tests')));
+            array_push($beliefs, ...$tester->beliefs(new FaultCase('', '', '', $sound, $drawn->faults($number)), "$id $number", (int) $this->option('tests')));
         }
 
         return $beliefs;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Documents\JsonFile;
 use App\Documents\SchemaCheck;
 use Illuminate\Console\Command;
@@ -22,12 +22,12 @@ final class CheckCase extends Command
 
     private const INVALID_INPUT = 2;
 
-    public function handle(BuiltIn $builtIn, SchemaCheck $schemas): int
+    public function handle(ContentLibrary $library, SchemaCheck $schemas): int
     {
         $file = (string) $this->argument('case');
         try {
             $content = JsonFile::read($file);
-            $document = $builtIn->caseReader()->read($content);
+            $document = $library->caseReader()->read($content);
             $schemas->check($content, 'case');
         } catch (InvalidDocument $invalid) {
             $this->getOutput()->getErrorStyle()->writeln("$file: ".$invalid->getMessage());
@@ -35,7 +35,7 @@ final class CheckCase extends Command
             return self::INVALID_INPUT;
         }
         $bar = new ProgressBar($this->option('json') ? new NullOutput : $this->getOutput()->getErrorStyle());
-        $found = $builtIn->solver($document->policy)->of($document->case, $document->knowledge, static function (int $done, int $of) use ($bar): void {
+        $found = $library->solver($document->policy)->of($document->case, $document->knowledge, static function (int $done, int $of) use ($bar): void {
             $bar->setMaxSteps($of);
             $bar->setProgress($done);
         });

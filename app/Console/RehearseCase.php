@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Documents\JsonFile;
 use App\Documents\SchemaCheck;
 use App\Strings;
@@ -13,9 +13,6 @@ use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Document\InvalidDocument;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Lineup;
-use Lernfall\Evidence\Remedies;
 use Lernfall\Format\MarkSheetFormat;
 use Lernfall\Format\ObservationFormat;
 use Lernfall\Format\Script;
@@ -33,12 +30,12 @@ final class RehearseCase extends Command
     /** As many of the most telling next tests are named after each step. */
     private const NEXT_TESTS = 3;
 
-    public function handle(BuiltIn $builtIn, SchemaCheck $schemas): int
+    public function handle(ContentLibrary $library, SchemaCheck $schemas): int
     {
         $file = (string) $this->argument('case');
         try {
             $caseDocument = JsonFile::read($file);
-            $document = $builtIn->caseReader()->read($caseDocument);
+            $document = $library->caseReader()->read($caseDocument);
             $schemas->check($caseDocument, 'case');
             $file = (string) $this->argument('script');
             $scriptDocument = JsonFile::read($file);
@@ -47,22 +44,23 @@ final class RehearseCase extends Command
         } catch (InvalidDocument $invalid) {
             return $this->refuse("$file: ".$invalid->getMessage());
         }
-        $simulator = $builtIn->simulator();
+        $simulator = $library->simulator();
         $job = Job::begin($document->case, $script->seed);
-        $lineup = Lineup::of($builtIn->suspects()->of($document->case, $document->knowledge), $builtIn->weighing(), $document->case->equips($simulator));
-        $adviser = new Adviser($document->case->equips($simulator), new Remedies($simulator), $document->policy->needlessRepair);
+        $evidence = $library->evidence()->of($document->case, $document->knowledge);
+        $set = $evidence->beginning();
+        $adviser = $evidence->adviser($document->policy->needlessRepair);
         $next = [];
         foreach ($script->actions as $position => $action) {
             try {
                 $job = $job->do($action, $simulator);
-                $before = $lineup;
-                $lineup = $lineup->after($job->steps[$position]);
-                $next[] = $lineup === $before ? $next[$position - 1] ?? [] : array_map(TrialFormat::write(...), array_slice($adviser->on($lineup, $lineup->shown())->different(), 0, self::NEXT_TESTS));
+                $before = $set;
+                $set = $set->after($job->steps[$position]);
+                $next[] = $set === $before ? $next[$position - 1] ?? [] : array_map(TrialFormat::write(...), array_slice($adviser->on($set, $set->shown())->different(), 0, self::NEXT_TESTS));
             } catch (UnfitAction $unfit) {
                 return $this->refuse("$file: /actions/$position/{$unfit->field}: ".Strings::text($unfit->messageKey, $unfit->parameters));
             }
         }
-        $sheet = MarkSheetFormat::write($builtIn->marker()->mark($job, $document->policy, $document->knowledge));
+        $sheet = MarkSheetFormat::write($library->marker()->mark($job, $document->policy, $document->knowledge));
         $this->option('json') ? $this->printJson($job, $scriptDocument['actions'], $sheet, $next) : $this->printText($job, $sheet, $next);
 
         return self::SUCCESS;

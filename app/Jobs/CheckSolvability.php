@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Models\SolvabilityCheck;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -19,11 +19,11 @@ final class CheckSolvability implements ShouldQueue
     {
     }
 
-    public function handle(BuiltIn $builtIn): void
+    public function handle(ContentLibrary $library): void
     {
         $check = SolvabilityCheck::query()->findOrFail($this->check);
-        $document = $builtIn->caseReader()->read($check->document);
-        $found = $builtIn->solver($document->policy)->of($document->case, $document->knowledge, static function (int $done, int $of) use ($check): void {
+        $document = $library->caseReader()->read($check->document);
+        $found = $library->solver($document->policy)->of($document->case, $document->knowledge, static function (int $done, int $of) use ($check): void {
             $check->update(['done' => $done, 'of' => $of]);
         });
         $check->update(['done' => $check->of, 'found' => SolvabilityFormat::write($found)]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Attempts\Following;
+use App\Attempts\BeliefTracker;
 use App\Models\Attempt;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -35,8 +35,8 @@ final class FollowAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
         }
     }
 
-    public function handle(Following $following): void
+    public function handle(BeliefTracker $tracker): void
     {
-        $following->upTo(Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt));
+        $tracker->upTo(Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt));
     }
 }

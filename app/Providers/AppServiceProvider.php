@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Attempts\AttemptSeed;
-use App\Attempts\Following;
-use App\Documents\BuiltIn;
+use App\Attempts\BeliefTracker;
+use App\Documents\ContentLibrary;
 use App\Strings;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -21,8 +21,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->singleton(BuiltIn::class);
-        $this->app->singleton(Following::class);
+        $this->app->singleton(ContentLibrary::class);
+        $this->app->singleton(BeliefTracker::class);
         $this->app->bind(AttemptSeed::class, static fn (): AttemptSeed => new AttemptSeed(config()->string('lernfall.attempt_seed')));
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Format;
 
 use Lernfall\Bay\Job\FaultCase;
-use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Marking\Policy;
 
 /** What a case file holds: the case and how it is marked. */

@@ -9,7 +9,7 @@ use Lernfall\Bay\Rooms;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
 use Lernfall\Document\Pointer;
-use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 use Lernfall\Fault\InvalidFault;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Evidence\Possible;
+use Lernfall\Evidence\Belief\Possible;
 use Lernfall\Marking\Mark;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\RepairReview;

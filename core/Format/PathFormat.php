@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Evidence\Advice\Path;
 use Lernfall\Evidence\Advice\Trial;
+use Lernfall\Evidence\Solving\Path;
 
 /** A path worked by advice, as JSON: repair and proof included. */
 final readonly class PathFormat

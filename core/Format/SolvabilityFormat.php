@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use Lernfall\Evidence\Advice\Path;
+use Lernfall\Evidence\Solving\Path;
 use Lernfall\Evidence\Solving\Solvability;
 
 /** What was found about a case, as JSON. */

@@ -6,7 +6,7 @@ namespace Lernfall\Format;
 
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
-use Lernfall\Evidence\Weighing;
+use Lernfall\Evidence\Belief\Weighing;
 use Lernfall\Vehicle\Provocation;
 
 /** Reads how observations are weighed from decoded JSON. */
@@ -38,7 +38,7 @@ final readonly class WeighingReader
             self::floats($root, 'smallest'),
             $root->float('forgottenBelow'),
             $root->float('ruledOutBelow'),
-            $root->int('waysPerSuspect'),
+            $root->int('waysPerHypothesis'),
             $root->float('closeFactor'),
             self::chance($root, 'comesAndGoesShare'),
             self::provocations($root),

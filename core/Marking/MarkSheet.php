@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Evidence\Possible;
+use Lernfall\Evidence\Belief\Possible;
 
 /** All marks of a job. */
 final readonly class MarkSheet

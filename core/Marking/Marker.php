@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\KnownSuspects;
-use Lernfall\Evidence\Remedies;
-use Lernfall\Evidence\Separation;
-use Lernfall\Evidence\Trail;
+use Lernfall\Evidence\Advice\Separation;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\EvidenceFactory;
 use Lernfall\Marking\Criterion\CodesBeforeClearing;
 use Lernfall\Marking\Criterion\Economy;
 use Lernfall\Marking\Criterion\Proof;
@@ -27,36 +23,34 @@ use Lernfall\Marking\Mistake\Mistakes;
 /** Marks a job by a policy. */
 final readonly class Marker
 {
-    public function __construct(private Simulator $simulator, private KnownSuspects $suspects)
+    public function __construct(private EvidenceFactory $evidence)
     {
     }
 
     public function mark(Job $job, Policy $policy, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
     {
-        $simulator = $job->case->equips($this->simulator);
-        $suspects = $this->suspects->of($job->case, $knowledge);
-        $remedies = new Remedies($simulator);
-        $adviser = new Adviser($simulator, $remedies, $policy->needlessRepair);
-        $separation = new Separation($suspects, $this->suspects->weighing, $simulator, $remedies);
-        $trail = $policy->judgesReasoning() ? Trail::of($job, $suspects, $this->suspects->weighing, $simulator) : null;
-        $reviews = $trail === null ? [] : $this->reviews($job, $policy, new Reasoning($trail, $adviser, $remedies, $policy->margin, $this->suspects->weighing->closeFactor), $separation);
+        $evidence = $this->evidence->of($job->case, $knowledge);
+        $adviser = $evidence->adviser($policy->needlessRepair);
+        $separation = $evidence->separation();
+        $history = $policy->judgesReasoning() ? $evidence->history($job) : null;
+        $reviews = $history === null ? [] : $this->reviews($job, $policy, new Reasoning($history, $adviser, $evidence->remedies, $policy->margin, $this->evidence->weighing->closeFactor), $separation);
         $criteria = [
             new Safety,
             new CodesBeforeClearing,
             new SeparatingReading($separation, $policy->schools->corrodedPlug),
-            ...($trail === null ? [] : [
-                new RightJudgement($trail, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($trail, $adviser, $policy->schools->firstTest),
+            ...($history === null ? [] : [
+                new RightJudgement($history, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($history, $adviser, $policy->schools->firstTest),
             ]),
-            new RightRepair($remedies, $reviews, $policy->schools->twoRepairs, $policy->schools->corrodedPlug),
+            new RightRepair($evidence->remedies, $reviews, $policy->schools->twoRepairs, $policy->schools->corrodedPlug),
             new Proof($policy->schools->lampOut),
-            new Economy($remedies, $simulator, $policy->diagnosisMinutes),
+            new Economy($evidence->remedies, $evidence->simulator, $policy->diagnosisMinutes),
         ];
         $mistakes = Mistakes::in($job, $reviews, $policy->schools);
         $marks = $this->marks($job, $policy, $criteria);
 
-        return $trail === null
+        return $history === null
             ? new MarkSheet($marks, mistakes: $mistakes, cap: $this->cap($job, $policy))
-            : new MarkSheet($marks, $reviews, $trail->possible, $mistakes, StationReviews::of($job, $trail), cap: $this->cap($job, $policy));
+            : new MarkSheet($marks, $reviews, $history->possible, $mistakes, StationReviews::of($job, $history), cap: $this->cap($job, $policy));
     }
 
     /**

@@ -10,14 +10,14 @@ use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Considered;
+use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Evidence\Advice\RepairCost;
-use Lernfall\Evidence\Advice\RepairOdds;
-use Lernfall\Evidence\CardReading;
-use Lernfall\Evidence\Lineup;
-use Lernfall\Evidence\Odds;
-use Lernfall\Evidence\Remedies;
-use Lernfall\Evidence\Suspect;
-use Lernfall\Evidence\Trail;
+use Lernfall\Evidence\Advice\RepairPosterior;
+use Lernfall\Evidence\Belief\BeliefHistory;
+use Lernfall\Evidence\Belief\Hypothesis;
+use Lernfall\Evidence\Belief\HypothesisSet;
+use Lernfall\Evidence\Belief\Posterior;
+use Lernfall\Evidence\Belief\WorksheetReading;
 
 /**
  * The reasoning behind every repair of a job, and behind the decision that none was needed. Each is judged by what was
@@ -36,7 +36,7 @@ final readonly class Reasoning
     /** No prior makes up for less than this. */
     private const NEVER_CLOSE_BELOW = 0.1;
 
-    public function __construct(private Trail $trail, private Adviser $adviser, private Remedies $remedies, private float $margin, private float $closeFactor)
+    public function __construct(private BeliefHistory $history, private Adviser $adviser, private Remedies $remedies, private float $margin, private float $closeFactor)
     {
     }
 
@@ -56,11 +56,11 @@ final readonly class Reasoning
 
     private function review(Job $job, Step $step, Repair $repair): RepairReview
     {
-        $lineup = $this->trail->before($step->number);
-        $card = $lineup->written(CardReading::before($job, $step->number));
+        $set = $this->history->before($step->number);
+        $card = $set->written(WorksheetReading::before($job, $step->number));
 
         return $this->judged(
-            $step->number, $repair, $lineup, $card,
+            $step->number, $repair, $set, $card,
             (new RepairEffect($this->remedies))->hasMended($job, $step),
             $this->remedies->harms($step->before, $step->after),
         );
@@ -69,36 +69,36 @@ final readonly class Reasoning
     /** A job closed without any repair. */
     private function untouched(Job $job, Step $last): RepairReview
     {
-        $lineup = $this->trail->before($last->number);
+        $set = $this->history->before($last->number);
 
-        return $this->judged($last->number, null, $lineup, $lineup->written(CardReading::before($job, $last->number)), $job->car->vehicle == $job->case->sound, false);
+        return $this->judged($last->number, null, $set, $set->written(WorksheetReading::before($job, $last->number)), $job->car->vehicle == $job->case->sound, false);
     }
 
-    private function judged(int $step, ?Repair $repair, Lineup $lineup, Odds $card, bool $isRight, bool $isHarmful): RepairReview
+    private function judged(int $step, ?Repair $repair, HypothesisSet $set, Posterior $card, bool $isRight, bool $isHarmful): RepairReview
     {
-        $considered = $this->adviser->considered($lineup, $card);
+        $considered = $this->adviser->considered($set, $card);
         $advice = $considered->advice();
         $testing = $advice->costOfTesting();
         $now = $this->cost($advice, $repair);
         $justified = $this->isWorth($advice, $repair);
-        $odds = $advice->repairs;
-        $byCard = $this->chance($odds, $repair);
+        $posterior = $advice->repairs;
+        $byCard = $this->chance($posterior, $repair);
 
         return new RepairReview(
             $step, $repair, $isRight, $isHarmful,
             $justified && $byCard > 0.0,
             ! $justified && $byCard >= self::NEVER_CLOSE_BELOW && $this->turns($considered, $card, $repair),
             $byCard,
-            $this->chance(RepairOdds::of($lineup, $lineup->shown(), $this->remedies), $repair),
-            $this->rivals($odds, $lineup, $repair),
+            $this->chance(RepairPosterior::of($set, $set->shown(), $this->remedies), $repair),
+            $this->rivals($posterior, $set, $repair),
             $now, $testing,
             $advice->tests[0] ?? null,
         );
     }
 
-    private function chance(RepairOdds $odds, ?Repair $repair): float
+    private function chance(RepairPosterior $posterior, ?Repair $repair): float
     {
-        return $repair === null ? $odds->byRemedy()['none'] ?? 0.0 : $odds->helps($repair);
+        return $repair === null ? $posterior->byRemedy()['none'] ?? 0.0 : $posterior->helps($repair);
     }
 
     /** The expected cost of beginning with this repair, or with none. */
@@ -118,15 +118,15 @@ final readonly class Reasoning
     }
 
     /** Whether the verdict turns when one kind of fault is somewhat more or less common than the catalogue takes it to be. */
-    private function turns(Considered $considered, Odds $odds, ?Repair $repair): bool
+    private function turns(Considered $considered, Posterior $posterior, ?Repair $repair): bool
     {
         $kinds = array_keys(array_filter(
-            $odds->by(static fn (Suspect $suspect): string => $suspect->kinds()[0]),
+            $posterior->by(static fn (Hypothesis $hypothesis): string => $hypothesis->kinds()[0]),
             static fn (float $chance): bool => $chance >= self::SHIFTED_FROM,
         ));
         foreach (array_slice($kinds, 0, self::SHIFTED_AT_MOST) as $kind) {
             foreach ([$this->closeFactor, 1.0 / $this->closeFactor] as $factor) {
-                if ($this->isWorth($considered->advice($odds->ifCommoner((string) $kind, $factor)), $repair)) {
+                if ($this->isWorth($considered->advice($posterior->ifCommoner((string) $kind, $factor)), $repair)) {
                     return true;
                 }
             }
@@ -136,14 +136,14 @@ final readonly class Reasoning
     }
 
     /** @return array<string, float> */
-    private function rivals(RepairOdds $odds, Lineup $lineup, ?Repair $repair): array
+    private function rivals(RepairPosterior $posterior, HypothesisSet $set, ?Repair $repair): array
     {
         $rivals = [];
-        foreach ($odds->cars as $index => $car) {
-            $helps = $repair === null ? $odds->remedies[$index] === 'none' : $this->remedies->helps($car, $repair);
+        foreach ($posterior->cars as $index => $car) {
+            $helps = $repair === null ? $posterior->remedies[$index] === 'none' : $this->remedies->helps($car, $repair);
             if (! $helps) {
-                $name = $lineup->suspects->all[$odds->suspects[$index]]->name();
-                $rivals[$name] = ($rivals[$name] ?? 0.0) + $odds->chances[$index];
+                $name = $set->hypotheses->all[$posterior->hypotheses[$index]]->name();
+                $rivals[$name] = ($rivals[$name] ?? 0.0) + $posterior->chances[$index];
             }
         }
         arsort($rivals);

@@ -8,7 +8,7 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
-use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Advice\Remedies;
 
 /**
  * Whether a repair had something to mend. One that finds it mended already (a contact wiped by opening its plug) counts as

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Marking;
 
 use Lernfall\Bay\Repair\Repair;
-use Lernfall\Evidence\Advice\Worth;
+use Lernfall\Evidence\Advice\TestValue;
 
 /** How a repair stood to what was known when it was done. */
 final readonly class RepairReview
@@ -23,7 +23,7 @@ final readonly class RepairReview
      * @param  float  $costNow  expected, of this repair then
      * @param  ?float  $costOfTesting  expected; null where no test told anything any more
      * @param  bool  $lacksReading  the policy demands a reading that separates, and none was written
-     * @param  ?Worth  $betterTest  what would have told most for its time; null where nothing would have
+     * @param  ?TestValue  $betterTest  what would have told most for its time; null where nothing would have
      */
     public function __construct(
         public int $step,
@@ -37,7 +37,7 @@ final readonly class RepairReview
         public array $rivals,
         public float $costNow,
         public ?float $costOfTesting,
-        public ?Worth $betterTest,
+        public ?TestValue $betterTest,
         public bool $lacksReading = false,
     ) {
     }

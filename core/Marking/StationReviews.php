@@ -8,9 +8,9 @@ use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\MarkStation;
 use Lernfall\Bay\Worksheet\StationMark;
-use Lernfall\Evidence\CardReading;
-use Lernfall\Evidence\Odds;
-use Lernfall\Evidence\Trail;
+use Lernfall\Evidence\Belief\BeliefHistory;
+use Lernfall\Evidence\Belief\Posterior;
+use Lernfall\Evidence\Belief\WorksheetReading;
 use Lernfall\Fault\Fault;
 
 /** The marks on the strip, compared with the card before the first repair, or when the job is closed without one. */
@@ -20,13 +20,13 @@ final readonly class StationReviews
     private const LIKELY = 0.5;
 
     /** @return list<StationReview> those that were marked, and the one that should have been */
-    public static function of(Job $job, Trail $trail): array
+    public static function of(Job $job, BeliefHistory $history): array
     {
         $at = self::moment($job);
         if ($at === null) {
             return [];
         }
-        $chances = self::chances($trail->before($at)->written(CardReading::before($job, $at)));
+        $chances = self::chances($history->before($at)->written(WorksheetReading::before($job, $at)));
         $marks = self::marks($job, $at);
         $reviews = [];
         foreach ($marks as $place => $mark) {
@@ -64,11 +64,11 @@ final readonly class StationReviews
     }
 
     /** @return array<string, float> chance that the fault sits there, by "channel/station" */
-    private static function chances(Odds $odds): array
+    private static function chances(Posterior $posterior): array
     {
         $chances = [];
-        foreach ($odds->chances as $suspect => $chance) {
-            foreach (array_unique(array_map(static fn (Fault $fault): string => "$fault->channel/{$fault->kind->station}", $odds->suspects->all[$suspect]->faults)) as $place) {
+        foreach ($posterior->chances as $hypothesis => $chance) {
+            foreach (array_unique(array_map(static fn (Fault $fault): string => "$fault->channel/{$fault->kind->station}", $posterior->hypotheses->all[$hypothesis]->faults)) as $place) {
                 $chances[$place] = ($chances[$place] ?? 0.0) + $chance;
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Attempts\Following;
+use App\Attempts\BeliefTracker;
 use App\Attempts\Marks;
 use App\Documents\JsonFile;
 use App\Models\Attempt;
@@ -39,7 +39,7 @@ final class CounselTest extends FeatureTestCase
     {
         $attempt = $this->practising();
         $worked = $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertOk()->json();
-        app(Following::class)->upTo($attempt);
+        app(BeliefTracker::class)->upTo($attempt);
         self::assertSame($worked, $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertOk()->json());
 
         Belief::query()->update(['open' => 99]);

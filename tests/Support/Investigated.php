@@ -7,21 +7,21 @@ namespace Tests\Support;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Job\Job;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Lineup;
-use Lernfall\Evidence\Odds;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Belief\HypothesisSet;
+use Lernfall\Evidence\Belief\Posterior;
 use Lernfall\Format\ActionReader;
 
 /** A job played with all suspects alongside, for tests. */
 final class Investigated
 {
-    private function __construct(public Job $job, public Lineup $lineup)
+    private function __construct(public Job $job, public HypothesisSet $set)
     {
     }
 
     public static function on(FaultCase $case, string $seed = 'a', CaseKnowledge $knowledge = new CaseKnowledge(lampTold: true)): self
     {
-        return new self(Job::begin($case, $seed), Lineup::of(Workbench::suspects()->of($case, $knowledge), Workbench::suspects()->weighing, Workbench::simulator()));
+        return new self(Job::begin($case, $seed), HypothesisSet::of(Workbench::hypotheses()->of($case, $knowledge), Workbench::hypotheses()->weighing, Workbench::simulator()));
     }
 
     /** @param  array<string, mixed>|Action  ...$actions */
@@ -29,7 +29,7 @@ final class Investigated
     {
         foreach ($actions as $action) {
             $this->job = $this->job->do(is_array($action) ? ActionReader::read($action) : $action, Workbench::simulator());
-            $this->lineup = $this->lineup->after($this->job->steps[count($this->job->steps) - 1]);
+            $this->set = $this->set->after($this->job->steps[count($this->job->steps) - 1]);
         }
 
         return $this;
@@ -40,14 +40,14 @@ final class Investigated
         return $this->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes']);
     }
 
-    public function odds(): Odds
+    public function posterior(): Posterior
     {
-        return $this->lineup->shown();
+        return $this->set->shown();
     }
 
     /** Chance of a kind of fault at a place, all strengths together. */
     public function chance(string $name): float
     {
-        return $this->odds()->byName()[$name] ?? 0.0;
+        return $this->posterior()->byName()[$name] ?? 0.0;
     }
 }

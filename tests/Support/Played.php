@@ -10,11 +10,11 @@ use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Job\CustomerHistory;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Job\Job;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Lineup;
-use Lernfall\Evidence\Suspect;
-use Lernfall\Evidence\Suspects;
-use Lernfall\Evidence\Way;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Belief\Hypotheses;
+use Lernfall\Evidence\Belief\Hypothesis;
+use Lernfall\Evidence\Belief\HypothesisBranch;
+use Lernfall\Evidence\Belief\HypothesisSet;
 use Lernfall\Fault\Fault;
 use Lernfall\Format\ActionReader;
 use Lernfall\Marking\MarkSheet;
@@ -78,15 +78,15 @@ final class Played
     }
 
     /** A car with this fault that could be standing there instead, everything having been done to it as well. */
-    public function withSuspect(Fault $fault): Way
+    public function withHypothesis(Fault $fault): HypothesisBranch
     {
         $sound = $this->job->case->sound;
-        $suspect = static fn (array $faults, Vehicle $vehicle): Suspect => new Suspect('', $faults, 1.0, false, CustomerHistory::of(Car::hypothesis($vehicle, $sound)));
-        $lineup = Lineup::of(Suspects::listed($suspect([], $sound), $suspect([$fault], $fault->applyTo($sound))), Workbench::suspects()->weighing, Workbench::simulator(), rulesOut: false);
+        $hypothesis = static fn (array $faults, Vehicle $vehicle): Hypothesis => new Hypothesis('', $faults, 1.0, false, CustomerHistory::of(Car::hypothesis($vehicle, $sound)));
+        $set = HypothesisSet::of(Hypotheses::listed($hypothesis([], $sound), $hypothesis([$fault], $fault->applyTo($sound))), Workbench::hypotheses()->weighing, Workbench::simulator(), rulesOut: false);
         foreach ($this->job->steps as $step) {
-            $lineup = $lineup->after($step);
+            $set = $set->after($step);
         }
 
-        return $lineup->likeliest()[1];
+        return $set->likeliest()[1];
     }
 }

@@ -16,7 +16,8 @@ use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Rooms;
 use Lernfall\Chance\Draw;
 use Lernfall\Document\Node;
-use Lernfall\Evidence\KnownSuspects;
+use Lernfall\Evidence\Belief\KnownHypotheses;
+use Lernfall\Evidence\EvidenceFactory;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 use Lernfall\Format\CatalogueReader;
@@ -46,17 +47,22 @@ final class Workbench
         return CatalogueReader::read(self::json('core/Fault/catalogue.json'));
     }
 
-    public static function suspects(): KnownSuspects
+    public static function evidence(): EvidenceFactory
     {
-        /** @var ?KnownSuspects $suspects */
-        static $suspects = null;
+        /** @var ?EvidenceFactory $evidence */
+        static $evidence = null;
 
-        return $suspects ??= new KnownSuspects(self::simulator(), self::catalogue(), WeighingReader::read(self::json('core/Evidence/weighing.json')));
+        return $evidence ??= new EvidenceFactory(self::simulator(), self::catalogue(), WeighingReader::read(self::json('core/Evidence/weighing.json')));
+    }
+
+    public static function hypotheses(): KnownHypotheses
+    {
+        return self::evidence()->known;
     }
 
     public static function marker(): Marker
     {
-        return new Marker(self::simulator(), self::suspects());
+        return new Marker(self::evidence());
     }
 
     public static function simulator(): Simulator

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Attempts\ActionLog;
 use App\Attempts\JobFold;
 use App\Attempts\StaleNumber;
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Http\Requests\ActionRequest;
 use App\Http\Resources\AttemptResource;
 use App\Http\Resources\BayStateResource;
@@ -32,7 +32,7 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class AttemptController
 {
-    public function __construct(private BuiltIn $builtIn, private JobFold $fold)
+    public function __construct(private ContentLibrary $library, private JobFold $fold)
     {
     }
 
@@ -78,9 +78,9 @@ final readonly class AttemptController
         return AttemptResource::of(
             $attempt,
             $this->fold->of($attempt),
-            $this->builtIn->simulator(),
+            $this->library->simulator(),
             $this->fold->document($attempt->version),
-            new ToolMenu($this->builtIn),
+            new ToolMenu($this->library),
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
 use App\Http\Requests\CaseRequest;
 use App\Http\Resources\CaseResource;
@@ -33,10 +33,10 @@ final readonly class CaseController
         new OA\Response(response: 201, description: 'kept', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
         new OA\Response(response: 422, description: 'not kept', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(CaseRequest $request, BuiltIn $builtIn, SchemaCheck $schemas): JsonResponse
+    public function store(CaseRequest $request, ContentLibrary $library, SchemaCheck $schemas): JsonResponse
     {
         Gate::authorize('compose', CaseDraft::class);
-        $draft = CaseDraft::query()->create(['instructor_id' => $request->user()?->id, 'document' => $request->document($builtIn, $schemas)]);
+        $draft = CaseDraft::query()->create(['instructor_id' => $request->user()?->id, 'document' => $request->document($library, $schemas)]);
 
         return new JsonResponse(CaseResource::of($draft), 201);
     }
@@ -55,10 +55,10 @@ final readonly class CaseController
         new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
         new OA\Response(response: 422, description: 'not kept', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function update(CaseRequest $request, CaseDraft $case, BuiltIn $builtIn, SchemaCheck $schemas): JsonResponse
+    public function update(CaseRequest $request, CaseDraft $case, ContentLibrary $library, SchemaCheck $schemas): JsonResponse
     {
         Gate::authorize('own', $case);
-        $case->update(['document' => $request->document($builtIn, $schemas)]);
+        $case->update(['document' => $request->document($library, $schemas)]);
 
         return new JsonResponse(CaseResource::of($case->load('versions.attempts')));
     }

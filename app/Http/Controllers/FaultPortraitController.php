@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Http\Resources\PortraitResource;
 use Illuminate\Http\JsonResponse;
 use Lernfall\Evidence\Portrait\Portraits;
@@ -17,10 +17,10 @@ final readonly class FaultPortraitController
     #[OA\Get(path: '/api/fault-portraits', operationId: 'listFaultPortraits', responses: [
         new OA\Response(response: 200, description: 'every kind of fault, the most common first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultPortrait'))),
     ])]
-    public function __invoke(BuiltIn $builtIn): JsonResponse
+    public function __invoke(ContentLibrary $library): JsonResponse
     {
-        $vehicles = array_map(VehicleReader::read(...), array_values($builtIn->vehicles()));
+        $vehicles = array_map(VehicleReader::read(...), array_values($library->vehicles()));
 
-        return new JsonResponse(array_map(PortraitResource::of(...), (new Portraits($builtIn->simulator(), $builtIn->catalogue(), $vehicles))->all()));
+        return new JsonResponse(array_map(PortraitResource::of(...), (new Portraits($library->simulator(), $library->catalogue(), $vehicles))->all()));
     }
 }

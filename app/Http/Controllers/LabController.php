@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Http\Requests\LabRequest;
 use App\Http\Resources\LabResource;
 use Illuminate\Http\JsonResponse;
@@ -18,7 +18,7 @@ use OpenApi\Attributes as OA;
 /** The signal lab, for everybody who is signed in: free play that touches no case. */
 final readonly class LabController
 {
-    public function __construct(private BuiltIn $builtIn)
+    public function __construct(private ContentLibrary $library)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class LabController
     ])]
     public function options(): JsonResponse
     {
-        return new JsonResponse(LabResource::options($this->bench(), $this->builtIn->catalogue()));
+        return new JsonResponse(LabResource::options($this->bench(), $this->library->catalogue()));
     }
 
     #[OA\Post(path: '/api/lab', operationId: 'labReadings', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/LabSetting')), responses: [
@@ -37,7 +37,7 @@ final readonly class LabController
     public function show(LabRequest $request): JsonResponse
     {
         try {
-            return new JsonResponse(LabResource::of((new SignalLab($this->bench(), $this->builtIn->simulator()))->shown($request->setting())));
+            return new JsonResponse(LabResource::of((new SignalLab($this->bench(), $this->library->simulator()))->shown($request->setting())));
         } catch (InvalidFault $invalid) {
             throw ValidationException::withMessages([$invalid->field === 'strength' ? 'strength' : 'defect' => $invalid->getMessage()]);
         }
@@ -45,6 +45,6 @@ final readonly class LabController
 
     private function bench(): LabBench
     {
-        return new LabBench(array_map(VehicleReader::read(...), array_values($this->builtIn->vehicles())), $this->builtIn->catalogue());
+        return new LabBench(array_map(VehicleReader::read(...), array_values($this->library->vehicles())), $this->library->catalogue());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Http\Resources\PolicyResource;
 use App\Models\CaseDraft;
 use Illuminate\Http\JsonResponse;
@@ -24,11 +24,11 @@ final readonly class MarkingPolicyController
     #[OA\Get(path: '/api/marking-policies', operationId: 'listMarkingPolicies', responses: [
         new OA\Response(response: 200, description: 'the policies that ship with the application', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/MarkingPolicy'))),
     ])]
-    public function __invoke(BuiltIn $builtIn): JsonResponse
+    public function __invoke(ContentLibrary $library): JsonResponse
     {
         Gate::authorize('compose', CaseDraft::class);
         $policies = [];
-        foreach ($builtIn->policies() as $name => $document) {
+        foreach ($library->policies() as $name => $document) {
             $policies[] = ['name' => $name, 'isUsual' => $name === CaseReader::USUAL_POLICY, 'policy' => PolicyResource::of(PolicyReader::read(Node::root($document)))];
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
 use App\Http\Requests\CaseRequest;
 use App\Http\Resources\PreviewResource;
@@ -20,11 +20,11 @@ final readonly class PreviewController
         new OA\Response(response: 200, description: 'what an apprentice will meet', content: new OA\JsonContent(ref: '#/components/schemas/Preview')),
         new OA\Response(response: 422, description: 'the case cannot be read', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function __invoke(CaseRequest $request, BuiltIn $builtIn, SchemaCheck $schemas): JsonResponse
+    public function __invoke(CaseRequest $request, ContentLibrary $library, SchemaCheck $schemas): JsonResponse
     {
         Gate::authorize('compose', CaseDraft::class);
-        $case = $builtIn->caseReader()->read($request->document($builtIn, $schemas))->case;
+        $case = $library->caseReader()->read($request->document($library, $schemas))->case;
 
-        return new JsonResponse(PreviewResource::of(Preview::of($case, $builtIn->simulator())));
+        return new JsonResponse(PreviewResource::of(Preview::of($case, $library->simulator())));
     }
 }

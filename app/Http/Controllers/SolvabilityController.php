@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
 use App\Http\Requests\CaseRequest;
 use App\Jobs\CheckSolvability;
@@ -56,13 +56,13 @@ final readonly class SolvabilityController
         new OA\Response(response: 202, description: 'taken on', content: new OA\JsonContent(ref: '#/components/schemas/SolvabilityCheck')),
         new OA\Response(response: 422, description: 'the case cannot be read', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function ask(CaseRequest $request, BuiltIn $builtIn, SchemaCheck $schemas): JsonResponse
+    public function ask(CaseRequest $request, ContentLibrary $library, SchemaCheck $schemas): JsonResponse
     {
         Gate::authorize('compose', CaseDraft::class);
         $instructor = $request->user();
         assert($instructor instanceof User);
         SolvabilityCheck::query()->where('instructor_id', $instructor->id)->where('asked_at', '<', now()->subHours(self::KEPT_HOURS))->delete();
-        $check = SolvabilityCheck::query()->create(['instructor_id' => $instructor->id, 'document' => $request->document($builtIn, $schemas), 'asked_at' => now()]);
+        $check = SolvabilityCheck::query()->create(['instructor_id' => $instructor->id, 'document' => $request->document($library, $schemas), 'asked_at' => now()]);
         CheckSolvability::dispatch($check->id);
 
         return new JsonResponse(self::state($check->refresh()), 202);

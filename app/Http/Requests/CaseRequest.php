@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
 use App\Strings;
 use Illuminate\Foundation\Http\FormRequest;
@@ -66,14 +66,14 @@ final class CaseRequest extends FormRequest
      *
      * @throws InvalidDocument
      */
-    public function document(BuiltIn $builtIn, SchemaCheck $schemas): array
+    public function document(ContentLibrary $library, SchemaCheck $schemas): array
     {
         $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'withheld', 'policy', 'knowledge', 'practice'])];
         if (is_array($document['knowledge'] ?? null)) { // an empty object is nothing known, and once decoded no longer told from a list
             $document['knowledge'] = array_filter($document['knowledge'], static fn (mixed $part): bool => $part !== []);
             $document = array_filter($document, static fn (mixed $part, string $name): bool => $name !== 'knowledge' || $part !== [], ARRAY_FILTER_USE_BOTH);
         }
-        $builtIn->caseReader()->read($document);
+        $library->caseReader()->read($document);
         $schemas->check($document, 'case');
 
         return $document;

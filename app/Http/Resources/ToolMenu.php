@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Documents\BuiltIn;
+use App\Documents\ContentLibrary;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Vehicle\Vehicle;
 
 /** The menu of a scan tool: all cars it knows, and the systems of each by its own names. */
 final readonly class ToolMenu
 {
-    public function __construct(private BuiltIn $builtIn)
+    public function __construct(private ContentLibrary $library)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class ToolMenu
     public function for(Vehicle $sound): array
     {
         $menu = [$sound->id => self::entry($sound)];
-        foreach ($this->builtIn->vehicles() as $id => $document) {
+        foreach ($this->library->vehicles() as $id => $document) {
             $menu[$id] ??= self::entry(VehicleReader::read($document));
         }
         usort($menu, static fn (array $one, array $other): int => $one['name'] <=> $other['name']);

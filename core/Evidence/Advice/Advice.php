@@ -16,25 +16,25 @@ final readonly class Advice
     /**
      * @param  string  $remedy  the one to begin with, if any is
      * @param  float  $costNow  expected, of beginning with it now
-     * @param  list<Worth>  $tests  that tell something, best first
-     * @param  ?Worth  $row  a test that pays as the first of two in a row, where none pays alone
+     * @param  list<TestValue>  $tests  that tell something, best first
+     * @param  ?TestValue  $row  a test that pays as the first of two in a row, where none pays alone
      */
-    private function __construct(public RepairOdds $repairs, public RepairCost $cost, public string $remedy, public float $costNow, public array $tests, private ?Worth $row = null)
+    private function __construct(public RepairPosterior $repairs, public RepairCost $cost, public string $remedy, public float $costNow, public array $tests, private ?TestValue $row = null)
     {
     }
 
-    /** @param  list<Worth>  $worth */
-    public static function of(RepairOdds $repairs, RepairCost $cost, array $worth): self
+    /** @param  list<TestValue>  $testValue */
+    public static function of(RepairPosterior $repairs, RepairCost $cost, array $testValue): self
     {
-        $tests = array_values(array_filter($worth, static fn (Worth $one): bool => $one->bits >= self::LEAST_BITS));
-        usort($tests, static fn (Worth $one, Worth $other): int => $other->bitsPerMinute() <=> $one->bitsPerMinute());
+        $tests = array_values(array_filter($testValue, static fn (TestValue $one): bool => $one->bits >= self::LEAST_BITS));
+        usort($tests, static fn (TestValue $one, TestValue $other): int => $other->bitsPerMinute() <=> $one->bitsPerMinute());
         $remedies = $repairs->byRemedy();
         $remedy = $cost->first($remedies);
 
         return new self($repairs, $cost, $remedy, $cost->expected($remedies, $remedy), $tests);
     }
 
-    /** @return list<Worth> the tests that ask different questions: of those that ask the same in other circumstances, the best */
+    /** @return list<TestValue> the tests that ask different questions: of those that ask the same in other circumstances, the best */
     public function different(): array
     {
         $different = [];
@@ -46,9 +46,9 @@ final readonly class Advice
     }
 
     /** With a test that may pay as the first of two in a row. */
-    public function ahead(Worth $row): self
+    public function ahead(TestValue $row): self
     {
-        $others = array_values(array_filter($this->tests, static fn (Worth $one): bool => $one->trial !== $row->trial));
+        $others = array_values(array_filter($this->tests, static fn (TestValue $one): bool => $one->trial !== $row->trial));
 
         return $row->costAfter < self::CLEARLY * $this->costNow ? new self($this->repairs, $this->cost, $this->remedy, $this->costNow, [$row, ...$others], $row) : $this;
     }
@@ -56,7 +56,7 @@ final readonly class Advice
     /** The expected cost of testing on: of the test after which everything is cheapest; null where no test tells anything. */
     public function costOfTesting(): ?float
     {
-        return $this->tests === [] ? null : min(array_map(static fn (Worth $one): float => $one->costAfter, $this->tests));
+        return $this->tests === [] ? null : min(array_map(static fn (TestValue $one): float => $one->costAfter, $this->tests));
     }
 
     /** Whether beginning with the likeliest remedy is expected to cost no more than testing on. */

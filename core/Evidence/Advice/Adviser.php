@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Advice;
 
 use Lernfall\Bay\Contract\Simulator;
-use Lernfall\Evidence\Lineup;
-use Lernfall\Evidence\Odds;
-use Lernfall\Evidence\ProofOfRepair;
-use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Belief\HypothesisSet;
+use Lernfall\Evidence\Belief\Posterior;
 
 /** Weighs repairing now against testing on, and the tests against each other. */
 final readonly class Adviser
@@ -31,19 +29,19 @@ final readonly class Adviser
     }
 
     /** Looks two tests ahead where no single one is worth its price. */
-    public function on(Lineup $lineup, Odds $odds): Advice
+    public function on(HypothesisSet $set, Posterior $posterior): Advice
     {
-        return $this->considered($lineup, $odds)->farsighted();
+        return $this->considered($set, $posterior)->farsighted();
     }
 
-    public function considered(Lineup $lineup, Odds $odds): Considered
+    public function considered(HypothesisSet $set, Posterior $posterior): Considered
     {
-        $repairs = RepairOdds::of($lineup, $odds, $this->remedies);
-        $car = $lineup->sound()->car;
+        $repairs = RepairPosterior::of($set, $posterior, $this->remedies);
+        $car = $set->sound()->car;
         $tried = $repairs->foremost(self::TRIED_ON);
         $trials = [];
         foreach ($this->trials->on($car->sound, $car->state) as $trial) {
-            if (! $this->outcomes->isAlike($trial, $tried->cars) && ! $this->isKnown($trial, $lineup, $tried)) {
+            if (! $this->outcomes->isAlike($trial, $tried->cars) && ! $this->isKnown($trial, $set, $tried)) {
                 $trials[] = [$trial, $this->outcomes->of($trial, $tried->cars, $tried->graded, $car)];
             }
         }
@@ -52,15 +50,15 @@ final readonly class Adviser
     }
 
     /** What one particular test would be worth, be it among the usual ones or not. */
-    public function worth(Lineup $lineup, Odds $odds, Trial $trial): Worth
+    public function testValue(HypothesisSet $set, Posterior $posterior, Trial $trial): TestValue
     {
-        $repairs = RepairOdds::of($lineup, $odds, $this->remedies);
+        $repairs = RepairPosterior::of($set, $posterior, $this->remedies);
         $tried = $repairs->foremost(self::TRIED_ON);
 
-        return (new Considered($repairs, $tried, $this->costs($repairs), []))->worth($trial, $this->outcomes->of($trial, $tried->cars, $tried->graded, $lineup->sound()->car));
+        return (new Considered($repairs, $tried, $this->costs($repairs), []))->testValue($trial, $this->outcomes->of($trial, $tried->cars, $tried->graded, $set->sound()->car));
     }
 
-    private function costs(RepairOdds $repairs): RepairCost
+    private function costs(RepairPosterior $repairs): RepairCost
     {
         $prices = [];
         foreach ($repairs->remedies as $index => $remedy) {
@@ -70,12 +68,12 @@ final readonly class Adviser
         return new RepairCost($prices, ProofOfRepair::price($this->simulator), $this->needless);
     }
 
-    /** Whether the same question has been put, and every suspect would answer it as it did then. */
-    private function isKnown(Trial $trial, Lineup $lineup, RepairOdds $repairs): bool
+    /** Whether the same question has been put, and every hypothesis would answer it as it did then. */
+    private function isKnown(Trial $trial, HypothesisSet $set, RepairPosterior $repairs): bool
     {
-        $ways = $lineup->likeliest();
-        foreach ($repairs->suspects as $suspect) {
-            if (! $lineup->isAnswered($ways[$suspect], $trial->question(), $this->outcomes->answer($trial, $ways[$suspect]->car))) {
+        $ways = $set->likeliest();
+        foreach ($repairs->hypotheses as $hypothesis) {
+            if (! $set->isAnswered($ways[$hypothesis], $trial->question(), $this->outcomes->answer($trial, $ways[$hypothesis]->car))) {
                 return false;
             }
         }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
-use Lernfall\Evidence\Odds;
+use Lernfall\Evidence\Belief\Posterior;
 
-/** What every trial that tells something can show on the cars that count: worked out once, weighed by any odds. */
+/** What every trial that tells something can show on the cars that count: worked out once, weighed by any beliefs. */
 final readonly class Considered
 {
     /**
-     * @param  RepairOdds  $repairs  all suspects that count
-     * @param  RepairOdds  $foremost  those the trials were played on
+     * @param  RepairPosterior  $repairs  all hypotheses that count
+     * @param  RepairPosterior  $foremost  those the trials were played on
      * @param  list<array{Trial, list<array<string, float>>}>  $trials  with the chance of each outcome, car by car
      */
-    public function __construct(public RepairOdds $repairs, private RepairOdds $foremost, private RepairCost $cost, private array $trials)
+    public function __construct(public RepairPosterior $repairs, private RepairPosterior $foremost, private RepairCost $cost, private array $trials)
     {
     }
 
@@ -26,38 +26,38 @@ final readonly class Considered
             array_map(fn (array $trial): array => [$this->weighed($trial[0], $trial[1], $this->foremost), $trial[1]], $this->trials),
         );
 
-        return $ahead === null ? $advice : $advice->ahead(new Worth($ahead->trial, $ahead->bits, $ahead->costAfter + $this->beyond($this->repairs, $this->foremost)));
+        return $ahead === null ? $advice : $advice->ahead(new TestValue($ahead->trial, $ahead->bits, $ahead->costAfter + $this->beyond($this->repairs, $this->foremost)));
     }
 
-    /** @param  ?Odds  $odds  other odds of the same suspects; null for those they were chosen by */
-    public function advice(?Odds $odds = null): Advice
+    /** @param  ?Posterior  $posterior  other beliefs of the same hypotheses; null for those they were chosen by */
+    public function advice(?Posterior $posterior = null): Advice
     {
-        $repairs = $odds === null ? $this->repairs : $this->repairs->under($odds);
-        $foremost = $odds === null ? $this->foremost : $this->foremost->under($odds);
+        $repairs = $posterior === null ? $this->repairs : $this->repairs->under($posterior);
+        $foremost = $posterior === null ? $this->foremost : $this->foremost->under($posterior);
 
         $beyond = $this->beyond($repairs, $foremost);
 
-        return Advice::of($repairs, $this->cost, array_map(function (array $trial) use ($foremost, $beyond): Worth {
-            $worth = $this->weighed($trial[0], $trial[1], $foremost);
+        return Advice::of($repairs, $this->cost, array_map(function (array $trial) use ($foremost, $beyond): TestValue {
+            $testValue = $this->weighed($trial[0], $trial[1], $foremost);
 
-            return new Worth($worth->trial, $worth->bits, $worth->costAfter + $beyond);
+            return new TestValue($testValue->trial, $testValue->bits, $testValue->costAfter + $beyond);
         }, $this->trials));
     }
 
-    /** What the suspects on whom no trial was played add to the cost: no test makes it less. */
-    private function beyond(RepairOdds $repairs, RepairOdds $foremost): float
+    /** What the hypotheses on whom no trial was played add to the cost: no test makes it less. */
+    private function beyond(RepairPosterior $repairs, RepairPosterior $foremost): float
     {
         return max(0.0, $this->cost->expected($repairs->byRemedy()) - $this->cost->expected($foremost->byRemedy()));
     }
 
-    /** @param  list<array<string, float>>  $outcomes  what a trial can show on the foremost suspects, car by car */
-    public function worth(Trial $trial, array $outcomes): Worth
+    /** @param  list<array<string, float>>  $outcomes  what a trial can show on the foremost hypotheses, car by car */
+    public function testValue(Trial $trial, array $outcomes): TestValue
     {
         return $this->weighed($trial, $outcomes, $this->foremost);
     }
 
     /** @param  list<array<string, float>>  $outcomes */
-    private function weighed(Trial $trial, array $outcomes, RepairOdds $foremost): Worth
+    private function weighed(Trial $trial, array $outcomes, RepairPosterior $foremost): TestValue
     {
         $joint = [];
         foreach ($outcomes as $index => $chances) {
@@ -72,11 +72,11 @@ final readonly class Considered
             $share = array_sum($weights);
             if ($share > 0.0) {
                 $remedies = array_map(static fn (float $weight): float => $weight / $share, $weights);
-                $bits -= $share * RepairOdds::entropy($remedies);
+                $bits -= $share * RepairPosterior::entropy($remedies);
                 $after += $share * $this->cost->expected($remedies);
             }
         }
 
-        return new Worth($trial, max(0.0, $bits), $trial->cost + $after);
+        return new TestValue($trial, max(0.0, $bits), $trial->cost + $after);
     }
 }

@@ -28,10 +28,10 @@ final readonly class LookAhead
     /**
      * The first test of the row that is expected to be cheapest, with what all of it costs then.
      *
-     * @param  list<array{Worth, list<array<string, float>>}>  $tests  with the chance of each outcome, car by car
-     * @return ?Worth null where there are no two tests
+     * @param  list<array{TestValue, list<array<string, float>>}>  $tests  with the chance of each outcome, car by car
+     * @return ?TestValue null where there are no two tests
      */
-    public function best(array $tests): ?Worth
+    public function best(array $tests): ?TestValue
     {
         usort($tests, static fn (array $one, array $other): int => $one[0]->costAfter <=> $other[0]->costAfter);
         $best = null;
@@ -39,7 +39,7 @@ final readonly class LookAhead
             $others = array_slice($tests, 0, self::SECOND);
             unset($others[$index]);
             $after = $first->trial->cost + $this->after($outcomes, array_values($others));
-            $best = $best === null || $after < $best->costAfter ? new Worth($first->trial, $first->bits, $after) : $best;
+            $best = $best === null || $after < $best->costAfter ? new TestValue($first->trial, $first->bits, $after) : $best;
         }
 
         return $best;
@@ -49,7 +49,7 @@ final readonly class LookAhead
      * Expected cost after the first test: whatever it showed, repairing or the best second test.
      *
      * @param  list<array<string, float>>  $outcomes
-     * @param  list<array{Worth, list<array<string, float>>}>  $others
+     * @param  list<array{TestValue, list<array<string, float>>}>  $others
      */
     private function after(array $outcomes, array $others): float
     {

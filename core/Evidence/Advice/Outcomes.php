@@ -13,8 +13,8 @@ use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\TraceFeature;
-use Lernfall\Evidence\Apart;
-use Lernfall\Evidence\TraceLikeness;
+use Lernfall\Evidence\Belief\Distinguishability;
+use Lernfall\Evidence\Belief\TraceLikeness;
 use Lernfall\Vehicle\Channel;
 
 /** What a trial can show on each of several cars: numbers that no instrument would tell apart are one outcome. */
@@ -201,7 +201,7 @@ final readonly class Outcomes
 
         return match (true) {
             $value->overload => 'overload',
-            ! isset($fixed[$bin]) && $usual instanceof NumberFeature && ! $usual->overload && Apart::predictions($value, $usual) => $value->mean > $usual->mean ? 'more' : 'less',
+            ! isset($fixed[$bin]) && $usual instanceof NumberFeature && ! $usual->overload && Distinguishability::predictions($value, $usual) => $value->mean > $usual->mean ? 'more' : 'less',
             default => (string) $bin,
         };
     }

@@ -16,7 +16,7 @@ use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\Job\CustomerHistory;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Evidence\Advice\CandidateTests;
-use Lernfall\Evidence\Apart;
+use Lernfall\Evidence\Belief\Distinguishability;
 use Lernfall\Vehicle\Vehicle;
 use LogicException;
 
@@ -76,7 +76,7 @@ final readonly class Preview
     {
         $there = self::shown($test, $healthy, $simulator);
         $here = $faulty === $healthy ? $there : self::shown($test, $faulty, $simulator, $test->isLocal ? self::provocations($faulty) : []);
-        $differs = array_filter($test->features, static fn (string $name): bool => Apart::predictions($here[$name], $there[$name]));
+        $differs = array_filter($test->features, static fn (string $name): bool => Distinguishability::predictions($here[$name], $there[$name]));
 
         return new Cell($here, $there, $differs !== []);
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Solving;
 
-use Lernfall\Evidence\Advice\Path;
-
 /** Whether a case can be solved by sensible testing, and at what price. */
 final readonly class Solvability
 {
@@ -16,7 +14,7 @@ final readonly class Solvability
      * @param  list<Path>  $paths  of someone who follows the advice on several cars with this fault
      * @param  string  $needed  the remedy
      * @param  float  $afterFirstLook  chance of that remedy once the codes have been read
-     * @param  list<string>  $apart  names of suspects with another remedy that some test tells apart
+     * @param  list<string>  $apart  names of hypotheses with another remedy that some test tells apart
      * @param  list<string>  $together  and of those that no test does
      * @param  bool  $looksSound  no test shows anything a sound car would not
      * @param  array<string, list<string>>  $tools  what one withheld tool alone would tell apart of those, by tool

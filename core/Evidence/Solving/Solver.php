@@ -10,18 +10,13 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Job\CustomerHistory;
 use Lernfall\Bay\Job\FaultCase;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\Journeyman;
 use Lernfall\Evidence\Advice\Outcomes;
-use Lernfall\Evidence\Advice\Path;
-use Lernfall\Evidence\Advice\RepairOdds;
+use Lernfall\Evidence\Advice\RepairPosterior;
 use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Advice\Trials;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\KnownSuspects;
-use Lernfall\Evidence\Lineup;
-use Lernfall\Evidence\Remedies;
-use Lernfall\Evidence\Suspects;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\CaseEvidence;
+use Lernfall\Evidence\EvidenceFactory;
 
 /** Works a case with its own advice, and looks which other faults no test tells from it. */
 final readonly class Solver
@@ -37,63 +32,60 @@ final readonly class Solver
     /** Outcomes that two cars share with less than this chance tell them apart. */
     private const SHARED = 0.5;
 
-    public function __construct(private Simulator $simulator, private KnownSuspects $suspects, private float $needless, private bool $demandsReading = false)
+    public function __construct(private EvidenceFactory $evidence, private float $needless, private bool $demandsReading = false)
     {
     }
 
     /** @param  ?Closure(int, int): void  $progress  told how much is done, and of how much */
     public function of(FaultCase $case, CaseKnowledge $knowledge, ?Closure $progress = null): Solvability
     {
-        $simulator = $case->equips($this->simulator);
-        $remedies = new Remedies($simulator);
-        $suspects = $this->suspects->of($case, $knowledge);
-        $journeyman = new Journeyman($simulator, $this->suspects->weighing, $remedies, new Adviser($simulator, $remedies, $this->needless));
+        $evidence = $this->evidence->of($case, $knowledge);
         $paths = [];
         foreach (self::SEEDS as $done => $seed) {
             $progress === null ?: $progress($done, count(self::SEEDS) + 1);
-            $paths[] = $journeyman->work($case, $suspects, $seed, $this->demandsReading);
+            $paths[] = $evidence->path($seed, $this->needless, $this->demandsReading);
         }
         $progress === null ?: $progress(count(self::SEEDS), count(self::SEEDS) + 1);
 
-        return $this->compared($case, $suspects, $paths, $remedies, $simulator);
+        return $this->compared($case, $evidence, $paths);
     }
 
     /** @param  non-empty-list<Path>  $paths */
-    private function compared(FaultCase $case, Suspects $suspects, array $paths, Remedies $remedies, Simulator $simulator): Solvability
+    private function compared(FaultCase $case, CaseEvidence $evidence, array $paths): Solvability
     {
-        $first = Lineup::of($suspects, $this->suspects->weighing, $simulator);
-        foreach (array_slice($paths[0]->job->steps, 0, count(Journeyman::firstLook($case->sound))) as $step) {
+        $first = $evidence->beginning();
+        foreach (array_slice($paths[0]->job->steps, 0, count(AdviceFollower::firstLook($case->sound))) as $step) {
             $first = $first->after($step);
         }
-        $truth = $this->looked($case, $simulator);
-        $needed = $remedies->name($truth);
-        $odds = RepairOdds::of($first, $first->shown(), $remedies);
+        $truth = $this->looked($case, $evidence->simulator);
+        $needed = $evidence->remedies->name($truth);
+        $posterior = RepairPosterior::of($first, $first->shown(), $evidence->remedies);
         $rivals = [];
-        foreach ($odds->cars as $index => $car) {
-            if ($odds->chances[$index] >= self::OPEN_FROM && $odds->remedies[$index] !== $needed && count($rivals) < self::RIVALS) {
-                $rivals[$suspects->all[$odds->suspects[$index]]->name()] = $car;
+        foreach ($posterior->cars as $index => $car) {
+            if ($posterior->chances[$index] >= self::OPEN_FROM && $posterior->remedies[$index] !== $needed && count($rivals) < self::RIVALS) {
+                $rivals[$evidence->hypotheses->all[$posterior->hypotheses[$index]]->name()] = $car;
             }
         }
         $sound = $first->sound()->car;
-        $apart = $this->toldApart((new Trials($simulator))->on($case->sound, $truth->state), $truth, $rivals + ['' => $sound], $sound, new Outcomes($simulator));
+        $apart = $this->toldApart((new Trials($evidence->simulator))->on($case->sound, $truth->state), $truth, $rivals + ['' => $sound], $sound, new Outcomes($evidence->simulator));
 
         $together = array_values(array_diff(array_keys($rivals), $apart));
 
         return new Solvability(
-            $paths, $needed, $odds->byRemedy()[$needed] ?? 0.0, array_values(array_diff($apart, [''])), $together,
+            $paths, $needed, $posterior->byRemedy()[$needed] ?? 0.0, array_values(array_diff($apart, [''])), $together,
             ! in_array('', $apart, true), $this->tools($case, $truth, array_intersect_key($rivals, array_flip($together)), $sound),
         );
     }
 
     /**
-     * @param  array<string, Car>  $together  suspects that no test tells from the true car, by name
+     * @param  array<string, Car>  $together  hypotheses that no test tells from the true car, by name
      * @return array<string, list<string>> which of them one withheld tool alone would tell apart, by tool
      */
     private function tools(FaultCase $case, Car $truth, array $together, Car $sound): array
     {
         $tools = [];
         foreach ($together === [] ? [] : $case->withheld as $tool) {
-            $equipped = $case->withTool($tool)->equips($this->simulator);
+            $equipped = $case->withTool($tool)->equips($this->evidence->simulator);
             $apart = $this->toldApart((new Trials($equipped))->on($case->sound, $truth->state), $truth, $together, $sound, new Outcomes($equipped));
             if ($apart !== []) {
                 $tools[$tool] = $apart;
@@ -107,7 +99,7 @@ final readonly class Solver
     private function looked(FaultCase $case, Simulator $simulator): Car
     {
         $car = CustomerHistory::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
-        foreach (Journeyman::firstLook($case->sound) as $action) {
+        foreach (AdviceFollower::firstLook($case->sound) as $action) {
             $car = Branch::likeliest($simulator->predict($car, $action))->car;
         }
 

@@ -9,8 +9,8 @@ use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Lift\Secure;
-use Lernfall\Evidence\ProofOfRepair;
-use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Advice\ProofOfRepair;
+use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;
 

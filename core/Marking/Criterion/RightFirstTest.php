@@ -16,9 +16,9 @@ use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
+use Lernfall\Evidence\Advice\TestValue;
 use Lernfall\Evidence\Advice\Trial;
-use Lernfall\Evidence\Advice\Worth;
-use Lernfall\Evidence\Trail;
+use Lernfall\Evidence\Belief\BeliefHistory;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\School\FirstTest;
 use Lernfall\Marking\Verdict;
@@ -39,7 +39,7 @@ final readonly class RightFirstTest implements Criterion
     /** This share of what the best would have told tells as much. */
     private const AS_TELLING = 0.7;
 
-    public function __construct(private Trail $trail, private Adviser $adviser, private FirstTest $school)
+    public function __construct(private BeliefHistory $history, private Adviser $adviser, private FirstTest $school)
     {
     }
 
@@ -50,13 +50,13 @@ final readonly class RightFirstTest implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $lineup = $this->trail->afterCodes();
-        $steps = $lineup === null ? [] : $this->upToTheTest($job);
-        if ($lineup === null || $steps === []) {
-            return new Verdict(0.0, null, $lineup === null ? 'mark.first-test.no-codes' : 'mark.first-test.none', [], "mark.first-test.remedy.{$this->school->value}");
+        $set = $this->history->afterCodes();
+        $steps = $set === null ? [] : $this->upToTheTest($job);
+        if ($set === null || $steps === []) {
+            return new Verdict(0.0, null, $set === null ? 'mark.first-test.no-codes' : 'mark.first-test.none', [], "mark.first-test.remedy.{$this->school->value}");
         }
-        $advice = $this->adviser->considered($lineup, $lineup->shown())->advice();
-        $own = $this->adviser->worth($lineup, $lineup->shown(), $this->trial($steps));
+        $advice = $this->adviser->considered($set, $set->shown())->advice();
+        $own = $this->adviser->testValue($set, $set->shown(), $this->trial($steps));
         $step = $steps[count($steps) - 1]->number;
 
         return match (true) {
@@ -66,7 +66,7 @@ final readonly class RightFirstTest implements Criterion
         };
     }
 
-    private function quick(Advice $advice, Worth $own, int $step): Verdict
+    private function quick(Advice $advice, TestValue $own, int $step): Verdict
     {
         $quickest = $this->quickest($advice);
         if ($own->bits < min(self::TELLS_BITS, $quickest->bits)) {
@@ -79,9 +79,9 @@ final readonly class RightFirstTest implements Criterion
             : new Verdict($share, $step, 'mark.first-test.longer', ['minutes' => $own->trial->minutes, 'least' => $quickest->trial->minutes], 'mark.first-test.remedy.least-effort');
     }
 
-    private function telling(Advice $advice, Worth $own, int $step): Verdict
+    private function telling(Advice $advice, TestValue $own, int $step): Verdict
     {
-        $most = max([$own->bits, ...array_map(static fn (Worth $one): float => $one->bits, $advice->tests)]);
+        $most = max([$own->bits, ...array_map(static fn (TestValue $one): float => $one->bits, $advice->tests)]);
         $share = min(1.0, $own->bits / (self::AS_TELLING * $most));
         $told = ['bits' => round($own->bits, 1), 'most' => round($most, 1)];
 
@@ -90,10 +90,10 @@ final readonly class RightFirstTest implements Criterion
             : new Verdict($share, $step, 'mark.first-test.tells-less', $told, 'mark.first-test.remedy.most-telling');
     }
 
-    private function quickest(Advice $advice): Worth
+    private function quickest(Advice $advice): TestValue
     {
-        $tests = array_filter($advice->tests, static fn (Worth $one): bool => $one->bits >= self::TELLS_BITS) ?: $advice->tests;
-        usort($tests, static fn (Worth $one, Worth $other): int => $one->trial->minutes <=> $other->trial->minutes);
+        $tests = array_filter($advice->tests, static fn (TestValue $one): bool => $one->bits >= self::TELLS_BITS) ?: $advice->tests;
+        usort($tests, static fn (TestValue $one, TestValue $other): int => $one->trial->minutes <=> $other->trial->minutes);
 
         return $tests[0];
     }
@@ -102,7 +102,7 @@ final readonly class RightFirstTest implements Criterion
     private function upToTheTest(Job $job): array
     {
         $steps = [];
-        foreach (array_slice($job->steps, $this->trail->codesRead()) as $step) {
+        foreach (array_slice($job->steps, $this->history->codesRead()) as $step) {
             if ($step->action instanceof Repair) {
                 return [];
             }

@@ -11,8 +11,8 @@ use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Worksheet\Judgement;
 use Lernfall\Bay\Worksheet\WriteReading;
-use Lernfall\Evidence\Apart;
-use Lernfall\Evidence\Trail;
+use Lernfall\Evidence\Belief\BeliefHistory;
+use Lernfall\Evidence\Belief\Distinguishability;
 use Lernfall\Marking\Comparison;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Mistake\OhmsOnActiveSensor;
@@ -35,7 +35,7 @@ final readonly class RightJudgement implements Criterion
     /** What is left where the policy wants to know what a reading was compared with, and it was not said, or only across the axles. */
     private const UNSTATED_SHARE = 0.5;
 
-    public function __construct(private Trail $trail, private Schools $schools = new Schools)
+    public function __construct(private BeliefHistory $history, private Schools $schools = new Schools)
     {
     }
 
@@ -93,11 +93,11 @@ final readonly class RightJudgement implements Criterion
     /** Null where nothing is known to judge by. */
     private function share(WriteReading $written, Observation $shown): ?float
     {
-        $usual = $this->trail->usual($written->of)?->features[$written->feature] ?? null;
+        $usual = $this->history->usual($written->of)?->features[$written->feature] ?? null;
         if ($usual === null || $written->judgement === Judgement::SaysNothing || ! array_key_exists($written->feature, $shown->values)) {
             return null;
         }
-        $fits = Apart::fits($usual, $shown, $written->feature);
+        $fits = Distinguishability::fits($usual, $shown, $written->feature);
 
         return match ($written->judgement) {
             Judgement::In => $fits || $this->isNear($usual, $shown, $written->feature) ? 1.0 : 0.0,

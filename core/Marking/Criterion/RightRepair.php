@@ -9,7 +9,7 @@ use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\NameCause;
-use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Mistake\TwoAtOnce;
 use Lernfall\Marking\RenewedWithPlug;

@@ -9,7 +9,7 @@ use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Bay\Worksheet\WriteReading;
-use Lernfall\Evidence\Separation;
+use Lernfall\Evidence\Advice\Separation;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Entry;
 use Lernfall\Marking\RenewedWithPlug;

@@ -46,8 +46,8 @@ final class AnythingTest extends TestCase
                 }
             }
             // and the car with this fault that could be there goes the same way
-            $suspected = $played->withSuspect($fault)->car;
-            self::assertEquals($played->job->car->state->places->openPlugs, $suspected->state->places->openPlugs);
+            $hypothetical = $played->withHypothesis($fault)->car;
+            self::assertEquals($played->job->car->state->places->openPlugs, $hypothetical->state->places->openPlugs);
         }
         self::assertGreaterThan(self::JOBS * self::STEPS * 0.9, $answered);
     }

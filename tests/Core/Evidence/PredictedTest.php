@@ -7,7 +7,7 @@ namespace Tests\Core\Evidence;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\Prediction;
-use Lernfall\Evidence\Apart;
+use Lernfall\Evidence\Belief\Distinguishability;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -37,12 +37,12 @@ final class PredictedTest extends TestCase
                 continue;
             }
             $played = Played::on(Workbench::case([[$fault->kind->id, $channel, $fault->conductor, $fault->strength]], $vehicle), "car $number")->do(...$this->work($channel));
-            $way = $played->withSuspect($fault);
+            $way = $played->withHypothesis($fault);
             foreach ($played->job->steps as $step) {
                 $prediction = $way->predictions[$step->number];
                 foreach ($this->compared($prediction, $step->observation) as $name) {
                     $compared++;
-                    if (! Apart::fits($prediction->features[$name], $step->observation, $name)) {
+                    if (! Distinguishability::fits($prediction->features[$name], $step->observation, $name)) {
                         $misfits[] = "{$fault->key()} step $step->number $name";
                     }
                 }
@@ -56,7 +56,7 @@ final class PredictedTest extends TestCase
     public function test_only_what_is_done_to_the_car_is_predicted(): void
     {
         $played = Played::on(Workbench::case())->secured()->do(['do' => 'write-code', 'code' => 'none', 'status' => '']);
-        $way = $played->withSuspect(Workbench::catalogue()->fault(Workbench::vehicle(), 'coil-open', 'FR'));
+        $way = $played->withHypothesis(Workbench::catalogue()->fault(Workbench::vehicle(), 'coil-open', 'FR'));
 
         self::assertSame([1, 2, 3], array_reverse(array_keys($way->predictions)));
         self::assertTrue($way->car->state->lift->isSecured());
@@ -66,9 +66,9 @@ final class PredictedTest extends TestCase
     {
         $vehicle = Workbench::vehicle();
         $played = Played::on(Workbench::case([['coil-open', 'FR']]))->do(...$this->work('FR'));
-        $way = $played->withSuspect(Workbench::catalogue()->fault($vehicle, 'loom-open', 'FR', '1'));
+        $way = $played->withHypothesis(Workbench::catalogue()->fault($vehicle, 'loom-open', 'FR', '1'));
         $misfits = array_filter($played->job->steps, static fn ($step): bool => isset($way->predictions[$step->number]->features['reading'])
-            && ! Apart::fits($way->predictions[$step->number]->features['reading'], $step->observation, 'reading'));
+            && ! Distinguishability::fits($way->predictions[$step->number]->features['reading'], $step->observation, 'reading'));
 
         self::assertNotEmpty($misfits);
     }

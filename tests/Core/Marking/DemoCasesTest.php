@@ -10,10 +10,9 @@ use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Repair\Repair;
-use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\Journeyman;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Advice\Remedies;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Solving\AdviceFollower;
 use Lernfall\Format\CaseDocument;
 use Lernfall\Format\CaseReader;
 use Lernfall\Marking\MarkSheet;
@@ -66,10 +65,7 @@ final class DemoCasesTest extends TestCase
     /** Works a case by its own advice, everything written down. */
     private function soundly(FaultCase $case, Policy $policy, CaseKnowledge $knowledge): MarkSheet
     {
-        $simulator = Workbench::simulator();
-        $remedies = new Remedies($simulator);
-        $path = (new Journeyman($simulator, Workbench::suspects()->weighing, $remedies, new Adviser($simulator, $remedies, $policy->needlessRepair)))
-            ->work($case, Workbench::suspects()->of($case, $knowledge), 'sound', $policy->demandsReading);
+        $path = Workbench::evidence()->of($case, $knowledge)->path('sound', $policy->needlessRepair, $policy->demandsReading);
         self::assertTrue($path->isRight(), $path->advice->remedy);
         $played = Played::on($case, 'sound');
         foreach ($path->job->steps as $step) {
@@ -90,7 +86,7 @@ final class DemoCasesTest extends TestCase
         $corner = $document->case->sound->channelIds()[0];
         $repair = str_starts_with($needed, 'replace-module') ? ['do' => 'repair', 'kind' => 'clean-plug', 'channel' => $corner] : ['do' => 'repair', 'kind' => 'replace-module', 'channel' => $corner];
         $played = Played::on($document->case);
-        foreach (Journeyman::firstLook($document->case->sound) as $action) {
+        foreach (AdviceFollower::firstLook($document->case->sound) as $action) {
             $played->do($action);
         }
         $sheet = $played->do(['do' => 'ignition', 'to' => 'off'], $repair, ['do' => 'conclude'])->marks($document->policy, $document->knowledge);

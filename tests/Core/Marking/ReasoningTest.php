@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
-use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\RepairReview;
 use PHPUnit\Framework\Attributes\TestWith;

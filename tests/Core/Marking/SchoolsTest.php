@@ -6,7 +6,7 @@ namespace Tests\Core\Marking;
 
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
-use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Format\PolicyFormat;
 use Lernfall\Format\PolicyReader;
 use Lernfall\Marking\Mark;

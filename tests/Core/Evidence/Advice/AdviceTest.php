@@ -16,11 +16,10 @@ use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\Journeyman;
-use Lernfall\Evidence\Advice\Path;
 use Lernfall\Evidence\Advice\Preparation;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Remedies;
+use Lernfall\Evidence\Advice\Remedies;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Solving\Path;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Investigated;
@@ -32,21 +31,21 @@ final class AdviceTest extends TestCase
     public function test_the_next_test_tells_more_than_nothing_and_costs_its_preparation(): void
     {
         $work = Investigated::on(Workbench::case())->codesRead();
-        $advice = $this->adviser()->on($work->lineup, $work->odds());
+        $advice = $this->adviser()->on($work->set, $work->posterior());
 
         self::assertFalse($advice->isToRepair(), 'a code names a circuit');
         self::assertGreaterThan(0.5, $advice->tests[0]->bits);
         self::assertSame('FR', $advice->tests[0]->trial->place);
         self::assertGreaterThan($advice->tests[0]->trial->minutes * Workbench::simulator()->workshop->costPerMinute - 1e-9, $advice->tests[0]->trial->cost);
-        foreach ($advice->tests as $worth) {
-            self::assertLessThanOrEqual($advice->repairs->bits() + 0.2, $worth->bits, $worth->trial->id);
+        foreach ($advice->tests as $testValue) {
+            self::assertLessThanOrEqual($advice->repairs->bits() + 0.2, $testValue->bits, $testValue->trial->id);
         }
     }
 
     public function test_the_same_question_in_other_circumstances_is_named_once(): void
     {
         $work = Investigated::on(Workbench::case())->codesRead();
-        $advice = $this->adviser()->on($work->lineup, $work->odds());
+        $advice = $this->adviser()->on($work->set, $work->posterior());
         $questions = array_map(static fn ($one): string => $one->trial->question()->question(), $advice->different());
 
         self::assertSame($advice->tests[0], $advice->different()[0]);
@@ -57,9 +56,9 @@ final class AdviceTest extends TestCase
     public function test_a_test_that_has_been_made_is_not_advised_again(): void
     {
         $work = Investigated::on(Workbench::case())->codesRead();
-        $first = $this->adviser()->on($work->lineup, $work->odds())->tests[0]->trial;
+        $first = $this->adviser()->on($work->set, $work->posterior())->tests[0]->trial;
         $work->do(...$first->actions());
-        $next = $this->adviser()->on($work->lineup, $work->odds());
+        $next = $this->adviser()->on($work->set, $work->posterior());
 
         self::assertNotContains($first->id.$first->place, array_map(static fn ($one): string => $one->trial->id.$one->trial->place, $next->tests));
     }
@@ -70,7 +69,7 @@ final class AdviceTest extends TestCase
             new TurnKey(Ignition::Off), new Unplug('FR.sensor-plug'), new Measure(MeterFunction::Ohms, 'FR.sensor-plug.wheel.1', 'FR.sensor-plug.wheel.2'),
             new Measure(MeterFunction::Ohms, 'FR.sensor-plug.wheel.1', 'body'), new Measure(MeterFunction::Ohms, 'FR.sensor-plug.wheel.2', 'body'),
         );
-        $advice = $this->adviser()->on($work->lineup, $work->odds());
+        $advice = $this->adviser()->on($work->set, $work->posterior());
 
         self::assertSame('replace-sensor@FR', $advice->remedy);
         self::assertLessThan(1.1 * ($advice->costOfTesting() ?? INF), $advice->costNow, 'within a tenth of the best test');
@@ -138,10 +137,7 @@ final class AdviceTest extends TestCase
 
     private function worked(FaultCase $case): Path
     {
-        $simulator = Workbench::simulator();
-        $remedies = new Remedies($simulator);
-
-        return (new Journeyman($simulator, Workbench::suspects()->weighing, $remedies, $this->adviser()))->work($case, Workbench::suspects()->of($case, new CaseKnowledge(lampTold: true)), 'b');
+        return Workbench::evidence()->of($case, new CaseKnowledge(lampTold: true))->path('b', 120.0);
     }
 
     private function adviser(): Adviser

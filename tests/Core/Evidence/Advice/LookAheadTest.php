@@ -7,8 +7,8 @@ namespace Tests\Core\Evidence\Advice;
 use Lernfall\Bay\Lamps\LookAtLamps;
 use Lernfall\Evidence\Advice\LookAhead;
 use Lernfall\Evidence\Advice\RepairCost;
+use Lernfall\Evidence\Advice\TestValue;
 use Lernfall\Evidence\Advice\Trial;
-use Lernfall\Evidence\Advice\Worth;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -61,12 +61,12 @@ final class LookAheadTest extends TestCase
 
     /**
      * @param  list<string>  $shows  car by car
-     * @return array{Worth, list<array<string, float>>}
+     * @return array{TestValue, list<array<string, float>>}
      */
     private function test(string $id, float $cost, array $shows): array
     {
         return [
-            new Worth(new Trial($id, 'FR', [], [new LookAtLamps], [], $cost, $cost, []), 0.0, $cost + 225.0),
+            new TestValue(new Trial($id, 'FR', [], [new LookAtLamps], [], $cost, $cost, []), 0.0, $cost + 225.0),
             array_map(static fn (string $outcome): array => [$outcome => 1.0], $shows),
         ];
     }

@@ -8,12 +8,12 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Simulator;
-use Lernfall\Evidence\Advice\Journeyman;
 use Lernfall\Evidence\Advice\Outcomes;
+use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Evidence\Advice\Trials;
-use Lernfall\Evidence\CaseKnowledge;
-use Lernfall\Evidence\Remedies;
-use Lernfall\Evidence\Suspect;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Belief\Hypothesis;
+use Lernfall\Evidence\Solving\AdviceFollower;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -40,32 +40,32 @@ final class UnseenTest extends TestCase
     public function test_all_but_those_named_are_told_apart(string $id): void
     {
         $vehicle = Workbench::vehicle($id);
-        $suspects = Workbench::suspects()->of(Workbench::case([], $vehicle), new CaseKnowledge)->aloneAt([$vehicle->channelIds()[0], Vehicle::WHOLE])->all;
-        $together = $this->together($vehicle, $suspects);
-        $unseen = array_values(array_filter($suspects, static fn (Suspect $one): bool => $one->faults !== [] && Workbench::suspects()->weighing->isUnseen($id, $one->faults[0])));
+        $hypotheses = Workbench::hypotheses()->of(Workbench::case([], $vehicle), new CaseKnowledge)->aloneAt([$vehicle->channelIds()[0], Vehicle::WHOLE])->all;
+        $together = $this->together($vehicle, $hypotheses);
+        $unseen = array_values(array_filter($hypotheses, static fn (Hypothesis $one): bool => $one->faults !== [] && Workbench::hypotheses()->weighing->isUnseen($id, $one->faults[0])));
 
-        self::assertGreaterThan(130, count($suspects));
+        self::assertGreaterThan(130, count($hypotheses));
         self::assertEqualsCanonicalizing(
-            array_map(static fn (Suspect $one): string => "nothing, $one->key", $unseen),
+            array_map(static fn (Hypothesis $one): string => "nothing, $one->key", $unseen),
             $together,
         );
     }
 
     /**
-     * @param  list<Suspect>  $suspects  the sound car first
+     * @param  list<Hypothesis>  $hypotheses  the sound car first
      * @return list<string> pairs with different repairs that neither the first look nor any test tells apart
      */
-    private function together(Vehicle $vehicle, array $suspects): array
+    private function together(Vehicle $vehicle, array $hypotheses): array
     {
         $simulator = Workbench::simulator();
         $outcomes = new Outcomes($simulator);
-        [$cars, $looks] = $this->looked($vehicle, $suspects, $simulator);
+        [$cars, $looks] = $this->looked($vehicle, $hypotheses, $simulator);
         $repairs = array_map((new Remedies($simulator))->name(...), $cars);
         $open = [];
-        foreach ($suspects as $one => $suspect) {
-            for ($other = $one + 1; $other < count($suspects); $other++) {
+        foreach ($hypotheses as $one => $hypothesis) {
+            for ($other = $one + 1; $other < count($hypotheses); $other++) {
                 if ($repairs[$one] !== $repairs[$other] && $looks[$one] === $looks[$other]) {
-                    $open["$suspect->key, {$suspects[$other]->key}"] = [$one, $other];
+                    $open["$hypothesis->key, {$hypotheses[$other]->key}"] = [$one, $other];
                 }
             }
         }
@@ -94,17 +94,17 @@ final class UnseenTest extends TestCase
     }
 
     /**
-     * @param  list<Suspect>  $suspects
+     * @param  list<Hypothesis>  $hypotheses
      * @return array{list<Car>, list<string>} each after the first look, and the words it showed
      */
-    private function looked(Vehicle $vehicle, array $suspects, Simulator $simulator): array
+    private function looked(Vehicle $vehicle, array $hypotheses, Simulator $simulator): array
     {
         $cars = [];
         $looks = [];
-        foreach ($suspects as $suspect) {
-            $car = $suspect->car;
+        foreach ($hypotheses as $hypothesis) {
+            $car = $hypothesis->car;
             $words = [];
-            foreach (Journeyman::firstLook($vehicle) as $action) {
+            foreach (AdviceFollower::firstLook($vehicle) as $action) {
                 $branch = Branch::likeliest($simulator->predict($car, $action));
                 $car = $branch->car;
                 foreach ($branch->prediction->features as $name => $feature) {

@@ -6,7 +6,7 @@ namespace Tests\Core\Evidence\Solving;
 
 use Closure;
 use Lernfall\Bay\Job\FaultCase;
-use Lernfall\Evidence\CaseKnowledge;
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Evidence\Solving\Solvability;
 use Lernfall\Evidence\Solving\Solver;
 use PHPUnit\Framework\TestCase;
@@ -65,6 +65,6 @@ final class SolverTest extends TestCase
         $case = Workbench::case($faults);
         $case = new FaultCase($case->name, $case->jobTitle, $case->complaint, $case->sound, $case->faults, withheld: $withheld);
 
-        return (new Solver(Workbench::simulator(), Workbench::suspects(), 120.0))->of($case, new CaseKnowledge(lampTold: true), $progress);
+        return (new Solver(Workbench::evidence(), 120.0))->of($case, new CaseKnowledge(lampTold: true), $progress);
     }
 }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Attempts;
+
+use App\Models\AttemptAction;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use LogicException;
+
+/** An action that has been stored, and the job as it stands after it. */
+final readonly class RecordedAction
+{
+    public function __construct(public AttemptAction $entry, public Job $job)
+    {
+    }
+
+    public function step(): Step
+    {
+        return $this->job->step($this->entry->number) ?? throw new LogicException('a stored action is a step of its job');
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Rooms;
+use Lernfall\Evidence\Belief\Weighing;
+use Lernfall\Evidence\EvidenceFactory;
+use Lernfall\Evidence\Solving\Solver;
+use Lernfall\Fault\Catalogue;
+use Lernfall\Format\CaseReader;
+use Lernfall\Format\CatalogueReader;
+use Lernfall\Format\WeighingReader;
+use Lernfall\Format\WorkshopReader;
+use Lernfall\Marking\Marker;
+use Lernfall\Marking\Policy;
+
+/** The files that ship with the application: cars, catalogue, workshop, policy. */
+final class ContentLibrary
+{
+    private ?EvidenceFactory $evidence = null;
+
+    /** @return array<string, array<array-key, mixed>> decoded vehicle files by id */
+    public function vehicles(): array
+    {
+        $vehicles = [];
+        foreach (glob(base_path('core/Vehicle/BuiltIn/*.json')) ?: [] as $file) {
+            $vehicles[basename($file, '.json')] = JsonFile::read($file);
+        }
+
+        return $vehicles;
+    }
+
+    public function catalogue(): Catalogue
+    {
+        return CatalogueReader::read(JsonFile::read(base_path('core/Fault/catalogue.json')));
+    }
+
+    public function simulator(): Simulator
+    {
+        return Rooms::simulator(WorkshopReader::read(JsonFile::read(base_path('core/Bay/training-workshop.json'))));
+    }
+
+    public function weighing(): Weighing
+    {
+        return WeighingReader::read(JsonFile::read(base_path('core/Evidence/weighing.json')));
+    }
+
+    public function evidence(): EvidenceFactory
+    {
+        return $this->evidence ??= new EvidenceFactory($this->simulator(), $this->catalogue(), $this->weighing());
+    }
+
+    public function solver(Policy $policy): Solver
+    {
+        return new Solver($this->evidence(), $policy->needlessRepair, $policy->demandsReading);
+    }
+
+    public function marker(): Marker
+    {
+        return new Marker($this->evidence());
+    }
+
+    /** @return array<string, array<array-key, mixed>> decoded marking policies by name */
+    public function policies(): array
+    {
+        $policies = [];
+        foreach (glob(base_path('core/Marking/policies/*.json')) ?: [] as $file) {
+            $policies[basename($file, '.json')] = JsonFile::read($file);
+        }
+
+        return $policies;
+    }
+
+    public function caseReader(): CaseReader
+    {
+        return new CaseReader($this->vehicles(), $this->catalogue(), $this->policies());
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Advice;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * Which repairs put a car right, found by trying them; what an apprentice has damaged has to be put right as well, so it
+ * may take more than one.
+ */
+final readonly class Remedies
+{
+    /** A case has no more faults than this; a car with more wrong is beyond a working day. */
+    private const MOST = 4;
+
+    public function __construct(private Simulator $simulator)
+    {
+    }
+
+    /** @return ?list<Repair> the cheapest that put everything right, none where nothing is wrong; null where nothing helps */
+    public function of(Car $car): ?array
+    {
+        $car = $car->own();
+
+        return Memo::with($car->vehicle, 'remedies', fn (): array => [$this->found($this->onStands($car), self::MOST)])[0];
+    }
+
+    /** What the cheapest of them cost together, in money; 0 where nothing helps. */
+    public function cost(Car $car): float
+    {
+        return array_sum(array_map($this->price(...), $this->of($car) ?? []));
+    }
+
+    /** Names a set of repairs; "none" where nothing is to be repaired, "beyond" where nothing helps. */
+    public function name(Car $car): string
+    {
+        $repairs = $this->of($car);
+
+        return match (true) {
+            $repairs === null => 'beyond',
+            $repairs === [] => 'none',
+            default => implode('+', array_map(self::key(...), $repairs)),
+        };
+    }
+
+    public static function key(Repair $repair): string
+    {
+        return "{$repair->kind->value}@$repair->channel";
+    }
+
+    /** Whether this repair takes away something that is wrong with the car. */
+    public function helps(Car $car, Repair $repair): bool
+    {
+        $car = $car->own();
+
+        return Memo::with($car->vehicle, 'helped by '.self::key($repair), fn (): bool => $this->isHelped($car, $repair));
+    }
+
+    private function isHelped(Car $car, Repair $repair): bool
+    {
+        $before = $this->wrong($car->vehicle, $car->sound);
+        $after = $this->tried($this->onStands($car), $repair)->vehicle;
+
+        return count($this->wrong($after, $car->sound)) < count($before) || $after == $car->sound && $before !== [];
+    }
+
+    /** Whether this repair changes anything on a car. */
+    public function changes(Car $car, Repair $repair): bool
+    {
+        $car = $car->own();
+
+        return $this->tried($this->onStands($car), $repair)->vehicle != $car->vehicle;
+    }
+
+    /** Whether more is wrong with a car than was before. */
+    public function harms(Car $before, Car $after): bool
+    {
+        return count($this->wrong($after->own()->vehicle, $after->sound)) > count($this->wrong($before->own()->vehicle, $before->sound));
+    }
+
+    /** Material and working time, in money. */
+    public function price(Repair $repair): float
+    {
+        return $this->simulator->price($repair);
+    }
+
+    /** @return ?list<Repair> */
+    private function found(Car $car, int $most): ?array
+    {
+        if ($car->vehicle == $car->sound) {
+            return [];
+        }
+        if ($most === 0) {
+            return null;
+        }
+        $wrong = count($this->wrong($car->vehicle, $car->sound));
+        $best = null;
+        $cost = INF;
+        foreach ($this->sensible($car) as $repair) {
+            $after = $this->tried($car, $repair);
+            $left = count($this->wrong($after->vehicle, $car->sound));
+            if ($this->price($repair) >= $cost || $left >= $wrong && $after->vehicle != $car->sound) {
+                continue;
+            }
+            $rest = $this->found($after, $most - 1);
+            $price = $this->price($repair) + array_sum(array_map($this->price(...), $rest ?? []));
+            if ($rest !== null && $price < $cost) {
+                [$best, $cost] = [[$repair, ...$rest], $price];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<Repair> that touch a place where something is wrong, cheapest first, makeshifts left aside */
+    private function sensible(Car $car): array
+    {
+        $places = array_unique(array_map(static fn (string $one): string => explode('/', $one)[0], $this->wrong($car->vehicle, $car->sound)));
+        $repairs = [];
+        foreach (RepairKind::cases() as $kind) {
+            foreach ($kind->isMakeshift() ? [] : $kind->places($car->sound) as $place) {
+                if (array_intersect($kind->concerns($place, $car->sound), $places) !== []) {
+                    $repairs[] = new Repair($kind, $place);
+                }
+            }
+        }
+        usort($repairs, fn (Repair $one, Repair $other): int => $this->price($one) <=> $this->price($other));
+
+        return $repairs;
+    }
+
+    /** @return list<string> "place/part" of everything that is not as it should be */
+    private function wrong(Vehicle $vehicle, Vehicle $sound): array
+    {
+        $wrong = [];
+        foreach ($vehicle->channels as $index => $channel) {
+            if ($channel !== $sound->channels[$index]) {
+                array_push($wrong, ...$this->wrongParts($channel, $sound->channels[$index]));
+            }
+        }
+        foreach (['feed', 'supply', 'module'] as $part) {
+            if ($vehicle->{$part} != $sound->{$part}) {
+                $wrong[] = Vehicle::WHOLE."/$part";
+            }
+        }
+        foreach ($vehicle->brakeParts->ids() as $part) {
+            if ($vehicle->brakeParts->state($part) !== $sound->brakeParts->state($part)) {
+                $wrong[] = (str_starts_with($part, 'valves.') ? substr($part, strlen('valves.')) : Vehicle::WHOLE)."/$part";
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** @return list<string> */
+    private function wrongParts(Channel $channel, Channel $sound): array
+    {
+        $wrong = [];
+        foreach (get_object_vars($channel) as $part => $value) {
+            if ($value == $sound->{$part}) {
+                continue;
+            }
+            if ($part !== 'links') {
+                $wrong[] = "$channel->id/$part";
+
+                continue;
+            }
+            foreach ($channel->links as $place => $link) {
+                if ($link != ($sound->links[$place] ?? null)) {
+                    $wrong[] = "$channel->id/$part$place";
+                }
+            }
+        }
+
+        return $wrong;
+    }
+
+    private function onStands(Car $car): Car
+    {
+        $parked = Car::hypothesis($car->vehicle, $car->sound);
+        foreach ([SecureStep::Chock, SecureStep::Raise, SecureStep::Stand] as $step) {
+            $parked = $this->simulator->predict($parked, new Secure($step))[0]->car;
+        }
+
+        return $parked;
+    }
+
+    private function tried(Car $car, Repair $repair): Car
+    {
+        return $this->simulator->predict($car, $repair)[0]->car;
+    }
+}

@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Belief;
+
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Contract\Step;
+
+/**
+ * All hypotheses, each having had done to it what was done to the car in the bay: what was unplugged, swapped, replaced,
+ * damaged or cleared there was so here as well. One more step costs one step.
+ */
+final readonly class HypothesisSet
+{
+    /**
+     * @param  list<HypothesisBranch>  $ways  those of the sound car first
+     * @param  list<HypothesisBranch>  $left  ways of hypotheses ruled out by what was shown, as they stood then
+     * @param  array<int, Observation>  $shown  by step number
+     * @param  array<int, string>  $questions  by step number
+     */
+    private function __construct(
+        public Hypotheses $hypotheses,
+        private array $ways,
+        private array $left,
+        private array $shown,
+        private array $questions,
+        private Likelihood $likelihood,
+        private Weighing $weighing,
+        private Simulator $simulator,
+        private bool $rulesOut,
+    ) {
+    }
+
+    /** @param  bool  $rulesOut  whether those that have become very unlikely are left behind */
+    public static function of(Hypotheses $hypotheses, Weighing $weighing, Simulator $simulator, bool $rulesOut = true): self
+    {
+        $ways = array_map(static fn (Hypothesis $hypothesis, int $place): HypothesisBranch => new HypothesisBranch($place, $hypothesis->car), $hypotheses->all, array_keys($hypotheses->all));
+
+        return new self($hypotheses, $ways, [], [], [], new Likelihood($weighing), $weighing, $simulator, $rulesOut);
+    }
+
+    /** After one more step of the job, whatever it showed. */
+    public function after(Step $step): self
+    {
+        if (! $step->action instanceof CarAction) {
+            return $this;
+        }
+        $branches = array_map(fn (HypothesisBranch $way): array => $this->simulator->predict($way->car, $step->action), $this->ways);
+        $fixed = [];
+        foreach ($this->ways as $index => $way) {
+            array_push($fixed, ...($this->hypotheses->all[$way->hypothesis]->graded ? [] : array_map(static fn (Branch $branch): Prediction => $branch->prediction, $branches[$index])));
+        }
+        $strengths = Strengths::beside($fixed);
+        $further = [];
+        foreach ($this->ways as $index => $way) {
+            foreach ($branches[$index] as $branch) {
+                $further[$way->hypothesis][] = $this->further($way, $branch, $step, $step->action, $strengths);
+            }
+        }
+        $ways = array_merge(...array_map($this->worthFollowing(...), array_values($further)));
+        [$followed, $left] = $this->parted($ways);
+
+        return new self(
+            $this->hypotheses, $followed, [...$this->left, ...$left],
+            [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()],
+            $this->likelihood, $this->weighing, $this->simulator, $this->rulesOut,
+        );
+    }
+
+    /** What is believed from all that was shown. */
+    public function shown(): Posterior
+    {
+        return Posterior::of($this->hypotheses, $this->gathered($this->ways, array_map(static fn (HypothesisBranch $way): float => $way->weight(), $this->ways)));
+    }
+
+    /**
+     * What is believed from what stands on the card only.
+     *
+     * @param  array<int, Observation>  $written  by the number of the step that showed it
+     */
+    public function written(array $written): Posterior
+    {
+        ksort($written);
+        $before = $this->askedBefore(array_keys($written));
+        $ways = [...$this->ways, ...$this->left];
+        $fixed = array_fill_keys(array_keys($written), []);
+        foreach ($ways as $way) {
+            foreach ($this->hypotheses->all[$way->hypothesis]->graded ? [] : array_intersect_key($way->predictions, $written) as $number => $prediction) {
+                $fixed[$number][] = $prediction;
+            }
+        }
+        $strengths = array_map(Strengths::beside(...), $fixed);
+        $logs = array_map(fn (HypothesisBranch $way): float => $way->turns + $this->fits($way, $written, $before, $strengths), $ways);
+
+        return Posterior::of($this->hypotheses, $this->gathered($ways, $logs));
+    }
+
+    /** Whether the same question has been put before, and this prediction expects the answer it had then. */
+    public function isAnswered(HypothesisBranch $way, CarAction $action, Prediction $prediction): bool
+    {
+        return $this->earlier($way, $this->asked($action), $this->shown, $prediction)?->expects($prediction) === true;
+    }
+
+    /** The sound car, which tells what is usual. */
+    public function sound(): HypothesisBranch
+    {
+        return $this->ways[0];
+    }
+
+    /** @return array<int, HypothesisBranch> the likeliest way of each hypothesis */
+    public function likeliest(): array
+    {
+        $best = [];
+        foreach ([...$this->ways, ...$this->left] as $way) {
+            if (! isset($best[$way->hypothesis]) || $way->weight() > $best[$way->hypothesis]->weight()) {
+                $best[$way->hypothesis] = $way;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * How well what is written fits, as a natural logarithm; what came after a hypothesis was ruled out counts as odd.
+     *
+     * @param  array<int, Observation>  $written
+     * @param  array<int, list<int>>  $before  by step: those before it that put the same question, the last first
+     * @param  array<int, Strengths>  $strengths  by step
+     */
+    private function fits(HypothesisBranch $way, array $written, array $before, array $strengths): float
+    {
+        $sum = 0.0;
+        $estimate = DeviationEstimate::blank();
+        foreach ($written as $number => $observation) {
+            if (! isset($way->predictions[$number])) {
+                $sum += log($this->weighing->oddChance);
+
+                continue;
+            }
+            [$fit, $estimate] = $this->likelihood->of(
+                $way->predictions[$number], $observation, $estimate, $this->hypotheses->all[$way->hypothesis]->graded ? $strengths[$number] ?? null : null, $this->earlier($way, $before[$number] ?? [], $written, $way->predictions[$number]),
+            );
+            $sum += $fit;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Those still followed, and those ruled out. The sound car is always followed: it tells what is usual.
+     *
+     * @param  list<HypothesisBranch>  $ways
+     * @return array{list<HypothesisBranch>, list<HypothesisBranch>}
+     */
+    private function parted(array $ways): array
+    {
+        $weight = fn (HypothesisBranch $way): float => $way->weight() + log(max(1e-12, $this->hypotheses->all[$way->hypothesis]->prior));
+        $least = max([-INF, ...array_map($weight, $ways)]) + log($this->weighing->ruledOutBelow);
+        $followed = [];
+        $left = [];
+        foreach ($ways as $way) {
+            if (! $this->rulesOut || $way->hypothesis === 0 || $weight($way) >= $least) {
+                $followed[] = $way;
+            } else {
+                $left[] = $way;
+            }
+        }
+
+        return [$followed, $left];
+    }
+
+    /**
+     * @param  list<int>  $numbers  of steps, ascending
+     * @return array<int, list<int>> by step: those before it that put the same question, the last first
+     */
+    private function askedBefore(array $numbers): array
+    {
+        $before = [];
+        $asked = [];
+        foreach ($numbers as $number) {
+            $question = $this->questions[$number] ?? '';
+            $before[$number] = $asked[$question] ?? [];
+            $asked[$question] = [$number, ...$before[$number]];
+        }
+
+        return $before;
+    }
+
+    /**
+     * The last time a question was put in a state in which the same answer was to be expected; else the last time at all.
+     *
+     * @param  list<int>  $steps  that put it, the last first
+     * @param  array<int, Observation>  $shown  by step number
+     */
+    private function earlier(HypothesisBranch $way, array $steps, array $shown, Prediction $now): ?Answer
+    {
+        $last = null;
+        foreach ($steps as $step) {
+            if (isset($way->predictions[$step], $shown[$step])) {
+                $answer = new Answer($way->predictions[$step], $shown[$step]);
+                if ($answer->expects($now)) {
+                    return $answer;
+                }
+                $last ??= $answer;
+            }
+        }
+
+        return $last;
+    }
+
+    /** @return list<int> the steps that put this question, the last first */
+    private function asked(CarAction $action): array
+    {
+        return array_reverse(array_keys($this->questions, $action->question(), true));
+    }
+
+    private function further(HypothesisBranch $way, Branch $branch, Step $step, CarAction $action, Strengths $strengths): HypothesisBranch
+    {
+        [$fit, $estimate] = $this->likelihood->of(
+            $branch->prediction, $step->observation, $way->estimate(), $this->hypotheses->all[$way->hypothesis]->graded ? $strengths : null, $this->earlier($way, $this->asked($action), $this->shown, $branch->prediction),
+        );
+        $car = $branch->prediction->refusal === null ? $branch->car->in($branch->car->state->withAsked($action->question())) : $way->car;
+
+        return new HypothesisBranch($way->hypothesis, $car, $way->turns + log($branch->weight), $way->fit + $fit, [$step->number => $branch->prediction] + $way->predictions, $estimate);
+    }
+
+    /**
+     * @param  list<HypothesisBranch>  $ways  of one hypothesis
+     * @return non-empty-list<HypothesisBranch>
+     */
+    private function worthFollowing(array $ways): array
+    {
+        assert($ways !== []);
+        if (count($ways) === 1) {
+            return $ways;
+        }
+        usort($ways, static fn (HypothesisBranch $one, HypothesisBranch $other): int => $other->weight() <=> $one->weight());
+        $least = $ways[0]->weight() + log($this->weighing->forgottenBelow);
+
+        return [$ways[0], ...array_filter(array_slice($ways, 1, $this->weighing->waysPerHypothesis - 1), static fn (HypothesisBranch $way): bool => $way->weight() >= $least)];
+    }
+
+    /**
+     * @param  list<HypothesisBranch>  $ways
+     * @param  list<float>  $logs  of each way
+     * @return list<float> of each hypothesis: natural logarithm of its likelihood
+     */
+    private function gathered(array $ways, array $logs): array
+    {
+        $greatest = array_fill(0, $this->hypotheses->count(), -INF);
+        foreach ($ways as $index => $way) {
+            $greatest[$way->hypothesis] = max($greatest[$way->hypothesis], $logs[$index]);
+        }
+        $sums = array_fill(0, $this->hypotheses->count(), 0.0);
+        foreach ($ways as $index => $way) {
+            $sums[$way->hypothesis] += exp($logs[$index] - $greatest[$way->hypothesis]);
+        }
+
+        return array_map(static fn (float $most, float $sum): float => $sum > 0.0 ? $most + log($sum) : -INF, $greatest, $sums);
+    }
+}

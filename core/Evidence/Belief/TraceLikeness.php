@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Belief;
+
+use Lernfall\Bay\Contract\ObservedTrace;
+use Lernfall\Bay\Contract\TraceFeature;
+use Lernfall\Signal\TraceAnalysis;
+
+/**
+ * How well a trace fits a predicted one, by what the eye takes from it: its frequency and whether teeth are missing.
+ * Its swing and mean are numbers of their own.
+ */
+final readonly class TraceLikeness
+{
+    private const SAME_FREQUENCY = 0.05;
+
+    /** A window shows a gap that is there, or does not show one that is not, with this chance. */
+    private const SAME_GAPS = 0.9;
+
+    /** A swing of fewer steps is noise, and has no frequency. */
+    private const LEAST_SWING_STEPS = 6.0;
+
+    public function __construct(private float $oddChance)
+    {
+    }
+
+    /** As a natural logarithm. */
+    public function log(TraceFeature $predicted, ObservedTrace $shown): float
+    {
+        $seconds = $shown->secondsPerSample * count($shown->steps);
+        if ($predicted->volts === [] || $shown->steps === []) {
+            return log($this->oddChance);
+        }
+        $one = self::analysed(self::onScreen($predicted), $seconds, $predicted->voltsPerStep);
+        $other = self::analysed(array_map(static fn (int $step): float => $step * $shown->voltsPerStep, $shown->steps), $seconds, $shown->voltsPerStep);
+        if ($one === null || $other === null) {
+            return log($one === $other ? 1.0 - $this->oddChance : $this->oddChance);
+        }
+        $same = abs(($other->hertz ?? 0.0) - ($one->hertz ?? 0.0)) <= self::SAME_FREQUENCY * ($one->hertz ?? 0.0);
+        $gaps = ($one->gaps > 0) === ($other->gaps > 0) ? self::SAME_GAPS : 1.0 - self::SAME_GAPS;
+
+        return log(($same ? 1.0 - $this->oddChance : $this->oddChance) * $gaps);
+    }
+
+    /** What the eye takes from a trace in a word: "flat", "even" or "gaps". */
+    public static function seen(TraceFeature $trace): string
+    {
+        $analysis = self::analysed(self::onScreen($trace), $trace->secondsPerSample * count($trace->volts), $trace->voltsPerStep);
+
+        return match (true) {
+            $analysis === null => 'flat',
+            $analysis->gaps > 0 => 'gaps',
+            default => 'even',
+        };
+    }
+
+    /** @return list<float> what lies beyond the screen is not seen */
+    private static function onScreen(TraceFeature $trace): array
+    {
+        $edge = $trace->greatestStep * $trace->voltsPerStep;
+
+        return array_map(static fn (float $volts): float => max(-$edge, min($edge, $volts)), $trace->volts);
+    }
+
+    /**
+     * Null where nothing is seen to come again.
+     *
+     * @param  list<float>  $volts
+     */
+    private static function analysed(array $volts, float $seconds, float $voltsPerStep): ?TraceAnalysis
+    {
+        $analysis = $volts === [] ? null : TraceAnalysis::of($volts, $seconds / count($volts));
+
+        return $analysis?->hertz === null || $analysis->peakToPeakVolts < self::LEAST_SWING_STEPS * $voltsPerStep ? null : $analysis;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence\Belief;
+
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedSeries;
+use Lernfall\Bay\Contract\ObservedTrace;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Worksheet\Judgement;
+use Lernfall\Bay\Worksheet\Vocabulary;
+use Lernfall\Bay\Worksheet\WriteCode;
+use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Bay\Worksheet\WrittenUnit;
+
+/**
+ * What stands on the card, as if it had been shown like that. A reading judged to say nothing supports nothing; what was
+ * shown and not written down is left out.
+ */
+final readonly class WorksheetReading
+{
+    /** A value may be rounded this much when it is written down. */
+    private const ROUNDING = 0.02;
+
+    private function __construct(private Job $job)
+    {
+    }
+
+    /** @return array<int, Observation> what was written before a step, by the number of the step that showed it */
+    public static function before(Job $job, int $step): array
+    {
+        $card = new self($job);
+        $values = [];
+        foreach ($job->steps as $written) {
+            if ($written->number >= $step) {
+                break;
+            }
+            $action = $written->action;
+            if ($action instanceof WriteReading && $action->judgement !== Judgement::SaysNothing) {
+                $value = $card->value($action);
+                if ($value !== null) {
+                    $values[$action->of][$action->feature] = $value;
+                }
+            } elseif ($action instanceof WriteCode) {
+                $shown = $card->lastCodes($written->number);
+                if ($shown !== null) {
+                    $values[$shown->number] = $card->codes($shown, $action) + ($values[$shown->number] ?? []) + $card->absent($shown);
+                }
+            }
+        }
+        $observations = [];
+        foreach ($values as $number => $of) {
+            $observations[$number] = new Observation($job->step($number)?->observation->kind ?? '', $of, null, []);
+        }
+
+        return $observations;
+    }
+
+    private function value(WriteReading $written): ObservedNumber|ObservedTrace|ObservedSeries|string|null
+    {
+        $shown = $this->job->step($written->of)?->observation->values[$written->feature] ?? null;
+        if (! $shown instanceof ObservedNumber) {
+            return is_string($shown) ? $written->word : $shown;
+        }
+        if ($written->value === null) {
+            return $written->word === Vocabulary::OVERLOAD ? ObservedNumber::overload($shown->unit) : null;
+        }
+        $unit = WrittenUnit::tryFrom($written->unit);
+        if ($unit === null || $unit->quantity() !== $shown->unit) {
+            return null;
+        }
+        $si = $unit->si($written->value);
+
+        return ObservedNumber::shown($shown->unit, $si, max($shown->resolution, self::ROUNDING * abs($si)));
+    }
+
+    /** The codes that were shown last before something was written. */
+    private function lastCodes(int $before): ?Step
+    {
+        foreach (array_reverse(array_slice($this->job->steps, 0, $before - 1)) as $step) {
+            if (CodesShown::at($step) !== null) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string> a lamp's blinking stands for all of its codes once one of them is written */
+    private function codes(Step $shown, WriteCode $written): array
+    {
+        if ($shown->observation->word('lamp') !== '') {
+            return array_key_exists($written->code, CodesShown::at($shown) ?? []) || $written->code === Vocabulary::NO_CODE && CodesShown::at($shown) === []
+                ? ['lamp' => $shown->observation->word('lamp')]
+                : [];
+        }
+
+        return $written->code === Vocabulary::NO_CODE
+            ? array_fill_keys(array_keys(CodesShown::at($shown) ?? []), 'absent')
+            : [$written->code => $written->status] + $this->frame($shown, $written->code);
+    }
+
+    /** @return array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string> what the module stored with a code: whoever writes the code down has that as well */
+    private function frame(Step $shown, string $code): array
+    {
+        return array_filter($shown->observation->values, static fn (int|string $feature): bool => str_starts_with((string) $feature, "$code."), ARRAY_FILTER_USE_KEY);
+    }
+
+    /** @return array<array-key, string> what the list did not show */
+    private function absent(Step $shown): array
+    {
+        return array_filter($shown->observation->values, static fn ($value): bool => $value === 'absent');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Evidence;
+
+use Lernfall\Bay\Contract\Simulator;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Belief\KnownHypotheses;
+use Lernfall\Evidence\Belief\Weighing;
+use Lernfall\Fault\Catalogue;
+
+/** Wires the evidence engine. Hypotheses of the same car are drawn up once. */
+final readonly class EvidenceFactory
+{
+    public KnownHypotheses $known;
+
+    public function __construct(public Simulator $simulator, public Catalogue $catalogue, public Weighing $weighing)
+    {
+        $this->known = new KnownHypotheses($simulator, $catalogue, $weighing);
+    }
+
+    public function of(FaultCase $case, CaseKnowledge $knowledge = new CaseKnowledge): CaseEvidence
+    {
+        return new CaseEvidence($case, $this->known->of($case, $knowledge), $this->weighing, $case->equips($this->simulator));
+    }
+}
