@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace Lernfall\Circuit;
 
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\Electronics;
-use Lernfall\Vehicle\SwitchSensor;
 
-/** Whether the output of a three-wire sensor works: it needs its supply, and electronics that switch. */
+/** Whether the output of a sensor works that needs its supply for it. */
 final readonly class Awake
 {
     /**
-     * The levels that come true: an output that sleeps stays at its lower one.
+     * The states that come true: an output that sleeps stays at its first one.
      *
      * @param  array<array-key, Channel>  $channels
-     * @param  array<array-key, bool>  $levels
-     * @return array<array-key, bool>
+     * @param  array<array-key, int>  $levels
+     * @return array<array-key, int>
      */
     public static function ones(array $channels, ElectricalState $state, array $levels): array
     {
@@ -28,15 +26,12 @@ final readonly class Awake
     /** @param  array<array-key, Channel>  $channels */
     private static function is(Channel $channel, array $channels, ElectricalState $state): bool
     {
-        $sensor = $channel->sensor;
-        if (! $sensor instanceof SwitchSensor) {
+        $sensor = ChannelParts::sensor($channel);
+        if (! $sensor->needsSupply()) {
             return true;
-        }
-        if ($sensor->electronics === Electronics::Dead || $sensor->electronics === Electronics::Shorted) {
-            return false;
         }
         $ends = ChannelNetlist::sensorNodes($channel);
 
-        return LiveCircuit::of($channels, $state)->solved()->voltsBetween($ends[0], $ends[1]) >= $sensor->leastVolts;
+        return $sensor->isAwakeAt(INF) && $sensor->isAwakeAt(LiveCircuit::of($channels, $state)->solved()->voltsBetween($ends[0], $ends[1]));
     }
 }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Lernfall\Circuit;
 
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\CurrentSensor;
-use Lernfall\Vehicle\SwitchSensor;
 
 /** The bench supply with its leads and load resistor as the circuit sees it. */
 final readonly class BenchElement
@@ -21,15 +19,11 @@ final readonly class BenchElement
         $pins = ChannelNetlist::sensorNodes($channel);
         $supplyPin = $supply->reversed ? BenchSupply::NEGATIVE : BenchSupply::POSITIVE;
         $returnPin = $supply->reversed ? BenchSupply::POSITIVE : BenchSupply::NEGATIVE;
-        $sensor = $channel->sensor;
         $netlist = $netlist
             ->source(BenchSupply::POSITIVE, BenchSupply::NEGATIVE, $supply->volts, self::SOURCE_OHMS, ChannelNetlist::DC)
-            ->resistor($supplyPin, $pins[0], JumperLead::OHMS)
-            ->resistor($returnPin, $pins[1], $sensor instanceof CurrentSensor ? $supply->loadOhms : JumperLead::OHMS);
+            ->resistor($supplyPin, $pins[0], JumperLead::OHMS);
 
-        return $sensor instanceof SwitchSensor
-            ? $netlist->resistor($pins[2], $sensor->sinks ? $supplyPin : $returnPin, $supply->loadOhms)
-            : $netlist;
+        return ChannelParts::sensor($channel)->addBenchLoad($netlist, $pins, $supplyPin, $returnPin, $supply->loadOhms);
     }
 
     /** What it delivers, above zero out of its positive terminal. */

@@ -35,7 +35,7 @@ final readonly class ChannelNetlist
             $netlist = self::addLink($netlist, $channel, $position, $state);
         }
 
-        return InputElement::add($netlist, $channel, $state);
+        return ChannelParts::input($channel)->addTo($netlist, $channel, $state);
     }
 
     /** Adds the battery, without which its poles are dead pads. */

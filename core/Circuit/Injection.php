@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
-use Lernfall\Vehicle\CurrentSensor;
-
 /** A signal generator on the loom side of an open sensor plug, in the sensor's place. */
 final readonly class Injection
 {
@@ -31,8 +29,8 @@ final readonly class Injection
     }
 
     /** The current shape behaves like an active two-wire sensor: it lives on the module's supply. */
-    public function asSensor(): CurrentSensor
+    public function law(bool $upper): CurrentLaw
     {
-        return new CurrentSensor(self::LOWER_AMPERES, max($this->amplitude, self::LOWER_AMPERES), 1.5, 4.5, 1e7, 0.8, 40.0, INF);
+        return new CurrentLaw($upper ? max($this->amplitude, self::LOWER_AMPERES) : self::LOWER_AMPERES, 1.5, 4.5, 0.8, 40.0);
     }
 }

@@ -20,7 +20,7 @@ final readonly class LiveCircuit
 
     /**
      * @param  array<array-key, Channel>  $channels  as they really are, by id, with all that leads join to them
-     * @param  array<array-key, bool>  $levels  by channel: an active sensor at its upper level
+     * @param  array<array-key, int>  $levels  states of sensors by channel; the first where none is given
      * @param  bool  $injectsUpper  an injected signal at its upper level
      */
     public static function of(array $channels, ElectricalState $state, array $levels = [], bool $injectsUpper = false): self
@@ -69,13 +69,13 @@ final readonly class LiveCircuit
      * Puts one network together; what is added to it on the way is added to it for good.
      *
      * @param  array<array-key, Channel>  $channels
-     * @param  array<array-key, bool>  $levels
+     * @param  array<array-key, int>  $levels
      */
     private static function settled(array $channels, ElectricalState $state, array $levels, bool $injectsUpper): self
     {
         $circuit = new self(Netlist::empty(), []);
         foreach ($channels as $id => $channel) {
-            $circuit = $circuit->withChannel($channel, $state, $levels[$id] ?? false);
+            $circuit = $circuit->withChannel($channel, $state, $levels[$id] ?? 0);
         }
         if ($state->injection !== null && isset($channels[$state->injection->channel])) {
             $circuit = $circuit->withInjection($channels[$state->injection->channel], $state->injection, $injectsUpper);
@@ -88,11 +88,13 @@ final readonly class LiveCircuit
         return $circuit->withNetlist($netlist)->withJumpers($state, array_map(strval(...), array_keys($channels)));
     }
 
-    private function withChannel(Channel $channel, ElectricalState $state, bool $level): self
+    private function withChannel(Channel $channel, ElectricalState $state, int $level): self
     {
+        $sensor = ChannelParts::sensor($channel);
+
         return $this
-            ->withNetlist(ChannelNetlist::add(SensorElement::add($this->netlist, $channel, $state, $level), $channel, $state))
-            ->withDevice(SensorElement::device($channel, $level));
+            ->withNetlist(ChannelNetlist::add($sensor->addTo($this->netlist, $channel, $state, $level), $channel, $state))
+            ->withDevice($sensor->device($channel, $level));
     }
 
     private function withInjection(Channel $channel, Injection $injection, bool $upper): self
@@ -100,8 +102,8 @@ final readonly class LiveCircuit
         $pins = ChannelNetlist::loomNodes($channel);
 
         return match ($injection->shape) {
-            'sine' => $this->withNetlist($this->netlist->source(...$injection->at->nodes($pins), volts: 1.0, ohms: Injection::SOURCE_OHMS, excitation: SensorElement::emf($injection->excitation()))),
-            'current' => $this->withDevice(new Device($injection->excitation(), $pins[0], $pins[1], new CurrentLaw($injection->asSensor(), $upper))),
+            'sine' => $this->withNetlist($this->netlist->source(...$injection->at->nodes($pins), volts: 1.0, ohms: Injection::SOURCE_OHMS, excitation: ChannelParts::emf($injection->excitation()))),
+            'current' => $this->withDevice(new Device($injection->excitation(), $pins[0], $pins[1], $injection->law($upper))),
             default => $this->withNetlist($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $upper ? $injection->amplitude : 0.0, Injection::SOURCE_OHMS, ChannelNetlist::DC)),
         };
     }

@@ -24,7 +24,7 @@ final readonly class SolvedCircuit
     /** Voltage between two nodes for each volt induced in a coil. */
     public function perEmf(string $channelId, string $first, string $second): float
     {
-        return $this->solution->voltsBetween($first, $second, SensorElement::emf($channelId));
+        return $this->solution->voltsBetween($first, $second, ChannelParts::emf($channelId));
     }
 
     /** @return array<string, float> by excitation */

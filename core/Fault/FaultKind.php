@@ -12,19 +12,12 @@ use Lernfall\Vehicle\Vehicle;
 /** One entry of the catalogue: a way in which a channel, or the car as a whole, can be other than it should. */
 final readonly class FaultKind
 {
-    public const ACTIVE = ['current', 'pulse-width', 'sinking', 'sourcing'];
-
-    public const TWO_WIRE = ['current', 'pulse-width'];
-
-    public const PASSIVE = ['passive'];
-
     /**
      * @param  string  $id  permanent, for example "coil-open"
      * @param  string  $station  of the path where it sits, for example "sensor"
      * @param  string  $defect  what it is called when the cause is named, for example "open"
      * @param  string  $unit  what its strength is measured in: "ohms", "metres", "teeth", "share", "volts", or "none" where it is there or not
      * @param  bool  $onConductor  whether it sits on one of the conductors, which then has to be named
-     * @param  list<string>  $technologies  of sensors that can have it; none named means all
      * @param  Closure(Channel, string, float): Channel  $change  told the conductor ("" where it sits on none) and the strength
      * @param  ?Provocation  $nature  what provokes it unless a case says otherwise; null where it always shows
      * @param  ?Closure(Channel): bool  $where  which channels can have it besides; null for all
@@ -38,7 +31,6 @@ final readonly class FaultKind
         public string $defect,
         public string $unit,
         public bool $onConductor,
-        public array $technologies,
         private Closure $change,
         public ?Provocation $nature = null,
         private ?Closure $where = null,
@@ -57,7 +49,7 @@ final readonly class FaultKind
     public static function ofTheWholeCar(string $id, string $station, string $defect, string $unit, Closure $change, ?Closure $hasIt = null): self
     {
         return new self(
-            $id, $station, $defect, $unit, false, [], static fn (Channel $channel): Channel => $channel,
+            $id, $station, $defect, $unit, false, static fn (Channel $channel): Channel => $channel,
             carChange: static fn (Vehicle $vehicle, string $channel, float $strength): Vehicle => $change($vehicle, $strength),
             wholeCar: true,
             hasIt: $hasIt,
@@ -68,7 +60,6 @@ final readonly class FaultKind
     public function fits(Channel $channel): bool
     {
         return ! $this->wholeCar
-            && ($this->technologies === [] || in_array($channel->sensor->technology(), $this->technologies, true))
             && ($this->where === null || ($this->where)($channel));
     }
 

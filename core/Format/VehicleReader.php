@@ -6,6 +6,7 @@ namespace Lernfall\Format;
 
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
+use Lernfall\Sensor\SensorKinds;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
@@ -23,7 +24,6 @@ use Lernfall\Vehicle\Place;
 use Lernfall\Vehicle\Plug;
 use Lernfall\Vehicle\PowerFeed;
 use Lernfall\Vehicle\Supply;
-use Lernfall\Vehicle\SwitchSensor;
 use Lernfall\Vehicle\Tolerances;
 use Lernfall\Vehicle\ToothedRing;
 use Lernfall\Vehicle\Tyre;
@@ -126,9 +126,9 @@ final readonly class VehicleReader
         foreach ($node->entries('conductors') as $one) {
             $conductors[] = new Conductor($one->text('id'), $one->text('colour'), $one->text('sensorPin'), $one->text('modulePin'));
         }
-        $sensor = SensorReader::sensor($node->at('sensor'));
-        if (count($conductors) !== ($sensor instanceof SwitchSensor ? 3 : 2)) {
-            throw $node->at('conductors')->wrong('two conductors, or three for a three-wire sensor');
+        $sensor = SensorKinds::sensor($node->at('sensor'));
+        if (count($conductors) !== $sensor->conductors()) {
+            throw $node->at('conductors')->wrong("{$sensor->conductors()} conductors for this sensor");
         }
         $links = [];
         foreach ($node->entries('links') as $one) {
@@ -145,7 +145,7 @@ final readonly class VehicleReader
             $sensor,
             $conductors,
             $links,
-            SensorReader::input($input),
+            SensorKinds::input($input),
             reckonedTeeth: $node->at('ring')->int('teeth'),
         );
     }

@@ -7,8 +7,8 @@ namespace Lernfall\Lab;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\InvalidFault;
+use Lernfall\Sensor\SensorKinds;
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\PassiveInput;
 use Lernfall\Vehicle\Vehicle;
 
 /**
@@ -17,8 +17,6 @@ use Lernfall\Vehicle\Vehicle;
  */
 final readonly class LabBench
 {
-    private const TECHNOLOGIES = ['passive', 'current', 'pulse-width', 'sinking', 'sourcing'];
-
     /** @param  non-empty-list<Vehicle>  $vehicles */
     public function __construct(private array $vehicles, private Catalogue $catalogue)
     {
@@ -27,7 +25,7 @@ final readonly class LabBench
     /** @return array<string, Channel> the corner that stands for a technology */
     public function corners(): array
     {
-        $corners = array_fill_keys(self::TECHNOLOGIES, null);
+        $corners = array_fill_keys(SensorKinds::technologies(), null);
         foreach ($this->vehicles as $vehicle) {
             foreach ($vehicle->channels as $channel) {
                 $corners[$channel->sensor->technology()] ??= $channel;
@@ -43,8 +41,7 @@ final readonly class LabBench
         $corner = $this->corners()[$setting->technology];
         $vehicle = $this->vehicleOf($corner)->inSurroundingsOf($setting->celsius);
         $channel = $corner->withRing($corner->ring->withTeeth($setting->teeth))->withGap($setting->gapMetres);
-        $input = $channel->input;
-        $sound = $vehicle->withChannel($input instanceof PassiveInput ? $channel->withInput($input->loading($setting->inputOhms)) : $channel);
+        $sound = $vehicle->withChannel($channel->withInput($channel->input->loading($setting->inputOhms)));
 
         return Car::hypothesis(
             $setting->defect === '' ? $sound : $this->catalogue->fault($sound, $setting->defect, $corner->id, '', $setting->strength)->applyTo($sound),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Lab;
 
 use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Signal\Formula;
 
 /** What the lab shows of one setting. */
 final readonly class LabReadings

@@ -23,9 +23,10 @@ use Lernfall\Bay\Scope\Capture;
 use Lernfall\Bay\Scope\Scope;
 use Lernfall\Bay\Scope\ScopeInput;
 use Lernfall\Fault\InvalidFault;
+use Lernfall\Sensor\SensorKinds;
+use Lernfall\Signal\Formula;
 use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\CurrentInput;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\PadSide;
@@ -58,7 +59,18 @@ final readonly class SignalLab
         $turning = $this->turning($car, $corner, $setting->turnsPerSecond);
         $trace = $this->trace($turning, $corner, $setting);
 
-        return new LabReadings($trace->volts, $trace->secondsPerSample, $this->numbers($turning, $corner, $setting, $trace), LabFormulas::of($corner, $car->electrical(), $setting));
+        return new LabReadings($trace->volts, $trace->secondsPerSample, $this->numbers($turning, $corner, $setting, $trace), $this->formulas($corner, $car, $setting));
+    }
+
+    /** @return list<Formula> */
+    private function formulas(Channel $corner, Car $car, LabSetting $setting): array
+    {
+        $turns = abs($setting->turnsPerSecond);
+
+        return [
+            new Formula('tooth-frequency', ['teeth' => $corner->ring->teeth, 'turns' => $turns, 'hertz' => $corner->ring->teeth * $turns]),
+            ...SensorKinds::formulas($corner, $car->electrical(), $setting->turnsPerSecond),
+        ];
     }
 
     private function turning(Car $car, Channel $corner, float $turnsPerSecond): Car
@@ -135,10 +147,8 @@ final readonly class SignalLab
         $plug = $plugs[count($plugs) - 1];
         $pin = static fn (int $wire): string => Pad::onPlug($corner->id, $plug->name(), PadSide::Wheel, $corner->conductors[$wire]->id)->id;
 
-        return match (true) {
-            ! Switching::isActive($corner) => [$pin(0), $pin(1)],
-            $corner->input instanceof CurrentInput => [$pin($corner->input->sensesReturn ? 1 : 0), Pads::BODY],
-            default => [$pin(2), Pads::BODY],
-        };
+        $signal = $corner->input->signalConductor();
+
+        return $signal === null ? [$pin(0), $pin(1)] : [$pin($signal), Pads::BODY];
     }
 }

@@ -6,7 +6,6 @@ namespace Lernfall\Module;
 
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\PassiveInput;
 
 /**
  * What a pair that is not twisted picks up from a running engine, and what a ring does that slips on its seat.
@@ -28,7 +27,7 @@ final readonly class Disturbance
             $metres += $link instanceof Cable && ! $link->twisted ? $link->lengthMetres() : 0.0;
         }
 
-        return $channel->input instanceof PassiveInput ? $metres * self::VOLTS_PER_METRE : 0.0;
+        return Listening::at($channel)->picksUp() ? $metres * self::VOLTS_PER_METRE : 0.0;
     }
 
     /** Peak against the module's nominal threshold; infinite where the ring slips under torque. */
@@ -36,8 +35,7 @@ final readonly class Disturbance
     {
         return match (true) {
             $channel->ring->loose => INF,
-            $channel->input instanceof PassiveInput => self::peakVolts($channel) / $channel->input->thresholdPeakVolts,
-            default => 0.0,
+            default => Listening::at($channel)->disturbance(self::peakVolts($channel)),
         };
     }
 }

@@ -92,7 +92,7 @@ final readonly class SpeedInput
     {
         $felt = array_filter($this->teeth->felt, static fn (float $strength): bool => $strength > 0.0);
 
-        return $this->signal instanceof RisingSignal && $felt !== [] ? min($felt) / max($felt) : 1.0;
+        return $this->signal->tellsStrength() && $felt !== [] ? min($felt) / max($felt) : 1.0;
     }
 
     private function neededFor(float $strength): float

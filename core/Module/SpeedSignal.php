@@ -13,4 +13,7 @@ interface SpeedSignal
      * @param  float  $thresholdFactor  this module's threshold against the nominal one
      */
     public function leastTurnsPerSecond(float $thresholdFactor): float;
+
+    /** Whether a weaker tooth gives a weaker signal. */
+    public function tellsStrength(): bool;
 }

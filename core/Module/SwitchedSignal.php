@@ -25,4 +25,9 @@ final readonly class SwitchedSignal implements SpeedSignal
 
         return $this->lowerLevel < $threshold && $this->upperLevel > $threshold ? self::STANDSTILL_TURNS_PER_SECOND : INF;
     }
+
+    public function tellsStrength(): bool
+    {
+        return false;
+    }
 }

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Lernfall\Signal;
 
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\CurrentSensor;
-use Lernfall\Vehicle\PassiveSensor;
-use Lernfall\Vehicle\Pulses;
 
 /**
  * What a turning ring makes its sensor do, over time: a sine for every tooth of a passive sensor, a level for every
@@ -28,21 +25,22 @@ final readonly class Shape
     /** @param  float  $turnsPerSecond  below zero backwards, which only the length of pulses tells */
     public static function of(Channel $channel, float $turnsPerSecond): self
     {
-        $sensor = $channel->sensor;
-        $pulses = $sensor instanceof CurrentSensor ? $sensor->pulses : null;
-
         return new self(
             Teeth::of($channel),
             abs($turnsPerSecond),
-            $sensor instanceof PassiveSensor,
-            $pulses?->seconds($turnsPerSecond < 0.0, $sensor instanceof CurrentSensor ? $channel->gapMetres / $sensor->greatestGapMetres : 0.0),
+            ! $channel->sensor->isActive(),
+            $channel->sensor->pulseSeconds($turnsPerSecond < 0.0, $channel->gapMetres),
         );
     }
 
-    /** The sign of life of a pulse-width sensor while nothing turns. */
-    public static function ofStandstill(Pulses $pulses): self
+    /**
+     * A sign of life while nothing turns.
+     *
+     * @param  float  $seconds  its length
+     */
+    public static function ofStandstill(float $seconds, float $everySeconds): self
     {
-        return new self(Teeth::single(), 1.0 / $pulses->standstillEverySeconds, false, $pulses->standstillSeconds);
+        return new self(Teeth::single(), 1.0 / $everySeconds, false, $seconds);
     }
 
     /** What a signal generator puts out, or an even disturbance: a sine, or levels that last equally long. */

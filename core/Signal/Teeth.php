@@ -5,35 +5,21 @@ declare(strict_types=1);
 namespace Lernfall\Signal;
 
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\CurrentSensor;
-use Lernfall\Vehicle\PassiveSensor;
-use Lernfall\Vehicle\SwitchSensor;
 
 /** The teeth of a ring as one sensor feels them, round the turn. */
 final readonly class Teeth
 {
-    /** An active sensor needs this much of a tooth to switch. */
-    private const SWITCHING_STRENGTH = 0.2;
-
     /** @param  non-empty-list<float>  $felt  1 for a whole tooth at the mean gap */
     private function __construct(public array $felt, public float $crackPitches)
     {
     }
 
-    /**
-     * A passive sensor feels strength times exp(−(gap − mean gap) / g₀); an active one feels a tooth or does not.
-     */
     public static function of(Channel $channel): self
     {
         $felt = [];
         foreach ($channel->ring->strengths() as $tooth => $strength) {
             $off = $channel->ring->runoutAt($tooth, $channel->bearingPlayMetres);
-            $sensor = $channel->sensor;
-            $felt[] = match (true) {
-                $sensor instanceof PassiveSensor => $strength * exp(-$off / $sensor->gapDecayMetres),
-                $sensor instanceof CurrentSensor, $sensor instanceof SwitchSensor => $strength >= self::SWITCHING_STRENGTH && $channel->gapMetres + $off <= $sensor->greatestGapMetres ? 1.0 : 0.0,
-                default => $strength,
-            };
+            $felt[] = $channel->sensor->feels($strength, $off, $channel->gapMetres);
         }
 
         return new self($felt === [] ? [1.0] : $felt, $channel->ring->crackPitches);

@@ -64,6 +64,11 @@ final class LayersTest
         return $this->mayKnowOnly('Bay', 'Drive', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle', 'Chance');
     }
 
+    public function test_sensors_stand_on_circuit_and_module(): BuildStep
+    {
+        return $this->mayKnowOnly('Sensor', 'Module', 'Circuit', 'Signal', 'Vehicle');
+    }
+
     public function test_evidence_stands_on_the_bay(): BuildStep
     {
         return $this->mayKnowOnly('Evidence', 'Bay', 'Drive', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle', 'Chance');
@@ -76,7 +81,7 @@ final class LayersTest
 
     public function test_the_lab_stands_on_the_bay(): BuildStep
     {
-        return $this->mayKnowOnly('Lab', 'Bay', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle');
+        return $this->mayKnowOnly('Lab', 'Bay', 'Sensor', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle');
     }
 
     private function core(): SelectorInterface

@@ -13,12 +13,10 @@ use Lernfall\Bay\LiveData\LiveSpeeds;
 use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Module\StandardCode;
+use Lernfall\Sensor\Passive\PassiveSensor;
 use Lernfall\Signal\CopperResistance;
-use Lernfall\Signal\PassiveSignal;
 use Lernfall\Signal\Rotation;
 use Lernfall\Signal\Shape;
-use Lernfall\Vehicle\PassiveSensor;
-use Lernfall\Vehicle\Pulses;
 use Lernfall\Vehicle\ToothedRing;
 use Lernfall\Vehicle\Tyre;
 use Lernfall\Vehicle\WireGauge;
@@ -90,7 +88,7 @@ final class HandbookTest extends TestCase
     {
         $sensor = new PassiveSensor(1190.0, 0.05, 0.00035);
         $ring = new ToothedRing(100);
-        $volts = static fn (float $gapMillimetres, float $turns): float => PassiveSignal::peakVolts($sensor, $ring, $gapMillimetres / 1000.0, $turns) / M_SQRT2;
+        $volts = static fn (float $gapMillimetres, float $turns): float => $sensor->peakVolts($ring, $gapMillimetres / 1000.0, $turns) / M_SQRT2;
 
         self::assertThat($volts(0.3, 0.5), self::logicalAnd(self::greaterThan(0.6), self::lessThan(0.9)));
         self::assertGreaterThan(0.2, $volts(0.75, 0.5));
@@ -159,7 +157,7 @@ final class HandbookTest extends TestCase
         $shape = match ($wave) {
             'sine' => Shape::even(50.0, true),
             'square' => Shape::even(50.0, false),
-            default => Shape::ofStandstill(new Pulses(1.0, 1.0, 1.0, 1.0, 0.0225, 0.25)),
+            default => Shape::ofStandstill(0.0225, 0.25),
         };
         $averaging = M_PI / (2.0 * M_SQRT2) * $shape->rectifiedMean();
 

@@ -6,7 +6,6 @@ namespace Tests\Support;
 
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\LiveCircuit;
-use Lernfall\Vehicle\Electronics;
 
 /** Writes one of our networks as a circuit file for ngspice. */
 final readonly class SpiceExport
@@ -23,14 +22,14 @@ final readonly class SpiceExport
         }
         foreach ($circuit->devices as $number => $device) {
             $law = $device->law;
-            if (in_array($law->sensor->electronics, [Electronics::Dead, Electronics::Shorted], true)) {
+            if ($law->isNone()) {
                 continue;
             }
             $volts = sprintf('v(%s,%s)', self::named($netlist->nodes, $device->plus), self::named($netlist->nodes, $device->minus));
             $lines[] = sprintf(
                 'B%d %s %s I=%.12g*max(0,min(1,(%s-%g)/%g))+min(0,(%s+%g)/%g)',
                 $number, self::named($netlist->nodes, $device->plus), self::named($netlist->nodes, $device->minus), $law->levelAmperes,
-                $volts, $law->sensor->wakesAtVolts, $law->sensor->fullAtVolts - $law->sensor->wakesAtVolts, $volts, $law->sensor->backwardsVolts, $law->sensor->backwardsOhms,
+                $volts, $law->wakesAtVolts, $law->fullAtVolts - $law->wakesAtVolts, $volts, $law->backwardsVolts, $law->backwardsOhms,
             );
         }
         $reading = implode('-', array_map(

@@ -6,11 +6,11 @@ namespace App\Http\Resources;
 
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Fault\Catalogue;
-use Lernfall\Lab\Formula;
 use Lernfall\Lab\LabBench;
 use Lernfall\Lab\LabReadings;
+use Lernfall\Sensor\Passive\PassiveInput;
+use Lernfall\Signal\Formula;
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\PassiveInput;
 use OpenApi\Attributes as OA;
 
 /** What can be set up in the lab, and what it shows. */

@@ -58,7 +58,8 @@ final readonly class SupplyWork
     private function display(Car $car, BenchSupply $supply, array $teeth): Prediction
     {
         $channels = $car->channels([$supply->channel]);
-        $solved = static fn (ElectricalState $state): SolvedCircuit => LiveCircuit::of($channels, $state, $teeth)->solved();
+        $states = array_map(static fn (bool $tooth): int => (int) $tooth, $teeth);
+        $solved = static fn (ElectricalState $state): SolvedCircuit => LiveCircuit::of($channels, $state, $states)->solved();
         $state = $car->electrical();
         $held = BenchElement::settled($supply, static fn (BenchSupply $one): SolvedCircuit => $solved($state->withBench($one)));
         $circuit = $solved($state->withBench($held));

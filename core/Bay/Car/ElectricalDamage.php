@@ -6,11 +6,7 @@ namespace Lernfall\Bay\Car;
 
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\LiveCircuit;
-use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\CurrentSensor;
-use Lernfall\Vehicle\Electronics;
-use Lernfall\Vehicle\SwitchSensor;
 
 /** Damage that comes of connecting things the wrong way round: an active sensor fed backwards dies, and stays dead. */
 final readonly class ElectricalDamage
@@ -26,9 +22,8 @@ final readonly class ElectricalDamage
         }
         $vehicle = $car->vehicle;
         foreach ($vehicle->channels as $channel) {
-            $sensor = $channel->sensor;
-            if (Switching::isActive($channel) && self::isKnownBackwards($car, $channel) && ($sensor instanceof CurrentSensor || $sensor instanceof SwitchSensor)) {
-                $vehicle = $vehicle->withChannel($channel->withSensor($sensor->with(Electronics::Dead)));
+            if ($channel->sensor->isActive() && self::isKnownBackwards($car, $channel)) {
+                $vehicle = $vehicle->withChannel($channel->withSensor($channel->sensor->fedBackwards()));
             }
         }
 

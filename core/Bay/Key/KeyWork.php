@@ -16,6 +16,7 @@ use Lernfall\Circuit\ModuleInput;
 use Lernfall\Module\Failure;
 use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\KeyOnCheck;
+use Lernfall\Module\Listening;
 use Lernfall\Module\PartsCheck;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\LampOut;
@@ -92,7 +93,7 @@ final readonly class KeyWork
 
         return $car->deviations->chanceThat(
             $car->deviation("module.$channel->id.bias-limit"),
-            static fn (float $deviation): bool => $check->sees($failure, $channel->input, $input, $deviation),
+            static fn (float $deviation): bool => $check->sees($failure, Listening::at($channel), $input, $deviation),
         );
     }
 

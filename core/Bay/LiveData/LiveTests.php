@@ -52,9 +52,9 @@ final readonly class LiveTests
     /** @return list<CandidateTest> a generator in place of the sensor */
     private static function injected(Channel $channel): array
     {
-        $shape = match ($channel->sensor->technology()) {
-            'passive' => [InjectedShape::Sine, self::SINE_VOLTS],
-            'current', 'pulse-width' => [InjectedShape::Current, self::SQUARE_AMPERES],
+        $shape = match ($channel->sensor->imitatedBy()) {
+            InjectedShape::Sine->value => [InjectedShape::Sine, self::SINE_VOLTS],
+            InjectedShape::Current->value => [InjectedShape::Current, self::SQUARE_AMPERES],
             default => null,
         };
 

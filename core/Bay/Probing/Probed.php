@@ -11,14 +11,10 @@ use Lernfall\Circuit\LoadedProbe;
 use Lernfall\Circuit\Probe;
 use Lernfall\Circuit\ProbedResistance;
 use Lernfall\Module\Disturbance;
-use Lernfall\Signal\PassiveSignal;
 use Lernfall\Signal\Shape;
 use Lernfall\Signal\Switching;
 use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\CurrentSensor;
-use Lernfall\Vehicle\Electronics;
 use Lernfall\Vehicle\Pad;
-use Lernfall\Vehicle\PassiveSensor;
 
 /** Two leads on two pads of a car: standing, with one wheel turning, or with a generator connected. */
 final readonly class Probed
@@ -91,24 +87,24 @@ final readonly class Probed
     {
         $turns = $channel->id === $this->car->state->wheels->channel ? $this->car->state->wheels->turnsPerSecond : 0.0;
         $sensor = $channel->sensor;
-        if ($turns !== 0.0 && $sensor instanceof PassiveSensor) {
-            $peak = PassiveSignal::peakVolts($sensor, $channel->ring, $channel->gapMetres, abs($turns));
+        if ($turns !== 0.0 && ! $sensor->isActive()) {
+            $peak = $sensor->peakVolts($channel->ring, $channel->gapMetres, abs($turns));
 
             return $trace->swinging($peak * $resting->voltsPerEmf($channel->id), Shape::of($channel, $turns));
         }
-        $pulses = $sensor instanceof CurrentSensor && $sensor->electronics === Electronics::Sound ? $sensor->pulses : null;
+        $life = $sensor->signOfLife();
 
         return match (true) {
             $turns !== 0.0 && Switching::follows($channel) => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::of($channel, $turns)),
-            $turns === 0.0 && $pulses !== null => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::ofStandstill($pulses)),
+            $turns === 0.0 && $life !== null => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::ofStandstill(...$life)),
             default => $trace,
         };
     }
 
-    /** How far an active sensor moves the voltage from its lower level to its upper one. */
+    /** How far an active sensor moves the voltage from its first state to its last one. */
     private function stepVolts(Channel $channel, LoadedProbe $resting, float $meterOhms): float
     {
-        return $this->probe([$channel->id => true])->under($meterOhms)->standingVolts() - $resting->standingVolts();
+        return $this->probe([$channel->id => $channel->sensor->states() - 1])->under($meterOhms)->standingVolts() - $resting->standingVolts();
     }
 
     private function withInjection(Trace $trace, LoadedProbe $resting, float $meterOhms): Trace
@@ -135,7 +131,7 @@ final readonly class Probed
             : $trace;
     }
 
-    /** @param  array<string, bool>  $levels  that differ from how everything rests, by channel */
+    /** @param  array<string, int>  $levels  that differ from how everything rests, by channel */
     private function probe(array $levels = [], bool $injectsUpper = false): Probe
     {
         $resting = [];

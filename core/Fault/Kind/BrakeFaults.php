@@ -43,7 +43,7 @@ final readonly class BrakeFaults
     private static function ofValves(string $id, string $defect, PartState $state): FaultKind
     {
         return new FaultKind(
-            $id, 'hydraulics', $defect, 'none', false, [], static fn (Channel $channel): Channel => $channel,
+            $id, 'hydraulics', $defect, 'none', false, static fn (Channel $channel): Channel => $channel,
             carChange: self::valves($state),
             hasIt: static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has(BrakeParts::valves($vehicle->channelIds()[0])),
         );

@@ -18,18 +18,18 @@ final readonly class LoomFaults
     public static function all(): array
     {
         return [
-            new FaultKind('loom-open', 'loom', 'open', 'none', true, [], self::wire(static fn (Wire $wire, float $strength): Wire => $wire->snapped())),
-            new FaultKind('loom-resistive', 'loom', 'resistive', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->thinned($ohms))),
-            new FaultKind('loom-grounded', 'loom', 'to-ground', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms)))),
-            new FaultKind('loom-to-supply', 'loom', 'to-supply', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toSupply($ohms)))),
-            new FaultKind('loom-chafed', 'loom', 'to-ground', 'ohms', true, [], self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms))), Provocation::SteeringLeft),
-            new FaultKind('loom-untwisted', 'loom', 'untwisted', 'none', false, [], static fn (Channel $channel): Channel => $channel->withLink(
+            new FaultKind('loom-open', 'loom', 'open', 'none', true, self::wire(static fn (Wire $wire, float $strength): Wire => $wire->snapped())),
+            new FaultKind('loom-resistive', 'loom', 'resistive', 'ohms', true, self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->thinned($ohms))),
+            new FaultKind('loom-grounded', 'loom', 'to-ground', 'ohms', true, self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms)))),
+            new FaultKind('loom-to-supply', 'loom', 'to-supply', 'ohms', true, self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toSupply($ohms)))),
+            new FaultKind('loom-chafed', 'loom', 'to-ground', 'ohms', true, self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms))), Provocation::SteeringLeft),
+            new FaultKind('loom-untwisted', 'loom', 'untwisted', 'none', false, static fn (Channel $channel): Channel => $channel->withLink(
                 $channel->cable('loom')->untwisted(),
             )),
-            new FaultKind('extension-open', 'extension', 'open', 'none', true, [], static fn (Channel $channel, string $conductor): Channel => $channel->withLink(
+            new FaultKind('extension-open', 'extension', 'open', 'none', true, static fn (Channel $channel, string $conductor): Channel => $channel->withLink(
                 $channel->cable('extension')->withWire($conductor, $channel->cable('extension')->wires[$conductor]->snapped()),
             ), where: static fn (Channel $channel): bool => $channel->has('extension')),
-            new FaultKind('loom-wires-together', 'loom', 'wires-together', 'ohms', false, [], static fn (Channel $channel, string $conductor, float $ohms): Channel => $channel->withLink(
+            new FaultKind('loom-wires-together', 'loom', 'wires-together', 'ohms', false, static fn (Channel $channel, string $conductor, float $ohms): Channel => $channel->withLink(
                 $channel->cable('loom')->bridged($ohms),
             )),
         ];

@@ -15,9 +15,9 @@ final readonly class ModuleFaults
     public static function all(): array
     {
         return [
-            new FaultKind('module-input-dead', 'module', 'input-dead', 'none', false, [], static fn (Channel $channel): Channel => $channel->withPort(Port::Deaf)),
-            new FaultKind('module-supply-dead', 'module', 'no-supply', 'none', false, FaultKind::ACTIVE, static fn (Channel $channel): Channel => $channel->withPort(Port::Unfed)),
-            new FaultKind('module-switch-dead', 'module', 'no-supply', 'none', false, FaultKind::TWO_WIRE, static fn (Channel $channel): Channel => $channel->withPort(Port::Unswitched)),
+            new FaultKind('module-input-dead', 'module', 'input-dead', 'none', false, static fn (Channel $channel): Channel => $channel->withPort(Port::Deaf)),
+            new FaultKind('module-supply-dead', 'module', 'no-supply', 'none', false, static fn (Channel $channel): Channel => $channel->withPort(Port::Unfed), where: static fn (Channel $channel): bool => $channel->sensor->isActive()),
+            new FaultKind('module-switch-dead', 'module', 'no-supply', 'none', false, static fn (Channel $channel): Channel => $channel->withPort(Port::Unswitched), where: static fn (Channel $channel): bool => $channel->input->switchesSupply()),
         ];
     }
 }

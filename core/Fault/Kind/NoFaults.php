@@ -19,7 +19,7 @@ final readonly class NoFaults
         return [
             self::leftBehind('old-code', 'old-code', 'open'),
             self::leftBehind('spun-on-lift', 'spun-on-lift', 'no-signal'),
-            new FaultKind('tyre-other-size', 'nothing', 'tyre-size', 'share', false, [], static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withTyreFactor($share)),
+            new FaultKind('tyre-other-size', 'nothing', 'tyre-size', 'share', false, static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withTyreFactor($share)),
         ];
     }
 
@@ -27,7 +27,7 @@ final readonly class NoFaults
     private static function leftBehind(string $id, string $defect, string $failure): FaultKind
     {
         return new FaultKind(
-            $id, 'nothing', $defect, 'none', false, [], static fn (Channel $channel): Channel => $channel,
+            $id, 'nothing', $defect, 'none', false, static fn (Channel $channel): Channel => $channel,
             carChange: self::remembering($failure),
         );
     }

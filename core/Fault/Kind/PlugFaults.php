@@ -18,17 +18,17 @@ final readonly class PlugFaults
     public static function all(): array
     {
         return [
-            new FaultKind('plug-corroded', 'sensor-plug', 'corroded', 'ohms', true, [], self::at('sensor-plug', self::corroded(...))),
-            new FaultKind('plug-pin-back', 'sensor-plug', 'pin-back', 'none', true, [], self::at('sensor-plug', self::open(...))),
-            new FaultKind('plug-pins-swapped', 'sensor-plug', 'pins-swapped', 'none', false, [], static fn (Channel $channel): Channel => $channel->withLink(
+            new FaultKind('plug-corroded', 'sensor-plug', 'corroded', 'ohms', true, self::at('sensor-plug', self::corroded(...))),
+            new FaultKind('plug-pin-back', 'sensor-plug', 'pin-back', 'none', true, self::at('sensor-plug', self::open(...))),
+            new FaultKind('plug-pins-swapped', 'sensor-plug', 'pins-swapped', 'none', false, static fn (Channel $channel): Channel => $channel->withLink(
                 $channel->plug('sensor-plug')->crossed(),
             )),
-            new FaultKind('plug-unlatched', 'sensor-plug', 'not-latched', 'none', false, [], static fn (Channel $channel): Channel => $channel->withLink(
+            new FaultKind('plug-unlatched', 'sensor-plug', 'not-latched', 'none', false, static fn (Channel $channel): Channel => $channel->withLink(
                 $channel->plug('sensor-plug')->slipped(),
             ), Provocation::Vibration),
-            new FaultKind('body-plug-corroded', 'extension', 'corroded', 'ohms', true, [], self::at('body-plug', self::corroded(...)), where: static fn (Channel $channel): bool => $channel->has('body-plug')),
-            new FaultKind('module-plug-corroded', 'module-plug', 'corroded', 'ohms', true, [], self::at('module-plug', self::corroded(...))),
-            new FaultKind('module-plug-pin-back', 'module-plug', 'pin-back', 'none', true, [], self::at('module-plug', self::open(...))),
+            new FaultKind('body-plug-corroded', 'extension', 'corroded', 'ohms', true, self::at('body-plug', self::corroded(...)), where: static fn (Channel $channel): bool => $channel->has('body-plug')),
+            new FaultKind('module-plug-corroded', 'module-plug', 'corroded', 'ohms', true, self::at('module-plug', self::corroded(...))),
+            new FaultKind('module-plug-pin-back', 'module-plug', 'pin-back', 'none', true, self::at('module-plug', self::open(...))),
         ];
     }
 

@@ -17,7 +17,7 @@ final readonly class RingFaults
     public static function all(): array
     {
         return [
-            new FaultKind('gap-large', 'gap', 'too-large', 'metres', false, [], static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withGap(
+            new FaultKind('gap-large', 'gap', 'too-large', 'metres', false, static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withGap(
                 $channel->gapMetres + $metres,
             )),
             self::ring('tooth-missing', 'tooth-missing', 'teeth', static fn (ToothedRing $ring, float $teeth): ToothedRing => $ring->withMissingTeeth((int) round($teeth)), self::toothed(...)),
@@ -29,8 +29,8 @@ final readonly class RingFaults
             self::ring('ring-wrong', 'wrong-count', 'teeth', static fn (ToothedRing $ring, float $more): ToothedRing => $ring->withTeeth($ring->teeth + (int) round($more))),
             self::ring('encoder-damaged', 'damaged-poles', 'teeth', static fn (ToothedRing $ring, float $poles): ToothedRing => $ring->withMissingTeeth((int) round($poles)), self::encoder(...)),
             self::ring('bearing-reversed', 'turned-away', 'none', static fn (ToothedRing $ring): ToothedRing => $ring->turnedAway(), self::encoder(...)),
-            new FaultKind('bearing-play', 'gap', 'bearing-play', 'metres', false, [], static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withBearingPlay($metres)),
-            new FaultKind('sensor-loose', 'gap', 'sensor-loose', 'metres', false, [], static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withGap(
+            new FaultKind('bearing-play', 'gap', 'bearing-play', 'metres', false, static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withBearingPlay($metres)),
+            new FaultKind('sensor-loose', 'gap', 'sensor-loose', 'metres', false, static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withGap(
                 $channel->gapMetres + $metres,
             ), Provocation::Vibration),
             self::ring('ring-dirty', 'dirty', 'share', static fn (ToothedRing $ring, float $share): ToothedRing => $ring->dirty($share)),
@@ -43,7 +43,7 @@ final readonly class RingFaults
      */
     private static function ring(string $id, string $defect, string $unit, Closure $change, ?Closure $where = null): FaultKind
     {
-        return new FaultKind($id, 'ring', $defect, $unit, false, [], static fn (Channel $channel, string $conductor, float $strength): Channel => $channel->withRing(
+        return new FaultKind($id, 'ring', $defect, $unit, false, static fn (Channel $channel, string $conductor, float $strength): Channel => $channel->withRing(
             $change($channel->ring, $strength),
         ), where: $where);
     }

@@ -10,7 +10,6 @@ use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\PadSide;
-use Lernfall\Vehicle\PassiveSensor;
 
 /** A turning passive sensor was measured on direct volts. */
 final readonly class DcForPassive implements Mistake
@@ -27,7 +26,7 @@ final readonly class DcForPassive implements Mistake
             $action = $step->action;
             $pad = $action instanceof Measure && $action->function === MeterFunction::VoltsDc ? Pads::find($job->case->sound, $action->first) : null;
             if ($pad !== null && $pad->onPlug && $pad->side === PadSide::Wheel && $step->before->state->wheels->channel === $pad->channel
-                && $job->case->sound->channel($pad->channel)->sensor instanceof PassiveSensor
+                && $job->case->sound->channel($pad->channel)->sensor->isActive() === false
                 && $step->before->state->isOpen($job->case->sound->channel($pad->channel)->plug($pad->plugName)->plugId)) {
                 return $step->number;
             }

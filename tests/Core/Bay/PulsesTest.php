@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Vehicle\CurrentSensor;
-use Lernfall\Vehicle\Pulses;
+use Lernfall\Sensor\Current\CurrentSensor;
+use Lernfall\Sensor\PulseWidth\Pulses;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;

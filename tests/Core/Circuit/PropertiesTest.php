@@ -88,7 +88,7 @@ final class PropertiesTest extends TestCase
             $ohms = 10.0 ** ($draw->uniform('ohms') * 5.0);
             $faulty = Workbench::catalogue()->fault($vehicle, 'loom-resistive', $channel->id, '1', max(1.0, min(1e5, $ohms)))->applyTo($vehicle)->channel($channel->id);
             $state = new ElectricalState(true, 12.6, [], 20.0, $draw->uniform('fed') < 0.5 ? [$channel->id] : []);
-            $circuit = LiveCircuit::of([$channel->id => $faulty], $state, [$channel->id => $draw->uniform('tooth') < 0.5]);
+            $circuit = LiveCircuit::of([$channel->id => $faulty], $state, [$channel->id => (int) ($draw->uniform('tooth') < 0.5)]);
             $solved = $circuit->solved();
             [$plus, $minus] = ChannelNetlist::sensorNodes($faulty);
             $pins = ChannelNetlist::inputNodes($faulty);

@@ -7,7 +7,7 @@ namespace Tests\Core\Format;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\CanonicalJson;
 use Lernfall\Format\CaseReader;
-use Lernfall\Vehicle\PassiveSensor;
+use Lernfall\Sensor\Passive\PassiveSensor;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -7,7 +7,7 @@ namespace Tests\Core\Format;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\OlderVehicle;
 use Lernfall\Format\VehicleReader;
-use Lernfall\Vehicle\CurrentSensor;
+use Lernfall\Sensor\PulseWidth\PulseWidthSensor;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -32,9 +32,9 @@ final class OlderVehicleTest extends TestCase
     public function test_its_pulses_have_one_length(): void
     {
         $sensor = VehicleReader::read($this->older('lendo-15'))->channel('RR')->sensor;
-        self::assertInstanceOf(CurrentSensor::class, $sensor);
+        self::assertInstanceOf(PulseWidthSensor::class, $sensor);
 
-        self::assertEqualsWithDelta([120e-6, 120e-6], [$sensor->pulses?->seconds(false, 0.5), $sensor->pulses?->seconds(true, 0.9)], 1e-12);
+        self::assertEqualsWithDelta([120e-6, 120e-6], [$sensor->pulses->seconds(false, 0.5), $sensor->pulses->seconds(true, 0.9)], 1e-12);
     }
 
     public function test_what_is_no_older_vehicle_is_left_alone(): void

@@ -7,8 +7,9 @@ namespace Tests\Core\Module;
 use Lernfall\Circuit\InputVoltages;
 use Lernfall\Module\Failure;
 use Lernfall\Module\KeyOnCheck;
-use Lernfall\Vehicle\CurrentInput;
-use Lernfall\Vehicle\SwitchInput;
+use Lernfall\Module\Listening;
+use Lernfall\Sensor\Current\CurrentInput;
+use Lernfall\Sensor\ThreeWire\SwitchInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -30,7 +31,7 @@ final class KeyOnCheckTest extends TestCase
     public function test_the_bias_voltages_tell_what_is_wrong(InputVoltages $voltages, ?Failure $expected): void
     {
         $check = new KeyOnCheck(Workbench::vehicle()->module->monitors);
-        $seen = array_values(array_filter(Failure::cases(), static fn (Failure $failure): bool => $check->sees($failure, Workbench::vehicle()->channel('FL')->input, $voltages, 0.0)));
+        $seen = array_values(array_filter(Failure::cases(), static fn (Failure $failure): bool => $check->sees($failure, Listening::at(Workbench::vehicle()->channel('FL')), $voltages, 0.0)));
 
         self::assertSame($expected === null ? [] : [$expected], $seen);
     }
@@ -40,8 +41,8 @@ final class KeyOnCheckTest extends TestCase
         $check = new KeyOnCheck(Workbench::vehicle()->module->monitors);
         $border = new InputVoltages(3.16, 1.84);
 
-        self::assertTrue($check->sees(Failure::Open, Workbench::vehicle()->channel('FL')->input, $border, 0.0));
-        self::assertFalse($check->sees(Failure::Open, Workbench::vehicle()->channel('FL')->input, $border, 1.0));
+        self::assertTrue($check->sees(Failure::Open, Listening::at(Workbench::vehicle()->channel('FL')), $border, 0.0));
+        self::assertFalse($check->sees(Failure::Open, Listening::at(Workbench::vehicle()->channel('FL')), $border, 1.0));
     }
 
     /**
@@ -95,7 +96,7 @@ final class KeyOnCheckTest extends TestCase
             $vehicle = Workbench::vehicle($car);
             foreach ([new InputVoltages(0.0, 0.0), new InputVoltages(12.0, 12.0, 1.0, 1.0)] as $measured) {
                 foreach ([Failure::NoSignal, Failure::Erratic] as $failure) {
-                    self::assertFalse((new KeyOnCheck($vehicle->module->monitors))->sees($failure, $vehicle->channel('FL')->input, $measured, 0.0));
+                    self::assertFalse((new KeyOnCheck($vehicle->module->monitors))->sees($failure, Listening::at($vehicle->channel('FL')), $measured, 0.0));
                     self::assertFalse($failure->isElectrical());
                 }
             }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Module;
 
-use Lernfall\Module\RisingSignal;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Module\SwitchedSignal;
+use Lernfall\Sensor\Passive\RisingSignal;
 use Lernfall\Signal\Teeth;
 use Lernfall\Vehicle\ToothedRing;
 use PHPUnit\Framework\TestCase;

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Signal;
 
-use Lernfall\Signal\PassiveSignal;
+use Lernfall\Sensor\Passive\PassiveSensor;
 use Lernfall\Signal\Rotation;
-use Lernfall\Vehicle\PassiveSensor;
 use Lernfall\Vehicle\ToothedRing;
 use Lernfall\Vehicle\Tyre;
 use PHPUnit\Framework\TestCase;
@@ -40,6 +39,6 @@ final class PassiveSignalTest extends TestCase
 
     private function peak(float $gapMetres, float $turnsPerSecond): float
     {
-        return PassiveSignal::peakVolts(new PassiveSensor(1340.0, 0.0232, 0.00035), new ToothedRing(46), $gapMetres, $turnsPerSecond);
+        return (new PassiveSensor(1340.0, 0.0232, 0.00035))->peakVolts(new ToothedRing(46), $gapMetres, $turnsPerSecond);
     }
 }

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Module;
+namespace Lernfall\Sensor\Passive;
+
+use Lernfall\Module\SpeedSignal;
 
 /** A passive sensor's signal: its amplitude rises with the rotation, so it is lost at low speed. */
 final readonly class RisingSignal implements SpeedSignal
@@ -15,5 +17,10 @@ final readonly class RisingSignal implements SpeedSignal
     public function leastTurnsPerSecond(float $thresholdFactor): float
     {
         return $this->peakVoltSeconds > 0.0 ? $this->thresholdPeakVolts * $thresholdFactor / $this->peakVoltSeconds : INF;
+    }
+
+    public function tellsStrength(): bool
+    {
+        return true;
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Lab;
+namespace Lernfall\Signal;
 
 /** A formula with the numbers put in; its words stand under its key. */
 final readonly class Formula

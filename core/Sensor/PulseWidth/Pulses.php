@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Vehicle;
+namespace Lernfall\Sensor\PulseWidth;
 
 /** What a pulse-width sensor says in the length of its pulses: direction, how much air gap it has left, that nothing turns. */
 final readonly class Pulses

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Circuit;
+
+use Lernfall\Vehicle\Channel;
+use LogicException;
+
+/** The two ends of a channel, known to the circuit. */
+final readonly class ChannelParts
+{
+    public static function sensor(Channel $channel): CircuitSensor
+    {
+        return $channel->sensor instanceof CircuitSensor ? $channel->sensor : throw new LogicException("no circuit for a {$channel->sensor->technology()} sensor");
+    }
+
+    public static function input(Channel $channel): CircuitInput
+    {
+        return $channel->input instanceof CircuitInput ? $channel->input : throw new LogicException('no circuit for '.$channel->input::class);
+    }
+
+    public static function isPowered(Channel $channel, ElectricalState $state): bool
+    {
+        $plugs = $channel->plugs();
+
+        return $state->moduleOn && ! in_array($plugs[count($plugs) - 1]->plugId, $state->openPlugs, true);
+    }
+
+    /** The excitation of one volt induced in the coil of a channel. */
+    public static function emf(string $channelId): string
+    {
+        return "emf.$channelId";
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Module;
+
+use Lernfall\Vehicle\Channel;
+use LogicException;
+
+/** The module's end of a channel, as its program sees it. */
+final readonly class Listening
+{
+    public static function at(Channel $channel): SpeedListening
+    {
+        return $channel->input instanceof SpeedListening ? $channel->input : throw new LogicException('nothing listens at '.$channel->id);
+    }
+}

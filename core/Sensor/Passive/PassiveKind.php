@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Sensor\Passive;
+
+use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\ModuleInput;
+use Lernfall\Document\Node;
+use Lernfall\Sensor\SensorKind;
+use Lernfall\Signal\CopperResistance;
+use Lernfall\Signal\Formula;
+use Lernfall\Vehicle\Channel;
+
+final readonly class PassiveKind implements SensorKind
+{
+    public function technologies(): array
+    {
+        return ['passive'];
+    }
+
+    public function sensor(string $technology, Node $node): PassiveSensor
+    {
+        return new PassiveSensor($node->float('coilOhmsAt20Celsius'), $node->float('signalVoltSeconds'), $node->float('gapDecayMillimetres') / 1000.0);
+    }
+
+    public function inputName(): string
+    {
+        return 'passive';
+    }
+
+    public function input(Node $node): PassiveInput
+    {
+        return new PassiveInput(
+            $node->float('biasVolts'), $node->float('railOhmsOn'), $node->float('railOhmsOff'), $node->float('pullUpOhms'),
+            $node->float('pullDownOhms'), $node->float('acrossOhms'), $node->float('thresholdPeakVolts'),
+        );
+    }
+
+    public function formulas(Channel $channel, ElectricalState $state, float $turnsPerSecond): array
+    {
+        $sensor = $channel->sensor;
+        $input = $channel->input;
+        if (! $sensor instanceof PassiveSensor || ! $input instanceof PassiveInput) {
+            return [];
+        }
+        $turns = abs($turnsPerSecond);
+        $peak = $sensor->peakVolts($channel->ring, $channel->gapMetres, $turns);
+        $share = ModuleInput::voltsPerEmf($channel->id, [$channel->id => $channel], $state, $channel->id);
+
+        return [
+            new Formula('coil-temperature', [
+                'cold' => $sensor->coilOhmsAt20Celsius, 'warmer' => $state->hubCelsius - 20.0, 'ohms' => CopperResistance::at($state->hubCelsius, $sensor->coilOhmsAt20Celsius),
+            ]),
+            new Formula('passive-peak', [
+                'k' => $sensor->signalVoltSeconds, 'teeth' => $channel->ring->teeth, 'turns' => $turns, 'gap' => $channel->gapMetres, 'decay' => $sensor->gapDecayMetres, 'volts' => $peak,
+            ]),
+            new Formula('divider', ['peak' => $peak, 'share' => $share, 'volts' => $peak * $share]),
+            new Formula('sine-rms', ['peak' => $peak * $share, 'volts' => $peak * $share / M_SQRT2]),
+            new Formula('threshold', ['volts' => $input->thresholdPeakVolts]),
+        ];
+    }
+}
