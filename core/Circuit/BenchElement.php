@@ -20,7 +20,7 @@ final readonly class BenchElement
         $supplyPin = $supply->reversed ? BenchSupply::NEGATIVE : BenchSupply::POSITIVE;
         $returnPin = $supply->reversed ? BenchSupply::POSITIVE : BenchSupply::NEGATIVE;
         $netlist = $netlist
-            ->source(BenchSupply::POSITIVE, BenchSupply::NEGATIVE, $supply->volts, self::SOURCE_OHMS, ChannelNetlist::DC)
+            ->source(BenchSupply::POSITIVE, BenchSupply::NEGATIVE, $supply->volts, self::SOURCE_OHMS, Excitation::DC)
             ->resistor($supplyPin, $pins[0], JumperLead::OHMS);
 
         return ChannelParts::sensor($channel)->addBenchLoad($netlist, $pins, $supplyPin, $returnPin, $supply->loadOhms);

@@ -7,6 +7,7 @@ namespace Lernfall\Circuit;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
+use Lernfall\Vehicle\Contact;
 use Lernfall\Vehicle\Link;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
@@ -22,11 +23,7 @@ use Lernfall\Vehicle\Wire;
  */
 final readonly class ChannelNetlist
 {
-    /** The excitation of everything that stands still: battery, supplies, bias. */
-    public const DC = 'dc';
-
-    /** A joint as good as joints get. */
-    public const CONTACT_OHMS = 0.001;
+    public const CONTACT_OHMS = Contact::LEAST_OHMS;
 
     /** Adds plugs, cables and the module's input. */
     public static function add(Netlist $netlist, Channel $channel, ElectricalState $state): Netlist
@@ -42,7 +39,7 @@ final readonly class ChannelNetlist
     public static function addBattery(Netlist $netlist, ElectricalState $state): Netlist
     {
         return $netlist
-            ->source(Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE, $state->systemVolts, $state->batteryOhms, self::DC)
+            ->source(Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE, $state->systemVolts, $state->batteryOhms, Excitation::DC)
             ->resistor(Pads::BATTERY_NEGATIVE, Netlist::GROUND, self::CONTACT_OHMS);
     }
 
@@ -136,7 +133,7 @@ final readonly class ChannelNetlist
             $netlist = $netlist->resistor($middle, $inner, $half);
         }
         foreach ($wire->leaks as $leak) {
-            $netlist = $netlist->source($middle, Netlist::GROUND, $leak->toSupply ? $state->systemVolts : 0.0, $leak->ohms, self::DC);
+            $netlist = $netlist->source($middle, Netlist::GROUND, $leak->toSupply ? $state->systemVolts : 0.0, $leak->ohms, Excitation::DC);
         }
 
         return $netlist;

@@ -26,10 +26,4 @@ final readonly class ChannelParts
 
         return $state->moduleOn && ! in_array($plugs[count($plugs) - 1]->plugId, $state->openPlugs, true);
     }
-
-    /** The excitation of one volt induced in the coil of a channel. */
-    public static function emf(string $channelId): string
-    {
-        return "emf.$channelId";
-    }
 }

@@ -20,7 +20,7 @@ final readonly class FeedElement
         }
         $netlist = self::add(ChannelNetlist::addBattery(Netlist::empty(), $state), $feed, $state, true, true);
 
-        return NodalAnalysis::solve($netlist)->voltsBetween(self::PINS[0], self::PINS[1], ChannelNetlist::DC);
+        return NodalAnalysis::solve($netlist)->voltsBetween(self::PINS[0], self::PINS[1], Excitation::DC);
     }
 
     /** @param  bool  $plugged  the module plug is joined */

@@ -102,9 +102,9 @@ final readonly class LiveCircuit
         $pins = ChannelNetlist::loomNodes($channel);
 
         return match ($injection->shape) {
-            'sine' => $this->withNetlist($this->netlist->source(...$injection->at->nodes($pins), volts: 1.0, ohms: Injection::SOURCE_OHMS, excitation: ChannelParts::emf($injection->excitation()))),
+            'sine' => $this->withNetlist($this->netlist->source(...$injection->at->nodes($pins), volts: 1.0, ohms: Injection::SOURCE_OHMS, excitation: Excitation::emf($injection->excitation()))),
             'current' => $this->withDevice(new Device($injection->excitation(), $pins[0], $pins[1], $injection->law($upper))),
-            default => $this->withNetlist($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $upper ? $injection->amplitude : 0.0, Injection::SOURCE_OHMS, ChannelNetlist::DC)),
+            default => $this->withNetlist($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $upper ? $injection->amplitude : 0.0, Injection::SOURCE_OHMS, Excitation::DC)),
         };
     }
 

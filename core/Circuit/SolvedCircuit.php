@@ -24,7 +24,7 @@ final readonly class SolvedCircuit
     /** Voltage between two nodes for each volt induced in a coil. */
     public function perEmf(string $channelId, string $first, string $second): float
     {
-        return $this->solution->voltsBetween($first, $second, ChannelParts::emf($channelId));
+        return $this->solution->voltsBetween($first, $second, Excitation::emf($channelId));
     }
 
     /** @return array<string, float> by excitation */
@@ -46,7 +46,7 @@ final readonly class SolvedCircuit
 
     private function linear(string $first, string $second, float $testAmperes): float
     {
-        return $this->solution->voltsBetween($first, $second, ChannelNetlist::DC)
+        return $this->solution->voltsBetween($first, $second, Excitation::DC)
             + ($testAmperes === 0.0 ? 0.0 : $testAmperes * $this->solution->voltsBetween($first, $second, $this->test));
     }
 

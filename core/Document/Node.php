@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Document;
 
 use BackedEnum;
+use Closure;
+use Lernfall\InvalidQuantity;
 
 /** One place in a decoded JSON document, read with its type and complaining with its path. */
 final readonly class Node
@@ -151,6 +153,36 @@ final readonly class Node
         $text = $this->text($name);
 
         return in_array($text, $words, true) ? $text : throw $this->at($name)->wrong('one of '.implode(', ', array_filter($words)));
+    }
+
+    /**
+     * A value built from what stands here: what it refuses is said of the entry it came from.
+     *
+     * @template T
+     *
+     * @param  Closure(self): T  $build
+     * @return T
+     */
+    public function built(Closure $build): mixed
+    {
+        try {
+            return $build($this);
+        } catch (InvalidQuantity $invalid) {
+            throw InvalidDocument::because($this->pointerOf($invalid->quantity), $invalid->getMessage());
+        }
+    }
+
+    /** Entries may be in other units than the quantities made of them: "gapMillimetres" is where "gapMetres" came from. */
+    private function pointerOf(string $quantity): string
+    {
+        $stem = static fn (string $name): string => (string) preg_replace('~(Milli|Micro|Kilo)?(volts|ohms|amperes|metres|seconds)(PerHour|PerSecond|PerKelvin)?$~i', '', $name);
+        foreach (is_array($this->value) ? array_keys($this->value) : [] as $name) {
+            if ($name === $quantity || $stem((string) $name) === $stem($quantity)) {
+                return "$this->pointer/$name";
+            }
+        }
+
+        return $this->pointer;
     }
 
     public function value(): mixed

@@ -28,7 +28,7 @@ final readonly class SpeedTrack
     private array $passed;
 
     /**
-     * @param  string  $side  "left" or "right"
+     * @param  string  $side  "left" or "right"; "" for what turns on neither; "" for what turns on neither
      * @param  float  $factor  what the module takes for the speed against the true one: tyre and ring
      * @param  ?Ground  $dropsOutOn  ground on which the signal is gone at times; null where it never is
      * @param  bool  $dropsOutAnywhere  at times whatever the ground
@@ -79,9 +79,11 @@ final readonly class SpeedTrack
 
     private function bend(Ground $ground): float
     {
+        $outward = ['left' => -1.0, 'right' => 1.0][$this->side] ?? 0.0; // in a bend to the left
+
         return match ($ground) {
-            Ground::LeftBend => $this->side === 'left' ? -self::BEND_SHARE : self::BEND_SHARE,
-            Ground::RightBend => $this->side === 'right' ? -self::BEND_SHARE : self::BEND_SHARE,
+            Ground::LeftBend => self::BEND_SHARE * $outward,
+            Ground::RightBend => -self::BEND_SHARE * $outward,
             default => 0.0,
         };
     }

@@ -21,6 +21,8 @@ final readonly class CaseReader
 {
     public const FORMAT = 'lernfall-case/1';
 
+    private const VEHICLE = '/vehicle';
+
     /** Holds where a case says nothing about marking. */
     public const USUAL_POLICY = 'workshop';
 
@@ -39,7 +41,7 @@ final readonly class CaseReader
         if ($root->text('format') !== self::FORMAT) {
             throw $root->at('format')->wrong('"'.self::FORMAT.'"');
         }
-        $vehicle = VehicleReader::from(Node::within(OlderVehicle::upgraded($this->vehicleDocument($root)), '/vehicle'));
+        $vehicle = $this->vehicle($root);
 
         return new CaseDocument(
             new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root), $this->withheld($root)),
@@ -47,6 +49,29 @@ final readonly class CaseReader
             $this->knowledge($root, $vehicle),
             $root->has('practice') && $root->bool('practice'),
         );
+    }
+
+    /** The car of the case as a whole is checked, with the values it sets itself in their places. */
+    private function vehicle(Node $root): Vehicle
+    {
+        try {
+            return VehicleReader::from(Node::within(OlderVehicle::upgraded($this->vehicleDocument($root)), self::VEHICLE));
+        } catch (InvalidDocument $invalid) {
+            throw $this->whereSet($invalid, $root);
+        }
+    }
+
+    /** What is wrong with a value the case sets is said of that entry. */
+    private function whereSet(InvalidDocument $invalid, Node $root): InvalidDocument
+    {
+        foreach ($root->has('carValues') ? array_keys($root->entries('carValues')) : [] as $pointer) {
+            $set = self::VEHICLE.$pointer;
+            if ($invalid->pointer === $set || str_starts_with($invalid->pointer, "$set/")) {
+                return InvalidDocument::because($root->at('carValues')->at($pointer)->pointer(), $invalid->detail);
+            }
+        }
+
+        return $invalid;
     }
 
     private function knowledge(Node $root, Vehicle $vehicle): CaseKnowledge

@@ -29,8 +29,8 @@ final readonly class LampCodesReader
             $node->float('evenSeconds'),
             $node->has('clearPresses') ? $node->int('clearPresses') : 0,
             $node->has('clearWithinSeconds') ? $node->float('clearWithinSeconds') : 0.0,
-            $node->has('checkMode') ? self::checkMode($node->at('checkMode')) : null,
-            $node->has('powerCycle') ? self::powerCycle($node->at('powerCycle')) : null,
+            $node->has('checkMode') ? $node->at('checkMode')->built(self::checkMode(...)) : null,
+            $node->has('powerCycle') ? $node->at('powerCycle')->built(self::powerCycle(...)) : null,
         );
     }
 

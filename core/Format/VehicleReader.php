@@ -59,30 +59,28 @@ final readonly class VehicleReader
         }
         $channels = [];
         foreach ($root->entries('channels') as $id => $node) {
-            $channels[] = self::channel((string) $id, $node, $node->has('input') ? $node->at('input') : $root->at('module')->at('input'));
+            $channels[] = $node->built(static fn (Node $here): Channel => self::channel((string) $id, $here, $node->has('input') ? $node->at('input') : $root->at('module')->at('input')));
         }
         $sheet = [];
         foreach ($root->entries('dataSheet') as $axle => $node) {
             $sheet[$axle] = self::nominal($node);
         }
-        $supply = $root->at('supply');
-        $tolerances = $root->at('tolerances');
 
         return new Vehicle(
             $root->text('id'),
             $root->text('name'),
             $root->text('layout'),
-            self::tyre($root->at('tyre')),
-            new Supply($supply->float('batteryVolts'), $supply->float('chargingVolts'), $supply->float('internalOhms')),
+            $root->at('tyre')->built(self::tyre(...)),
+            $root->at('supply')->built(static fn (Node $supply): Supply => new Supply($supply->float('batteryVolts'), $supply->float('chargingVolts'), $supply->float('internalOhms'))),
             $root->float('ambientCelsius'),
             $root->float('hubRiseKelvin'),
             $channels,
-            self::module($root->at('module')),
+            $root->at('module')->built(self::module(...)),
             $root->texts('lamps'),
-            new Tolerances($tolerances->float('sensor'), $tolerances->float('signal'), $tolerances->float('gap')),
+            $root->at('tolerances')->built(static fn (Node $tolerances): Tolerances => new Tolerances($tolerances->float('sensor'), $tolerances->float('signal'), $tolerances->float('gap'))),
             $sheet,
-            self::feed($root->at('module')->at('feed')),
-            new GapShift($root->at('gapShift')->float('micrometresPerKelvin') * 1e-6, $root->at('gapShift')->float('atLockMillimetres') / 1000.0),
+            $root->at('module')->at('feed')->built(self::feed(...)),
+            $root->at('gapShift')->built(static fn (Node $shift): GapShift => new GapShift($shift->float('micrometresPerKelvin') * 1e-6, $shift->float('atLockMillimetres') / 1000.0)),
             self::brakeParts($root),
             self::places($root->at('places')),
             $root->has('systems') ? $root->at('systems')->textsByName() : [],
@@ -132,15 +130,15 @@ final readonly class VehicleReader
         }
         $links = [];
         foreach ($node->entries('links') as $one) {
-            $links[] = self::link($id, $one, $conductors);
+            $links[] = $one->built(static fn (Node $here): Link => self::link($id, $here, $conductors));
         }
 
         return new Channel(
             $id,
             $node->texts('wheels'),
             $node->text('axle'),
-            $node->text('side'),
-            new ToothedRing($node->at('ring')->int('teeth'), $node->at('ring')->bool('encoder')),
+            $node->has('side') ? $node->text('side') : '',
+            $node->at('ring')->built(static fn (Node $ring): ToothedRing => new ToothedRing($ring->int('teeth'), $ring->bool('encoder'))),
             $node->float('gapMillimetres') / 1000.0,
             $sensor,
             $conductors,
@@ -178,7 +176,7 @@ final readonly class VehicleReader
 
         return new ModuleSpecification(
             $node->text('plugId'),
-            new Monitors(
+            $limits->built(static fn (Node $limits): Monitors => new Monitors(
                 $limits->float('openAboveVolts'), $limits->float('groundBelowVolts'), $limits->float('supplyAboveVolts'), $limits->float('shortedBelowVolts'),
                 $limits->float('missingAboveKilometresPerHour') / 3.6, $limits->float('missingSeconds'),
                 $limits->float('patternAboveKilometresPerHour') / 3.6, $limits->float('patternTurns'),
@@ -191,11 +189,11 @@ final readonly class VehicleReader
                 $limits->has('lowVolts') ? $limits->float('lowVolts') : 0.0,
                 $limits->has('impossibleMetresPerSecondSquared') ? $limits->float('impossibleMetresPerSecondSquared') : 0.0,
                 $limits->has('leastEvenness') ? $limits->float('leastEvenness') : 0.0,
-            ),
+            )),
             DialectReader::dialect($node),
             DialectReader::lamps($node),
             ! $node->has('withholdsSupply') || $node->bool('withholdsSupply'),
-            $node->has('lampCodes') ? LampCodesReader::read($node->at('lampCodes')) : null,
+            $node->has('lampCodes') ? $node->at('lampCodes')->built(LampCodesReader::read(...)) : null,
         );
     }
 

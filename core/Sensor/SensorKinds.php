@@ -36,7 +36,7 @@ final readonly class SensorKinds
     {
         $technology = $node->word('kind', self::technologies());
 
-        return self::of($technology)->sensor($technology, $node);
+        return $node->built(static fn (Node $here): Sensor => self::of($technology)->sensor($technology, $here));
     }
 
     /** @throws InvalidDocument */
@@ -47,7 +47,9 @@ final readonly class SensorKinds
             $kinds[$kind->inputName()] = $kind;
         }
 
-        return $kinds[$node->word('kind', array_values(array_filter(array_keys($kinds))))]->input($node);
+        $kind = $kinds[$node->word('kind', array_values(array_filter(array_keys($kinds))))];
+
+        return $node->built(static fn (Node $here): InputStage => $kind->input($here));
     }
 
     /**

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Lernfall\Vehicle;
 
 use Closure;
+use Lernfall\Quantity;
 
 /** One speed channel: ring, gap, sensor, and the links from the sensor to the module. */
 final readonly class Channel
 {
     /**
-     * @param  list<string>  $wheels  the wheels it watches
-     * @param  string  $axle  "front" or "rear"
-     * @param  string  $side  "left" or "right", as seen sitting in the car facing forward
+     * @param  list<string>  $wheels  the wheels it watches; none for a shaft or the body
+     * @param  string  $axle  "front" or "rear", or another place such as "shaft"
+     * @param  string  $side  "left" or "right", as seen sitting in the car facing forward; "" where it has none
      * @param  list<Conductor>  $conductors  in the order the input stage names them
      * @param  ?Acting  $acting  how it is while provoked; null where nothing provokes it
      * @param  float  $tipDust  share of the ring's effect that metal dust on the sensor's tip takes away
@@ -39,6 +40,9 @@ final readonly class Channel
         public float $tyreFactor = 1.0,
         public ?Acting $acting = null,
     ) {
+        Quantity::notNegative(['gapMetres' => $this->gapMetres, 'bearingPlayMetres' => $this->bearingPlayMetres]);
+        Quantity::within('tipDust', $this->tipDust, 0.0, 1.0);
+        Quantity::positive(['tyreFactor' => $this->tyreFactor, 'teeth' => $this->reckonedTeeth ?? 1]);
     }
 
     public function withRing(ToothedRing $ring): self

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** The mode in which a module judges its sensors' signals at two speeds. */
 final readonly class CheckMode
 {
@@ -27,5 +29,7 @@ final readonly class CheckMode
         public array $levelCodes,
         public array $steadyCodes,
     ) {
+        Quantity::positive(['presses' => $this->presses, 'withinSeconds' => $this->withinSeconds, 'leavesAfterPresses' => $this->leavesAfterPresses, 'levelMetresPerSecond' => $this->levelMetresPerSecond, 'steadyMetresPerSecond' => $this->steadyMetresPerSecond]);
+        Quantity::within('leastEvenness', $this->leastEvenness, 0.0, 1.0);
     }
 }

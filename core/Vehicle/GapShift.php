@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** How the gap of a sound corner moves with temperature and steering. */
 final readonly class GapShift
 {
@@ -13,6 +15,7 @@ final readonly class GapShift
      */
     public function __construct(public float $metresPerKelvin, public float $atLockMetres)
     {
+        Quantity::notNegative(['metresPerKelvin' => $this->metresPerKelvin, 'atLockMetres' => $this->atLockMetres]);
     }
 
     public static function none(): self

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** How a module that no scan tool can read blinks its codes on the ABS lamp, and how the pedal speaks to it. */
 final readonly class LampCodes
 {
@@ -31,5 +33,8 @@ final readonly class LampCodes
         public ?CheckMode $check,
         public ?PowerCycle $cycle,
     ) {
+        Quantity::within('digits', $this->digits, 1, 2);
+        Quantity::positive(['blinkSeconds' => $this->blinkSeconds, 'digitPauseSeconds' => $this->digitPauseSeconds, 'codePauseSeconds' => $this->codePauseSeconds, 'listPauseSeconds' => $this->listPauseSeconds, 'evenSeconds' => $this->evenSeconds]);
+        Quantity::notNegative(['clearPresses' => $this->clearPresses, 'clearWithinSeconds' => $this->clearWithinSeconds]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** What the module looks for, with its limits. */
 final readonly class Monitors
 {
@@ -45,5 +47,8 @@ final readonly class Monitors
         public float $impossibleMetresPerSecondSquared = 0.0,
         public float $leastEvenness = 0.0,
     ) {
+        Quantity::positive(['openAboveVolts' => $this->openAboveVolts, 'groundBelowVolts' => $this->groundBelowVolts, 'supplyAboveVolts' => $this->supplyAboveVolts, 'shortedBelowVolts' => $this->shortedBelowVolts, 'missingAboveMetresPerSecond' => $this->missingAboveMetresPerSecond, 'missingSeconds' => $this->missingSeconds, 'patternAboveMetresPerSecond' => $this->patternAboveMetresPerSecond, 'patternTurns' => $this->patternTurns, 'deviationShare' => $this->deviationShare, 'deviationAboveMetresPerSecond' => $this->deviationAboveMetresPerSecond, 'deviationSeconds' => $this->deviationSeconds, 'weakAboveMetresPerSecond' => $this->weakAboveMetresPerSecond, 'drivingConfirmedBy' => $this->drivingConfirmedBy]);
+        Quantity::notNegative(['thresholdSpread' => $this->thresholdSpread, 'lowVolts' => $this->lowVolts, 'impossibleMetresPerSecondSquared' => $this->impossibleMetresPerSecondSquared]);
+        Quantity::within('leastEvenness', $this->leastEvenness, 0.0, 1.0);
     }
 }

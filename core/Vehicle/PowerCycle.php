@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** On, off, on again: how long each may take so that the module understands. */
 final readonly class PowerCycle
 {
@@ -14,6 +16,8 @@ final readonly class PowerCycle
      */
     public function __construct(public float $onSeconds, public float $offSeconds, public float $toleranceSeconds, public float $clearOnSeconds = 0.0)
     {
+        Quantity::positive(['onSeconds' => $this->onSeconds, 'offSeconds' => $this->offSeconds, 'toleranceSeconds' => $this->toleranceSeconds]);
+        Quantity::notNegative(['clearOnSeconds' => $this->clearOnSeconds]);
     }
 
     public function isMetBy(float $onSeconds, float $offSeconds): bool

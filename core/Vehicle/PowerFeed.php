@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /**
  * The module's own supply: battery, fuse, relay contact, plug, module, and its power ground back to the body.
  *
@@ -36,6 +38,8 @@ final readonly class PowerFeed
         public ?float $relayOhms = null,
         public ?float $rustOhms = null,
     ) {
+        Quantity::positive(['fuseAmperes' => $this->fuseAmperes, 'wireOhms' => $this->wireOhms, 'contactOhms' => $this->contactOhms, 'groundOhms' => $this->groundOhms, 'moduleOhms' => $this->moduleOhms, 'leastVolts' => $this->leastVolts]);
+        Quantity::notNegative(['relayOhms' => $this->relayOhms ?? 0.0, 'rustOhms' => $this->rustOhms ?? 0.0]);
     }
 
     public function withFuse(bool $blown): self

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** Battery and generator. */
 final readonly class Supply
 {
@@ -12,5 +14,6 @@ final readonly class Supply
         public float $chargingVolts,
         public float $internalOhms,
     ) {
+        Quantity::positive(['batteryVolts' => $this->batteryVolts, 'chargingVolts' => $this->chargingVolts, 'internalOhms' => $this->internalOhms]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** The ring that turns with the wheel: teeth, or the magnet poles of an encoder. */
 final readonly class ToothedRing
 {
@@ -39,6 +41,9 @@ final readonly class ToothedRing
         public bool $loose = false,
         public bool $turnedAway = false,
     ) {
+        Quantity::positive(['teeth' => $this->teeth]);
+        Quantity::notNegative(['missingTeeth' => $this->missingTeeth, 'chippedTeeth' => $this->chippedTeeth, 'crackPitches' => $this->crackPitches, 'runoutMetres' => $this->runoutMetres, 'liftMetres' => $this->liftMetres]);
+        Quantity::within('dirt', $this->dirt, 0.0, 1.0);
     }
 
     public function withTeeth(int $count): self

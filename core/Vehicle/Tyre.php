@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** A tyre by its marked size, for example 195/55 R15. */
 final readonly class Tyre
 {
@@ -14,6 +16,7 @@ final readonly class Tyre
         public float $outerDiameterMetres,
         private float $rollingFactor,
     ) {
+        Quantity::positive(['rollingFactor' => $this->rollingFactor, 'outerDiameterMetres' => $this->outerDiameterMetres]);
     }
 
     /**

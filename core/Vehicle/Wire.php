@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Quantity;
+
 /** One wire of a cable. A break or leak sits in the middle of its length. */
 final readonly class Wire
 {
@@ -18,6 +20,8 @@ final readonly class Wire
         public array $leaks = [],
         public float $addedOhms = 0.0,
     ) {
+        Quantity::positive(['lengthMetres' => $this->lengthMetres, 'ohmsPerMetre' => $this->ohmsPerMetre]);
+        Quantity::notNegative(['addedOhms' => $this->addedOhms]);
     }
 
     public function ohms(): float

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use Lernfall\InvalidQuantity;
 use Lernfall\LernfallException;
+use Lernfall\Quantity;
 use PHPat\Selector\Selector;
 use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Builder\BuildStep;
@@ -95,7 +97,7 @@ final class LayersTest
             static fn (string $name): SelectorInterface => Selector::inNamespace('Lernfall\\'.$name),
             [$layer, 'Document', ...$below],
         );
-        $known[] = Selector::classname(LernfallException::class);
+        array_push($known, Selector::classname(LernfallException::class), Selector::classname(Quantity::class), Selector::classname(InvalidQuantity::class));
 
         return PHPat::rule()
             ->classes(Selector::inNamespace('Lernfall\\'.$layer))

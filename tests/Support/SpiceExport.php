@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Lernfall\Circuit\ChannelNetlist;
+use Lernfall\Circuit\Excitation;
 use Lernfall\Circuit\LiveCircuit;
 
 /** Writes one of our networks as a circuit file for ngspice. */
@@ -17,7 +17,7 @@ final readonly class SpiceExport
         foreach ($netlist->conductances as $number => [$a, $b, $siemens]) {
             $lines[] = sprintf('R%d %s %s %.12g', $number, self::node($a), self::node($b), 1.0 / $siemens);
         }
-        foreach ($netlist->currents[ChannelNetlist::DC] ?? [] as $number => [$outOf, $into, $amperes]) {
+        foreach ($netlist->currents[Excitation::DC] ?? [] as $number => [$outOf, $into, $amperes]) {
             $lines[] = sprintf('I%d %s %s DC %.12g', $number, self::node($outOf), self::node($into), $amperes);
         }
         foreach ($circuit->devices as $number => $device) {

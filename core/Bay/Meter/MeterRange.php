@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Meter;
 
+use Lernfall\Quantity;
+
 /** One range of the meter. */
 final readonly class MeterRange
 {
@@ -14,5 +16,7 @@ final readonly class MeterRange
      */
     public function __construct(public float $fullScale, public float $resolution, public float $testAmperes = 0.0)
     {
+        Quantity::positive(['fullScale' => $this->fullScale, 'resolution' => $this->resolution]);
+        Quantity::notNegative(['testAmperes' => $this->testAmperes]);
     }
 }

@@ -15,6 +15,9 @@ final readonly class SensorFaults
     /** Of the ring's effect, felt from the side; from memory. */
     private const SIDEWAYS_SHARE = 0.07;
 
+    /** Whether a sensor can have a defect at all does not depend on its strength. */
+    private const ANY_STRENGTH = 0.5;
+
     /** @return list<FaultKind> */
     public static function all(): array
     {
@@ -41,7 +44,7 @@ final readonly class SensorFaults
             $id, 'sensor', $named, $unit, false,
             static fn (Channel $channel, string $conductor, float $ofFault): Channel => $channel->withSensor($channel->sensor->suffering($defect, $strength ?? $ofFault) ?? $channel->sensor),
             $nature,
-            static fn (Channel $channel): bool => $channel->sensor->suffering($defect, 1.0) !== null,
+            static fn (Channel $channel): bool => $channel->sensor->suffering($defect, self::ANY_STRENGTH) !== null,
         );
     }
 }

@@ -7,9 +7,11 @@ namespace Lernfall\Sensor\Current;
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\ChannelParts;
 use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\Excitation;
 use Lernfall\Circuit\InputVoltages;
 use Lernfall\Circuit\Netlist;
 use Lernfall\Circuit\SolvedCircuit;
+use Lernfall\Quantity;
 use Lernfall\Sensor\SwitchingInput;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Monitors;
@@ -46,6 +48,7 @@ final readonly class CurrentInput extends SwitchingInput
         public float $leastTestAmperes,
         public float $leastTestVolts,
     ) {
+        Quantity::positive(['switchOhms' => $this->switchOhms, 'testVolts' => $this->testVolts, 'testOhms' => $this->testOhms, 'offOhms' => $this->offOhms, 'shuntOhms' => $this->shuntOhms, 'thresholdAmperes' => $this->thresholdAmperes, 'leastTestAmperes' => $this->leastTestAmperes, 'leastTestVolts' => $this->leastTestVolts]);
     }
 
     public function switchesSupply(): bool
@@ -64,7 +67,7 @@ final readonly class CurrentInput extends SwitchingInput
         [$volts, $ohms] = $this->feed($channel, $state);
 
         return $netlist
-            ->source($first, Netlist::GROUND, $volts, $ohms, ChannelNetlist::DC)
+            ->source($first, Netlist::GROUND, $volts, $ohms, Excitation::DC)
             ->resistor($second, Netlist::GROUND, $this->sensesReturn ? $this->shuntOhms : ChannelNetlist::CONTACT_OHMS);
     }
 

@@ -9,6 +9,7 @@ use Lernfall\Circuit\CurrentLaw;
 use Lernfall\Circuit\Device;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\Netlist;
+use Lernfall\Quantity;
 use Lernfall\Sensor\SwitchingSensor;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Electronics;
@@ -41,6 +42,10 @@ final readonly class CurrentSensor extends SwitchingSensor
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
     ) {
+        Quantity::positive(['lowAmperes' => $this->lowAmperes, 'highAmperes' => $this->highAmperes, 'wakesAtVolts' => $this->wakesAtVolts, 'leakOhms' => $this->leakOhms, 'backwardsVolts' => $this->backwardsVolts, 'backwardsOhms' => $this->backwardsOhms]);
+        Quantity::notNegative(['greatestGapMetres' => $this->greatestGapMetres]);
+        Quantity::above('highAmperes', $this->highAmperes, $this->lowAmperes);
+        Quantity::above('fullAtVolts', $this->fullAtVolts, $this->wakesAtVolts);
     }
 
     public function technology(): string

@@ -7,12 +7,14 @@ namespace Lernfall\Sensor\Passive;
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\ChannelParts;
 use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\Excitation;
 use Lernfall\Circuit\Injection;
 use Lernfall\Circuit\InputVoltages;
 use Lernfall\Circuit\ModuleInput;
 use Lernfall\Circuit\Netlist;
 use Lernfall\Circuit\SolvedCircuit;
 use Lernfall\Module\SpeedListening;
+use Lernfall\Quantity;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Monitors;
 
@@ -33,6 +35,7 @@ final readonly class PassiveInput implements SpeedListening
         public float $acrossOhms,
         public float $thresholdPeakVolts,
     ) {
+        Quantity::positive(['biasVolts' => $this->biasVolts, 'railOhmsOn' => $this->railOhmsOn, 'railOhmsOff' => $this->railOhmsOff, 'pullUpOhms' => $this->pullUpOhms, 'pullDownOhms' => $this->pullDownOhms, 'acrossOhms' => $this->acrossOhms, 'thresholdPeakVolts' => $this->thresholdPeakVolts]);
     }
 
     public function loading(float $acrossOhms): self
@@ -57,7 +60,7 @@ final readonly class PassiveInput implements SpeedListening
         $powered = ChannelParts::isPowered($channel, $state);
 
         return $netlist
-            ->source($rail, Netlist::GROUND, $powered ? $this->biasVolts : 0.0, $powered ? $this->railOhmsOn : $this->railOhmsOff, ChannelNetlist::DC)
+            ->source($rail, Netlist::GROUND, $powered ? $this->biasVolts : 0.0, $powered ? $this->railOhmsOn : $this->railOhmsOff, Excitation::DC)
             ->resistor($rail, $first, $this->pullUpOhms)
             ->resistor($second, Netlist::GROUND, $this->pullDownOhms)
             ->resistor($first, $second, $this->acrossOhms);

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Lernfall\Sensor\Passive;
 
 use Lernfall\Circuit\ChannelNetlist;
-use Lernfall\Circuit\ChannelParts;
 use Lernfall\Circuit\CircuitSensor;
 use Lernfall\Circuit\Device;
 use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\Excitation;
 use Lernfall\Circuit\JumperLead;
 use Lernfall\Circuit\Netlist;
+use Lernfall\Quantity;
 use Lernfall\Signal\CopperResistance;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\SensorDefect;
@@ -41,6 +42,9 @@ final readonly class PassiveSensor implements CircuitSensor
         public ?float $housingLeakOhms = null,
         private bool $foreign = false,
     ) {
+        Quantity::positive(['coilOhmsAt20Celsius' => $this->coilOhmsAt20Celsius, 'gapDecayMetres' => $this->gapDecayMetres]);
+        Quantity::notNegative(['signalVoltSeconds' => $this->signalVoltSeconds]);
+        Quantity::positive(['housingLeakOhms' => $this->housingLeakOhms ?? INF]);
     }
 
     public function technology(): string
@@ -145,7 +149,7 @@ final readonly class PassiveSensor implements CircuitSensor
         }
         $ends = ChannelNetlist::sensorNodes($channel);
         $ohms = CopperResistance::at($state->hubCelsius, $this->coilOhmsAt20Celsius);
-        $emf = ChannelParts::emf($channel->id);
+        $emf = Excitation::emf($channel->id);
         if ($this->housingLeakOhms === null) {
             return $netlist->source($ends[0], $ends[1], 1.0, $ohms, $emf);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Sensor\PulseWidth;
 
+use Lernfall\Quantity;
+
 /** What a pulse-width sensor says in the length of its pulses: direction, how much air gap it has left, that nothing turns. */
 final readonly class Pulses
 {
@@ -21,6 +23,8 @@ final readonly class Pulses
         public float $standstillSeconds,
         public float $standstillEverySeconds,
     ) {
+        Quantity::positive(['forwardSeconds' => $this->forwardSeconds, 'backwardSeconds' => $this->backwardSeconds, 'weakSeconds' => $this->weakSeconds, 'standstillSeconds' => $this->standstillSeconds, 'standstillEverySeconds' => $this->standstillEverySeconds]);
+        Quantity::within('weakFromShare', $this->weakFromShare, 0.0, 1.0);
     }
 
     /** @param  float  $gapShare  the gap against the greatest it can bridge */

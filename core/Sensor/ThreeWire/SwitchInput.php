@@ -7,9 +7,11 @@ namespace Lernfall\Sensor\ThreeWire;
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\ChannelParts;
 use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\Excitation;
 use Lernfall\Circuit\InputVoltages;
 use Lernfall\Circuit\Netlist;
 use Lernfall\Circuit\SolvedCircuit;
+use Lernfall\Quantity;
 use Lernfall\Sensor\SwitchingInput;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Monitors;
@@ -42,6 +44,8 @@ final readonly class SwitchInput extends SwitchingInput
         public float $leastSupplyAmperes,
         public float $leastSupplyVolts,
     ) {
+        Quantity::positive(['supplyOhms' => $this->supplyOhms, 'offOhms' => $this->offOhms, 'groundOhms' => $this->groundOhms, 'pullOhms' => $this->pullOhms, 'inputOhms' => $this->inputOhms, 'thresholdVolts' => $this->thresholdVolts, 'leastSupplyAmperes' => $this->leastSupplyAmperes, 'leastSupplyVolts' => $this->leastSupplyVolts]);
+        Quantity::notNegative(['supplyVolts' => $this->supplyVolts, 'pullVolts' => $this->pullVolts]);
     }
 
     public function switchesSupply(): bool
@@ -60,9 +64,9 @@ final readonly class SwitchInput extends SwitchingInput
         [$volts, $ohms] = $this->feed($channel, $state);
 
         return $netlist
-            ->source($first, Netlist::GROUND, $volts, $ohms, ChannelNetlist::DC)
+            ->source($first, Netlist::GROUND, $volts, $ohms, Excitation::DC)
             ->resistor($second, Netlist::GROUND, $this->groundOhms)
-            ->source($signal, Netlist::GROUND, ChannelParts::isPowered($channel, $state) ? $this->pullVolts : 0.0, $this->pullOhms, ChannelNetlist::DC)
+            ->source($signal, Netlist::GROUND, ChannelParts::isPowered($channel, $state) ? $this->pullVolts : 0.0, $this->pullOhms, Excitation::DC)
             ->resistor($signal, Netlist::GROUND, $this->inputOhms);
     }
 

@@ -9,6 +9,7 @@ use Lernfall\Circuit\Device;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\JumperLead;
 use Lernfall\Circuit\Netlist;
+use Lernfall\Quantity;
 use Lernfall\Sensor\SwitchingSensor;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Electronics;
@@ -32,6 +33,8 @@ final readonly class SwitchSensor extends SwitchingSensor
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
     ) {
+        Quantity::positive(['consumptionOhms' => $this->consumptionOhms, 'onOhms' => $this->onOhms, 'leastVolts' => $this->leastVolts]);
+        Quantity::notNegative(['greatestGapMetres' => $this->greatestGapMetres]);
     }
 
     public function technology(): string

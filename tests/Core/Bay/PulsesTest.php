@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Sensor\Current\CurrentSensor;
 use Lernfall\Sensor\PulseWidth\Pulses;
+use Lernfall\Sensor\PulseWidth\PulseWidthSensor;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -25,8 +25,8 @@ final class PulsesTest extends TestCase
     public function test_near_the_end_of_its_reach_the_pulses_are_short(): void
     {
         $reach = Workbench::vehicle('lendo-15')->channel('RR');
-        self::assertInstanceOf(CurrentSensor::class, $reach->sensor);
-        $more = 0.93 * $reach->sensor->greatestGapMetres - $reach->gapMetres;
+        self::assertInstanceOf(PulseWidthSensor::class, $reach->sensor);
+        $more = 0.93 * $reach->sensor->output->greatestGapMetres - $reach->gapMetres;
 
         self::assertEqualsWithDelta(40e-6, $this->pulseSeconds([['gap-large', 'RR', '', $more]], 1.0), 10e-6);
         self::assertEqualsWithDelta(40e-6, $this->pulseSeconds([['gap-large', 'RR', '', $more]], -1.0), 10e-6);

@@ -33,7 +33,7 @@ final class CaseReaderTest extends TestCase
             'a fault the sensor cannot have' => [['faults' => [['kind' => 'sensor-dead', 'channel' => 'FR']]], "/faults/0/kind: 'sensor-dead' cannot be at FR, where a sensor of the kind 'passive' looks at teeth"],
             'no fault' => [['faults' => []], '/faults: expected at least one fault, found array'],
             'a value the car does not have' => [['carValues' => ['/wings' => 2]], "/carValues/~1wings: the car has no value at '/wings'"],
-            'a value of the wrong type' => [['carValues' => ['/ambientCelsius' => 'warm']], "/vehicle/ambientCelsius: expected a number, found 'warm'"],
+            'a value of the wrong type' => [['carValues' => ['/ambientCelsius' => 'warm']], "/carValues/~1ambientCelsius: expected a number, found 'warm'"],
         ];
     }
 

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Circuit;
+
+/** What a circuit is solved for: names of the sources that are switched on together. */
+final readonly class Excitation
+{
+    /** Everything that stands still: battery, supplies, bias. */
+    public const DC = 'dc';
+
+    /** One volt induced in the coil of a channel. */
+    public static function emf(string $channelId): string
+    {
+        return "emf.$channelId";
+    }
+}
