@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Documents\ContentLibrary;
 use Illuminate\Console\Command;
 use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Calibration\DistortedVehicle;
 use Lernfall\Calibration\RandomFaults;
 use Lernfall\Chance\Draw;
 use Lernfall\Evidence\Advice\RepairCost;
@@ -58,7 +59,7 @@ final class BenchAdvice extends Command
         $minutes = [];
         $count = (int) $this->option('faults');
         for ($number = 0; $number < $count; $number++) {
-            $vehicle = $isOutside ? VehicleReader::read($this->distorted($document, new Draw("$id $number"))) : $sound;
+            $vehicle = $isOutside ? VehicleReader::read(DistortedVehicle::of($document, new Draw("$id $number"))) : $sound;
             $fault = $faults->on($vehicle, $number);
             $case = new FaultCase('', '', '', $vehicle, [$fault]);
             $isNoticed = Hypotheses::hasWarned($case->car("$id $number"), $simulator);
@@ -84,30 +85,6 @@ final class BenchAdvice extends Command
         $evidence = $library->evidence()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge($isNoticed ? [] : self::COMPLAINED, lampTold: $isNoticed));
 
         return (new AdviceFollower($evidence->simulator, $evidence->remedies, $evidence->adviser(120.0)))->work($case, $evidence->beginning(), $seed);
-    }
-
-    /**
-     * A car its makers would not know: gap decay up to 30 % off, thresholds up to 20 %, parts scattering half as much again.
-     *
-     * @param  array<array-key, mixed>  $document
-     * @return array<array-key, mixed>
-     */
-    private function distorted(array $document, Draw $draw): array
-    {
-        $off = static fn (string $name, float $share): float => 1.0 + $share * (2.0 * $draw->uniform($name) - 1.0);
-        array_walk_recursive($document, static function (mixed &$value, mixed $key) use ($off): void {
-            if (! is_int($value) && ! is_float($value)) {
-                return;
-            }
-            $value = match ($key) {
-                'gapDecayMillimetres' => $value * $off('decay', 0.3),
-                'openAboveVolts', 'groundBelowVolts', 'shortedBelowVolts', 'thresholdPeakVolts', 'thresholdAmperes' => $value * $off("threshold $key", 0.2),
-                'signal', 'gap' => $value < 0.5 ? $value * 1.5 : $value,
-                default => $value,
-            };
-        });
-
-        return $document;
     }
 
     /** Among remedies given so much, so many should be right. */

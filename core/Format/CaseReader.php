@@ -84,7 +84,7 @@ final readonly class CaseReader
 
         return new CaseKnowledge(
             $node->has('priorFactors') ? $this->factors($node->at('priorFactors')) : [],
-            array_values(array_map(fn (Node $pair): array => $this->faultsOf($pair, $vehicle), $pairs)),
+            array_values(array_map(fn (Node $pair): array => $this->sharing($this->faultsOf($pair, $vehicle), $pair), $pairs)),
             $node->has('lampTold') ? $node->bool('lampTold') : null,
         );
     }
@@ -174,8 +174,7 @@ final readonly class CaseReader
     /** @return non-empty-list<Fault> */
     private function faults(Node $root, Vehicle $vehicle): array
     {
-        $faults = $this->faultsOf($root->at('faults'), $vehicle);
-        $this->mustShareProvocation($faults, $root);
+        $faults = $this->sharing($this->faultsOf($root->at('faults'), $vehicle), $root->at('faults'));
 
         return $faults === [] ? throw $root->at('faults')->wrong('at least one fault') : $faults;
     }
@@ -210,18 +209,21 @@ final readonly class CaseReader
      * Whatever comes and goes on a channel comes and goes together.
      *
      * @param  list<Fault>  $faults
+     * @return list<Fault>
      */
-    private function mustShareProvocation(array $faults, Node $root): void
+    private function sharing(array $faults, Node $list): array
     {
         $first = [];
         foreach ($faults as $index => $fault) {
             if ($fault->provokedBy !== null && ($first[$fault->channel] ??= $fault->provokedBy) !== $fault->provokedBy) {
                 throw InvalidDocument::because(
-                    $root->at('faults')->at($index)->pointer().'/provokedBy',
+                    $list->at($index)->pointer().'/provokedBy',
                     "another fault at $fault->channel is provoked by '{$first[$fault->channel]->value}'; at one channel all are provoked alike",
                 );
             }
         }
+
+        return $faults;
     }
 
     private function provocation(Node $node): Provocation

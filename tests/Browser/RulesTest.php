@@ -33,6 +33,16 @@ final class RulesTest extends BrowserTestCase
         $this->person()->signIn('bente')->open('/report/2')->see('Decided by Marta Kessel')->see('Shown to me on paper before clearing.')->doNotSee('decide otherwise');
     }
 
+    /** What is no number is told beside its field, and nothing is decided by it. */
+    public function test_a_typing_error_neither_withdraws_nor_zeroes_a_mark(): void
+    {
+        $dialog = $this->person()->signIn('kessel')->open('/report/2')->press('Decide otherwise: Safety')->fill('Reason', 'Seen with my own eyes.');
+        foreach (['4 1/2', '', 'many', '-3'] as $typed) {
+            $dialog->fill('Points, 0 to', $typed)->press('Keep this decision')->see('from 0 up');
+        }
+        $dialog->fill('Points, 0 to', '4,5')->press('Keep this decision')->see('4.5 instead of');
+    }
+
     public function test_whether_a_case_can_be_solved_is_worked_out_beside_the_answers(): void
     {
         $this->person()->signIn('kessel')->open('/cases/2')->see('C0045')->press('Can it be solved?')->see(' of 4 done')->see('Can be solved: right on 3 of 3 cars');

@@ -41,11 +41,12 @@ final readonly class SupplyWork
         if ($feed->volts <= 0.0) {
             return Branch::only($car->in($car->state->withConnections($connections->fedBy(null))), Prediction::of('done'));
         }
-        if (! $car->state->isOpen($car->vehicle->channel($feed->channel)->plugs()[0]->plugId)) {
+        $plug = $car->vehicle->channel($feed->channel)->plugs()[0];
+        if (! $car->state->isOpen($plug->plugId)) {
             return Branch::refused($car, Refusal::PlugJoined);
         }
         $supply = new BenchSupply($feed->channel, $feed->volts, $feed->limitAmperes, $feed->reversed, $this->benchLoadOhms);
-        $fed = ElectricalDamage::done($car->in($car->state->withConnections($connections->fedBy($supply))));
+        $fed = ElectricalDamage::done($car->in($car->state->withConnections($connections->fedBy($supply, $plug->plugId))));
         $branches = [];
         foreach (Standstill::ways($fed, [$feed->channel]) as [$weight, $state, $teeth]) {
             $branches[] = new Branch($weight, $fed->in($state), $this->display($fed, $supply, $teeth));

@@ -7,6 +7,7 @@ namespace Lernfall\Bay\Car;
 use Lernfall\Circuit\BenchSupply;
 use Lernfall\Circuit\Injection;
 use Lernfall\Circuit\JumperLead;
+use Lernfall\Vehicle\Pad;
 
 /** What is done to the car from outside at this moment: leads and sources connected, something moved or warmed. */
 final readonly class Connections
@@ -14,6 +15,8 @@ final readonly class Connections
     /**
      * @param  list<JumperLead>  $jumpers
      * @param  bool  $breakout  a lead between module plug and module brings every pin out
+     * @param  string  $injectedAt  id of the open plug the generator sits on; "" for none
+     * @param  string  $fedAt  id of the open plug the bench supply sits on; "" for none
      * @param  bool  $meterFuseBlown  the meter's current input is open until its fuse is renewed
      */
     private function __construct(
@@ -23,6 +26,8 @@ final readonly class Connections
         public ?BenchSupply $bench,
         public bool $breakout,
         public bool $meterFuseBlown,
+        private string $injectedAt = '',
+        private string $fedAt = '',
     ) {
     }
 
@@ -31,35 +36,37 @@ final readonly class Connections
         return new self(null, null, [], null, false, false);
     }
 
-    public function with(?Injection $injection): self
+    /** @param  string  $plugId  the open plug it sits on */
+    public function with(?Injection $injection, string $plugId = ''): self
     {
-        return new self($injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown);
+        return new self($injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $plugId, $this->fedAt);
     }
 
     public function provoking(?Provoked $provoked): self
     {
-        return new self($this->injection, $provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown);
+        return new self($this->injection, $provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt);
     }
 
     /** @param  list<JumperLead>  $jumpers */
     public function joinedBy(array $jumpers): self
     {
-        return new self($this->injection, $this->provoked, $jumpers, $this->bench, $this->breakout, $this->meterFuseBlown);
+        return new self($this->injection, $this->provoked, $jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt);
     }
 
-    public function fedBy(?BenchSupply $bench): self
+    /** @param  string  $plugId  the open plug it sits on */
+    public function fedBy(?BenchSupply $bench, string $plugId = ''): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $bench, $this->breakout, $this->meterFuseBlown);
+        return new self($this->injection, $this->provoked, $this->jumpers, $bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $plugId);
     }
 
     public function broughtOut(bool $breakout): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $breakout, $this->meterFuseBlown);
+        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt);
     }
 
     public function withMeterFuse(bool $blown): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $blown);
+        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $blown, $this->injectedAt, $this->fedAt);
     }
 
     /** @return list<string> what is clipped to the car, by name */
@@ -79,18 +86,20 @@ final readonly class Connections
         return $this->injection !== null || $this->jumpers !== [] || $this->bench !== null;
     }
 
-    /** What sits on the open sensor plug of a channel comes off when that is joined. */
+    /** What sits on an open plug comes off when that plug is joined, and nothing else does. */
     public function joined(string $plugId): self
     {
-        $sits = static fn (string $channel): bool => str_starts_with($plugId, "$channel.");
+        $sits = static fn (Pad $pad): bool => $pad->onPlug && $plugId === "$pad->channel.$pad->plugName";
 
         return new self(
-            $this->injection !== null && $sits($this->injection->channel) ? null : $this->injection,
+            $plugId === $this->injectedAt ? null : $this->injection,
             $this->provoked,
-            array_values(array_filter($this->jumpers, static fn (JumperLead $lead): bool => array_filter([$lead->first, $lead->second], static fn ($pad): bool => $pad->onPlug && $sits($pad->channel) && str_ends_with($plugId, ".$pad->plugName")) === [])),
-            $this->bench !== null && $sits($this->bench->channel) ? null : $this->bench,
+            array_values(array_filter($this->jumpers, static fn (JumperLead $lead): bool => ! $sits($lead->first) && ! $sits($lead->second))),
+            $plugId === $this->fedAt ? null : $this->bench,
             $this->breakout,
             $this->meterFuseBlown,
+            $plugId === $this->injectedAt ? '' : $this->injectedAt,
+            $plugId === $this->fedAt ? '' : $this->fedAt,
         );
     }
 }

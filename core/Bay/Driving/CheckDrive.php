@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Driving;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Car\SpeedReception;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
@@ -30,14 +31,32 @@ final readonly class CheckDrive
     /** @return non-empty-list<Branch> */
     public function drive(Car $car, Journey $route): array
     {
+        $car = DrivingWork::letGo($car);
         $rolled = $car->in($car->state->rolled());
         if ($route !== Route::CheckRun) {
             return Branch::only($rolled, Prediction::of('driven', ['level-lamp' => CategoryFeature::certain('spoiled'), 'steady-lamp' => CategoryFeature::certain('spoiled')]));
         }
+        $chances = [];
+        foreach ($car->vehicle->channelIds() as $id) {
+            $acts = Intermittence::at($car, $id, $route);
+            $chances += $acts === null ? [] : [$acts->event => $acts->chance];
+        }
+        $branches = [];
+        foreach (OutcomeBranching::of($rolled, $chances) as [$weight, $state, $outcomes]) {
+            $branches[] = $this->judged($weight, $rolled->in($state), array_keys(array_filter($outcomes)));
+        }
+
+        return $branches;
+    }
+
+    /** @param  list<string>  $acting  events of what acts on this drive */
+    private function judged(float $weight, Car $car, array $acting): Branch
+    {
         $level = [];
         $steady = [];
         foreach ($car->vehicle->channelIds() as $id) {
-            $channel = $car->channel($id);
+            $acts = array_filter($acting, static fn (string $event): bool => str_starts_with($event, "$id/")) !== [];
+            $channel = ($acts ? $car->actingChannel($id) : null) ?? $car->channel($id);
             $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
             if (! $input->counts(Rotation::turnsPerSecond($car->vehicle->tyre, $this->check->levelMetresPerSecond))) {
                 $level[] = $this->check->levelCodes[$id] ?? '';
@@ -46,8 +65,9 @@ final readonly class CheckDrive
                 $steady[] = $this->check->steadyCodes[$id] ?? '';
             }
         }
+        $found = array_values(array_filter([...$level, ...$steady]));
 
-        return Branch::only($rolled->in($rolled->state->withSession($rolled->state->session->found(array_values(array_filter([...$level, ...$steady]))))), Prediction::of('driven', [
+        return new Branch($weight, $car->in($car->state->withSession($car->state->session->found($found))), Prediction::of('driven', [
             'level-lamp' => CategoryFeature::certain($level === [] ? 'resumes' : 'stays-on'),
             'steady-lamp' => CategoryFeature::certain($steady === [] ? 'resumes' : 'stays-on'),
         ]));

@@ -12,7 +12,6 @@ use Lernfall\Bay\Car\SpeedReception;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
-use Lernfall\Chance\Deviations;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
 use Lernfall\Drive\Ground;
@@ -28,14 +27,6 @@ use Lernfall\Vehicle\LampOut;
 /** Driving: what the module's monitors find on the way. */
 final readonly class DrivingWork
 {
-    /** How readily a provoked fault acts on a drive that provokes it. */
-    private const READINESS = [
-        'steering-left' => 0.85, 'steering-right' => 0.85, 'wiggle-cable' => 0.7, 'wiggle-sensor-plug' => 0.6, 'wiggle-loom' => 0.6,
-        'wiggle-module-plug' => 0.5, 'heat' => 0.7, 'wet' => 0.05, 'vibration' => 0.9, 'bumps' => 0.8,
-    ];
-
-    private const READINESS_SPREAD = 0.15;
-
     /** @param  ?bool  $acts  whether what comes and goes acts on this drive; null leaves it to the drive and to chance */
     public function __construct(private ?bool $acts = null)
     {
@@ -199,7 +190,8 @@ final readonly class DrivingWork
     {
         $acting = $car->actingChannel($id);
         $provocation = $car->vehicle->channel($id)->acting?->provocation;
-        if ($acting === null || $provocation === null || $this->acts === false || $this->acts === null && ! $route->provokes($provocation) || ! $monitors->tests(Failure::Erratic, $drive)) {
+        $acts = Intermittence::at($car, $id, $route, $this->acts);
+        if ($acting === null || $provocation === null || $acts === null || ! $monitors->tests(Failure::Erratic, $drive)) {
             return [];
         }
         $input = (new SpeedReception($car))->whileDriving($acting, 0.0);
@@ -210,11 +202,8 @@ final readonly class DrivingWork
         if ($moment !== null && $moment->metresPerSecond < $monitors->implausibleFrom(INF, $monitors->pitchMetres($input))) {
             return []; // so slow that a wheel could have stopped
         }
-        $drives = array_sum(array_filter($car->state->record->asked, static fn (string $question): bool => str_starts_with($question, 'road-test'), ARRAY_FILTER_USE_KEY));
-        $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard($id.Deviations::READINESS);
-        $event = "$id/erratic/acts@$drives";
 
-        return [$event => [$moment, $this->acts === true ? 1.0 : $car->deviations->chance($event, max(0.0, min(1.0, $readiness)))]];
+        return [$acts->event => [$moment, $acts->chance]];
     }
 
     /** @return array{?Moment, float} */

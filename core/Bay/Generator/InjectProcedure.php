@@ -79,12 +79,13 @@ final readonly class InjectProcedure extends BaseCarProcedure
         if ($action->hertz <= 0.0) {
             return Branch::only($car->in($car->state->withConnections($connections->with(null))), Prediction::of('done'));
         }
+        $plug = $car->vehicle->channel($action->channel)->plugs()[0];
         $injection = new Injection($action->channel, $action->shape->value, $action->hertz, $action->amplitude, $action->at);
 
         return match (true) {
-            ! $car->state->isOpen($car->vehicle->channel($action->channel)->plugs()[0]->plugId) => Branch::refused($car, Refusal::PlugJoined),
+            ! $car->state->isOpen($plug->plugId) => Branch::refused($car, Refusal::PlugJoined),
             $car->state->key->isRunning() => Branch::refused($car, Refusal::EngineRunning),
-            default => Branch::only($car->in($car->state->withConnections($connections->with($injection))), Prediction::of('done')),
+            default => Branch::only($car->in($car->state->withConnections($connections->with($injection, $plug->plugId))), Prediction::of('done')),
         };
     }
 }

@@ -116,9 +116,26 @@ final readonly class RightRepair implements Criterion
         }
         $named = $this->rightlyNamed($job, PHP_INT_MAX);
 
-        return $named === null
-            ? new Verdict(self::MISNAMED_SHARE, null, 'mark.repair.nothing-misnamed', [], 'mark.repair.name-it')
-            : new Verdict(1.0, $named->number, 'mark.repair.nothing-needed');
+        return count($named) === count($job->case->faults) && $named !== []
+            ? new Verdict(1.0, $named[0]->number, 'mark.repair.nothing-needed')
+            : $this->misnamed($job, $named, null, 'mark.repair.nothing-misnamed');
+    }
+
+    /**
+     * Every cause that is named gives its part of what naming is worth.
+     *
+     * @param  list<Step>  $named
+     */
+    private function misnamed(Job $job, array $named, ?int $step, string $none): Verdict
+    {
+        $faults = count($job->case->faults);
+
+        return $named === []
+            ? new Verdict(self::MISNAMED_SHARE, $step, $none, [], 'mark.repair.name-it')
+            : new Verdict(
+                self::MISNAMED_SHARE + (1.0 - self::MISNAMED_SHARE) * count($named) / $faults, $step ?? $named[0]->number,
+                'mark.repair.named-in-part', ['named' => count($named), 'faults' => $faults], 'mark.repair.name-it',
+            );
     }
 
     private function removed(Job $job, Step $repair): Verdict
@@ -128,25 +145,28 @@ final readonly class RightRepair implements Criterion
             return new Verdict(self::DEAR_SHARE, $repair->number, 'mark.repair.dear', ['repair' => $needed[0]->kind->value], 'mark.repair.cheaper');
         }
 
-        return $this->rightlyNamed($job, $repair->number) !== null
+        $named = $this->rightlyNamed($job, $repair->number);
+
+        return count($named) === count($job->case->faults) && $named !== []
             ? new Verdict(1.0, $repair->number, 'mark.repair.right')
-            : new Verdict(self::MISNAMED_SHARE, $repair->number, 'mark.repair.misnamed', [], 'mark.repair.name-it');
+            : $this->misnamed($job, $named, $repair->number, 'mark.repair.misnamed');
     }
 
-    /** The step before this one in which a fault of the case is named. */
-    private function rightlyNamed(Job $job, int $before): ?Step
+    /** @return list<Step> before this one, one for each fault of the case that is named */
+    private function rightlyNamed(Job $job, int $before): array
     {
-        foreach ($job->stepsOf(NameCause::class) as $step) {
-            foreach ($job->case->faults as $fault) {
+        $named = [];
+        foreach ($job->case->faults as $index => $fault) {
+            foreach ($job->stepsOf(NameCause::class) as $step) {
                 if ($step->number < $before && $step->action instanceof NameCause
                     && $step->action->channel === $fault->channel
                     && $step->action->station === $fault->kind->station
                     && $step->action->defect === $fault->kind->defect) {
-                    return $step;
+                    $named[$index] ??= $step;
                 }
             }
         }
 
-        return null;
+        return array_values($named);
     }
 }

@@ -7,6 +7,7 @@ import { SelectField, TextField } from '../ui/Field';
 import { writtenUnits } from '../words/quantities';
 import { isNumber } from '../words/shown';
 import { t } from '../words/words';
+import { typedNumber } from '../words/number';
 import type { Bay } from './useBay';
 
 type Written = Extract<Action, { do: 'write-reading' }>;
@@ -35,8 +36,8 @@ export function WriteDown({ step, feature, sights, act, busy }: Props) {
     const isOpen = unit === OVERLOAD;
 
     const write = async () => {
-        const parsed = Number(value.trim().replace(',', '.'));
-        if (sights === undefined && !isOpen && (value.trim() === '' || Number.isNaN(parsed)))
+        const parsed = typedNumber(value);
+        if (sights === undefined && !isOpen && parsed === null)
             return setErrors({ value: t('write.value-missing') });
         if (sights === undefined && unit === '') return setErrors({ unit: t('write.unit-missing') });
         if (sights !== undefined && sight === '') return setErrors({ word: t('write.sight-missing') });

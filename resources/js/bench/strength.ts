@@ -1,5 +1,6 @@
 import type { FaultKind } from '../api/types';
 import { THIN_SPACE } from '../words/quantities';
+import { typedNumber } from '../words/number';
 import { t } from '../words/words';
 
 /** How many of the edited unit make one of the stored: gaps in millimetres, shares in percent. */
@@ -11,7 +12,7 @@ export function edited(kind: Pick<FaultKind, 'unit'>, strength: number): string 
 }
 
 export function parsed(kind: Pick<FaultKind, 'unit'>, text: string): number {
-    return Number(text.replace(',', '.')) / (EDITED[kind.unit] ?? 1);
+    return (typedNumber(text) ?? NaN) / (EDITED[kind.unit] ?? 1);
 }
 
 export function spoken(kind: FaultKind, strength: number): string {

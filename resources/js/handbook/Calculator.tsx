@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, Refused, taken } from '../api/client';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
+import { typedNumber } from '../words/number';
 import { t } from '../words/words';
 
 interface Kind {
@@ -68,7 +69,7 @@ export function Calculator({ calculator: { what, fields } }: { calculator: Kind 
 function sent(values: Record<string, string>): Record<string, string | number> {
     return Object.fromEntries(
         Object.entries(values).map(([field, text]) => {
-            const number = Number(text.trim().replace(',', '.'));
+            const number = typedNumber(text) ?? NaN;
             return [field, field === 'size' || text.trim() === '' || Number.isNaN(number) ? text : number];
         }),
     );

@@ -1,4 +1,5 @@
 import type { Policy } from '../api/types';
+import { typedNumber } from '../words/number';
 import { t } from '../words/words';
 
 type Schools = Policy['schools'];
@@ -44,7 +45,7 @@ export function drafted(policy: Policy): Draft {
 export function checked(draft: Draft): { own: Policy | null; errors: Record<string, string>; total: number } {
     const errors: Record<string, string> = {};
     const read = (name: string, text: string, most: number, whole = false) => {
-        const value = Number(text.trim().replace(',', '.') || NaN);
+        const value = typedNumber(text) ?? NaN;
         const fits = value >= 0 && value <= most && (!whole || Number.isInteger(value));
         if (!fits) errors[name] = t(whole ? 'policy.whole' : 'policy.number', { most });
         return fits ? value : 0;

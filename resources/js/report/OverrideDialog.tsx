@@ -1,10 +1,13 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
 import { api, Refused, taken } from '../api/client';
 import type { Mark, Override } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextArea, TextField } from '../ui/Field';
+import { typedNumber } from '../words/number';
 import { points } from '../words/quantities';
 import { t } from '../words/words';
 
@@ -15,17 +18,30 @@ interface Props {
     onClose: () => void;
 }
 
+const decision = z.object({
+    points: z
+        .string()
+        .refine((text) => (typedNumber(text) ?? -1) >= 0, { error: () => t('override.points-wrong') }),
+    reason: z.string(),
+});
+
 /** The instructor's own points for one criterion, with the reason; the computed ones stay beside them. */
 export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
-    const [given, setGiven] = useState(points(override?.points ?? mark.points));
-    const [reason, setReason] = useState(override?.reason ?? '');
+    const form = useForm({
+        resolver: zodResolver(decision),
+        defaultValues: { points: points(override?.points ?? mark.points), reason: override?.reason ?? '' },
+    });
     const client = useQueryClient();
     const decide = useMutation({
         mutationFn: (decided: number | null) =>
             taken(
                 api.POST('/api/attempts/{attempt}/overrides', {
                     params: { path: { attempt } },
-                    body: { criterion: mark.criterion, points: decided, reason },
+                    body: {
+                        criterion: mark.criterion,
+                        points: decided,
+                        reason: form.getValues('reason'),
+                    },
                 }),
             ),
         onSuccess: async () => {
@@ -33,7 +49,8 @@ export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
             onClose();
         },
     });
-    const errors = decide.error instanceof Refused ? decide.error.fields : {};
+    const refused = decide.error instanceof Refused ? decide.error.fields : {};
+    const wrong = form.formState.errors;
 
     return (
         <Dialog
@@ -43,10 +60,9 @@ export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
         >
             <form
                 className="flex flex-col gap-3"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    decide.mutate(Number(given.replace(',', '.')));
-                }}
+                onSubmit={(event) =>
+                    void form.handleSubmit((given) => decide.mutate(typedNumber(given.points)))(event)
+                }
             >
                 <p className="text-ink-soft">
                     {t('override.computed', { points: points(mark.points), out_of: mark.outOf })}{' '}
@@ -55,19 +71,17 @@ export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
                 <TextField
                     label={t('override.points', { out_of: mark.outOf })}
                     inputMode="decimal"
-                    value={given}
-                    onChange={(event) => setGiven(event.target.value)}
-                    error={errors.points}
+                    {...form.register('points')}
+                    error={wrong.points?.message ?? refused.points}
                 />
                 <TextArea
                     label={t('override.reason')}
                     hint={t('override.reason-hint')}
                     rows={3}
-                    value={reason}
-                    onChange={(event) => setReason(event.target.value)}
-                    error={errors.reason}
+                    {...form.register('reason')}
+                    error={wrong.reason?.message ?? refused.reason}
                 />
-                {decide.isError && Object.keys(errors).length === 0 && (
+                {decide.isError && Object.keys(refused).length === 0 && (
                     <p role="alert">{decide.error.message}</p>
                 )}
                 <div className="flex gap-3">

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
+use Lernfall\Bay\BenchSupply\FeedSensor;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Generator\Inject;
+use Lernfall\Bay\Generator\InjectedShape;
 use Lernfall\Bay\Hands\TurnWheel;
 use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Bay\Meter\MeterFunction;
+use Lernfall\Bay\Plugs\Join;
 use Lernfall\Bay\Plugs\Unplug;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -30,6 +34,23 @@ final class TrailerTest extends TestCase
             self::assertGreaterThanOrEqual(0.02, $wide);
             self::assertLessThanOrEqual(0.03, $wide);
         }
+    }
+
+    /** A generator and a bench supply sit on one plug of a corner; joining another plug of it leaves them where they are. */
+    public function test_what_sits_on_one_plug_stays_when_another_is_joined(): void
+    {
+        $bench = Workbench::healthyCar('ostrel-t2')->secured();
+        $bench->do(
+            new Unplug('FL.sensor-plug'), new Unplug('FL.body-plug'),
+            new Inject('FL', InjectedShape::Sine, 100.0, 1.0), new FeedSensor('FL', 5.0, 0.02, false), new Join('FL.body-plug'),
+        );
+
+        self::assertNotNull($bench->car->state->connections->injection);
+        self::assertNotNull($bench->car->state->connections->bench);
+
+        $bench->do(new Join('FL.sensor-plug'));
+        self::assertNull($bench->car->state->connections->injection);
+        self::assertNull($bench->car->state->connections->bench);
     }
 
     private function trailer(string $corner, ?float $wider): Workbench

@@ -31,6 +31,10 @@ final class CaseReaderTest extends TestCase
                 "/faults/1/provokedBy: another fault at FR is provoked by 'heat'; at one channel all are provoked alike",
             ],
             'a fault the sensor cannot have' => [['faults' => [['kind' => 'sensor-dead', 'channel' => 'FR']]], "/faults/0/kind: 'sensor-dead' cannot be at FR, where a sensor of the kind 'passive' looks at teeth"],
+            'a known pair that two things provoke' => [
+                ['knowledge' => ['pairs' => [[['kind' => 'coil-open', 'channel' => 'FR', 'provokedBy' => 'heat'], ['kind' => 'loom-open', 'channel' => 'FR', 'conductor' => '1', 'provokedBy' => 'wet']]]]],
+                "/knowledge/pairs/0/1/provokedBy: another fault at FR is provoked by 'heat'; at one channel all are provoked alike",
+            ],
             'no fault' => [['faults' => []], '/faults: expected at least one fault, found array'],
             'a value the car does not have' => [['carValues' => ['/wings' => 2]], "/carValues/~1wings: the car has no value at '/wings'"],
             'a value of the wrong type' => [['carValues' => ['/ambientCelsius' => 'warm']], "/carValues/~1ambientCelsius: expected a number, found 'warm'"],

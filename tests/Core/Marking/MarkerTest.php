@@ -110,6 +110,22 @@ final class MarkerTest extends TestCase
         self::assertMark(20.0, 'mark.repair.misnamed', $played, 'repair');
     }
 
+    /** Each cause that is named gives its part of what naming is worth. */
+    #[TestWith([[], 20.0, 'mark.repair.misnamed'])]
+    #[TestWith([['sensor'], 22.5, 'mark.repair.named-in-part'])]
+    #[TestWith([['loom'], 22.5, 'mark.repair.named-in-part'])]
+    #[TestWith([['sensor', 'loom'], 25.0, 'mark.repair.right'])]
+    public function test_of_two_causes_each_has_to_be_named(array $named, float $points, string $reason): void
+    {
+        $cause = static fn (string $channel, string $station, string $defect): array => ['do' => 'name-cause', 'channel' => $channel, 'station' => $station, 'defect' => $defect, 'supports' => [], 'expects' => 'code-stays-away'];
+        $causes = ['sensor' => $cause('FR', 'sensor', 'open'), 'loom' => $cause('RL', 'loom', 'open')];
+        $played = Played::on(Workbench::case([['coil-open', 'FR'], ['loom-open', 'RL', '1']]))->secured()->do(
+            ...[...array_map(static fn (string $one): array => $causes[$one], $named), ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'], ['do' => 'read-codes'], ['do' => 'repair', 'kind' => 'repair-loom', 'channel' => 'RL']],
+        );
+
+        self::assertMark($points, $reason, $played, 'repair');
+    }
+
     public function test_a_needless_part_costs_half_the_repair(): void
     {
         $played = $this->measured()->do(
@@ -188,7 +204,8 @@ final class MarkerTest extends TestCase
         self::assertMark(0.0, 'mark.repair.still-faulty', $played, 'repair');
         $one = $this->par(Played::on(Workbench::case([['coil-open', 'FR']]))->secured()->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']));
 
-        $played->do(['do' => 'name-cause', 'channel' => 'RL', 'station' => 'sensor', 'defect' => 'open', 'supports' => [], 'expects' => 'code-stays-away'], ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'RL']);
+        $cause = static fn (string $channel): array => ['do' => 'name-cause', 'channel' => $channel, 'station' => 'sensor', 'defect' => 'open', 'supports' => [], 'expects' => 'code-stays-away'];
+        $played->do($cause('FR'), $cause('RL'), ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'RL']);
         self::assertMark(25.0, 'mark.repair.right', $played, 'repair');
         // a sensor costs 34 and 38 minutes at 0.9
         self::assertEqualsWithDelta(34.0 + 38.0 * 0.9, $this->par($played) - $one, 1.0);

@@ -6,6 +6,7 @@ import { displayed, shortMinutes } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
 import { lastOf } from '../card';
+import { typedNumber } from '../../words/number';
 import type { PanelProps } from './SlatePanel';
 
 /** A laboratory supply on the pins of an unplugged sensor, with its limit, and what it shows of itself. */
@@ -18,7 +19,7 @@ export function BenchSupplyForm({ attempt, channel, busy, onAct }: PanelProps) {
     const last = lastOf(attempt.steps, 'feed-sensor');
 
     const connect = () => {
-        const [level, most] = [volts, limit].map((text) => Number(text.trim().replace(',', '.')));
+        const [level, most] = [volts, limit].map((text) => typedNumber(text) ?? NaN);
         if (!(level! > 0)) return setErrors({ volts: t('write.number-missing') });
         if (Number.isNaN(most)) return setErrors({ milliamperes: t('write.number-missing') });
         void onAct(

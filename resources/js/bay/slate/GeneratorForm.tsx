@@ -7,6 +7,7 @@ import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import { lastOf } from '../card';
 import type { PanelProps } from './SlatePanel';
+import { typedNumber } from '../../words/number';
 import { SpeedList } from './scan/SpeedList';
 
 type Injection = Extract<Action, { do: 'inject' }>;
@@ -27,7 +28,7 @@ export function GeneratorForm({ attempt, channel, busy, act, onAct }: PanelProps
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
 
     const connect = () => {
-        const [frequency, level] = [hertz, amplitude].map((text) => Number(text.trim().replace(',', '.')));
+        const [frequency, level] = [hertz, amplitude].map((text) => typedNumber(text) ?? NaN);
         if (!(frequency! > 0)) return setErrors({ hertz: t('write.number-missing') });
         if (Number.isNaN(level)) return setErrors({ amplitude: t('write.number-missing') });
         void onAct(

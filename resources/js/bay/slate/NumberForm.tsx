@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { TextField } from '../../ui/Field';
+import { typedNumber } from '../../words/number';
 import { t } from '../../words/words';
 
 interface Props {
@@ -20,9 +21,8 @@ export function NumberForm({ label, start, field, onNumber, children }: Props) {
             className="flex items-end gap-2"
             onSubmit={(event) => {
                 event.preventDefault();
-                const value = Number(text.trim().replace(',', '.'));
-                if (text.trim() === '' || Number.isNaN(value))
-                    setErrors({ [field]: t('write.number-missing') });
+                const value = typedNumber(text);
+                if (value === null) setErrors({ [field]: t('write.number-missing') });
                 else onNumber(value, setErrors);
             }}
         >

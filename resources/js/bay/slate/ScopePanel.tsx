@@ -10,6 +10,7 @@ import { useShortcuts } from '../shortcuts';
 import { CompareFile } from './CompareFile';
 import { ScopeControls, type Knobs } from './ScopeControls';
 import { ScopeReadout } from './ScopeReadout';
+import { typedNumber } from '../../words/number';
 import type { PanelProps } from './SlatePanel';
 
 type Capture = Extract<Action, { do: 'capture' }>;
@@ -73,7 +74,7 @@ function knobsOf(action?: Capture): Knobs {
 }
 
 function capture(knobs: Knobs, leads: Pads, second: Pads | null): Capture {
-    const level = Number(knobs.level.replace(',', '.'));
+    const level = typedNumber(knobs.level) ?? NaN;
     const a = {
         first: leads.one,
         second: leads.two,

@@ -1,6 +1,7 @@
 import type { Action } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { SelectField, TextField } from '../../../ui/Field';
+import { typedNumber } from '../../../words/number';
 import { t } from '../../../words/words';
 
 export type Stretch = NonNullable<Extract<Action, { do: 'road-test' }>['stretches']>[number];
@@ -77,7 +78,7 @@ interface Props {
 
 /** As numbers; what is none is left to the server to object to. */
 export function parsed(stretches: Typed[]): Stretch[] {
-    const number = (text: string) => Number(text.trim().replace(',', '.')) || 0;
+    const number = (text: string) => typedNumber(text) ?? 0;
     return stretches.map(({ kilometresPerHour, ground, seconds }) => ({
         kilometresPerHour: number(kilometresPerHour),
         ground,

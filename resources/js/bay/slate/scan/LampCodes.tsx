@@ -5,6 +5,7 @@ import { TextField } from '../../../ui/Field';
 import { shortMinutes } from '../../../words/quantities';
 import { t } from '../../../words/words';
 import type { PanelProps } from '../SlatePanel';
+import { typedNumber } from '../../../words/number';
 import { SmallButton } from './SmallButton';
 
 /** Bringing the lamp to blink: by the check connector and the pedal, or by switching the power. */
@@ -107,7 +108,7 @@ function TwoNumbers({ name, fields, submit, busy, onNumbers }: TwoNumbersProps) 
             className="flex items-end gap-2"
             onSubmit={(event) => {
                 event.preventDefault();
-                const [first, second] = texts.map((text) => Number(text.trim().replace(',', '.') || NaN));
+                const [first, second] = texts.map((text) => typedNumber(text) ?? NaN);
                 const missing = [first, second].map((value) => value === undefined || Number.isNaN(value));
                 if (missing[0] || missing[1])
                     setErrors({

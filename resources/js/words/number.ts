@@ -1,0 +1,9 @@
+/** A number as people type it, with comma or point; spaces and thin spaces between thousands do not matter. */
+const TYPED = /^[-−+]?(\d+([.,]\d*)?|[.,]\d+)$/;
+
+/** The number in a field, or null where what stands there is none: nothing, a fraction, a word. */
+export function typedNumber(text: string): number | null {
+    const bare = text.replace(/[\s\u2009\u202f]/g, '');
+    const apart = /\d\s+\d+\s*\/|\//.test(text);
+    return !apart && TYPED.test(bare) ? Number(bare.replace(',', '.').replace('−', '-')) : null;
+}
