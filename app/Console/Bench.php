@@ -95,7 +95,7 @@ final class Bench extends Command
             }
         }
         sort($taken);
-        $this->line(sprintf('%9.3f ms  one step over %d suspects, in the median; %.0f ms at most', $taken[intdiv(count($taken), 2)], $evidence->hypotheses->count(), max($taken)));
+        $this->line(sprintf('%9.3f ms  one step over %d suspects, in the median; %.0f ms at most', $taken[intdiv(count($taken), 2)], $evidence->hypotheses->count(), max([0.0, ...$taken])));
         $before = hrtime(true);
         $library->solver(new Policy([], 48.0, 120.0, 0.1))->of($case, $knowledge);
         $this->line(sprintf('%9.3f ms  whether a case can be solved', (hrtime(true) - $before) / 1e6));

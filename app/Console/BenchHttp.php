@@ -18,8 +18,7 @@ final class BenchHttp extends Command
 
     public function handle(): int
     {
-        $address = $this->argument('address');
-        $visitor = new BenchVisitor(is_string($address) ? $address : '');
+        $visitor = new BenchVisitor($this->argument('address'));
         $visitor->ask('POST', '/api/session', ['name' => 'dilan', 'password' => 'lindenhof']);
         $jobs = $visitor->ask('GET', '/api/jobs');
         $times = [];
@@ -75,11 +74,11 @@ final class BenchHttp extends Command
         ];
     }
 
-    /** @param  non-empty-list<float>  $numbers */
+    /** @param  list<float>  $numbers */
     private static function median(array $numbers): float
     {
         sort($numbers);
 
-        return $numbers[intdiv(count($numbers), 2)];
+        return $numbers[intdiv(count($numbers), 2)] ?? 0.0;
     }
 }

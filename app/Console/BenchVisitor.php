@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use CurlHandle;
+use LogicException;
 use RuntimeException;
 
 /** A signed-in apprentice over HTTP, who keeps the clock. */
@@ -29,8 +30,12 @@ final class BenchVisitor
      */
     public function ask(string $method, string $path, array $body = []): array
     {
+        $url = $this->address.$path;
+        if ($url === '' || $method === '') {
+            throw new LogicException('nothing is asked for');
+        }
         curl_setopt_array($this->connection, [
-            CURLOPT_URL => $this->address.$path,
+            CURLOPT_URL => $url,
             CURLOPT_CUSTOMREQUEST => $method,
             CURLOPT_POSTFIELDS => $method === 'GET' ? '' : json_encode($body, JSON_THROW_ON_ERROR),
             CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-XSRF-TOKEN: '.$this->token],

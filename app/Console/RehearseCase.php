@@ -21,7 +21,7 @@ use Lernfall\Format\TrialFormat;
 /** Plays a script of actions against a case file, without a database, and prints what it showed and the marks. */
 final class RehearseCase extends Command
 {
-    protected $signature = 'case:rehearse {case : a case file} {script : a script of actions} {--json : print JSON}';
+    protected $signature = 'case:rehearse {case : a case file} {script : a script of actions} {--json : print JSON} {--ideal : a car and instruments that deviate in nothing, all digits shown}';
 
     protected $description = 'Play a script against a case and print every observation and the marks';
 
@@ -44,8 +44,9 @@ final class RehearseCase extends Command
         } catch (InvalidDocument $invalid) {
             return $this->refuse("$file: ".$invalid->getMessage());
         }
-        $simulator = $library->simulator();
-        $job = Job::begin($document->case, $script->seed);
+        $ideal = $this->option('ideal') === true;
+        $simulator = $ideal ? $library->simulator()->ideal() : $library->simulator();
+        $job = $ideal ? Job::ideally($document->case, $script->seed) : Job::begin($document->case, $script->seed);
         $evidence = $library->evidence()->of($document->case, $document->knowledge);
         $set = $evidence->beginning();
         $adviser = $evidence->adviser($document->policy->needlessRepair);

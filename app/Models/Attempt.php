@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property User $apprentice
  * @property \Illuminate\Database\Eloquent\Collection<int, AttemptAction> $actions
  * @property ?MarkSheetRecord $markSheet
+ * @property ?AttemptCheck $check what the present core would show otherwise, where that was looked for
  * @property ?Belief $belief after the newest step that was followed
  * @property \Illuminate\Database\Eloquent\Collection<int, MarkOverride> $overrides oldest first
  */
@@ -58,6 +59,12 @@ final class Attempt extends Model
     public function markSheet(): HasOne
     {
         return $this->hasOne(MarkSheetRecord::class);
+    }
+
+    /** @return HasOne<AttemptCheck, $this> */
+    public function check(): HasOne
+    {
+        return $this->hasOne(AttemptCheck::class);
     }
 
     /** @return HasOne<Belief, $this> */

@@ -18,7 +18,7 @@ final readonly class Awake
      */
     public static function ones(array $channels, ElectricalState $state, array $levels): array
     {
-        $upper = array_filter($levels);
+        $upper = array_filter($levels, static fn (int $state): bool => $state > 0);
 
         return array_filter($upper, static fn (int|string $id): bool => isset($channels[$id]) && self::is($channels[$id], $channels, $state), ARRAY_FILTER_USE_KEY);
     }

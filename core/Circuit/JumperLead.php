@@ -18,7 +18,7 @@ final readonly class JumperLead
     /** @return list<string> the channels it touches */
     public function channels(): array
     {
-        return array_values(array_filter(array_unique([$this->first->channel, $this->second->channel])));
+        return array_values(array_filter(array_unique([$this->first->channel, $this->second->channel]), static fn (string $one): bool => $one !== ''));
     }
 
     public function touchesPlug(string $channel, string $plugName): bool

@@ -152,7 +152,7 @@ final readonly class Node
     {
         $text = $this->text($name);
 
-        return in_array($text, $words, true) ? $text : throw $this->at($name)->wrong('one of '.implode(', ', array_filter($words)));
+        return in_array($text, $words, true) ? $text : throw $this->at($name)->wrong('one of '.implode(', ', array_filter($words, static fn (string $word): bool => $word !== '')));
     }
 
     /**

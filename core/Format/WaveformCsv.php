@@ -25,7 +25,8 @@ final readonly class WaveformCsv
     /** @throws InvalidDocument naming the line */
     public static function read(string $text): self
     {
-        $lines = preg_split('~\R~', trim($text)) ?: [];
+        $lines = preg_split('~\R~', trim($text));
+        $lines = $lines === false ? [] : $lines;
         if (count($lines) > self::GREATEST_ROWS) {
             throw InvalidDocument::because('', 'the file has more than '.self::GREATEST_ROWS.' lines');
         }

@@ -63,7 +63,12 @@ final readonly class Comparison
             return $vehicle->hasChannel($action->channel) ? $action->channel : '';
         }
 
-        return $action instanceof Measure ? Pads::find($vehicle, $action->first)->channel ?: Pads::find($vehicle, $action->second)->channel : '';
+        if (! $action instanceof Measure) {
+            return '';
+        }
+        $first = Pads::find($vehicle, $action->first)->channel;
+
+        return $first === '' ? Pads::find($vehicle, $action->second)->channel : $first;
     }
 
     private function asks(Step $step, string $corner): string
@@ -108,6 +113,6 @@ final readonly class Comparison
         return array_values(array_filter(array_map(
             static fn ($failure): string => $vehicle->module->dialect->code($corner, $failure->value),
             Failure::ofChannels(),
-        )));
+        ), static fn (string $code): bool => $code !== ''));
     }
 }

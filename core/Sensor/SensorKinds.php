@@ -47,7 +47,7 @@ final readonly class SensorKinds
             $kinds[$kind->inputName()] = $kind;
         }
 
-        $kind = $kinds[$node->word('kind', array_values(array_filter(array_keys($kinds))))];
+        $kind = $kinds[$node->word('kind', array_values(array_filter(array_keys($kinds), static fn (string $name): bool => $name !== '')))];
 
         return $node->built(static fn (Node $here): InputStage => $kind->input($here));
     }

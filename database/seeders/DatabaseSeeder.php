@@ -15,6 +15,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
+use LogicException;
 
 /** An invented school: one instructor, four apprentices, seventeen published cases, two finished jobs and one under way. */
 final class DatabaseSeeder extends Seeder
@@ -34,9 +35,9 @@ final class DatabaseSeeder extends Seeder
             $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => $this->file("$case.case.json")]);
             $versions[$case] = $publication->of($draft, $group->id);
         }
-        $this->work($log, $versions['bakery'], $apprentices['arlo'], 'arlo');
-        $this->work($log, $versions['bakery'], $apprentices['bente'], 'bente');
-        $this->work($log, $versions['midwife'], $apprentices['cem'], 'cem');
+        foreach (['arlo' => 'bakery', 'bente' => 'bakery', 'cem' => 'midwife'] as $signIn => $case) {
+            $this->work($log, $versions[$case] ?? throw new LogicException("no case $case"), $apprentices[$signIn], $signIn);
+        }
     }
 
     private function user(Group $group, string $signIn, string $name, Role $role): User

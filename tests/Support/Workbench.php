@@ -133,7 +133,7 @@ final class Workbench
         return array_map(strval(...), $codes);
     }
 
-    /** @param  list<array{string, string, 2?: string, 3?: float, 4?: Provocation}>  $faults */
+    /** @param  list<array{string, string, 2?: string, 3?: ?float, 4?: ?Provocation}>  $faults */
     public static function case(array $faults = [['coil-open', 'FR']], ?Vehicle $vehicle = null): FaultCase
     {
         $vehicle ??= self::vehicle();

@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'points', 'overridden', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'points', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
@@ -24,6 +24,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'possible', description: 'while it is under way, where a worker follows it', oneOf: [new OA\Schema(ref: '#/components/schemas/Possible'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'differs', description: 'a later core would show or mark something otherwise; what was shown and marked stays', type: 'boolean'),
     new OA\Property(property: 'overridden', description: 'an instructor decided some of it', type: 'boolean'),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
 ])]
@@ -36,7 +37,7 @@ final readonly class CaseAttemptController
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
-        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet', 'overrides', 'belief'])
+        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet', 'overrides', 'belief', 'check'])
             ->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
 
         return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $marks, $decided))->all());
@@ -58,6 +59,7 @@ final readonly class CaseAttemptController
             'possible' => $sheet !== null || $attempt->belief === null ? null : ['step' => $attempt->belief->step, 'open' => $attempt->belief->open, 'foremost' => $attempt->belief->foremost],
             'points' => $sheet === null ? null : round($decided->points($attempt), 2),
             'overridden' => $sheet !== null && $decided->overridden($attempt)->isNotEmpty(),
+            'differs' => $attempt->check?->differs() === true,
             'outOf' => $sheet['outOf'] ?? null,
         ];
     }

@@ -13,6 +13,7 @@ use Lernfall\Fault\InvalidFault;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Lab\LabBench;
 use Lernfall\Lab\SignalLab;
+use LogicException;
 use OpenApi\Attributes as OA;
 
 /** The signal lab, for everybody who is signed in: free play that touches no case. */
@@ -45,6 +46,8 @@ final readonly class LabController
 
     private function bench(): LabBench
     {
-        return new LabBench(array_map(VehicleReader::read(...), array_values($this->library->vehicles())), $this->library->catalogue());
+        $vehicles = array_map(VehicleReader::read(...), array_values($this->library->vehicles()));
+
+        return $vehicles === [] ? throw new LogicException('the application ships no vehicle') : new LabBench($vehicles, $this->library->catalogue());
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Car;
 
 use Lernfall\Chance\Deviations;
+use Lernfall\Chance\Draw;
 use Lernfall\Chance\DrawnDeviations;
+use Lernfall\Chance\NoDeviations;
 use Lernfall\Chance\OpenDeviations;
 use Lernfall\Chance\ShiftedDeviations;
 use Lernfall\Circuit\ElectricalState;
@@ -35,6 +37,12 @@ final readonly class Car
     public static function true(Vehicle $vehicle, Vehicle $sound, string $seed): self
     {
         return new self($vehicle->withLeftCodes([]), $sound, new DrawnDeviations($seed), CarState::parked(self::left($vehicle)));
+    }
+
+    /** The same with every part as drawn up. */
+    public static function ideal(Vehicle $vehicle, Vehicle $sound, string $seed): self
+    {
+        return new self($vehicle->withLeftCodes([]), $sound, new NoDeviations(new Draw($seed)), CarState::parked(self::left($vehicle)));
     }
 
     /** A car that could be standing there instead. */
@@ -107,7 +115,7 @@ final readonly class Car
     public function channels(array $ids): array
     {
         $channels = [];
-        foreach ($this->electrical()->joinedTo(array_values(array_filter($ids))) as $id) {
+        foreach ($this->electrical()->joinedTo(array_values(array_filter($ids, static fn (string $one): bool => $one !== ''))) as $id) {
             $channels[$id] = $this->channel($id);
         }
 

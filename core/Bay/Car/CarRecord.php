@@ -39,7 +39,7 @@ final readonly class CarRecord
             $renewed[$name] = ($renewed[$name] ?? 1) - 1;
         }
 
-        return new self(array_filter($renewed), $this->asked, $this->settled);
+        return new self(array_filter($renewed, static fn (int $times): bool => $times !== 0), $this->asked, $this->settled);
     }
 
     public function withAsked(string $question): self

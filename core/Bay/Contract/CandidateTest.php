@@ -74,7 +74,7 @@ final readonly class CandidateTest
     /** @return list<string> the channels that matter to it where it is made at this place; none where all may */
     public function reaches(string $place): array
     {
-        return $this->isLocal && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $this->with])) : [];
+        return $this->isLocal && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $this->with], static fn (string $one): bool => $one !== '')) : [];
     }
 
     /** @return non-empty-list<CarAction> */

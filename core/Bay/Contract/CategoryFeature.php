@@ -37,4 +37,9 @@ final readonly class CategoryFeature implements Feature
     {
         return $this->likeliest();
     }
+
+    public function exactly(): string
+    {
+        return $this->likeliest();
+    }
 }

@@ -11,4 +11,7 @@ interface Feature
 {
     /** @param  string  $draw  the name the noise is drawn under */
     public function observed(Draw $noise, string $draw): ObservedNumber|ObservedTrace|ObservedSeries|string;
+
+    /** What an ideal instrument shows: no noise, all digits. */
+    public function exactly(): ObservedNumber|ObservedTrace|ObservedSeries|string;
 }

@@ -63,4 +63,9 @@ final readonly class NumberFeature implements Feature
             ? ObservedNumber::overload($this->unit)
             : ObservedNumber::shown($this->unit, $this->canBeNegative ? $value : max(0.0, $value), $this->resolution);
     }
+
+    public function exactly(): ObservedNumber
+    {
+        return $this->overload ? ObservedNumber::overload($this->unit) : ObservedNumber::exact($this->unit, $this->canBeNegative ? $this->mean : max(0.0, $this->mean));
+    }
 }

@@ -54,7 +54,7 @@ final readonly class ProcedureRegistry
     /** @return list<string> the tools a case may withhold */
     public function tools(): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (Procedure $one): string => $one->tool(), $this->all()))));
+        return array_values(array_unique(array_filter(array_map(static fn (Procedure $one): string => $one->tool(), $this->all()), static fn (string $one): bool => $one !== '')));
     }
 
     /** @return list<class-string<Equipment>> */

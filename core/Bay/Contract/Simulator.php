@@ -15,14 +15,20 @@ use Lernfall\Chance\Draw;
  */
 final readonly class Simulator
 {
-    public function __construct(public Workshop $workshop, public ProcedureRegistry $procedures)
+    public function __construct(public Workshop $workshop, public ProcedureRegistry $procedures, private bool $isIdeal = false)
     {
     }
 
     /** The same in another workshop. */
     public function in(Workshop $workshop): self
     {
-        return new self($workshop, $this->procedures);
+        return new self($workshop, $this->procedures, $this->isIdeal);
+    }
+
+    /** With instruments that add no noise and show all digits, for checking readings against a reference. */
+    public function ideal(): self
+    {
+        return new self($this->workshop, $this->procedures, true);
     }
 
     /**
@@ -47,7 +53,7 @@ final readonly class Simulator
         $repetition = $car->state->record->asked[$action->question()] ?? 0;
         $values = [];
         foreach ($prediction->features as $name => $feature) {
-            $values[$name] = $feature->observed($noise, $action->question()."|$repetition|$name");
+            $values[$name] = $this->isIdeal ? $feature->exactly() : $feature->observed($noise, $action->question()."|$repetition|$name");
         }
 
         return [

@@ -9,6 +9,9 @@ use Lernfall\Chance\Draw;
 /** A trace on the screen of the scope, before noise. */
 final readonly class TraceFeature implements Feature
 {
+    /** How much finer the steps of an ideal instrument are. */
+    private const FINER = 1e6;
+
     /**
      * @param  list<float>  $volts  sample by sample, left to right
      * @param  int  $greatestStep  where the converter ends
@@ -32,5 +35,12 @@ final readonly class TraceFeature implements Feature
         );
 
         return new ObservedTrace($steps, $this->secondsPerSample, $this->voltsPerStep);
+    }
+
+    public function exactly(): ObservedTrace
+    {
+        $step = $this->voltsPerStep / self::FINER;
+
+        return new ObservedTrace(array_map(static fn (float $volts): int => (int) round($volts / $step), $this->volts), $this->secondsPerSample, $step);
     }
 }

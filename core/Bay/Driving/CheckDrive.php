@@ -65,7 +65,7 @@ final readonly class CheckDrive
                 $steady[] = $this->check->steadyCodes[$id] ?? '';
             }
         }
-        $found = array_values(array_filter([...$level, ...$steady]));
+        $found = array_values(array_filter([...$level, ...$steady], static fn (string $one): bool => $one !== ''));
 
         return new Branch($weight, $car->in($car->state->withSession($car->state->session->found($found))), Prediction::of('driven', [
             'level-lamp' => CategoryFeature::certain($level === [] ? 'resumes' : 'stays-on'),

@@ -60,6 +60,12 @@ final readonly class FaultCase
         return CustomerHistory::of(Car::true($this->faultyVehicle(), $this->sound, $seed));
     }
 
+    /** The same without any deviation; the seed still fixes what is left to chance. */
+    public function idealCar(string $seed): Car
+    {
+        return CustomerHistory::of(Car::ideal($this->faultyVehicle(), $this->sound, $seed));
+    }
+
     public function faultyVehicle(): Vehicle
     {
         $vehicle = $this->sound;

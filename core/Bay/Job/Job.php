@@ -34,6 +34,12 @@ final readonly class Job implements JobInHand
         return new self($case, $seed, $case->car($seed), []);
     }
 
+    /** The same on a car and with a meter that deviate in nothing. */
+    public static function ideally(FaultCase $case, string $seed): self
+    {
+        return new self($case, $seed, $case->idealCar($seed), []);
+    }
+
     /**
      * Does the next action.
      *

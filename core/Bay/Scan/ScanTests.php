@@ -24,10 +24,10 @@ final readonly class ScanTests
     {
         $module = $vehicle->module;
 
-        return $module->lampCodes !== null ? [] : [CandidateTest::usual('codes', Before::driven(), new ReadCodes, array_values(array_unique(array_filter(array_map(
+        return $module->lampCodes !== null ? [] : [CandidateTest::usual('codes', Before::driven(), new ReadCodes, self::told(array_map(
             static fn (Failure $failure): string => $module->dialect->code($channel->id, $failure->value),
             Failure::ofChannels(),
-        )))))->ofTheWholeCar()->onlyShown()];
+        )))->ofTheWholeCar()->onlyShown()];
     }
 
     /** @return list<CandidateTest> */
@@ -58,7 +58,16 @@ final readonly class ScanTests
         }
 
         return $vehicle->brakeParts->ids() === [] ? [] : [
-            CandidateTest::usual('codes-of-parts', Before::driven(), new ReadCodes, array_values(array_unique(array_filter($codes))))->ofTheWholeCar()->onlyShown(),
+            CandidateTest::usual('codes-of-parts', Before::driven(), new ReadCodes, self::told($codes))->ofTheWholeCar()->onlyShown(),
         ];
+    }
+
+    /**
+     * @param  list<string>  $codes  "" for what has none
+     * @return list<string> each once
+     */
+    private static function told(array $codes): array
+    {
+        return array_values(array_unique(array_filter($codes, static fn (string $code): bool => $code !== '')));
     }
 }

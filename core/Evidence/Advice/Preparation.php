@@ -94,7 +94,7 @@ final readonly class Preparation
     {
         $out = [];
         foreach ($this->state->places->removed->all() as [$part, $place]) {
-            if (! in_array(new FitKnownGoodPart($part, $place, true), $test->before, false)) {
+            if (! $this->fits($test, new FitKnownGoodPart($part, $place, true))) {
                 $lift = $this->state->lift;
                 array_push($out, ...($part->needsFreeWheel() ? [
                     ...($lift->chocked ? [] : [new Secure(SecureStep::Chock)]),
@@ -169,6 +169,11 @@ final readonly class Preparation
         }
 
         return $key;
+    }
+
+    private function fits(CandidateTest $test, FitKnownGoodPart $wanted): bool
+    {
+        return array_filter($test->before, static fn (CarAction $one): bool => $one == $wanted) !== [];
     }
 
     private function turns(CandidateTest $test, string $channel): bool

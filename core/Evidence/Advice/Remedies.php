@@ -166,8 +166,9 @@ final readonly class Remedies
     private function wrongParts(Channel $channel, Channel $sound): array
     {
         $wrong = [];
+        $built = get_object_vars($sound);
         foreach (get_object_vars($channel) as $part => $value) {
-            if ($value == $sound->{$part}) {
+            if ($value == $built[$part]) {
                 continue;
             }
             if ($part !== 'links') {

@@ -129,7 +129,9 @@ final readonly class Preview
             }
         }
 
-        return array_values(array_filter($next, static fn (Branch $branch): bool => $branch->weight >= self::RARE)) ?: [Branch::likeliest($next)];
+        $likely = array_values(array_filter($next, static fn (Branch $branch): bool => $branch->weight >= self::RARE));
+
+        return $likely === [] ? [Branch::likeliest($next)] : $likely;
     }
 
     /**

@@ -39,13 +39,15 @@ final readonly class Solver
     /** @param  ?Closure(int, int): void  $progress  told how much is done, and of how much */
     public function of(FaultCase $case, CaseKnowledge $knowledge, ?Closure $progress = null): Solvability
     {
+        $progress ??= static function (int $done, int $of): void {
+        };
         $evidence = $this->evidence->of($case, $knowledge);
         $paths = [];
         foreach (self::SEEDS as $done => $seed) {
-            $progress === null ?: $progress($done, count(self::SEEDS) + 1);
+            $progress($done, count(self::SEEDS) + 1);
             $paths[] = $evidence->path($seed, $this->needless, $this->demandsReading);
         }
-        $progress === null ?: $progress(count(self::SEEDS), count(self::SEEDS) + 1);
+        $progress(count(self::SEEDS), count(self::SEEDS) + 1);
 
         return $this->compared($case, $evidence, $paths);
     }

@@ -92,7 +92,8 @@ final readonly class RightFirstTest implements Criterion
 
     private function quickest(Advice $advice): TestValue
     {
-        $tests = array_filter($advice->tests, static fn (TestValue $one): bool => $one->bits >= self::TELLS_BITS) ?: $advice->tests;
+        $telling = array_filter($advice->tests, static fn (TestValue $one): bool => $one->bits >= self::TELLS_BITS);
+        $tests = $telling === [] ? $advice->tests : $telling;
         usort($tests, static fn (TestValue $one, TestValue $other): int => $one->trial->minutes <=> $other->trial->minutes);
 
         return $tests[0];

@@ -381,6 +381,8 @@ export interface components {
             /** @description while it is under way, where a worker follows it */
             possible: components["schemas"]["Possible"] | null;
             points: number | null;
+            /** @description a later core would show or mark something otherwise; what was shown and marked stays */
+            differs: boolean;
             /** @description an instructor decided some of it */
             overridden: boolean;
             outOf: number | null;

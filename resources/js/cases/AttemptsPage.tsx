@@ -88,6 +88,7 @@ export function AttemptsPage() {
                                 <td className={`${CELL} tabular`}>
                                     {one.points === null ? '–' : `${points(one.points)} / ${one.outOf}`}
                                     {one.overridden && ` · ${t('attempts.overridden')}`}
+                                    {one.differs && ` · ${t('attempts.differs')}`}
                                 </td>
                             </tr>
                         ))}

@@ -89,7 +89,14 @@ final readonly class Dependencies
      */
     private static function groups(array $of): array
     {
-        $index = $low = $stack = $groups = [];
+        /** @var array<string, int> $index */
+        $index = [];
+        /** @var array<string, int> $low */
+        $low = [];
+        /** @var array<string, true> $stack */
+        $stack = [];
+        /** @var list<list<string>> $groups */
+        $groups = [];
         $visit = static function (string $node) use (&$visit, &$index, &$low, &$stack, &$groups, $of): void {
             $index[$node] = $low[$node] = count($index);
             $stack[$node] = true;
