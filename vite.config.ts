@@ -5,5 +5,14 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
     plugins: [laravel({ input: 'resources/js/main.tsx', refresh: true }), react(), tailwindcss()],
-    build: { chunkSizeWarningLimit: 900 },
+    build: {
+        chunkSizeWarningLimit: 900,
+        rolldownOptions: {
+            checks: { circularDependency: true },
+            onLog(level, log, report) {
+                const ours = log.code === 'CIRCULAR_DEPENDENCY' && !log.message.includes('node_modules');
+                report(ours ? 'error' : level, log);
+            },
+        },
+    },
 });

@@ -1,12 +1,14 @@
 #!/usr/bin/env bash
-# Runs every check, or the one named, and closes with one summary line.
+# Runs every check, or the parts named, on all cores, and closes with the time of each part and one summary line.
 set -uo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 
 readonly PARTS=(style static types core reference feature browser)
+CORES=$(nproc)
 passed=0
 failed=0
 failures=()
+times=()
 
 count_phpunit() { # reads the closing line of a PHPUnit run
     local tests bad
@@ -17,20 +19,32 @@ count_phpunit() { # reads the closing line of a PHPUnit run
     echo "$((tests - bad)) $bad"
 }
 
+beside_each_other() { vendor/bin/paratest --processes="$CORES" "$@"; }
+
+analysed() {
+    local config
+    for config in phpstan-core.neon phpstan.neon phpstan-tests.neon; do
+        vendor/bin/phpstan analyse -c "$config" --no-progress --memory-limit=2G || return 1
+    done
+}
+
 run_part() {
-    local part="$1" log status good bad
+    local part="$1" log status good bad begun
     log=$(mktemp)
+    begun=$SECONDS
     echo "== $part"
     case "$part" in
         style) { vendor/bin/pint --test && npm run --silent format && npm run --silent lint; } 2>&1 ;;
-        static) { vendor/bin/phpstan analyse -c phpstan-core.neon --no-progress --memory-limit=2G && vendor/bin/phpstan analyse --no-progress --memory-limit=2G; } 2>&1 ;;
+        static) analysed 2>&1 ;;
         types) npm run --silent types 2>&1 ;;
-        core | reference | feature | browser) vendor/bin/phpunit --testsuite "$part" 2>&1 ;;
-        *) echo "unknown part '$part'; one of: ${PARTS[*]}"; false ;;
+        core | reference | feature) beside_each_other --testsuite "$part" 2>&1 ;;
+        browser) vendor/bin/phpunit --testsuite browser 2>&1 ;;
+        thorough) LERNFALL_THOROUGH=1 beside_each_other --testsuite core,reference,feature 2>&1 ;;
+        *) echo "unknown part '$part'; one of: ${PARTS[*]} thorough"; false ;;
     esac | tee "$log"
     status=${PIPESTATUS[0]}
     case "$part" in
-        core | reference | feature | browser)
+        core | reference | feature | browser | thorough)
             read -r good bad < <(count_phpunit "$log")
             if [ "$status" != 0 ] && [ "$bad" = 0 ]; then bad=1; fi
             if [ "$good" = 0 ] && [ "$bad" = 0 ]; then echo "no test ran in $part"; bad=1; fi
@@ -39,6 +53,7 @@ run_part() {
     esac
     passed=$((passed + good))
     failed=$((failed + bad))
+    times+=("$(printf '%-10s %4d s' "$part" $((SECONDS - begun)))")
     [ "$bad" = 0 ] || failures+=("$part")
     rm -f "$log"
 }
@@ -49,6 +64,9 @@ else
     for part in "${PARTS[@]}"; do run_part "$part"; done
 fi
 
+echo
+printf '%s\n' "${times[@]}"
+echo "in all     $(printf '%4d' $SECONDS) s"
 echo
 [ ${#failures[@]} = 0 ] || echo "not in order: ${failures[*]}"
 echo "$passed passed, $failed failed"

@@ -35,7 +35,7 @@ final class AccessibilityTest extends BrowserTestCase
         $person = $this->person();
         $name === '' ? $person->browser->manage()->deleteAllCookies() : $person->signIn($name);
         $person->open($path)->see($name === '' ? 'Password' : 'Lernfall')->page();
-        usleep(600_000);
+        $person->still();
         self::assertSame([], $this->serious($person->browser));
         foreach ($tabs as $tab) {
             $person->tab($tab);

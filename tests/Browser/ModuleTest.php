@@ -10,6 +10,9 @@ use Tests\Browser\Support\Person;
 /** What the module does and tells: a lamp that is counted, a supply it withholds, a code caught on the road. */
 final class ModuleTest extends BrowserTestCase
 {
+    /** Several rounds of a list. */
+    private const PATIENCE_SECONDS = 120;
+
     public function test_a_code_is_counted_from_the_lamp_and_the_pedal_clears_it_after_the_repair(): void
     {
         $person = $this->started('arlo', "The chimney sweep's Mirl")->choose('Key', 'on')->tab('Scan')
@@ -109,11 +112,26 @@ final class ModuleTest extends BrowserTestCase
             window.seen = [];
             new MutationObserver(() => window.seen.push([performance.now(), lamp.dataset.lit === 'true'])).observe(lamp, { attributes: true, attributeFilter: ['data-lit'] });
             JS);
-        usleep(14_000_000);
+        $counted = '';
+        $person->browser->wait(self::PATIENCE_SECONDS, 500)->until(function () use ($person, &$counted): bool {
+            $counted = self::code((array) $person->browser->executeScript('return window.seen'));
+
+            return $counted !== '';
+        }, 'no code to count');
+
+        return $counted;
+    }
+
+    /**
+     * @param  array<int, array{float|int, bool}>  $seen  milliseconds, and whether it was lit from then on
+     * @return string the two digits of the first list seen to its end; "" where none was yet
+     */
+    private static function code(array $seen): string
+    {
         $code = '';
         $blinks = 0;
         $dark = 0.0;
-        foreach ((array) $person->browser->executeScript('return window.seen') as [$at, $lit]) {
+        foreach ($seen as [$at, $lit]) {
             $pause = ($at - $dark) / 1000.0;
             if ($lit && $dark > 0.0 && $pause > 1.0) {
                 $code .= $blinks > 0 ? $blinks : '';
@@ -127,6 +145,6 @@ final class ModuleTest extends BrowserTestCase
             $dark = $lit ? $dark : (float) $at;
         }
 
-        return $code;
+        return '';
     }
 }

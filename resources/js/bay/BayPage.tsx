@@ -20,10 +20,11 @@ import { KeysDialog } from './KeysDialog';
 import { LampPanel } from './LampPanel';
 import { CounselDialog } from './CounselDialog';
 import { OrderLine } from './OrderLine';
-import { stationsAt, WHOLE_CAR, type Station } from './card';
-import { INSTRUMENT_OF, leftOff } from './resume';
-import { useShortcuts } from './shortcuts';
-import { SlatePanel, type Instrument } from './slate/SlatePanel';
+import { stationsAt, WHOLE_CAR, type Station } from '../words/card';
+import { leftOff } from './resume';
+import { useShortcuts } from '../ui/shortcuts';
+import { panelAfter } from '../instruments/rooms';
+import { SlatePanel } from '../instruments/SlatePanel';
 import { StationActions, type RepairKind } from './StationActions';
 import { RulesDialog } from './RulesDialog';
 import { RepairDialog } from './RepairDialog';
@@ -45,7 +46,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
     const [channelId, setChannel] = useState(start.channel);
     const [station, setStation] = useState<Station>(start.channel === WHOLE_CAR ? 'supply' : 'sensor-plug');
     const [leads, setLeads] = useState<Leads>(start.leads);
-    const [instrument, setInstrument] = useState<Instrument>(start.instrument);
+    const [instrument, setInstrument] = useState(start.instrument);
     const [sheet, setSheet] = useState<Sheet>(null);
     const [message, setMessage] = useState('');
     const channel = attempt.car.channels.find((one) => one.id === channelId);
@@ -62,7 +63,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
     const onAct: DoAction = async (action, onFields) => {
         setMessage('');
         onFields?.({});
-        setInstrument(INSTRUMENT_OF[action.do] ?? instrument);
+        setInstrument(panelAfter(action.do) ?? instrument);
         try {
             const step = await act(action);
             if (step !== null)

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { Refused } from '../api/client';
 import type { Action, Attempt } from '../api/types';
-import { describeSource, describeValue } from '../report/describe';
+import { describeSource, describeValue } from '../words/describe';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { SelectField } from '../ui/Field';
 import { t } from '../words/words';
-import { stepsOf, WHOLE_CAR } from './card';
+import { stepsOf, WHOLE_CAR } from '../words/card';
 import type { Bay } from './useBay';
 
 type Cause = Extract<Action, { do: 'name-cause' }>;

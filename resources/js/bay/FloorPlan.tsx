@@ -1,7 +1,7 @@
 import { RadioGroup } from 'radix-ui';
 import type { Car, BayState } from '../api/types';
 import { t } from '../words/words';
-import { WHOLE_CAR } from './card';
+import { WHOLE_CAR } from '../words/card';
 
 interface Props {
     car: Car;

@@ -2,9 +2,9 @@ import type { Attempt } from '../api/types';
 import { Button } from '../ui/Button';
 import { Caution } from '../ui/Caution';
 import { Paper, PaperHeading } from '../ui/Paper';
-import { describeCause, describeSource, describeValue } from '../report/describe';
+import { describeCause, describeSource, describeValue } from '../words/describe';
 import { t } from '../words/words';
-import { stepsOf } from './card';
+import { stepsOf } from '../words/card';
 
 interface Props {
     attempt: Attempt;

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Attempt } from '../api/types';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
-import { lastOf } from './card';
+import { lastOf } from '../words/card';
 
 const LOOKS: Record<string, string> = {
     abs: 'border-amber text-amber-lit',

@@ -4,8 +4,8 @@ import { Choice } from '../ui/Choice';
 import type { StationMark } from '../ui/StationState';
 import { shortMinutes } from '../words/quantities';
 import { t } from '../words/words';
-import { stationMark, WHOLE_CAR, type Station } from './card';
-import { useShortcuts } from './shortcuts';
+import { stationMark, WHOLE_CAR, type Station } from '../words/card';
+import { useShortcuts } from '../ui/shortcuts';
 import type { DoAction } from './useBay';
 import { actionsAt } from './stationWork';
 

@@ -2,7 +2,7 @@ import { RadioGroup } from 'radix-ui';
 import type { Attempt } from '../api/types';
 import { StationState } from '../ui/StationState';
 import { t } from '../words/words';
-import { stationMark, stationsAt, WHOLE_CAR, type Station } from './card';
+import { stationMark, stationsAt, WHOLE_CAR, type Station } from '../words/card';
 
 interface Props {
     attempt: Attempt;

@@ -1,32 +1,12 @@
 import type { Action, Attempt } from '../api/types';
 import type { Leads } from '../strip/Board';
-import { lastOf, WHOLE_CAR } from './card';
-import type { Instrument } from './slate/SlatePanel';
-
-/** The instrument whose panel shows what an action showed. */
-export const INSTRUMENT_OF: Partial<Record<Action['do'], Instrument>> = {
-    measure: 'meter',
-    capture: 'scope',
-    inject: 'leads',
-    'connect-leads': 'leads',
-    'feed-sensor': 'leads',
-    'fit-breakout': 'leads',
-    'prove-meter': 'meter',
-    'read-codes': 'scan',
-    'clear-codes': 'scan',
-    'live-speeds': 'scan',
-    'road-test': 'scan',
-    look: 'eyes',
-    'gauge-gap': 'eyes',
-    'rock-wheel': 'eyes',
-    'look-at-lamps': 'eyes',
-    'look-up-data-sheet': 'sheet',
-};
+import { lastOf, WHOLE_CAR } from '../words/card';
+import { panelAfter } from '../instruments/rooms';
 
 interface LeftOff {
     channel: string;
     leads: Leads;
-    instrument: Instrument;
+    instrument: string;
 }
 
 /** Where the work was left off: the corner last worked at, the leads as they were, the instrument last used. */
@@ -39,7 +19,7 @@ export function leftOff({ car, steps }: Attempt): LeftOff {
     return {
         channel: place ?? car.channels[0]!.id,
         leads: { one: last?.first ?? '', two: last?.second ?? '' },
-        instrument: steps.flatMap(({ action }) => INSTRUMENT_OF[action.do] ?? []).at(-1) ?? 'meter',
+        instrument: steps.flatMap(({ action }) => panelAfter(action.do) ?? []).at(-1) ?? 'meter',
     };
 }
 

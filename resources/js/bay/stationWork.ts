@@ -1,8 +1,8 @@
 import type { Action, Attempt } from '../api/types';
 import { t } from '../words/words';
-import { WHOLE_CAR, type Station } from './card';
+import { WHOLE_CAR, type Station } from '../words/card';
 import type { RepairKind } from './StationActions';
-import { has, type Tool } from './tools';
+import { has, type Tool } from '../instruments/tools';
 
 interface Work {
     key: string;

@@ -5,7 +5,7 @@ import { api, taken } from '../api/client';
 import type { Car, CaseRecord, FaultKind } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
-import { WHOLE_CAR } from '../bay/card';
+import { WHOLE_CAR } from '../words/card';
 import { WhoAmI } from '../app/SignedIn';
 import { PathStrip } from '../strip/PathStrip';
 import { Button } from '../ui/Button';

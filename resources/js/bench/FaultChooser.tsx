@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Car, FaultKind, FaultSetting } from '../api/types';
-import { stationsAt, WHOLE_CAR } from '../bay/card';
+import { stationsAt, WHOLE_CAR } from '../words/card';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
 import { provocationOptions } from '../words/provocations';

@@ -1,5 +1,5 @@
 import type { CaseFields, FaultSetting, Preview } from '../api/types';
-import { WHOLE_CAR } from '../bay/card';
+import { WHOLE_CAR } from '../words/card';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
 import { spokenValues } from './previewWords';

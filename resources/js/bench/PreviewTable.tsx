@@ -1,5 +1,5 @@
 import type { Car, Preview, PreviewCell } from '../api/types';
-import { WHOLE_CAR } from '../bay/card';
+import { WHOLE_CAR } from '../words/card';
 import { t } from '../words/words';
 import { spokenValues } from './previewWords';
 

@@ -1,4 +1,4 @@
-import { TOOLS } from '../bay/tools';
+import { TOOLS } from '../instruments/rooms';
 import { t } from '../words/words';
 
 interface Props {

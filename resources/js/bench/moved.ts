@@ -1,4 +1,4 @@
-import { WHOLE_CAR } from '../bay/card';
+import { WHOLE_CAR } from '../words/card';
 import type { Car, FaultKind, FaultSetting } from '../api/types';
 
 /** Whether a kind of fault can be at this place of this car. */

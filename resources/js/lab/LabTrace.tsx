@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { LabReadings } from '../api/types';
-import { ScopeScreen } from '../bay/slate/ScopeScreen';
+import { ScopeScreen } from '../instruments/scope/ScopeScreen';
 import { t } from '../words/words';
 import { inUnits } from './formulaText';
 

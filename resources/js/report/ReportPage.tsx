@@ -10,7 +10,7 @@ import { Button } from '../ui/Button';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { day, points } from '../words/quantities';
 import { t } from '../words/words';
-import { describeCause } from './describe';
+import { describeCause } from '../words/describe';
 import { Decisions } from './Decisions';
 import { MarkList } from './MarkList';
 import { Narrowing } from './Narrowing';

@@ -1,7 +1,7 @@
 import type { Report } from '../api/types';
 import { clock, shortMinutes } from '../words/quantities';
 import { t } from '../words/words';
-import { describeAction, describeObservation } from './describe';
+import { describeAction, describeObservation } from '../words/describe';
 
 /** The path taken, step by step, with the workshop clock beside it. */
 export function TimeLine({ report }: { report: Report }) {

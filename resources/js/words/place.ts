@@ -4,3 +4,8 @@ import { t } from './words';
 export function atPlace(key: string, place: string): string {
     return place === 'car' ? t(key) : `${t(key)}, ${t(`channel.${place}`).toLowerCase()}`;
 }
+
+/** Something done at a corner, or to the car as a whole, which needs no name. */
+export function placed(key: string, place: string, words: Record<string, string>): string {
+    return place === 'car' ? t(`${key}-whole`, words) : t(key, { ...words, channel: place });
+}

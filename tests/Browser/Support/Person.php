@@ -17,7 +17,7 @@ final readonly class Person
 {
     private const PASSWORD = 'lindenhof';
 
-    private const PATIENCE_SECONDS = 20;
+    private const PATIENCE_SECONDS = 90;
 
     public function __construct(public ChromeDriver $browser, private string $address)
     {
@@ -123,15 +123,32 @@ final readonly class Person
         return $this->until($this->isSettled(...));
     }
 
+    /** Waits until its type has arrived and nothing is under way or fading any more. */
+    public function still(): self
+    {
+        $this->until(fn (): bool => $this->isSettled() && (bool) $this->browser->executeScript(
+            'return document.fonts.status === "loaded" && document.getAnimations().every((one) => one.effect?.getTiming().iterations === Infinity || one.playState === "finished")',
+        ));
+
+        return $this;
+    }
+
     /** Types keys at whatever has the focus. */
     public function keys(string ...$keys): self
     {
         foreach ($keys as $key) {
             $this->browser->getKeyboard()->sendKeys($key);
-            usleep(60_000);
+            $this->drawn();
         }
 
         return $this;
+    }
+
+    /** Waits until the page has drawn what came of it and nothing is under way. */
+    private function drawn(): void
+    {
+        $this->browser->executeAsyncScript('const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => done()))');
+        $this->until($this->isSettled(...));
     }
 
     public function focused(): string

@@ -23,6 +23,7 @@ use Lernfall\Evidence\Solving\Path;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Investigated;
+use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
 /** What is sensible next, and where following it leads. */
@@ -95,17 +96,22 @@ final class AdviceTest extends TestCase
         );
     }
 
+    /** Of the faults, in a usual run. */
+    private const SAMPLE = 4;
+
     /** @return iterable<string, array{string, string, string, string, ?float}> off the grid of the suspects' strengths */
     public static function faults(): iterable
     {
-        yield 'corroded contact' => ['harl-13', 'plug-corroded', 'FR', '1', 9000.0];
-        yield 'strands broken' => ['harl-13', 'loom-resistive', 'RL', '2', 3500.0];
-        yield 'gap' => ['harl-13', 'gap-large', 'FL', '', 0.0012];
-        yield 'dead sensor' => ['lendo-15', 'sensor-dead', 'FL', '', null];
-        yield 'module output' => ['lendo-15', 'module-supply-dead', 'FR', '', null];
-        yield 'ground' => ['brack-22', 'ground-rusty', 'car', '', 60.0];
-        yield 'extension' => ['ostrel-t2', 'extension-open', 'RL', '1', null];
-        yield 'lamp codes' => ['mirl-10', 'coil-grounded', 'RR', '', 30.0];
+        return Sweep::of([
+            'corroded contact' => ['harl-13', 'plug-corroded', 'FR', '1', 9000.0],
+            'strands broken' => ['harl-13', 'loom-resistive', 'RL', '2', 3500.0],
+            'gap' => ['harl-13', 'gap-large', 'FL', '', 0.0012],
+            'dead sensor' => ['lendo-15', 'sensor-dead', 'FL', '', null],
+            'module output' => ['lendo-15', 'module-supply-dead', 'FR', '', null],
+            'ground' => ['brack-22', 'ground-rusty', 'car', '', 60.0],
+            'extension' => ['ostrel-t2', 'extension-open', 'RL', '1', null],
+            'lamp codes' => ['mirl-10', 'coil-grounded', 'RR', '', 30.0],
+        ], self::SAMPLE);
     }
 
     #[DataProvider('faults')]

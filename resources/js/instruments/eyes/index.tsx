@@ -1,0 +1,35 @@
+import { t } from '../../words/words';
+import { placed } from '../../words/place';
+import type { Room } from '../room';
+import { EyesPanel } from './EyesPanel';
+
+export const room: Room = {
+    name: 'eyes',
+    position: 6,
+    tools: [],
+    also: ['gauge'],
+    Panel: EyesPanel,
+    shows: ['look', 'gauge-gap', 'rock-wheel', 'look-at-lamps'],
+    told: {
+        look: (_, action) => placed('did.look', action.channel, { look: t(`look.${action.at}`) }),
+        'gauge-gap': (_, action) => t('did.gauge-gap', { channel: action.channel }),
+        'rock-wheel': (_, action) => t('did.rock-wheel', { channel: action.channel }),
+    },
+    shown: {
+        sight: {
+            word: (name, word) => {
+                if (name !== 'blemish') return [t(`sight.${word}`)];
+                return word === 'no-blemish' ? [] : [t(`blemish.${word}`)];
+            },
+        },
+        felt: { word: (_, word) => [t(`felt.${word}`)] },
+        lamps: {
+            word: (name, word) => {
+                if (word === 'blinks') return [t('did.lamp-blinks', { lamp: t(`lamp.${name}`) })];
+                if (word === 'dark')
+                    return [t('lamp-state.stays-dark', { lamp: t(`lamp.${name.slice('bulb.'.length)}`) })];
+                return word === 'on' ? [t('did.lamp-on', { lamp: t(`lamp.${name}`) })] : [];
+            },
+        },
+    },
+};

@@ -1,0 +1,100 @@
+import type { Attempt, ShownNumber } from '../../api/types';
+import { display, displayed } from '../../words/quantities';
+import { isNumber } from '../../words/shown';
+import { t } from '../../words/words';
+import type { lastOf } from '../../words/card';
+
+type Reading = NonNullable<ReturnType<typeof lastOf<'measure'>>>;
+
+interface Props {
+    step?: Reading;
+    meter: Attempt['meter'];
+    held: ShownNumber | null;
+}
+
+/** What the meter shows: the last reading large, what it has kept beside it, how it was set. */
+export function MeterDisplay({ step, meter, held }: Props) {
+    const shown = step?.observation.values.reading;
+    if (step === undefined || !isNumber(shown)) {
+        return (
+            <p role="status" className="tabular py-3 text-right text-title text-slate-soft">
+                {t('bay.nothing-shown')}
+            </p>
+        );
+    }
+    const { digits, unit } = display(shown, t('bay.overload'));
+    return (
+        <div role="status" aria-label={t('bay.last')}>
+            <p className="tabular text-right text-reading">
+                <span className="text-display tracking-tighter">{digits}</span>{' '}
+                <span className="text-title">{unit}</span>
+            </p>
+            <p className="tabular flex justify-between gap-2 text-small text-slate-soft">
+                <span>{settings(step, meter).join(', ')}</span>
+                <span className="shrink-0">{t('bay.step', { step: step.number })}</span>
+            </p>
+            {kept(step, held).map(([name, value]) => (
+                <p key={name} className="tabular flex justify-between text-small">
+                    <span className="text-slate-soft">{name}</span>
+                    <span className="text-reading">{value}</span>
+                </p>
+            ))}
+            {step.observation.notes.map((note) => (
+                <p key={note} className="mt-1 border-l-4 border-amber pl-2 text-small">
+                    {t(`note.${note}`)}
+                </p>
+            ))}
+        </div>
+    );
+}
+
+function settings({ action, observation }: Reading, meter: Attempt['meter']): string[] {
+    const beep = observation.values.beep;
+    return [
+        t(`meter.${action.function}`),
+        action.fullScale === undefined
+            ? t('bay.auto')
+            : `${t('meter-mode.range')} ${rangeName(meter, action.function, action.fullScale)}`,
+        ...(action.function === 'volts-ac'
+            ? [t(meter.averages ? 'meter-mode.averaging' : 'meter-mode.true-rms')]
+            : []),
+        ...(action.relativeTo ? [t('meter-mode.relative').toLowerCase()] : []),
+        ...(typeof beep === 'string' ? [t(`meter-mode.beep-${beep}`)] : []),
+    ];
+}
+
+function kept({ observation }: Reading, held: ShownNumber | null): [string, string][] {
+    const extremes = (['least', 'greatest'] as const).flatMap((name): [string, string][] => {
+        const value = observation.values[name];
+        return isNumber(value) ? [[t(`meter-mode.${name}`), displayed(value, t('bay.overload'))]] : [];
+    });
+    return [
+        ...extremes,
+        ...(held === null
+            ? []
+            : [[t('meter-mode.held'), displayed(held, t('bay.overload'))] as [string, string]]),
+    ];
+}
+
+const UNITS: Record<Reading['action']['function'], ShownNumber['unit']> = {
+    ohms: 'ohms',
+    continuity: 'ohms',
+    'volts-dc': 'volts',
+    'volts-ac': 'volts',
+    milliamperes: 'amperes',
+    hertz: 'hertz',
+};
+
+/** A range by its full scale, with the unit its display shows there. */
+export function rangeName(
+    meter: Attempt['meter'],
+    name: Reading['action']['function'],
+    fullScale: number,
+): string {
+    const range = meter.ranges[name]?.find((one) => one.fullScale === fullScale);
+    const { digits, unit } = display(
+        { unit: UNITS[name], si: fullScale, resolution: range?.resolution ?? 1, overload: false },
+        '',
+    );
+    return `${Number(digits)}\u2009${unit}`;
+}

@@ -1,0 +1,11 @@
+import type { Room } from '../room';
+import { SheetPanel } from './SheetPanel';
+
+export const room: Room = {
+    name: 'sheet',
+    position: 8,
+    tools: ['data-sheet'],
+    Panel: SheetPanel,
+    shows: ['look-up-data-sheet'],
+    told: {},
+};

@@ -1,0 +1,118 @@
+import type { Action, Car, Observation, Step } from '../api/types';
+import { shownBy, toldBy } from '../instruments/rooms';
+import { placed } from './place';
+import { displayed, THIN_SPACE } from './quantities';
+import { isNumber, isSeries, isTrace } from './shown';
+import { t } from './words';
+
+type Written = Extract<Action, { do: 'write-reading' }>;
+
+/** A value as it stands on the card. */
+export function describeValue(written: Written): string {
+    if (written.value !== null) return `${written.value}${THIN_SPACE}${written.unit}`;
+    return written.word === 'open' ? t('bay.written-open') : t(`sight.${written.word}`);
+}
+
+/** What a written reading rests on, from the step that showed it, with how the car stood then. */
+export function describeSource({ car, steps }: { car: Car; steps: Step[] }, written: Written): string {
+    const step = steps.find((one) => one.number === written.of);
+    if (step === undefined) return t('bay.step', { step: written.of });
+    return [
+        `${whichOf(step.action, written.feature)}${describeAction(car, step.action)}`,
+        ...circumstances(car, step),
+    ].join(' · ');
+}
+
+/** Which of several things that a step showed. */
+function whichOf({ do: kind }: Action, feature: string): string {
+    if (kind === 'live-speeds') return `${feature.split('.')[0]} `;
+    if (kind === 'read-switches') return `${t(`switch.${feature}`)} · `;
+    if (kind !== 'look-at-lamps') return '';
+    return feature.startsWith('bulb.')
+        ? `${t('write.at-key-on', { lamp: t(`lamp.${feature.slice('bulb.'.length)}`) })} · `
+        : `${t(`lamp.${feature}`)} · `;
+}
+
+/** Key, plug and wheel as they were; a look needs none of them. */
+function circumstances(car: Car, { action, circumstances: then }: Step): string[] {
+    if (action.do !== 'measure' && action.do !== 'capture' && action.do !== 'live-speeds') return [];
+    const plugs = then.openPlugs.map((plug) => plugName(car, plug)).join(', ');
+    return [
+        t('then.key', { to: t(`ignition.${then.ignition}`), cycle: then.keyCycle }),
+        plugs === '' ? t('then.all-joined') : t('then.open', { plugs }),
+        ...(then.turningChannel === '' ? [] : [t('then.turning', { channel: then.turningChannel })]),
+        ...then.connected.map((one) => t(`then.${one}`)),
+    ];
+}
+
+/** What was done, in one line: as its instrument tells it, or else as the bay and the card do. */
+export function describeAction(car: Car, action: Action): string {
+    const told = toldBy(car, action);
+    if (told !== undefined) return told;
+    switch (action.do) {
+        case 'ignition':
+            return t('did.ignition', { to: t(`ignition.${action.to}`) });
+        case 'secure':
+            return t(`secure.${action.step}`);
+        case 'unplug':
+        case 'join':
+            return t(`did.${action.do}`, { plug: plugName(car, action.plug) });
+        case 'repair':
+            return placed('did.repair', action.channel, { repair: t(`repair.${action.kind}`) });
+        case 'write-code':
+            return action.code === 'none'
+                ? t('did.write-no-code')
+                : action.status === ''
+                  ? t('did.write-lamp-code', { code: action.code })
+                  : t('did.write-code', { code: action.code, status: t(`code-status.${action.status}`) });
+        case 'write-reading':
+            return t('did.write-reading', {
+                value: describeValue(action),
+                judgement: t(`judgement.${action.judgement}`),
+            });
+        case 'mark-station':
+            return t('did.mark-station', {
+                station: t(`at-station.${action.station}`),
+                channel: action.channel,
+                mark: t(`mark-state.${action.mark}`),
+            });
+        case 'name-cause':
+            return t('did.name-cause', { cause: describeCause(action, action.channel) });
+        default:
+            return t(`did.${action.do}`);
+    }
+}
+
+/** A cause in words; what sits at no corner needs no corner's name. */
+export function describeCause(
+    { channel, station, defect }: { channel: string; station: string; defect: string },
+    name = t(`channel.${channel}`),
+): string {
+    const place = t(`at-station.${station}`);
+    return t('bay.cause-named', {
+        place: channel === 'car' ? place : `${name}, ${place}`,
+        defect: t(`defect.${station}.${defect}`),
+    });
+}
+
+function plugName(car: Car, plug: string): string {
+    return plug === car.modulePlug
+        ? t('did.module-plug')
+        : t(`did.${plug.split('.')[1]}`, { channel: plug.split('.')[0] });
+}
+
+/** What a step showed, in one line. */
+export function describeObservation({ kind, values, refusal, notes }: Observation): string {
+    if (refusal !== '') return t(`refusal.${refusal}`);
+    const { whole, number, word } = shownBy(kind);
+    const shown =
+        whole?.(values) ??
+        Object.entries(values)
+            .flatMap(([name, value]) => {
+                if (isTrace(value) || isSeries(value)) return [];
+                if (isNumber(value)) return [`${number?.(name) ?? ''}${displayed(value, t('bay.overload'))}`];
+                return word?.(name, value) ?? [];
+            })
+            .join(', ');
+    return [shown, ...notes.map((note) => t(`note.${note}`))].filter((one) => one !== '').join(' · ');
+}
