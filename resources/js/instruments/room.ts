@@ -28,6 +28,14 @@ export interface Shown {
     whole?: (values: Observation['values']) => string;
 }
 
+/** What a reading written on the card says about where it comes from. */
+export interface Source {
+    /** Which of several things a step showed. */
+    which?: (feature: string) => string;
+    /** Key, plugs and wheel as they were belong to it. */
+    asItStood?: true;
+}
+
 /** One tab of the slate, with all it needs to be shown and told. */
 export interface Room {
     /** Its word stands under "slate." */
@@ -44,4 +52,5 @@ export interface Room {
     told: Told;
     /** By kind of observation. */
     shown?: Record<string, Shown>;
+    sources?: { [K in Action['do']]?: Source };
 }

@@ -1,5 +1,5 @@
 import type { Action, Attempt, Car } from '../api/types';
-import type { Room, Shown, Told } from './room';
+import type { Room, Shown, Source, Told } from './room';
 import { has, type Tool } from './tools';
 
 /* Whatever stands in a folder of its own beside this file is an instrument. */
@@ -19,6 +19,11 @@ const SHOWN: Record<string, Shown> = Object.assign({}, ...ROOMS.map((room) => ro
     Shown
 >;
 
+const SOURCES: Room['sources'] = Object.assign(
+    {},
+    ...ROOMS.map((room) => room.sources ?? {}),
+) as Room['sources'];
+
 /** The line an instrument has for an action; undefined where it is no instrument's. */
 export function toldBy(car: Car, action: Action): string | undefined {
     const told = TOLD[action.do] as ((car: Car, action: Action) => string) | undefined;
@@ -27,6 +32,10 @@ export function toldBy(car: Car, action: Action): string | undefined {
 
 export function shownBy(kind: string): Shown {
     return SHOWN[kind] ?? {};
+}
+
+export function sourceOf(kind: Action['do']): Source {
+    return SOURCES?.[kind] ?? {};
 }
 
 /** The panel that comes to the front after an action; undefined where it stays as it is. */

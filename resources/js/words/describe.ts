@@ -1,5 +1,5 @@
 import type { Action, Car, Observation, Step } from '../api/types';
-import { shownBy, toldBy } from '../instruments/rooms';
+import { shownBy, sourceOf, toldBy } from '../instruments/rooms';
 import { placed } from './place';
 import { displayed, THIN_SPACE } from './quantities';
 import { isNumber, isSeries, isTrace } from './shown';
@@ -17,25 +17,15 @@ export function describeValue(written: Written): string {
 export function describeSource({ car, steps }: { car: Car; steps: Step[] }, written: Written): string {
     const step = steps.find((one) => one.number === written.of);
     if (step === undefined) return t('bay.step', { step: written.of });
+    const { which, asItStood } = sourceOf(step.action.do);
     return [
-        `${whichOf(step.action, written.feature)}${describeAction(car, step.action)}`,
-        ...circumstances(car, step),
+        `${which?.(written.feature) ?? ''}${describeAction(car, step.action)}`,
+        ...(asItStood ? circumstances(car, step) : []),
     ].join(' · ');
 }
 
-/** Which of several things that a step showed. */
-function whichOf({ do: kind }: Action, feature: string): string {
-    if (kind === 'live-speeds') return `${feature.split('.')[0]} `;
-    if (kind === 'read-switches') return `${t(`switch.${feature}`)} · `;
-    if (kind !== 'look-at-lamps') return '';
-    return feature.startsWith('bulb.')
-        ? `${t('write.at-key-on', { lamp: t(`lamp.${feature.slice('bulb.'.length)}`) })} · `
-        : `${t(`lamp.${feature}`)} · `;
-}
-
-/** Key, plug and wheel as they were; a look needs none of them. */
-function circumstances(car: Car, { action, circumstances: then }: Step): string[] {
-    if (action.do !== 'measure' && action.do !== 'capture' && action.do !== 'live-speeds') return [];
+/** Key, plug and wheel as they were. */
+function circumstances(car: Car, { circumstances: then }: Step): string[] {
     const plugs = then.openPlugs.map((plug) => plugName(car, plug)).join(', ');
     return [
         t('then.key', { to: t(`ignition.${then.ignition}`), cycle: then.keyCycle }),

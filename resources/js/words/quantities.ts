@@ -18,7 +18,10 @@ const PREFIXES: Record<ShownNumber['unit'], [number, number, string][]> = {
         [0.001, 1, 'V'],
         [0, 1e-3, 'mV'],
     ],
-    amperes: [[0, 1e-3, 'mA']],
+    amperes: [
+        [0.01, 1, 'A'],
+        [0, 1e-3, 'mA'],
+    ],
     hertz: [[0, 1, 'Hz']],
     metres: [[0, 1e-3, 'mm']],
     metresPerSecond: [[0, 1 / 3.6, 'km/h']],

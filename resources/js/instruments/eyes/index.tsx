@@ -32,4 +32,12 @@ export const room: Room = {
             },
         },
     },
+    sources: {
+        'look-at-lamps': {
+            which: (feature) =>
+                feature.startsWith('bulb.')
+                    ? `${t('write.at-key-on', { lamp: t(`lamp.${feature.slice('bulb.'.length)}`) })} · `
+                    : `${t(`lamp.${feature}`)} · `,
+        },
+    },
 };

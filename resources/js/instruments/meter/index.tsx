@@ -23,4 +23,5 @@ export const room: Room = {
         },
         proven: { word: (_, word) => [t(`prove.${word}`)] },
     },
+    sources: { measure: { asItStood: true } },
 };

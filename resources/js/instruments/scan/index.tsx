@@ -75,4 +75,8 @@ export const room: Room = {
         driven: { word: (name, word) => [`${t(`check.${name}`)}: ${t(`check.${word}`)}`] },
         'no-answer': { word: () => [t('bay.no-answer')] },
     },
+    sources: {
+        'live-speeds': { which: (feature) => `${feature.split('.')[0]} `, asItStood: true },
+        'read-switches': { which: (feature) => `${t(`switch.${feature}`)} · ` },
+    },
 };

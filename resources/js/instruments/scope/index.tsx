@@ -21,4 +21,5 @@ export const room: Room = {
             word: (_, word) => (word === 'none' ? [t('scope.no-trigger')] : []),
         },
     },
+    sources: { capture: { asItStood: true } },
 };
