@@ -29,7 +29,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'rates', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Rate')),
     new OA\Property(property: 'meter', ref: '#/components/schemas/MeterOnTheBench'),
     new OA\Property(property: 'rules', ref: '#/components/schemas/Rules'),
-    new OA\Property(property: 'withheld', description: 'tools that are not in the bay', type: 'array', items: new OA\Items(type: 'string', enum: ['meter', 'scope', 'jumpers', 'generator', 'bench-supply', 'live-data', 'actuator-tests', 'gauge', 'swap', 'trial-parts', 'data-sheet'])),
+    new OA\Property(property: 'withheld', description: 'tools that are not in the bay', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/tool')),
     new OA\Property(property: 'unsafeActs', description: 'that can cap a mark', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'counselPoints', description: 'what asking the advice costs, by what is asked; null where it may not be asked', oneOf: [new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),

@@ -590,7 +590,7 @@ export interface components {
             meter: components["schemas"]["MeterOnTheBench"];
             rules: components["schemas"]["Rules"];
             /** @description tools that are not in the bay */
-            withheld: ("meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet")[];
+            withheld: components["schemas"]["tool"][];
             /** @description that can cap a mark */
             unsafeActs: string[];
             /** @description what asking the advice costs, by what is asked; null where it may not be asked */
@@ -1838,6 +1838,11 @@ export interface components {
                 tool: "meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
             };
         } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        /**
+         * @description A tool that a case may withhold
+         * @enum {unknown}
+         */
+        tool: "meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
     };
     responses: never;
     parameters: never;
