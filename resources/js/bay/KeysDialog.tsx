@@ -1,13 +1,13 @@
 import { Dialog } from '../ui/Dialog';
 import { KeyCap } from '../ui/KeyCap';
+import { ROOMS } from '../instruments/rooms';
 import { t } from '../words/words';
 
 const KEYS = [
     'tab',
     'arrows',
     '1-2',
-    'M',
-    'S',
+    ...ROOMS.flatMap(({ keys = [] }) => keys),
     'L',
     'U',
     'T',
@@ -17,10 +17,9 @@ const KEYS = [
     'B',
     'W',
     'X',
-    'V',
     'C',
     'R',
-] as const;
+];
 
 /** The keys of the bay. */
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {

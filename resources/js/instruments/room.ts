@@ -47,6 +47,8 @@ export interface Room {
     /** Further tools that are used here without the panel resting on them. */
     also?: Tool[];
     Panel: ComponentType<PanelProps>;
+    /** Keys that act while it is in hand; each has its words under "key." and "key-name.". */
+    keys?: string[];
     /** Kinds of actions after which this panel comes to the front. */
     shows: Action['do'][];
     told: Told;

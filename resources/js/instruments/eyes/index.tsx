@@ -9,6 +9,7 @@ export const room: Room = {
     tools: [],
     also: ['gauge'],
     Panel: EyesPanel,
+    keys: ['V'],
     shows: ['look', 'gauge-gap', 'rock-wheel', 'look-at-lamps'],
     told: {
         look: (_, action) => placed('did.look', action.channel, { look: t(`look.${action.at}`) }),

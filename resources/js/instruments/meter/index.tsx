@@ -8,6 +8,7 @@ export const room: Room = {
     position: 1,
     tools: ['meter'],
     Panel: MeterPanel,
+    keys: ['M'],
     shows: ['measure', 'prove-meter'],
     told: {
         measure: (car, action) =>

@@ -8,6 +8,7 @@ export const room: Room = {
     position: 2,
     tools: ['scope'],
     Panel: ScopePanel,
+    keys: ['S'],
     shows: ['capture'],
     told: {
         capture: (car, action) =>
