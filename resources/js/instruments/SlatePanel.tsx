@@ -22,15 +22,12 @@ export function SlatePanel({ instrument, onInstrument, ...rest }: Props) {
                 onValueChange={onInstrument}
                 className="flex min-h-0 flex-1 flex-col"
             >
-                <Tabs.List
-                    aria-label={t('bay.instruments')}
-                    className="mb-3 grid auto-cols-fr grid-flow-col gap-1"
-                >
+                <Tabs.List aria-label={t('bay.instruments')} className="mb-3 flex gap-0.5">
                     {rooms.map(({ name }) => (
                         <Tabs.Trigger
                             key={name}
                             value={name}
-                            className="min-w-0 border-b-2 border-slate-line pb-1.5 text-small text-slate-soft data-[state=active]:border-reading data-[state=active]:font-semibold data-[state=active]:text-reading"
+                            className="min-w-0 flex-auto border-b-2 border-slate-line pb-1.5 text-small text-slate-soft data-[state=active]:border-reading data-[state=active]:font-semibold data-[state=active]:text-reading"
                         >
                             {t(`slate.${name}`)}
                         </Tabs.Trigger>
