@@ -8,6 +8,7 @@ use Lernfall\Bay\Actuators\ReadSwitchesProcedure;
 use Lernfall\Bay\Actuators\TestActuatorProcedure;
 use Lernfall\Bay\BenchSupply\FeedSensorProcedure;
 use Lernfall\Bay\Breakout\FitBreakoutProcedure;
+use Lernfall\Bay\Clamp\ClampCurrentProcedure;
 use Lernfall\Bay\Contract\ProcedureRegistry;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\DataSheet\LookUpDataSheetProcedure;
@@ -56,7 +57,7 @@ final readonly class Rooms
         static $registry = null;
 
         return $registry ??= ProcedureRegistry::of([
-            new MeasureProcedure, new ProveMeterProcedure, new CaptureProcedure, new ConnectLeadsProcedure, new FitBreakoutProcedure, new InjectProcedure, new FeedSensorProcedure,
+            new MeasureProcedure, new ProveMeterProcedure, new CaptureProcedure, new ClampCurrentProcedure, new ConnectLeadsProcedure, new FitBreakoutProcedure, new InjectProcedure, new FeedSensorProcedure,
             new LiveSpeedsProcedure, new RecordDriveProcedure, new TestActuatorProcedure, new ReadSwitchesProcedure, new GaugeGapProcedure, new SwapSensorsProcedure,
             new FitKnownGoodPartProcedure, new LookUpDataSheetProcedure,
             new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,

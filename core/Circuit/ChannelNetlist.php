@@ -59,6 +59,32 @@ final readonly class ChannelNetlist
         return "$channelId.$plugName.$side->value.$conductor";
     }
 
+    /**
+     * The wire that leaves a plug at a pad.
+     *
+     * @return ?array{string, float} the node in its middle, and the ohms up to there, infinite where it is broken before;
+     *                               null where something else than a wire sits at that side of the plug
+     */
+    public static function wireAt(Channel $channel, Pad $pad): ?array
+    {
+        foreach ($channel->links as $position => $link) {
+            if (! $link instanceof Plug || $link->name() !== $pad->plugName) {
+                continue;
+            }
+            $beside = $position + ($pad->side === PadSide::Wheel ? -1 : 1);
+            $cable = $channel->links[$beside] ?? null;
+            if (! $cable instanceof Cable) {
+                return null;
+            }
+            $wire = $cable->wires[$pad->conductor];
+            $middle = self::middle(self::outerEnd($channel, $beside, $pad->conductor), self::innerEnd($channel, $beside, $pad->conductor));
+
+            return [$middle, $wire->broken && $pad->side === PadSide::Wheel ? INF : $wire->ohms() / 2.0];
+        }
+
+        return null;
+    }
+
     /** @return list<string> the module's pins, by conductor */
     public static function inputNodes(Channel $channel): array
     {
@@ -118,11 +144,16 @@ final readonly class ChannelNetlist
         foreach ($channel->conductors as $conductor) {
             $outer = self::outerEnd($channel, $position, $conductor->id);
             $inner = self::innerEnd($channel, $position, $conductor->id);
-            $middles[] = "$outer~$inner";
-            $netlist = self::addWire($netlist, $cable->wires[$conductor->id], $outer, "$outer~$inner", $inner, $state);
+            $middles[] = $middle = self::middle($outer, $inner);
+            $netlist = self::addWire($netlist, $cable->wires[$conductor->id], $outer, $middle, $inner, $state);
         }
 
         return $cable->bridgeOhms === null ? $netlist : $netlist->resistor($middles[0], $middles[1], $cable->bridgeOhms);
+    }
+
+    private static function middle(string $outer, string $inner): string
+    {
+        return "$outer~$inner";
     }
 
     private static function addWire(Netlist $netlist, Wire $wire, string $outer, string $middle, string $inner, ElectricalState $state): Netlist

@@ -50,6 +50,19 @@ final class InstrumentsTest extends BrowserTestCase
             ->press('Read speeds')->see('27.')->press('Take it off')->see('No generator is connected.');
     }
 
+    public function test_the_clamp_reads_the_supply_of_the_module_by_keys_and_says_where_it_cannot_go(): void
+    {
+        $person = $this->person()->signIn('dilan')->pressIn("The midwife's Harl", 'Start the job')->see('Complaint')->choose('Key', 'on')
+            ->tab('Clamp')->select('Around the wire at', 'FL sensor plug, wheel side, wire 1')->press('Close it and read')->see('no wire runs by itself')
+            ->choose('Corner', 'Supply of the module')->select('Around the wire at', 'module plug, supply pin');
+        $person->browser->executeScript('document.activeElement.blur()');
+        $person->keys('k')->see('Write it on the card')->see('set to zero before');
+
+        self::assertSame(1, preg_match('~(\d{3}) mA~', str_replace("\u{2009}", ' ', $person->page()), $found));
+        // 12.4 V over 36 Ω and the wires before it
+        self::assertEqualsWithDelta(340.0, (float) $found[1], 25.0);
+    }
+
     public function test_a_generator_on_a_joined_plug_is_refused(): void
     {
         $this->person()->signIn('bente')->pressIn("The midwife's Harl", 'Start the job')->see('Complaint')

@@ -44,11 +44,17 @@ final class StringsTest extends TestCase
 
     public function test_every_key_of_the_bay_has_a_name(): void
     {
-        preg_match('~const KEYS = \[(.*?)\]~s', (string) file_get_contents(dirname(__DIR__, 2).'/resources/js/bay/KeysDialog.tsx'), $list);
-        preg_match_all("~'([^']+)'~", $list[1] ?? '', $keys);
+        preg_match('~const KEYS = \[(.*?)^\];~ms', self::script('bay/KeysDialog.tsx'), $list);
+        foreach (glob(self::scripts().'instruments/*/index.tsx') ?: [] as $instrument) {
+            preg_match('~^    keys: (\[.*?\])~m', (string) file_get_contents($instrument), $own);
+            $list[] = $own[1] ?? '';
+        }
+        preg_match_all("~'([^']+)'~", implode(',', array_slice($list, 1)), $keys);
         $known = Workbench::json('resources/lang/en.json');
 
         self::assertContains('X', $keys[1]);
+        self::assertContains('M', $keys[1]);
+        self::assertSame($keys[1], array_unique($keys[1]));
         foreach ($keys[1] as $key) {
             self::assertArrayHasKey("key.$key", $known);
             self::assertArrayHasKey("key-name.$key", $known);
@@ -75,6 +81,32 @@ final class StringsTest extends TestCase
         foreach (Workbench::json('resources/lang/en.json') as $key => $text) {
             self::assertSame(substr_count($text, '{{'), substr_count($text, '}}'), (string) $key);
         }
+    }
+
+    public function test_every_instrument_has_a_name_and_every_tool_lies_on_the_trolley(): void
+    {
+        $known = Workbench::json('resources/lang/en.json');
+        $tools = [];
+        foreach (glob(self::scripts().'instruments/*/index.tsx') ?: [] as $instrument) {
+            $written = (string) file_get_contents($instrument);
+            self::assertSame(1, preg_match("~^    name: '(.+)',$~m", $written, $name), $instrument);
+            self::assertArrayHasKey("slate.$name[1]", $known);
+            preg_match_all('~^    (?:tools|also): \[(.*)\],$~m', $written, $lists);
+            preg_match_all("~'([^']+)'~", implode(',', $lists[1]), $found);
+            array_push($tools, ...$found[1]);
+        }
+
+        self::assertEqualsCanonicalizing(Rooms::procedures()->tools(), $tools);
+    }
+
+    private static function script(string $path): string
+    {
+        return (string) file_get_contents(self::scripts().$path);
+    }
+
+    private static function scripts(): string
+    {
+        return dirname(__DIR__, 2).'/resources/js/';
     }
 
     /** @return list<string> */

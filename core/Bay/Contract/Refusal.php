@@ -16,6 +16,7 @@ enum Refusal: string
     case LeadsConnected = 'leads-connected';
     case PlugJoined = 'plug-joined';
     case PadOutOfReach = 'pad-out-of-reach';
+    case NoSingleWire = 'no-single-wire';
     case LeadGlows = 'lead-glows';
     case NoOtherSide = 'no-other-side';
     case KnownGoodPartIn = 'trial-part-in';

@@ -1171,6 +1171,20 @@ export interface components {
                 edge: "rising" | "falling";
             };
         };
+        /** @description Read the current clamp around one wire */
+        "clamp-current": {
+            /** @constant */
+            do: "clamp-current";
+            /** @description Pad behind which the wire leaves, for example FR.sensor-plug.module.1 */
+            at: string;
+            /**
+             * @description Full scale of the range, in amperes
+             * @enum {number}
+             */
+            fullScale: 2 | 40;
+            /** @description Set to zero beside the wire before it is closed round it */
+            zeroed: boolean;
+        };
         /** @description Put jumper leads between pads, in place of those there were; none takes all off */
         "connect-leads": {
             /** @constant */
@@ -1524,6 +1538,20 @@ export interface components {
                         edge: "rising" | "falling";
                     };
                 };
+                /** @description Read the current clamp around one wire */
+                "clamp-current": {
+                    /** @constant */
+                    do: "clamp-current";
+                    /** @description Pad behind which the wire leaves, for example FR.sensor-plug.module.1 */
+                    at: string;
+                    /**
+                     * @description Full scale of the range, in amperes
+                     * @enum {number}
+                     */
+                    fullScale: 2 | 40;
+                    /** @description Set to zero beside the wire before it is closed round it */
+                    zeroed: boolean;
+                };
                 /** @description Put jumper leads between pads, in place of those there were; none takes all off */
                 "connect-leads": {
                     /** @constant */
@@ -1835,14 +1863,14 @@ export interface components {
                  * @description A tool that a case may withhold
                  * @enum {unknown}
                  */
-                tool: "meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
+                tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
             };
-        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
         /**
          * @description A tool that a case may withhold
          * @enum {unknown}
          */
-        tool: "meter" | "scope" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
+        tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
     };
     responses: never;
     parameters: never;

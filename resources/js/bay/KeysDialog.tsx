@@ -7,7 +7,7 @@ const KEYS = [
     'tab',
     'arrows',
     '1-2',
-    ...ROOMS.flatMap(({ keys = [] }) => keys),
+    ...ROOMS.flatMap((room) => room.keys ?? []),
     'L',
     'U',
     'T',

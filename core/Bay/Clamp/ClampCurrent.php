@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Clamp;
+
+use Lernfall\Bay\Contract\Observing;
+
+/** Reads the current clamp around one wire. */
+final readonly class ClampCurrent implements Observing
+{
+    /**
+     * @param  string  $at  the pad behind which the wire leaves
+     * @param  float  $fullScale  of the range, in amperes
+     * @param  bool  $zeroed  it was set to zero beside the wire before it was closed round it
+     */
+    public function __construct(public string $at, public float $fullScale, public bool $zeroed)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'clamp-current';
+    }
+
+    public function rate(): string
+    {
+        return $this->zeroed ? 'clamp-current.zeroed' : 'clamp-current.as-it-is';
+    }
+
+    public function question(): string
+    {
+        return "clamp-current $this->at $this->fullScale".($this->zeroed ? ' zeroed' : '');
+    }
+}

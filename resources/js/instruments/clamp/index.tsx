@@ -1,0 +1,138 @@
+import { useState, type ReactNode } from 'react';
+import type { Action } from '../../api/types';
+import { padName } from '../../strip/padName';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { SelectField } from '../../ui/Field';
+import { useShortcuts } from '../../ui/shortcuts';
+import { lastOf, WHOLE_CAR } from '../../words/card';
+import { display, shortMinutes, THIN_SPACE } from '../../words/quantities';
+import { isNumber } from '../../words/shown';
+import { t } from '../../words/words';
+import type { PanelProps, Room } from '../room';
+import { WriteDown } from '../WriteDown';
+
+type Clamp = Extract<Action, { do: 'clamp-current' }>;
+
+const RANGES: Clamp['fullScale'][] = [2, 40];
+const ZEROS = ['zeroed', 'as-it-is'] as const;
+
+/** The current clamp: the wire behind a pad, at first that of the first lead; a range, its zero, a display. */
+function ClampPanel({ attempt, channel, busy, act, onAct, leads }: PanelProps) {
+    const last = lastOf(attempt.steps, 'clamp-current');
+    const [fullScale, setFullScale] = useState(last?.action.fullScale ?? 2);
+    const [zero, setZero] = useState<(typeof ZEROS)[number]>('zeroed');
+    const pads = attempt.car.pads.filter((one) => one.channel === (channel === WHOLE_CAR ? '' : channel));
+    const [pad, setPad] = useState('');
+    const at = [pad, leads.one].find((one) => pads.some(({ id }) => id === one)) ?? '';
+    const ready = at !== '';
+    const read = () => ready && onAct({ do: 'clamp-current', at, fullScale, zeroed: zero === 'zeroed' });
+    useShortcuts({ k: read });
+
+    return (
+        <>
+            <ClampDisplay step={last} />
+            <SelectField
+                onSlate
+                label={t('clamp.wire')}
+                value={at}
+                onChange={({ target }) => setPad(target.value)}
+                options={[
+                    { value: '', label: t('clamp.no-wire') },
+                    ...pads.map(({ id }) => ({ value: id, label: padName(attempt.car, id) })),
+                ]}
+            />
+            <div className="grid grid-cols-[2fr_3fr] gap-2">
+                <Labelled label={t('clamp.range')}>
+                    <Choice
+                        onSlate
+                        label={t('clamp.range')}
+                        value={String(fullScale)}
+                        onChoose={(range) =>
+                            setFullScale(RANGES.find((one) => String(one) === range) ?? fullScale)
+                        }
+                        options={RANGES.map((one) => ({ value: String(one), label: rangeName(one) }))}
+                    />
+                </Labelled>
+                <Labelled label={t('clamp.zero')}>
+                    <Choice
+                        onSlate
+                        label={t('clamp.zero')}
+                        value={zero}
+                        onChoose={setZero}
+                        options={ZEROS.map((value) => ({ value, label: t(`clamp.${value}`) }))}
+                    />
+                </Labelled>
+            </div>
+            <Button
+                kind="slate-main"
+                disabled={busy || !ready}
+                onClick={read}
+                shortcut="K"
+                note={shortMinutes(attempt.rates[`clamp-current.${zero}`]?.minutes ?? 0)}
+            >
+                {t('clamp.take')}
+            </Button>
+            {last !== undefined && last.observation.refusal === '' && (
+                <WriteDown key={last.number} step={last} feature="current" act={act} busy={busy} />
+            )}
+            <p className="mt-auto text-small text-slate-soft">{t('caution.clamp')}</p>
+        </>
+    );
+}
+
+function ClampDisplay({ step }: { step: ReturnType<typeof lastOf<'clamp-current'>> }) {
+    const shown = step?.observation.values.current;
+    if (step === undefined || !isNumber(shown)) {
+        return (
+            <p role="status" className="tabular py-3 text-right text-title text-slate-soft">
+                {t('bay.nothing-shown')}
+            </p>
+        );
+    }
+    const { digits, unit } = display(shown, t('bay.overload'));
+    return (
+        <div role="status" aria-label={t('clamp.last')}>
+            <p className="tabular text-right text-reading">
+                <span className="text-display tracking-tighter">{digits}</span>{' '}
+                <span className="text-title">{unit}</span>
+            </p>
+            <p className="tabular flex justify-between gap-2 text-small text-slate-soft">
+                <span>
+                    {t('clamp.range')} {rangeName(step.action.fullScale)},{' '}
+                    {t(step.action.zeroed ? 'clamp.was-zeroed' : 'clamp.was-not-zeroed')}
+                </span>
+                <span className="shrink-0">{t('bay.step', { step: step.number })}</span>
+            </p>
+        </div>
+    );
+}
+
+function Labelled({ label, children }: { label: string; children: ReactNode }) {
+    return (
+        <div>
+            <span aria-hidden className="block text-small text-slate-soft">
+                {label}
+            </span>
+            {children}
+        </div>
+    );
+}
+
+function rangeName(fullScale: number): string {
+    return `${fullScale}${THIN_SPACE}A`;
+}
+
+export const room: Room = {
+    name: 'clamp',
+    position: 3,
+    tools: ['clamp'],
+    Panel: ClampPanel,
+    keys: ['K'],
+    shows: ['clamp-current'],
+    told: {
+        'clamp-current': (car, action) =>
+            t(action.zeroed ? 'did.clamp-current' : 'did.clamp-unzeroed', { pad: padName(car, action.at) }),
+    },
+    sources: { 'clamp-current': { asItStood: true } },
+};
