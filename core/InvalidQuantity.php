@@ -34,6 +34,12 @@ final class InvalidQuantity extends DomainException implements LernfallException
         return new self($quantity, "a number from $least to $greatest", $found);
     }
 
+    /** @param  list<float>  $known */
+    public static function notKnown(string $quantity, float|int $found, array $known): self
+    {
+        return new self($quantity, 'one of '.implode(', ', $known), $found);
+    }
+
     public static function notAbove(string $quantity, float|int $found, float|int $other): self
     {
         return new self($quantity, "a number above $other", $found);

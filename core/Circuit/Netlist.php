@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
-use InvalidArgumentException;
+use Lernfall\InvalidQuantity;
 
 /**
  * A linear network of resistors and of voltage sources with internal resistance. Absent parts are left out.
@@ -40,11 +40,11 @@ final class Netlist
         return new self;
     }
 
-    /** @throws InvalidArgumentException for a resistance below a milliohm or not finite */
+    /** @throws InvalidQuantity for a resistance below a milliohm or not finite */
     public function resistor(string $from, string $to, float $ohms): self
     {
         if (! is_finite($ohms) || $ohms < self::LEAST_OHMS) {
-            throw new InvalidArgumentException("a resistor of $ohms Ω between $from and $to");
+            throw InvalidQuantity::outside("ohms between $from and $to", $ohms, self::LEAST_OHMS, PHP_FLOAT_MAX);
         }
         $this->conductances[] = [$this->index($from), $this->index($to), 1.0 / $ohms];
 

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Lernfall\Fault;
 
 use InvalidArgumentException;
+use Lernfall\LernfallException;
 use Lernfall\Vehicle\Channel;
 
 /** A fault that this vehicle cannot have. The field says which entry of it is wrong. */
-final class InvalidFault extends InvalidArgumentException
+final class InvalidFault extends InvalidArgumentException implements LernfallException
 {
     private function __construct(public readonly string $field, string $message)
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
-use InvalidArgumentException;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
 use Lernfall\Module\Failure;
+use Lernfall\Module\InvalidCode;
 use Lernfall\Module\StandardCode;
 use Lernfall\Vehicle\CodeDialect;
 use Lernfall\Vehicle\LampOut;
@@ -87,7 +87,7 @@ final readonly class DialectReader
         foreach ($codes as $channel => $code) {
             try {
                 StandardCode::fromText($code);
-            } catch (InvalidArgumentException) {
+            } catch (InvalidCode) {
                 throw $node->at($channel)->wrong('a code such as C0035');
             }
         }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Lernfall\Vehicle;
 
 use InvalidArgumentException;
+use Lernfall\LernfallException;
 
-final class InvalidTyreSize extends InvalidArgumentException
+final class InvalidTyreSize extends InvalidArgumentException implements LernfallException
 {
     public static function unreadable(string $size): self
     {

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\LernfallException;
 use OutOfBoundsException;
 
 /** Something was asked for that this vehicle does not have. */
-final class UnknownPart extends OutOfBoundsException
+final class UnknownPart extends OutOfBoundsException implements LernfallException
 {
     public static function channel(string $id): self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
-use InvalidArgumentException;
+use Lernfall\InvalidQuantity;
 
 /**
  * Copper resistance of flexible wire by cross-section, at 20 °C.
@@ -32,6 +32,6 @@ final readonly class WireGauge
     public static function ohmsPerMetre(float $squareMillimetres): float
     {
         return self::OHMS_PER_METRE[(string) $squareMillimetres]
-            ?? throw new InvalidArgumentException("no wire of $squareMillimetres mm² is known");
+            ?? throw InvalidQuantity::notKnown('squareMillimetres', $squareMillimetres, self::knownSquareMillimetres());
     }
 }

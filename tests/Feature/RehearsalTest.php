@@ -53,6 +53,8 @@ final class RehearsalTest extends TestCase
     {
         return [
             'case of a wrong kind' => [['faults' => [['kind' => 'rust', 'channel' => 'FR']]], [], "/faults/0/kind: no fault of the kind 'rust' is known"],
+            'case with a value that cannot be' => [['carValues' => ['/channels/FR/ring/teeth' => 0]], [], '/carValues/~1channels~1FR~1ring~1teeth'],
+            'case with a battery the wrong way round' => [['carValues' => ['/supply/batteryVolts' => -12]], [], '/carValues/~1supply~1batteryVolts'],
             'case with an entry nobody knows' => [['colour' => 'red'], [], 'colour'],
             'script with a wrong setting' => [[], ['actions' => [['do' => 'ignition', 'to' => 'sideways']]], "/actions/0/to: expected one of off, on, running, found 'sideways'"],
             'script with a pad that does not exist' => [[], ['actions' => [['do' => 'measure', 'function' => 'ohms', 'first' => 'x', 'second' => 'body']]], '/actions/0/first'],

@@ -19,6 +19,18 @@ final readonly class Dependencies
 
     public static function ofTheCore(): self
     {
+        $files = self::sources();
+        $of = [];
+        foreach ($files as $class => $code) {
+            $of[$class] = self::named($class, $code, $files);
+        }
+
+        return new self($of);
+    }
+
+    /** @return array<string, string> the code of each class of the core */
+    public static function sources(): array
+    {
         $root = dirname(__DIR__, 3).'/core';
         $files = [];
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root)) as $file) {
@@ -27,12 +39,8 @@ final readonly class Dependencies
             }
         }
         ksort($files);
-        $of = [];
-        foreach ($files as $class => $code) {
-            $of[$class] = self::named($class, $code, $files);
-        }
 
-        return new self($of);
+        return $files;
     }
 
     /** @return list<list<string>> groups of classes each of which leads to every other, largest first */

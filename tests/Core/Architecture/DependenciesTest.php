@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Architecture;
 
+use Lernfall\LernfallException;
+use LogicException;
 use PHPUnit\Framework\TestCase;
+use Throwable;
 
 /** What a house needs so that one finds the room for a change: stairs that lead down only, and small circles. */
 final class DependenciesTest extends TestCase
@@ -71,6 +74,25 @@ final class DependenciesTest extends TestCase
             foreach ($class === 'Lernfall\\Bay\\Rooms' ? [] : $named as $other) {
                 self::assertFalse(str_ends_with($other, 'Procedure') && ! str_starts_with($other, 'Lernfall\\Bay\\Contract\\'), "$class names $other");
             }
+        }
+    }
+
+    /** Whoever calls the core can catch all it throws on purpose by one name. */
+    public function test_every_exception_stands_under_one_root(): void
+    {
+        $thrown = array_filter(array_keys(Dependencies::ofTheCore()->of), static fn (string $class): bool => is_subclass_of($class, Throwable::class));
+
+        self::assertGreaterThan(5, count($thrown));
+        foreach ($thrown as $class) {
+            self::assertTrue(is_a($class, LernfallException::class, true), $class);
+        }
+    }
+
+    /** A constructor's own; what is left is a mistake in the program and says so by LogicException. */
+    public function test_nothing_of_the_language_is_thrown_instead(): void
+    {
+        foreach (Dependencies::sources() as $class => $source) {
+            self::assertDoesNotMatchRegularExpression('~throw new (?!self|LogicException)~', $source, $class);
         }
     }
 

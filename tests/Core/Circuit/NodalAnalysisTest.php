@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Circuit;
 
-use InvalidArgumentException;
 use Lernfall\Circuit\Netlist;
 use Lernfall\Circuit\NodalAnalysis;
+use Lernfall\InvalidQuantity;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -75,7 +75,7 @@ final class NodalAnalysisTest extends TestCase
     #[TestWith([NAN])]
     public function test_an_impossible_resistor_is_refused(float $ohms): void
     {
-        $this->expectException(InvalidArgumentException::class);
+        $this->expectException(InvalidQuantity::class);
         Netlist::empty()->resistor('a', 'b', $ohms);
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Vehicle;
 
-use InvalidArgumentException;
+use Lernfall\InvalidQuantity;
+use Lernfall\Module\InvalidCode;
 use Lernfall\Module\StandardCode;
 use Lernfall\Signal\CopperResistance;
 use Lernfall\Signal\Slip;
@@ -48,8 +49,8 @@ final class PartsTest extends TestCase
         rsort($sorted);
         self::assertSame($sorted, $ohms);
 
-        $this->expectException(InvalidArgumentException::class);
-        $this->expectExceptionMessage('no wire of 3 mm² is known');
+        $this->expectException(InvalidQuantity::class);
+        $this->expectExceptionMessage('expected one of 0.35, 0.5, 0.75, 1, 1.5, 2.5 for squareMillimetres, found 3');
         WireGauge::ohmsPerMetre(3.0);
     }
 
@@ -130,7 +131,7 @@ final class PartsTest extends TestCase
             try {
                 StandardCode::fromText($text);
                 self::fail("'$text' was taken for a code");
-            } catch (InvalidArgumentException $invalid) {
+            } catch (InvalidCode $invalid) {
                 self::assertSame("'$text' is not a code such as C0035", $invalid->getMessage());
             }
         }
@@ -146,8 +147,8 @@ final class PartsTest extends TestCase
             try {
                 Slip::of($car, $wheel);
                 self::fail('slip without a speed');
-            } catch (InvalidArgumentException $invalid) {
-                self::assertSame('slip needs a speed above zero', $invalid->getMessage());
+            } catch (InvalidQuantity $invalid) {
+                self::assertStringContainsString('etresPerSecond', $invalid->quantity);
             }
         }
     }
