@@ -18,18 +18,20 @@ final readonly class Standstill
     public static function ways(Car $car, array $channelIds): array
     {
         $chances = [];
+        $channels = [];
         foreach (array_unique($channelIds) as $id) {
             if ($id !== '' && $id !== $car->state->wheels->channel && Switching::rests($car->vehicle->channel($id))) {
                 $event = "tooth.$id@{$car->state->wheels->rests}";
+                $channels[$event] = $id;
                 $chances[$event] = $car->deviations->chance($event, self::TOOTH_CHANCE);
             }
         }
 
-        return array_map(static function (array $way): array {
+        return array_map(static function (array $way) use ($channels): array {
             [$weight, $state, $outcomes] = $way;
             $teeth = [];
             foreach ($outcomes as $event => $tooth) {
-                $teeth[explode('@', substr($event, strlen('tooth.')))[0]] = $tooth;
+                $teeth[$channels[$event]] = $tooth;
             }
 
             return [$weight, $state, $teeth];

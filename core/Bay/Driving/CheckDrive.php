@@ -37,26 +37,29 @@ final readonly class CheckDrive
             return Branch::only($rolled, Prediction::of('driven', ['level-lamp' => CategoryFeature::certain('spoiled'), 'steady-lamp' => CategoryFeature::certain('spoiled')]));
         }
         $chances = [];
+        $at = [];
         foreach ($car->vehicle->channelIds() as $id) {
             $acts = Intermittence::at($car, $id, $route);
-            $chances += $acts === null ? [] : [$acts->event => $acts->chance];
+            if ($acts !== null) {
+                $chances[$acts->event] = $acts->chance;
+                $at[$acts->event] = $id;
+            }
         }
         $branches = [];
         foreach (OutcomeBranching::of($rolled, $chances) as [$weight, $state, $outcomes]) {
-            $branches[] = $this->judged($weight, $rolled->in($state), array_keys(array_filter($outcomes)));
+            $branches[] = $this->judged($weight, $rolled->in($state), array_values(array_intersect_key($at, array_filter($outcomes))));
         }
 
         return $branches;
     }
 
-    /** @param  list<string>  $acting  events of what acts on this drive */
+    /** @param  list<string>  $acting  channels with something that acts on this drive */
     private function judged(float $weight, Car $car, array $acting): Branch
     {
         $level = [];
         $steady = [];
         foreach ($car->vehicle->channelIds() as $id) {
-            $acts = array_filter($acting, static fn (string $event): bool => str_starts_with($event, "$id/")) !== [];
-            $channel = ($acts ? $car->actingChannel($id) : null) ?? $car->channel($id);
+            $channel = (in_array($id, $acting, true) ? $car->actingChannel($id) : null) ?? $car->channel($id);
             $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
             if (! $input->counts(Rotation::turnsPerSecond($car->vehicle->tyre, $this->check->levelMetresPerSecond))) {
                 $level[] = $this->check->levelCodes[$id] ?? '';

@@ -76,35 +76,29 @@ final readonly class DrivingWork
             return Branch::only($warm, $prediction([]));
         }
         $monitors = new DrivingMonitors($car->vehicle->module->monitors, $car->vehicle->tyre->rollingCircumferenceMetres());
-        $chances = [];
-        $moments = [];
+        $watched = [];
         $inputs = $this->inputs($car);
         $comparison = SpeedComparison::of($car, $inputs, $drive->greatestSpeed());
         $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
         foreach ($inputs as $id => $input) {
             $ratio = $comparison->ratio($id);
             $watch = fn (): array => $this->watched($car, $id, $input, $ratio, $drive, $monitors);
-            foreach ($plainly === null ? $watch() : Memo::with($car->channel($id), "driven $plainly $ratio ".$drive->text(), $watch) as $event => [$moment, $chance]) {
-                $moments[$event] = $moment;
-                $chances[$event] = $chance;
-            }
-            foreach ($this->dropOut($car, $id, $drive, $monitors, $route) as $event => [$moment, $chance]) {
-                $moments[$event] = $moment;
-                $chances[$event] = $chance;
-            }
+            $steadily = $plainly === null ? $watch() : Memo::with($car->channel($id), "driven $plainly $ratio ".$drive->text(), $watch);
+            $watched = [...$watched, ...$steadily, ...$this->dropOut($car, $id, $drive, $monitors, $route)];
         }
 
-        return $this->remembered($warm, $chances, $moments, $drive, $monitors, $prediction);
+        return $this->remembered($warm, $watched, $drive, $monitors, $prediction);
     }
 
-    /** @return array<string, array{?Moment, float}> moment and chance by event */
+    /** @return array<string, Watched> by event */
     private function watched(Car $car, string $id, SpeedInput $input, float $ratio, Drive $drive, DrivingMonitors $monitors): array
     {
         $found = [];
         foreach (Failure::driving() as $failure) {
-            $found[$this->event($id, $failure, $input, $drive)] = $failure === Failure::Deviation
+            [$moment, $chance] = $failure === Failure::Deviation
                 ? $this->straying($car, $id, $ratio, $drive, $monitors)
                 : $this->finding($car, $id, $failure, $input, $drive, $monitors);
+            $found[$this->event($id, $failure, $input, $drive)] = new Watched($id, $failure, $moment, $chance);
         }
 
         return $found;
@@ -126,32 +120,31 @@ final readonly class DrivingWork
     }
 
     /**
-     * @param  array<string, float>  $chances
-     * @param  array<string, ?Moment>  $moments
+     * @param  array<string, Watched>  $watched  by event
      * @param  Closure(list<MonitorFinding>): Prediction  $prediction
      * @return non-empty-list<Branch>
      */
-    private function remembered(Car $car, array $chances, array $moments, Drive $drive, DrivingMonitors $monitors, Closure $prediction): array
+    private function remembered(Car $car, array $watched, Drive $drive, DrivingMonitors $monitors, Closure $prediction): array
     {
         $module = $car->vehicle->module;
         $branches = [];
+        $chances = array_map(static fn (Watched $one): float => $one->chance, $watched);
         foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
             $memory = $state->memory;
             $news = [];
             asort($outcomes); // what was passed at times and found at others has been found
             foreach ($outcomes as $event => $found) {
-                [$id, $name, $detail] = explode('/', $event);
-                $failure = Failure::from($name);
-                $told = $failure->toldBy($module->dialect);
-                if ($told === null || ! $found && str_starts_with($detail, 'acts')) {
+                $one = $watched[$event];
+                $told = $one->failure->toldBy($module->dialect);
+                if ($told === null || ! $found && $one->acts) {
                     continue; // it is not noticed, or it did not act this time, which tests nothing
                 }
                 if ($found) {
-                    $news[] = new MonitorFinding($id, $told, $moments[$event] ?? null, str_starts_with($detail, 'acts'));
+                    $news[] = new MonitorFinding($one->channel, $told, $one->moment, $one->acts);
                 }
                 $memory = match (true) {
-                    $found => $memory->set($id, $told, $this->frame($car, $moments[$event] ?? null), $module->monitors->drivingConfirmedBy),
-                    $monitors->tests($failure, $drive) => $memory->passed($id, $told, $module->lamps->out !== LampOut::Cleared),
+                    $found => $memory->set($one->channel, $told, $this->frame($car, $one->moment), $module->monitors->drivingConfirmedBy),
+                    $monitors->tests($one->failure, $drive) => $memory->passed($one->channel, $told, $module->lamps->out !== LampOut::Cleared),
                     default => $memory,
                 };
             }
@@ -184,7 +177,7 @@ final readonly class DrivingWork
      * A fault that shows only when provoked acts on the road more or less readily; while it acts, the signal drops out,
      * which no wheel could do.
      *
-     * @return array<string, array{?Moment, float}> moment and chance by event
+     * @return array<string, Watched> by event
      */
     private function dropOut(Car $car, string $id, Drive $drive, DrivingMonitors $monitors, Journey $route): array
     {
@@ -203,7 +196,7 @@ final readonly class DrivingWork
             return []; // so slow that a wheel could have stopped
         }
 
-        return [$acts->event => [$moment, $acts->chance]];
+        return [$acts->event => new Watched($id, Failure::Erratic, $moment, $acts->chance, acts: true)];
     }
 
     /** @return array{?Moment, float} */

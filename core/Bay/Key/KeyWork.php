@@ -42,12 +42,16 @@ final readonly class KeyWork
     private function checked(Car $car, Prediction $done): array
     {
         $chances = [];
+        $about = [];
         $state = $car->electrical()->unsupplied();
         $plainly = $car->isTypical() ? $state->plainly() : null;
         foreach ($car->vehicle->channelIds() as $id) {
             $channel = $car->channel($id);
             $check = fn (): array => $this->electrical($car, $channel, ModuleInput::at($id, $car->channels([$id]), $state));
-            $chances += $plainly === null ? $check() : Memo::with($channel, "key-on $plainly", $check);
+            foreach ($plainly === null ? $check() : Memo::with($channel, "key-on $plainly", $check) as $event => [$failure, $chance]) {
+                $chances[$event] = $chance;
+                $about[$event] = [$id, $failure];
+            }
         }
         $branches = [];
         $module = $car->vehicle->module;
@@ -56,8 +60,7 @@ final readonly class KeyWork
             $memory = $state->memory;
             $refused = [];
             foreach ($outcomes as $event => $seen) {
-                [$id, $name] = explode('/', $event);
-                $failure = Failure::from($name);
+                [$id, $failure] = $about[$event];
                 $refused[$id] = ($refused[$id] ?? false) || $seen && $this->isWithheld($module, $failure);
                 $memory = $seen ? $memory->set($id, $failure, $frame) : $memory->passed($id, $failure, $module->lamps->out === LampOut::Passed);
             }
@@ -76,15 +79,15 @@ final readonly class KeyWork
         return $module->withholdsSupply || $failure !== Failure::Open;
     }
 
-    /** @return array<string, float> by event */
+    /** @return array<string, array{Failure, float}> failure and chance by event */
     private function electrical(Car $car, Channel $channel, InputVoltages $input): array
     {
-        $chances = [];
+        $checks = [];
         foreach (Failure::electrical() as $failure) {
-            $chances[$this->event($channel->id, $failure, $input)] = $this->chance($car, $channel, $failure, $input);
+            $checks[$this->event($channel->id, $failure, $input)] = [$failure, $this->chance($car, $channel, $failure, $input)];
         }
 
-        return $chances;
+        return $checks;
     }
 
     private function chance(Car $car, Channel $channel, Failure $failure, InputVoltages $input): float

@@ -42,44 +42,48 @@ final readonly class PlugWork
         $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? [Note::ModulePlugLive] : [];
         $joined = $car->in($car->state->plugJoined($plug));
         $branches = [];
-        foreach (OutcomeBranching::of($joined, $car->state->isOpen($plug) ? $this->wipes($car, $plug) : []) as [$weight, $state, $outcomes]) {
-            $branches[] = new Branch($weight, ElectricalDamage::done($this->wiped($joined, $plug, array_keys(array_filter($outcomes)))->in($state)), Prediction::of('done', [], $notes));
+        $pins = $car->state->isOpen($plug) ? $this->corroded($car, $plug) : [];
+        $chances = [];
+        foreach (array_keys($pins) as $event) {
+            $chances[$event] = $car->deviations->chance($event, $this->hands->wipesContact);
+        }
+        foreach (OutcomeBranching::of($joined, $chances) as [$weight, $state, $outcomes]) {
+            $wiped = array_values(array_intersect_key($pins, array_filter($outcomes)));
+            $branches[] = new Branch($weight, ElectricalDamage::done($this->wiped($joined, $plug, $wiped)->in($state)), Prediction::of('done', [], $notes));
         }
 
         return $branches;
     }
 
-    /** @return array<string, float> chance by event, one for every corroded pin of the plug */
-    private function wipes(Car $car, string $plugId): array
+    /** @return array<string, array{string, string, string}> channel, plug and conductor of every corroded pin, by the event that it is wiped */
+    private function corroded(Car $car, string $plugId): array
     {
         $joins = $car->state->record->asked["join $plugId"] ?? 0;
-        $chances = [];
+        $pins = [];
         foreach (self::plugs($car->vehicle, $plugId) as [$channel, $plug]) {
             foreach ($plug->contacts as $conductor => $contact) {
                 if ($contact->corroded) {
-                    $event = "wiped.$channel->id.{$plug->name()}.$conductor@$joins";
-                    $chances[$event] = $car->deviations->chance($event, $this->hands->wipesContact);
+                    $pins["wiped.$channel->id.{$plug->name()}.$conductor@$joins"] = [$channel->id, $plug->name(), (string) $conductor];
                 }
             }
         }
 
-        return $chances;
+        return $pins;
     }
 
     /**
      * Wiped pins conduct again, and stay as green as they were. A catch that was not home is now.
      *
-     * @param  list<string>  $events
+     * @param  list<array{string, string, string}>  $wiped  channel, plug and conductor
      */
-    private function wiped(Car $car, string $plugId, array $events): Car
+    private function wiped(Car $car, string $plugId, array $wiped): Car
     {
         $vehicle = $car->vehicle;
         foreach (self::plugs($car->vehicle, $plugId) as [$channel, $plug]) {
             $sound = $car->sound->channel($channel->id)->plug($plug->name());
-            $vehicle = $vehicle->withChannel($channel->inEveryState(static function (Channel $state) use ($plug, $sound, $events): Channel {
+            $vehicle = $vehicle->withChannel($channel->inEveryState(static function (Channel $state) use ($plug, $sound, $wiped): Channel {
                 $here = $state->plug($plug->name());
-                foreach ($events as $event) {
-                    [, $id, $name, $conductor] = explode('.', explode('@', $event)[0]);
+                foreach ($wiped as [$id, $name, $conductor]) {
                     if ($id === $state->id && $name === $plug->name()) {
                         $here = $here->withContact($conductor, new Contact($sound->contacts[$conductor]->ohms, corroded: true));
                     }
