@@ -12,9 +12,6 @@ final readonly class ElectricalState
      * @param  float  $systemVolts  of the battery, or of the generator while the engine runs
      * @param  list<string>  $openPlugs  ids of plugs that are apart
      * @param  list<string>  $supplied  channels the module has switched the full supply to
-     * @param  ?Injection  $injection  a generator connected to a loom; null where there is none
-     * @param  list<JumperLead>  $jumpers
-     * @param  ?BenchSupply  $bench  a supply on the pins of an unplugged sensor; null where there is none
      * @param  float  $batteryOhms  inside the battery
      * @param  ?float  $moduleVolts  what arrives at the module of the system voltage; null for all of it
      */
@@ -24,9 +21,7 @@ final readonly class ElectricalState
         public array $openPlugs,
         public float $hubCelsius,
         public array $supplied = [],
-        public ?Injection $injection = null,
-        public array $jumpers = [],
-        public ?BenchSupply $bench = null,
+        public Attached $attached = new Attached,
         public float $batteryOhms = 0.02,
         private ?float $moduleVolts = null,
     ) {
@@ -40,7 +35,7 @@ final readonly class ElectricalState
     public function feeding(bool $moduleOn, float $moduleVolts): self
     {
         return new self(
-            $moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, $this->supplied, $this->injection, $this->jumpers, $this->bench,
+            $moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, $this->supplied, $this->attached,
             $this->batteryOhms, $moduleVolts,
         );
     }
@@ -49,7 +44,7 @@ final readonly class ElectricalState
     public function unsupplied(): self
     {
         return new self(
-            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, [], $this->injection, $this->jumpers, $this->bench,
+            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, [], $this->attached,
             $this->batteryOhms, $this->moduleVolts,
         );
     }
@@ -57,7 +52,7 @@ final readonly class ElectricalState
     public function withBench(?BenchSupply $bench): self
     {
         return new self(
-            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, $this->supplied, $this->injection, $this->jumpers, $bench,
+            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, $this->supplied, $this->attached->withBench($bench),
             $this->batteryOhms, $this->moduleVolts,
         );
     }
@@ -65,7 +60,7 @@ final readonly class ElectricalState
     /** Tells two states apart that act on a channel by itself; null where leads or a generator join in. */
     public function plainly(): ?string
     {
-        return $this->injection !== null || $this->jumpers !== [] || $this->bench !== null
+        return ! $this->attached->isNothing()
             ? null
             : implode('|', [(int) $this->moduleOn, $this->systemVolts, $this->moduleVolts(), $this->batteryOhms, $this->hubCelsius, ...$this->openPlugs, '', ...$this->supplied]);
     }
@@ -86,7 +81,7 @@ final readonly class ElectricalState
     {
         do {
             $before = count($channels);
-            foreach ($this->jumpers as $lead) {
+            foreach ($this->attached->jumpers as $lead) {
                 if (array_intersect($lead->channels(), $channels) !== []) {
                     $channels = array_values(array_unique([...$channels, ...$lead->channels()]));
                 }

@@ -50,6 +50,6 @@ final readonly class FeedElement
     /** @return list<JumperLead> between pads that belong to no channel */
     private static function leads(ElectricalState $state): array
     {
-        return array_values(array_filter($state->jumpers, static fn (JumperLead $lead): bool => $lead->channels() === []));
+        return array_values(array_filter($state->attached->jumpers, static fn (JumperLead $lead): bool => $lead->channels() === []));
     }
 }

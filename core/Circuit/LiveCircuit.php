@@ -25,7 +25,7 @@ final readonly class LiveCircuit
      */
     public static function of(array $channels, ElectricalState $state, array $levels = [], bool $injectsUpper = false): self
     {
-        $supply = $state->bench;
+        $supply = $state->attached->bench;
         if ($supply === null || ! isset($channels[$supply->channel])) {
             return self::settled($channels, $state->withBench(null), $levels, $injectsUpper);
         }
@@ -77,12 +77,12 @@ final readonly class LiveCircuit
         foreach ($channels as $id => $channel) {
             $circuit = $circuit->withChannel($channel, $state, $levels[$id] ?? 0);
         }
-        if ($state->injection !== null && isset($channels[$state->injection->channel])) {
-            $circuit = $circuit->withInjection($channels[$state->injection->channel], $state->injection, $injectsUpper);
+        if ($state->attached->injection !== null && isset($channels[$state->attached->injection->channel])) {
+            $circuit = $circuit->withInjection($channels[$state->attached->injection->channel], $state->attached->injection, $injectsUpper);
         }
         $netlist = $circuit->netlist;
-        if ($state->bench !== null) {
-            $netlist = BenchElement::add($netlist, $channels[$state->bench->channel], $state->bench);
+        if ($state->attached->bench !== null) {
+            $netlist = BenchElement::add($netlist, $channels[$state->attached->bench->channel], $state->attached->bench);
         }
 
         return $circuit->withNetlist($netlist)->withJumpers($state, array_map(strval(...), array_keys($channels)));
@@ -117,7 +117,7 @@ final readonly class LiveCircuit
     {
         $netlist = $this->netlist;
         $touchesBattery = false;
-        foreach ($state->jumpers as $lead) {
+        foreach ($state->attached->jumpers as $lead) {
             if (array_intersect($lead->channels(), $channels) !== []) {
                 $netlist = $netlist->resistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), JumperLead::OHMS);
                 $touchesBattery = $touchesBattery || array_filter([$lead->first, $lead->second], static fn (Pad $pad): bool => $pad->isBattery()) !== [];

@@ -47,37 +47,37 @@ final readonly class Channel
 
     public function withRing(ToothedRing $ring): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(ring: $ring));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(ring: $ring));
     }
 
     public function withGap(float $gapMetres): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(gapMetres: $gapMetres));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(gapMetres: $gapMetres));
     }
 
     public function withSensor(Sensor $sensor): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(sensor: $sensor));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(sensor: $sensor));
     }
 
     public function withTipDust(float $share): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(tipDust: $share));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(tipDust: $share));
     }
 
     public function withBearingPlay(float $metres): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(bearingPlayMetres: $metres));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(bearingPlayMetres: $metres));
     }
 
     public function withTyreFactor(float $factor): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(tyreFactor: $factor));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(tyreFactor: $factor));
     }
 
     public function withInput(InputStage $input): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(input: $input));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(input: $input));
     }
 
     /** What the module divides by to get from teeth to turns. */
@@ -103,13 +103,13 @@ final readonly class Channel
 
     public function withPort(Port $port): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(port: $port));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(port: $port));
     }
 
     /** The link of the same name is exchanged for this one. */
     public function withLink(Link $link): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->but(links: array_map(
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(links: array_map(
             static fn (Link $old): Link => $old->name() === $link->name() ? $link : $old,
             $channel->links,
         )));
@@ -141,7 +141,7 @@ final readonly class Channel
     /** As it is while nothing provokes it. */
     public function dormant(): self
     {
-        return $this->acting === null ? $this : $this->but();
+        return $this->acting === null ? $this : $this->with();
     }
 
     /** @throws UnknownPart */
@@ -180,7 +180,7 @@ final readonly class Channel
     }
 
     /** @param  ?list<Link>  $links */
-    private function but(
+    private function with(
         ?ToothedRing $ring = null,
         ?float $gapMetres = null,
         ?Sensor $sensor = null,

@@ -44,17 +44,17 @@ final readonly class PowerFeed
 
     public function withFuse(bool $blown): self
     {
-        return $this->but($blown, $this->relayOhms, $this->rustOhms);
+        return $this->with($blown, $this->relayOhms, $this->rustOhms);
     }
 
     public function withRelay(?float $ohms): self
     {
-        return $this->but($this->fuseBlown, $ohms, $this->rustOhms);
+        return $this->with($this->fuseBlown, $ohms, $this->rustOhms);
     }
 
     public function withRust(?float $ohms): self
     {
-        return $this->but($this->fuseBlown, $this->relayOhms, $ohms);
+        return $this->with($this->fuseBlown, $this->relayOhms, $ohms);
     }
 
     /** What arrives across the working module. */
@@ -65,7 +65,7 @@ final readonly class PowerFeed
         return $this->fuseBlown ? 0.0 : $systemVolts * $this->moduleOhms / ($this->moduleOhms + $inSeries);
     }
 
-    private function but(bool $fuseBlown, ?float $relayOhms, ?float $rustOhms): self
+    private function with(bool $fuseBlown, ?float $relayOhms, ?float $rustOhms): self
     {
         return new self(
             $this->fuse, $this->fuseAmperes, $this->supplyPin, $this->groundPin, $this->wireOhms, $this->contactOhms, $this->groundOhms,

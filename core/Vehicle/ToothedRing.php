@@ -48,47 +48,47 @@ final readonly class ToothedRing
 
     public function withTeeth(int $count): self
     {
-        return $this->but(teeth: $count);
+        return $this->with(teeth: $count);
     }
 
     public function withMissingTeeth(int $count): self
     {
-        return $this->but(missingTeeth: $count);
+        return $this->with(missingTeeth: $count);
     }
 
     public function withChippedTeeth(int $count): self
     {
-        return $this->but(chippedTeeth: $count);
+        return $this->with(chippedTeeth: $count);
     }
 
     public function cracked(float $pitches): self
     {
-        return $this->but(crackPitches: $pitches);
+        return $this->with(crackPitches: $pitches);
     }
 
     public function bent(float $runoutMetres): self
     {
-        return $this->but(runoutMetres: $runoutMetres);
+        return $this->with(runoutMetres: $runoutMetres);
     }
 
     public function dirty(float $share): self
     {
-        return $this->but(dirt: $share);
+        return $this->with(dirt: $share);
     }
 
     public function lifted(float $metres): self
     {
-        return $this->but(liftMetres: $metres);
+        return $this->with(liftMetres: $metres);
     }
 
     public function loosened(): self
     {
-        return $this->but(loose: true);
+        return $this->with(loose: true);
     }
 
     public function turnedAway(): self
     {
-        return $this->but(turnedAway: true);
+        return $this->with(turnedAway: true);
     }
 
     /** @return list<float> how strongly each tooth acts, 1 for a whole and clean one; the gap is left aside */
@@ -119,7 +119,7 @@ final readonly class ToothedRing
         return ($this->runoutMetres + $playMetres / 2.0) * cos(2.0 * M_PI * $tooth / $this->teeth) - $lifted;
     }
 
-    private function but(
+    private function with(
         ?int $teeth = null,
         ?int $missingTeeth = null,
         ?int $chippedTeeth = null,

@@ -85,7 +85,7 @@ final readonly class Vehicle
             $this->channels,
         );
 
-        return $this->but(channels: $channels);
+        return $this->with(channels: $channels);
     }
 
     /** @return list<string> every plug a hand can open, each once */
@@ -103,40 +103,40 @@ final readonly class Vehicle
 
     public function withFeed(PowerFeed $feed): self
     {
-        return $this->but(feed: $feed);
+        return $this->with(feed: $feed);
     }
 
     public function withSupply(Supply $supply): self
     {
-        return $this->but(supply: $supply);
+        return $this->with(supply: $supply);
     }
 
     public function withModule(ModuleSpecification $module): self
     {
-        return $this->but(module: $module);
+        return $this->with(module: $module);
     }
 
     public function withBrakePart(string $part, PartState $state): self
     {
-        return $this->but(brakeParts: $this->brakeParts->with($part, $state));
+        return $this->with(brakeParts: $this->brakeParts->with($part, $state));
     }
 
     public function inSurroundingsOf(float $celsius): self
     {
-        return $this->but(ambientCelsius: $celsius);
+        return $this->with(ambientCelsius: $celsius);
     }
 
     /** @param  list<LeftCode>  $codes */
     public function withLeftCodes(array $codes): self
     {
-        return $this->but(leftCodes: $codes);
+        return $this->with(leftCodes: $codes);
     }
 
     /**
      * @param  ?list<Channel>  $channels
      * @param  ?list<LeftCode>  $leftCodes
      */
-    private function but(?array $channels = null, ?PowerFeed $feed = null, ?Supply $supply = null, ?ModuleSpecification $module = null, ?array $leftCodes = null, ?float $ambientCelsius = null, ?BrakeParts $brakeParts = null): self
+    private function with(?array $channels = null, ?PowerFeed $feed = null, ?Supply $supply = null, ?ModuleSpecification $module = null, ?array $leftCodes = null, ?float $ambientCelsius = null, ?BrakeParts $brakeParts = null): self
     {
         return new self(
             $this->id, $this->name, $this->layout, $this->tyre, $supply ?? $this->supply, $ambientCelsius ?? $this->ambientCelsius, $this->hubRiseKelvin,

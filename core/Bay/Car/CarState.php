@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Car;
 
+use Lernfall\Circuit\Attached;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\FeedElement;
 use Lernfall\Module\Memory;
@@ -190,9 +191,7 @@ final readonly class CarState
             $this->places->openPlugs,
             $vehicle->ambientCelsius + $this->hubRiseKelvin,
             $this->key->supplied,
-            $this->connections->injection,
-            $this->connections->jumpers,
-            $this->connections->bench,
+            new Attached($this->connections->injection, $this->connections->jumpers, $this->connections->bench),
             $vehicle->supply->internalOhms,
         );
         $moduleVolts = FeedElement::moduleVolts($vehicle->feed, $outside);
