@@ -174,7 +174,7 @@ final class StringsTest extends TestCase
     {
         $keys = array_map(static fn (string $lamp): string => "lamp.$lamp", $vehicle->lamps);
         foreach ($vehicle->channels as $channel) {
-            array_push($keys, "channel.$channel->id", "axle.$channel->axle", "technology.{$channel->sensor->technology()}");
+            array_push($keys, "channel.$channel->id", "place.$channel->id", "axle.$channel->axle", "technology.{$channel->sensor->technology()}");
             foreach ($channel->conductors as $conductor) {
                 $keys[] = "colour.$conductor->colour";
             }

@@ -63,7 +63,7 @@ export function JobCard({ attempt, onNameCause, onConclude, onRules }: Props) {
                             <span className="block text-small text-ink-soft">
                                 {describeSource(attempt, step.action)}
                                 {step.action.comparedWith !== '' &&
-                                    `; ${t('bay.compared').toLowerCase()} ${step.action.comparedWith}`}
+                                    `; ${t('bay.compared-with', { what: step.action.comparedWith })}`}
                             </span>
                         </li>
                     ))}

@@ -25,7 +25,7 @@ export function RepairDialog({ attempt, channel, repair, onClose, onAct }: Props
             <p className="mb-2">
                 {t('bay.confirm-repair', {
                     repair: t(`repair.${repair}`),
-                    channel: t(`channel.${channel}`).toLowerCase(),
+                    channel: t(`place.${channel}`),
                     minutes: rate?.minutes ?? 0,
                     money: rate?.money ?? 0,
                 })}

@@ -27,7 +27,7 @@ export function StationActions({ attempt, channel, station, busy, onAct, onRepai
     const heading =
         channel === WHOLE_CAR
             ? t('bay.actions-whole', { place })
-            : t('bay.actions', { place, channel: t(`channel.${channel}`).toLowerCase() });
+            : t('bay.actions', { place, channel: t(`place.${channel}`) });
     const run = (action: Action) => (action.do === 'repair' ? onRepair(action.kind) : onAct(action));
     useShortcuts(Object.fromEntries(works.map((work) => [work.key.toLowerCase(), () => run(work.action)])));
 

@@ -106,7 +106,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                                 {fault.channel === WHOLE_CAR
                                     ? t('bench.whole-car')
                                     : t(`channel.${channel.id}`)}{' '}
-                                · {t('bench.where').toLowerCase()}
+                                · {t('bench.where-it-sits')}
                             </h2>
                             <span className="text-small text-ink-soft">{t('bench.where-hint')}</span>
                         </div>

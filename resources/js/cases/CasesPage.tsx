@@ -68,7 +68,7 @@ function CaseRow({ record }: { record: CaseRecord }) {
             <td className={CELL}>
                 {record.document.faults.map((fault) => (
                     <div key={`${fault.kind}${fault.channel}`}>
-                        {t(`fault.${fault.kind}`)}, {t(`channel.${fault.channel}`).toLowerCase()}
+                        {t(`fault.${fault.kind}`)}, {t(`place.${fault.channel}`)}
                     </div>
                 ))}
             </td>

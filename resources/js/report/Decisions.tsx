@@ -34,7 +34,7 @@ function Decision({ review }: { review: RepairReview }) {
             ? t('report.decision-none')
             : review.channel === 'car'
               ? t(`repair.${review.kind}`)
-              : `${t(`repair.${review.kind}`)}, ${t(`channel.${review.channel}`).toLowerCase()}`;
+              : `${t(`repair.${review.kind}`)}, ${t(`place.${review.channel}`)}`;
     return (
         <li className="border-b border-rule py-2">
             <p className="flex justify-between gap-3">
@@ -71,7 +71,7 @@ function Decision({ review }: { review: RepairReview }) {
                         test:
                             review.test.place === 'car'
                                 ? t(`test.${review.test.id}`)
-                                : `${t(`test.${review.test.id}`)}, ${t(`channel.${review.test.place}`).toLowerCase()}`,
+                                : `${t(`test.${review.test.id}`)}, ${t(`place.${review.test.place}`)}`,
                         minutes: shortMinutes(review.test.minutes),
                     })}
                 </p>

@@ -5,9 +5,7 @@ import { t } from '../words/words';
 export function faultNames({ faults }: Likely): string {
     return faults
         .map(({ kind, channel }) =>
-            channel === 'car'
-                ? t(`fault.${kind}`)
-                : `${t(`fault.${kind}`)}, ${t(`channel.${channel}`).toLowerCase()}`,
+            channel === 'car' ? t(`fault.${kind}`) : `${t(`fault.${kind}`)}, ${t(`place.${channel}`)}`,
         )
         .join(' + ');
 }

@@ -58,7 +58,7 @@ export function HandsPanel({ attempt, channel, busy, onAct, onRepair }: PanelPro
             {channel !== WHOLE_CAR && (
                 <>
                     <h3 className="text-slate-soft">
-                        {t('bay.turn')}, {t(`channel.${channel}`).toLowerCase()}
+                        {t('bay.turn')}, {t(`place.${channel}`)}
                     </h3>
                     <NumberForm
                         label={t('bay.turns')}
@@ -92,7 +92,7 @@ export function HandsPanel({ attempt, channel, busy, onAct, onRepair }: PanelPro
                 </>
             )}
             <h3 className="text-slate-soft">
-                {t('bay.repairs')}, {t(`channel.${channel}`).toLowerCase()}
+                {t('bay.repairs')}, {t(`place.${channel}`)}
             </h3>
             <div className="flex flex-col gap-1.5">
                 {repairs(attempt, channel).map((kind) => (
@@ -134,7 +134,7 @@ function Provoking({
             <div className="col-span-2">
                 <SelectField
                     onSlate
-                    label={t('provoke.title', { channel: t(`channel.${channel}`).toLowerCase() })}
+                    label={t('provoke.title', { channel: t(`place.${channel}`) })}
                     value={how}
                     onChange={(event) => setHow(event.target.value as Provocation)}
                     options={provocationOptions()}

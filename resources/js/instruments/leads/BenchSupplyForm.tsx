@@ -86,7 +86,7 @@ export function BenchSupplyForm({ attempt, channel, busy, onAct }: PanelProps) {
                 disabled={busy}
                 note={shortMinutes(attempt.rates['feed-sensor']?.minutes ?? 0)}
             >
-                {t('bench-supply.connect', { channel: t(`channel.${channel}`).toLowerCase() })}
+                {t('bench-supply.connect', { channel: t(`place.${channel}`) })}
             </Button>
             <Button
                 kind="slate-line"

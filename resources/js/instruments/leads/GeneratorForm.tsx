@@ -106,7 +106,7 @@ export function GeneratorForm({ attempt, channel, busy, act, onAct }: PanelProps
                 />
             </div>
             <Button kind="slate-main" type="submit" disabled={busy} note={minutes('inject')}>
-                {t('inject.connect', { channel: t(`channel.${channel}`).toLowerCase() })}
+                {t('inject.connect', { channel: t(`place.${channel}`) })}
             </Button>
             <div className="grid grid-cols-2 gap-2">
                 <Button

@@ -58,7 +58,7 @@ function settings({ action, observation }: Reading, meter: Attempt['meter']): st
         ...(action.function === 'volts-ac'
             ? [t(meter.averages ? 'meter-mode.averaging' : 'meter-mode.true-rms')]
             : []),
-        ...(action.relativeTo ? [t('meter-mode.relative').toLowerCase()] : []),
+        ...(action.relativeTo ? [t('meter-mode.as-relative')] : []),
         ...(typeof beep === 'string' ? [t(`meter-mode.beep-${beep}`)] : []),
     ];
 }

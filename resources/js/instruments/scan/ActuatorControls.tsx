@@ -26,7 +26,7 @@ export function ActuatorControls({ attempt, busy, onAct }: PanelProps) {
                         value === 'pump'
                             ? t('scan.pump')
                             : t('scan.valves', {
-                                  channel: t(`channel.${value.slice('valves.'.length)}`).toLowerCase(),
+                                  channel: t(`place.${value.slice('valves.'.length)}`),
                               }),
                 }))}
             />

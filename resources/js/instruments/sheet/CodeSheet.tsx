@@ -28,7 +28,7 @@ export function CodeSheet({ sheet, car, channel }: { sheet: DataSheet; car: Car;
                     <dt className="font-semibold">
                         {channel === WHOLE_CAR
                             ? t('sheet.codes-of-parts')
-                            : t('sheet.codes', { channel: t(`channel.${channel}`).toLowerCase() })}
+                            : t('sheet.codes', { channel: t(`place.${channel}`) })}
                     </dt>
                     {codes.map(({ code, channel: part, port, own, failures }) => (
                         <Meaning
@@ -100,6 +100,6 @@ function Meaning({ code, meaning }: { code: string; meaning: string }) {
 
 function partName(part: string): string {
     return part.startsWith('valves.')
-        ? t('scan.valves', { channel: t(`channel.${part.slice('valves.'.length)}`).toLowerCase() })
+        ? t('scan.valves', { channel: t(`place.${part.slice('valves.'.length)}`) })
         : t(`part.${part}`);
 }

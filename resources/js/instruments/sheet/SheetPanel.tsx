@@ -60,7 +60,7 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: s
             {shown !== undefined && wiring !== undefined && (
                 <>
                     <h4 className="border-t border-slate-line pt-1 font-semibold">
-                        {t('sheet.diagram', { channel: t(`channel.${channel}`).toLowerCase() })}
+                        {t('sheet.diagram', { channel: t(`place.${channel}`) })}
                     </h4>
                     <WiringDiagram channel={shown} wiring={wiring} />
                 </>
