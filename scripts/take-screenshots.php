@@ -58,6 +58,8 @@ $picture('sheet');
 $person->choose('Corner', 'Supply of the module')->choose('Key', 'on')->tab('Meter')->choose('Meter function', 'V DC')
     ->pad('module plug, ground pin')->pad('body')->press('Read the meter')->see('Write it on the card');
 $picture('supply');
+$person->tab('Clamp')->select('Around the wire at', 'module plug, supply pin')->press('Close it and read')->see('set to zero before');
+$picture('clamp');
 $person->open('/jobs')->pressIn("The pharmacy's Harl", 'Start the job')->see('Complaint')->choose('Corner', 'Front left')->choose('Plug FL', 'open')
     ->choose('Corner', 'Rear left')->choose('Plug RL', 'open')->choose('Corner', 'Front left')
     ->tab('Leads')->choose('What to clip on', 'Jumpers')->press('This sensor to the loom of RL')->see('RL sensor plug, module side, wire 2');

@@ -37,8 +37,7 @@ run_part() {
         style) { vendor/bin/pint --test && npm run --silent format && npm run --silent lint; } 2>&1 ;;
         static) analysed 2>&1 ;;
         types) npm run --silent types 2>&1 ;;
-        core | reference | feature) beside_each_other --testsuite "$part" 2>&1 ;;
-        browser) vendor/bin/phpunit --testsuite browser 2>&1 ;;
+        core | reference | feature | browser) beside_each_other --testsuite "$part" 2>&1 ;;
         thorough) LERNFALL_THOROUGH=1 beside_each_other --testsuite core,reference,feature 2>&1 ;;
         *) echo "unknown part '$part'; one of: ${PARTS[*]} thorough"; false ;;
     esac | tee "$log"

@@ -28,7 +28,7 @@ final readonly class SpeedTrack
     private array $passed;
 
     /**
-     * @param  string  $side  "left" or "right"; "" for what turns on neither; "" for what turns on neither
+     * @param  string  $side  "left" or "right"; "" for what turns on neither
      * @param  float  $factor  what the module takes for the speed against the true one: tyre and ring
      * @param  ?Ground  $dropsOutOn  ground on which the signal is gone at times; null where it never is
      * @param  bool  $dropsOutAnywhere  at times whatever the ground
