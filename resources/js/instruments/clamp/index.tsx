@@ -6,9 +6,9 @@ import { Choice } from '../../ui/Choice';
 import { SelectField } from '../../ui/Field';
 import { useShortcuts } from '../../ui/shortcuts';
 import { lastOf, WHOLE_CAR } from '../../words/card';
-import { display, shortMinutes, THIN_SPACE } from '../../words/quantities';
-import { isNumber } from '../../words/shown';
+import { shortMinutes, THIN_SPACE } from '../../words/quantities';
 import { t } from '../../words/words';
+import { BigReading } from '../BigReading';
 import type { PanelProps, Room } from '../room';
 import { WriteDown } from '../WriteDown';
 
@@ -31,7 +31,12 @@ function ClampPanel({ attempt, channel, busy, act, onAct, leads }: PanelProps) {
 
     return (
         <>
-            <ClampDisplay step={last} />
+            <BigReading
+                label={t('clamp.last')}
+                shown={last?.observation.values.current}
+                step={last}
+                settings={last === undefined ? '' : setting(last.action)}
+            />
             <SelectField
                 onSlate
                 label={t('clamp.wire')}
@@ -81,33 +86,6 @@ function ClampPanel({ attempt, channel, busy, act, onAct, leads }: PanelProps) {
     );
 }
 
-function ClampDisplay({ step }: { step: ReturnType<typeof lastOf<'clamp-current'>> }) {
-    const shown = step?.observation.values.current;
-    if (step === undefined || !isNumber(shown)) {
-        return (
-            <p role="status" className="tabular py-3 text-right text-title text-slate-soft">
-                {t('bay.nothing-shown')}
-            </p>
-        );
-    }
-    const { digits, unit } = display(shown, t('bay.overload'));
-    return (
-        <div role="status" aria-label={t('clamp.last')}>
-            <p className="tabular text-right text-reading">
-                <span className="text-display tracking-tighter">{digits}</span>{' '}
-                <span className="text-title">{unit}</span>
-            </p>
-            <p className="tabular flex justify-between gap-2 text-small text-slate-soft">
-                <span>
-                    {t('clamp.range')} {rangeName(step.action.fullScale)},{' '}
-                    {t(step.action.zeroed ? 'clamp.was-zeroed' : 'clamp.was-not-zeroed')}
-                </span>
-                <span className="shrink-0">{t('bay.step', { step: step.number })}</span>
-            </p>
-        </div>
-    );
-}
-
 function Labelled({ label, children }: { label: string; children: ReactNode }) {
     return (
         <div>
@@ -117,6 +95,10 @@ function Labelled({ label, children }: { label: string; children: ReactNode }) {
             {children}
         </div>
     );
+}
+
+function setting({ fullScale, zeroed }: Clamp): string {
+    return `${t('clamp.range')} ${rangeName(fullScale)}, ${t(zeroed ? 'clamp.was-zeroed' : 'clamp.was-not-zeroed')}`;
 }
 
 function rangeName(fullScale: number): string {

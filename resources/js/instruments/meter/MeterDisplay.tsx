@@ -2,6 +2,7 @@ import type { Attempt, ShownNumber } from '../../api/types';
 import { display, displayed } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
+import { BigReading } from '../BigReading';
 import type { lastOf } from '../../words/card';
 
 type Reading = NonNullable<ReturnType<typeof lastOf<'measure'>>>;
@@ -14,37 +15,26 @@ interface Props {
 
 /** What the meter shows: the last reading large, what it has kept beside it, how it was set. */
 export function MeterDisplay({ step, meter, held }: Props) {
-    const shown = step?.observation.values.reading;
-    if (step === undefined || !isNumber(shown)) {
-        return (
-            <p role="status" className="tabular py-3 text-right text-title text-slate-soft">
-                {t('bay.nothing-shown')}
-            </p>
-        );
-    }
-    const { digits, unit } = display(shown, t('bay.overload'));
     return (
-        <div role="status" aria-label={t('bay.last')}>
-            <p className="tabular text-right text-reading">
-                <span className="text-display tracking-tighter">{digits}</span>{' '}
-                <span className="text-title">{unit}</span>
-            </p>
-            <p className="tabular flex justify-between gap-2 text-small text-slate-soft">
-                <span>{settings(step, meter).join(', ')}</span>
-                <span className="shrink-0">{t('bay.step', { step: step.number })}</span>
-            </p>
-            {kept(step, held).map(([name, value]) => (
-                <p key={name} className="tabular flex justify-between text-small">
-                    <span className="text-slate-soft">{name}</span>
-                    <span className="text-reading">{value}</span>
-                </p>
-            ))}
-            {step.observation.notes.map((note) => (
+        <BigReading
+            label={t('bay.last')}
+            shown={step?.observation.values.reading}
+            step={step}
+            settings={step === undefined ? '' : settings(step, meter).join(', ')}
+        >
+            {step !== undefined &&
+                kept(step, held).map(([name, value]) => (
+                    <p key={name} className="tabular flex justify-between text-small">
+                        <span className="text-slate-soft">{name}</span>
+                        <span className="text-reading">{value}</span>
+                    </p>
+                ))}
+            {step?.observation.notes.map((note) => (
                 <p key={note} className="mt-1 border-l-4 border-amber pl-2 text-small">
                     {t(`note.${note}`)}
                 </p>
             ))}
-        </div>
+        </BigReading>
     );
 }
 
