@@ -52,7 +52,7 @@ final class InstrumentsTest extends BrowserTestCase
 
     public function test_the_clamp_reads_the_supply_of_the_module_by_keys_and_says_where_it_cannot_go(): void
     {
-        $person = $this->person()->signIn('dilan')->pressIn("The midwife's Harl", 'Start the job')->see('Complaint')->choose('Key', 'on')
+        $person = $this->person()->signIn('cem')->pressIn("The pharmacy's Harl", 'Start the job')->see('Complaint')->choose('Key', 'on')
             ->tab('Clamp')->select('Around the wire at', 'FL sensor plug, wheel side, wire 1')->press('Close it and read')->see('no wire runs by itself')
             ->choose('Corner', 'Supply of the module')->select('Around the wire at', 'module plug, supply pin');
         $person->browser->executeScript('document.activeElement.blur()');
