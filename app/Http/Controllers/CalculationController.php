@@ -8,7 +8,7 @@ use App\Http\Requests\CalculationRequest;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
-use InvalidArgumentException;
+use Lernfall\InvalidQuantity;
 use Lernfall\Signal\CopperResistance;
 use Lernfall\Signal\Rotation;
 use Lernfall\Signal\Slip;
@@ -52,7 +52,7 @@ final readonly class CalculationController
     {
         try {
             return 100.0 * Slip::of($request->float('vehicleKilometresPerHour'), $request->float('wheelKilometresPerHour'));
-        } catch (InvalidArgumentException) {
+        } catch (InvalidQuantity) {
             throw ValidationException::withMessages(['vehicleKilometresPerHour' => Strings::text('form.speed-above-zero')]);
         }
     }
