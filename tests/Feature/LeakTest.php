@@ -47,7 +47,7 @@ final class LeakTest extends FeatureTestCase
         }
         $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
         self::assertNotSame([], $differing);
-        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|read-switches|test-actuator|watch-lamp|record-drive|measure|capture|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
+        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|read-switches|test-actuator|watch-lamp|record-drive|measure|capture|clamp-current|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
     }
 
     /** What suspects there are, how likely each is and what would be done next stays where it is worked out. */
@@ -138,6 +138,7 @@ final class LeakTest extends FeatureTestCase
             ['do' => 'unplug', 'plug' => 'RR.sensor-plug'], ['do' => 'join', 'plug' => 'RR.sensor-plug'], ['do' => 'ignition', 'to' => 'running'],
             ['do' => 'write-code', 'code' => 'none', 'status' => ''],
             ['do' => 'mark-station', 'channel' => 'FR', 'station' => 'loom', 'mark' => 'suspect'],
+            ['do' => 'clamp-current', 'at' => 'feed.supply', 'fullScale' => 2, 'zeroed' => true],
             ['do' => 'prove-meter'], ['do' => 'look', 'channel' => 'car', 'at' => 'fuse'], ['do' => 'look', 'channel' => 'car', 'at' => 'ground'],
             ['do' => 'road-test'], ['do' => 'look-at-lamps'], ['do' => 'read-codes'], ['do' => 'live-speeds', 'kilometresPerHour' => 30],
             ['do' => 'live-speeds', 'kilometresPerHour' => 0], ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true], ['do' => 'record-drive', 'route' => 'straight', 'onCode' => false],
@@ -169,6 +170,8 @@ final class LeakTest extends FeatureTestCase
             $actions[] = ['do' => 'provoke', 'how' => 'wiggle-loom', 'channel' => $channel];
             $actions[] = ['do' => 'provoke', 'how' => 'nothing', 'channel' => $channel];
             $actions[] = ['do' => 'join', 'plug' => "$channel.sensor-plug"];
+            $actions[] = ['do' => 'clamp-current', 'at' => "$channel.sensor-plug.wheel.1", 'fullScale' => 2, 'zeroed' => false];
+            $actions[] = ['do' => 'clamp-current', 'at' => "$channel.sensor-plug.module.1", 'fullScale' => 40, 'zeroed' => false];
             $actions[] = ['do' => 'turn-wheel', 'channel' => $channel, 'turnsPerSecond' => 0];
         }
         $actions[] = ['do' => 'write-reading', 'of' => 1 + (int) array_search('measure', array_column($actions, 'do'), true), 'feature' => 'reading', 'value' => 55, 'unit' => 'mV', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'FR'];
