@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App;
 
-use App\Documents\JsonFile;
+use App\Documents\CompiledJson;
 
 /** The one catalogue of strings, resources/lang/en.json, which the browser reads too. */
 final class Strings
@@ -15,7 +15,7 @@ final class Strings
     /** @param  array<string, string|int|float>  $parameters */
     public static function text(string $key, array $parameters = []): string
     {
-        self::$catalogue ??= JsonFile::read(resource_path('lang/en.json'));
+        self::$catalogue ??= CompiledJson::read(resource_path('lang/en.json'));
         $text = self::$catalogue[$key] ?? $key;
         $values = [];
         foreach ($parameters as $name => $value) {

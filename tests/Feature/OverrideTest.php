@@ -10,7 +10,6 @@ use App\Models\MarkOverride;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
-use PHPUnit\Framework\Attributes\DataProvider;
 
 /** An instructor decides a mark otherwise, and says why. */
 final class OverrideTest extends FeatureTestCase
@@ -50,12 +49,10 @@ final class OverrideTest extends FeatureTestCase
         self::assertSame(3, MarkOverride::query()->count());
     }
 
-    /** @return array<string, array{array<string, mixed>, string, string}> */
-    public static function mistakes(): array
+    public function test_a_mistake_is_explained_beside_its_field(): void
     {
         $right = ['criterion' => 'codes', 'points' => 3, 'reason' => 'Seen with my own eyes.'];
-
-        return [
+        $mistakes = [
             'no such criterion' => [['criterion' => 'charm'] + $right, 'criterion', 'not marked'],
             'more than there are' => [['points' => 16] + $right, 'points', '15 points at most'],
             'less than none' => [['points' => -1] + $right, 'points', 'from 0 up'],
@@ -63,14 +60,12 @@ final class OverrideTest extends FeatureTestCase
             'no reason' => [['reason' => ''] + $right, 'reason', 'a sentence of your own'],
             'hardly a reason' => [['reason' => 'because'] + $right, 'reason', 'a sentence of your own'],
         ];
-    }
-
-    /** @param  array<string, mixed>  $body */
-    #[DataProvider('mistakes')]
-    public function test_a_mistake_is_explained_beside_its_field(array $body, string $field, string $message): void
-    {
-        $this->decide($body)->assertStatus(422)->assertJsonValidationErrors([$field => $message]);
-        self::assertSame(0, MarkOverride::query()->count());
+        foreach ($mistakes as $mistake => [$body, $field, $message]) {
+            $answer = $this->decide($body);
+            self::assertSame(422, $answer->status(), $mistake);
+            $answer->assertJsonValidationErrors([$field => $message]);
+            self::assertSame(0, MarkOverride::query()->count(), $mistake);
+        }
     }
 
     public function test_only_whoever_made_the_case_decides(): void

@@ -11,6 +11,9 @@ use Tests\Support\Workbench;
 /** The command as a person runs it, without a database. */
 final class RehearsalTest extends TestCase
 {
+    /** @var array<string, array{int, string}> by command; the same command says the same */
+    private static array $answers = [];
+
     public function test_it_prints_every_observation_and_the_marks(): void
     {
         [$code, $output] = $this->rehearse('examples/loom-open.case.json', 'examples/loom-open.script.json');
@@ -129,8 +132,11 @@ final class RehearsalTest extends TestCase
     {
         $root = dirname(__DIR__, 2);
         $command = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, "$root/artisan", ...$arguments]));
-        exec('cd '.escapeshellarg($root)." && $command 2>&1", $lines, $code);
 
-        return [$code, implode("\n", $lines)];
+        return self::$answers[$command] ??= (static function () use ($root, $command): array {
+            exec('cd '.escapeshellarg($root)." && $command 2>&1", $lines, $code);
+
+            return [$code, implode("\n", $lines)];
+        })();
     }
 }

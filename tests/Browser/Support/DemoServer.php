@@ -34,7 +34,7 @@ final class DemoServer
         $port = FreePort::find();
         $log = ['file', sys_get_temp_dir().'/lernfall-browser-server.log', 'a'];
         $processes = [];
-        foreach ([['-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'], ['artisan', 'queue:work', '--quiet', '--sleep=0.1', '--tries=1', '--memory=1024']] as $command) {
+        foreach ([['-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'], ['artisan', 'queue:work', '--quiet', '--sleep=0.1', '--tries=1', '--memory=1024']] as $command) {
             $process = proc_open([PHP_BINARY, ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
             $processes[] = $process === false ? throw new RuntimeException(implode(' ', $command).' did not start') : $process;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
+use Lernfall\Bay\Job\Job;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
 use Lernfall\Evidence\Belief\CaseKnowledge;
@@ -16,10 +17,14 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
+use WeakMap;
 
 /** The same work, marked by different schools. Which schools there are is common practice, no source. */
 final class SchoolsTest extends TestCase
 {
+    /** @var WeakMap<Job, array<string, MarkSheet>>|null  sheets of one job by what the rules change */
+    private static ?WeakMap $sheets = null;
+
     private const OFF = ['do' => 'ignition', 'to' => 'off'];
 
     private const OPEN = ['do' => 'unplug', 'plug' => 'FR.sensor-plug'];
@@ -100,8 +105,10 @@ final class SchoolsTest extends TestCase
             ->secured()->do($repair('FR'), $repair('RL'));
 
         self::assertSame('mark.repair.unsupported-again', $this->marked($blind, [])->mark('repair')?->verdict->reason);
-        self::assertSame(['mark.repair.right', 20.0], [$this->marked($carried, [])->mark('repair')?->verdict->reason, $this->marked($carried, [])->mark('repair')?->points]);
-        self::assertSame(['mark.repair.two-forbidden', 10.0], [$this->marked($carried, ['twoRepairs' => 'forbidden'])->mark('repair')?->verdict->reason, $this->marked($carried, ['twoRepairs' => 'forbidden'])->mark('repair')?->points]);
+        $allowed = $this->marked($carried, [])->mark('repair');
+        self::assertSame(['mark.repair.right', 20.0], [$allowed?->verdict->reason, $allowed?->points]);
+        $forbidden = $this->marked($carried, ['twoRepairs' => 'forbidden'])->mark('repair');
+        self::assertSame(['mark.repair.two-forbidden', 10.0], [$forbidden?->verdict->reason, $forbidden?->points]);
     }
 
     public function test_a_new_sensor_may_go_with_the_cleaning_of_its_plug(): void
@@ -220,8 +227,12 @@ final class SchoolsTest extends TestCase
      */
     private function marked(Played $played, array $schools, array $weights = []): MarkSheet
     {
-        $policy = PolicyReader::read(Node::root(array_replace_recursive(Workbench::json('core/Marking/policies/workshop.json'), ['schools' => $schools, 'weights' => $weights])));
+        self::$sheets ??= new WeakMap;
+        $sheets = self::$sheets[$played->job] ?? [];
+        $changes = ['schools' => $schools, 'weights' => $weights];
+        $sheets[serialize($changes)] ??= $played->marks(PolicyReader::read(Node::root(array_replace_recursive(Workbench::json('core/Marking/policies/workshop.json'), $changes))), new CaseKnowledge(lampTold: true));
+        self::$sheets[$played->job] = $sheets;
 
-        return $played->marks($policy, new CaseKnowledge(lampTold: true));
+        return $sheets[serialize($changes)];
     }
 }
