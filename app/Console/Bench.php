@@ -107,7 +107,7 @@ final class Bench extends Command
         $tracks = array_map(static function (string $id) use ($car): SpeedTrack {
             $channel = $car->channel($id);
 
-            return new SpeedTrack((new SpeedReception($car))->whileDriving($channel, 0.0), Teeth::of($channel), $channel->side, $car->vehicle->tyre->rollingCircumferenceMetres());
+            return new SpeedTrack((new SpeedReception($car))->whileDriving($channel, 0.0), Teeth::of($channel), $channel->place->side, $car->vehicle->tyre->rollingCircumferenceMetres());
         }, $car->vehicle->channelIds());
         $drive = Drive::over([16.5, [[Ground::Straight, 20.0], [Ground::LeftBend, 20.0]]]);
         $this->time(sprintf('a drive of %.0f s plotted, a sample every 10 ms', $drive->seconds()), static fn () => array_map(static fn (SpeedTrack $one): array => $one->over($drive, 0.01), $tracks));

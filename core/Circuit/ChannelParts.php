@@ -17,7 +17,7 @@ final readonly class ChannelParts
 
     public static function input(Channel $channel): CircuitInput
     {
-        return $channel->input instanceof CircuitInput ? $channel->input : throw new LogicException('no circuit for '.$channel->input::class);
+        return $channel->moduleEnd->input instanceof CircuitInput ? $channel->moduleEnd->input : throw new LogicException('no circuit for '.$channel->moduleEnd->input::class);
     }
 
     public static function isPowered(Channel $channel, ElectricalState $state): bool

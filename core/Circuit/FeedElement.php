@@ -32,18 +32,18 @@ final readonly class FeedElement
         [$fuseIn, $fuseOut, $relayOut, $supply, $ground] = Pads::FEED;
         [$supplyPin, $groundPin] = self::PINS;
         $netlist = $netlist
-            ->resistor(Pads::BATTERY_POSITIVE, $fuseIn, $feed->wireOhms)
-            ->resistor($relayOut, $supply, $feed->wireOhms)
-            ->resistor($ground, Netlist::GROUND, $feed->groundOhms + ($feed->rustOhms ?? 0.0));
-        if (! $feed->fuseBlown) {
-            $netlist = $netlist->resistor($fuseIn, $fuseOut, $feed->contactOhms);
+            ->resistor(Pads::BATTERY_POSITIVE, $fuseIn, $feed->resistances->wireOhms)
+            ->resistor($relayOut, $supply, $feed->resistances->wireOhms)
+            ->resistor($ground, Netlist::GROUND, $feed->resistances->groundOhms + ($feed->faults->rustOhms ?? 0.0));
+        if (! $feed->faults->fuseBlown) {
+            $netlist = $netlist->resistor($fuseIn, $fuseOut, $feed->resistances->contactOhms);
         }
         if ($keyOn) {
-            $netlist = $netlist->resistor($fuseOut, $relayOut, $feed->relayOhms ?? $feed->contactOhms);
+            $netlist = $netlist->resistor($fuseOut, $relayOut, $feed->faults->relayOhms ?? $feed->resistances->contactOhms);
         }
 
         return $plugged
-            ? $netlist->resistor($supply, $supplyPin, $feed->contactOhms)->resistor($ground, $groundPin, $feed->contactOhms)->resistor($supplyPin, $groundPin, $feed->moduleOhms)
+            ? $netlist->resistor($supply, $supplyPin, $feed->resistances->contactOhms)->resistor($ground, $groundPin, $feed->resistances->contactOhms)->resistor($supplyPin, $groundPin, $feed->resistances->moduleOhms)
             : $netlist;
     }
 

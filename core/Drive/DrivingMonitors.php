@@ -31,7 +31,7 @@ final readonly class DrivingMonitors
         $factor = $this->factor($deviation);
 
         return match ($failure) {
-            Failure::NoSignal => $drive->afterSecondsBetween($this->monitors->missingAboveMetresPerSecond, $this->countedFrom($input), $this->monitors->missingSeconds * $factor),
+            Failure::NoSignal => $drive->afterSecondsBetween($this->monitors->missing->missingAboveMetresPerSecond, $this->countedFrom($input), $this->monitors->missing->missingSeconds * $factor),
             Failure::Erratic => $input->isDisturbed() ? $this->dropOut($input, $drive, $factor) : null,
             Failure::Pattern => $input->isDisturbed() ? null : $this->dropOut($input, $drive, $factor) ?? $this->swinging($input, $drive, $factor),
             Failure::Weak => $this->late($input, $drive, $factor),
@@ -48,8 +48,8 @@ final readonly class DrivingMonitors
     {
         $factor = $this->factor($deviation);
 
-        return abs($ratio - 1.0) > $this->monitors->deviationShare * $factor
-            ? $drive->afterSecondsBetween($this->monitors->deviationAboveMetresPerSecond, INF, $this->monitors->deviationSeconds, Ground::Straight)
+        return abs($ratio - 1.0) > $this->monitors->deviation->deviationShare * $factor
+            ? $drive->afterSecondsBetween($this->monitors->deviation->deviationAboveMetresPerSecond, INF, $this->monitors->deviation->deviationSeconds, Ground::Straight)
             : null;
     }
 
@@ -57,10 +57,10 @@ final readonly class DrivingMonitors
     public function tests(Failure $failure, Drive $drive): bool
     {
         return match ($failure) {
-            Failure::NoSignal => $drive->secondsBetween($this->monitors->missingAboveMetresPerSecond, INF) > $this->monitors->missingSeconds,
-            Failure::Erratic, Failure::Pattern => $drive->metresAbove($this->monitors->patternAboveMetresPerSecond) > $this->monitors->patternTurns * $this->circumferenceMetres,
-            Failure::Weak => $drive->greatestSpeed() > $this->monitors->weakAboveMetresPerSecond,
-            Failure::Deviation => $drive->secondsBetween($this->monitors->deviationAboveMetresPerSecond, INF, Ground::Straight) > $this->monitors->deviationSeconds,
+            Failure::NoSignal => $drive->secondsBetween($this->monitors->missing->missingAboveMetresPerSecond, INF) > $this->monitors->missing->missingSeconds,
+            Failure::Erratic, Failure::Pattern => $drive->metresAbove($this->monitors->pattern->patternAboveMetresPerSecond) > $this->monitors->pattern->patternTurns * $this->circumferenceMetres,
+            Failure::Weak => $drive->greatestSpeed() > $this->monitors->missing->weakAboveMetresPerSecond,
+            Failure::Deviation => $drive->secondsBetween($this->monitors->deviation->deviationAboveMetresPerSecond, INF, Ground::Straight) > $this->monitors->deviation->deviationSeconds,
             default => false,
         };
     }
@@ -85,7 +85,7 @@ final readonly class DrivingMonitors
     public function implausibleFrom(float $gapPitches, float $pitchMetres): float
     {
         return $gapPitches > 1.0
-            ? sqrt(2.0 * $pitchMetres * $this->monitors->impossibleMetresPerSecondSquared / (1.0 - 1.0 / $gapPitches ** 2))
+            ? sqrt(2.0 * $pitchMetres * $this->monitors->missing->impossibleMetresPerSecondSquared / (1.0 - 1.0 / $gapPitches ** 2))
             : INF;
     }
 
@@ -97,23 +97,23 @@ final readonly class DrivingMonitors
 
     private function dropOut(SpeedInput $input, Drive $drive, float $factor): ?Moment
     {
-        $slowest = max($this->monitors->patternAboveMetresPerSecond, $this->countedFrom($input));
+        $slowest = max($this->monitors->pattern->patternAboveMetresPerSecond, $this->countedFrom($input));
         if (is_finite($slowest) && ! $input->isDisturbed()) {
             $slowest = max($slowest, $this->implausibleFrom($input->widestGapPitches($slowest / $this->circumferenceMetres), $this->pitchMetres($input)));
         }
 
         return is_finite($slowest)
-            ? $drive->afterMetresBetween($slowest, $input->evenFromTurnsPerSecond() * $this->circumferenceMetres, $this->monitors->patternTurns * $this->circumferenceMetres * $factor)
+            ? $drive->afterMetresBetween($slowest, $input->evenFromTurnsPerSecond() * $this->circumferenceMetres, $this->monitors->pattern->patternTurns * $this->circumferenceMetres * $factor)
             : null;
     }
 
     /** Its amplitude swings with every turn. */
     private function swinging(SpeedInput $input, Drive $drive, float $factor): ?Moment
     {
-        $slowest = max($this->monitors->patternAboveMetresPerSecond, $this->countedFrom($input));
+        $slowest = max($this->monitors->pattern->patternAboveMetresPerSecond, $this->countedFrom($input));
 
-        return is_finite($slowest) && $input->evenness() < $this->monitors->leastEvenness * $factor
-            ? $drive->afterMetresBetween($slowest, INF, $this->monitors->patternTurns * $this->circumferenceMetres * $factor)
+        return is_finite($slowest) && $input->evenness() < $this->monitors->pattern->leastEvenness * $factor
+            ? $drive->afterMetresBetween($slowest, INF, $this->monitors->pattern->patternTurns * $this->circumferenceMetres * $factor)
             : null;
     }
 
@@ -122,6 +122,6 @@ final readonly class DrivingMonitors
     {
         $from = $this->countedFrom($input);
 
-        return is_finite($from) && $from > $this->monitors->weakAboveMetresPerSecond * $factor ? $drive->afterSecondsBetween($from, INF, 0.0) : null;
+        return is_finite($from) && $from > $this->monitors->missing->weakAboveMetresPerSecond * $factor ? $drive->afterSecondsBetween($from, INF, 0.0) : null;
     }
 }

@@ -53,9 +53,9 @@ final readonly class Catalogue
             throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->unit);
         }
         if (! $entry->kind->isFoundOn($vehicle)) {
-            throw InvalidFault::notOnThisCar($kindId, $vehicle->name);
+            throw InvalidFault::notOnThisCar($kindId, $vehicle->model->name);
         }
-        if ($entry->kind->wholeCar) {
+        if ($entry->kind->scope->wholeCar) {
             return $channel === Vehicle::WHOLE
                 ? new Fault($entry->kind, $channel, '', $strength)
                 : throw InvalidFault::unknownChannel($channel, [Vehicle::WHOLE]);

@@ -23,7 +23,7 @@ final readonly class Fault
     public function applyTo(Vehicle $vehicle): Vehicle
     {
         $vehicle = $this->kind->applyToCar($vehicle, $this->channel, $this->strength);
-        if ($this->kind->wholeCar) {
+        if ($this->kind->scope->wholeCar) {
             return $vehicle;
         }
         $channel = $vehicle->channel($this->channel);

@@ -20,10 +20,7 @@ final readonly class FaultKind
      * @param  bool  $onConductor  whether it sits on one of the conductors, which then has to be named
      * @param  Closure(Channel, string, float): Channel  $change  told the conductor ("" where it sits on none) and the strength
      * @param  ?Provocation  $nature  what provokes it unless a case says otherwise; null where it always shows
-     * @param  ?Closure(Channel): bool  $where  which channels can have it besides; null for all
      * @param  ?Closure(Vehicle, string, float): Vehicle  $carChange  for what lies outside the channel; told the channel and the strength
-     * @param  bool  $wholeCar  it sits at no corner
-     * @param  ?Closure(Vehicle): bool  $hasIt  which vehicles have the part at all; null for all
      */
     public function __construct(
         public string $id,
@@ -33,10 +30,8 @@ final readonly class FaultKind
         public bool $onConductor,
         private Closure $change,
         public ?Provocation $nature = null,
-        private ?Closure $where = null,
         private ?Closure $carChange = null,
-        public bool $wholeCar = false,
-        private ?Closure $hasIt = null,
+        public FaultScope $scope = new FaultScope,
     ) {
     }
 
@@ -51,16 +46,15 @@ final readonly class FaultKind
         return new self(
             $id, $station, $defect, $unit, false, static fn (Channel $channel): Channel => $channel,
             carChange: static fn (Vehicle $vehicle, string $channel, float $strength): Vehicle => $change($vehicle, $strength),
-            wholeCar: true,
-            hasIt: $hasIt,
+            scope: new FaultScope(wholeCar: true, hasIt: $hasIt),
         );
     }
 
     /** Whether a channel can have it at all. */
     public function fits(Channel $channel): bool
     {
-        return ! $this->wholeCar
-            && ($this->where === null || ($this->where)($channel));
+        return ! $this->scope->wholeCar
+            && ($this->scope->where === null || ($this->scope->where)($channel));
     }
 
     /** @return list<string> the places of this vehicle that can have it: channels, or the car as a whole */
@@ -68,7 +62,7 @@ final readonly class FaultKind
     {
         return match (true) {
             ! $this->isFoundOn($vehicle) => [],
-            $this->wholeCar => [Vehicle::WHOLE],
+            $this->scope->wholeCar => [Vehicle::WHOLE],
             default => array_values(array_map(static fn (Channel $channel): string => $channel->id, array_filter($vehicle->channels, $this->fits(...)))),
         };
     }
@@ -76,7 +70,7 @@ final readonly class FaultKind
     /** Whether this vehicle has the part at all. */
     public function isFoundOn(Vehicle $vehicle): bool
     {
-        return $this->hasIt === null || ($this->hasIt)($vehicle);
+        return $this->scope->hasIt === null || ($this->scope->hasIt)($vehicle);
     }
 
     public function applyTo(Channel $channel, string $conductor, float $strength): Channel

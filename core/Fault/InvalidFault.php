@@ -29,7 +29,7 @@ final class InvalidFault extends InvalidArgumentException implements LernfallExc
 
     public static function doesNotFit(string $kind, Channel $channel): self
     {
-        $ring = $channel->ring->isEncoder ? 'magnet poles' : 'teeth';
+        $ring = $channel->wheelEnd->ring->isEncoder ? 'magnet poles' : 'teeth';
 
         return new self('kind', "'$kind' cannot be at $channel->id, where a sensor of the kind '{$channel->sensor->technology()}' looks at $ring");
     }

@@ -6,8 +6,10 @@ namespace Lernfall\Format;
 
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
+use Lernfall\Vehicle\BlinkTiming;
 use Lernfall\Vehicle\CheckMode;
 use Lernfall\Vehicle\LampCodes;
+use Lernfall\Vehicle\PedalClearing;
 use Lernfall\Vehicle\PowerCycle;
 
 /** Reads how a module blinks its codes. */
@@ -22,13 +24,10 @@ final readonly class LampCodesReader
 
         return new LampCodes(
             $node->int('digits'),
-            $node->float('blinkSeconds'),
-            $node->float('digitPauseSeconds'),
-            $node->float('codePauseSeconds'),
-            $node->float('listPauseSeconds'),
-            $node->float('evenSeconds'),
-            $node->has('clearPresses') ? $node->int('clearPresses') : 0,
-            $node->has('clearWithinSeconds') ? $node->float('clearWithinSeconds') : 0.0,
+            new BlinkTiming(
+                $node->float('blinkSeconds'), $node->float('digitPauseSeconds'), $node->float('codePauseSeconds'), $node->float('listPauseSeconds'), $node->float('evenSeconds'),
+            ),
+            new PedalClearing($node->has('clearPresses') ? $node->int('clearPresses') : 0, $node->has('clearWithinSeconds') ? $node->float('clearWithinSeconds') : 0.0),
             $node->has('checkMode') ? $node->at('checkMode')->built(self::checkMode(...)) : null,
             $node->has('powerCycle') ? $node->at('powerCycle')->built(self::powerCycle(...)) : null,
         );

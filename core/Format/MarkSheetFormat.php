@@ -50,12 +50,12 @@ final readonly class MarkSheetFormat
             'kind' => $review->repair->kind->value ?? 'none',
             'channel' => $review->repair->channel ?? Vehicle::WHOLE,
             'verdict' => $review->verdict(),
-            'byCard' => round($review->byCard, 4),
-            'byShown' => round($review->byShown, 4),
-            'rivals' => LikelyFormat::write($review->rivals),
-            'costNow' => round($review->costNow),
-            'costOfTesting' => $review->costOfTesting === null ? null : round($review->costOfTesting),
-            'test' => $review->betterTest === null ? null : TrialFormat::write($review->betterTest),
+            'byCard' => round($review->prospects->byCard, 4),
+            'byShown' => round($review->prospects->byShown, 4),
+            'rivals' => LikelyFormat::write($review->prospects->rivals),
+            'costNow' => round($review->prospects->costNow),
+            'costOfTesting' => $review->prospects->costOfTesting === null ? null : round($review->prospects->costOfTesting),
+            'test' => $review->prospects->betterTest === null ? null : TrialFormat::write($review->prospects->betterTest),
         ];
     }
 }

@@ -10,24 +10,35 @@ use Lernfall\Sensor\SensorKinds;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\ChannelPlace;
+use Lernfall\Vehicle\Climate;
 use Lernfall\Vehicle\Conductor;
 use Lernfall\Vehicle\Contact;
+use Lernfall\Vehicle\DeviationLimits;
+use Lernfall\Vehicle\FeedResistances;
 use Lernfall\Vehicle\GapSetting;
 use Lernfall\Vehicle\GapShift;
 use Lernfall\Vehicle\InvalidTyreSize;
 use Lernfall\Vehicle\Link;
+use Lernfall\Vehicle\MissingSignalLimits;
+use Lernfall\Vehicle\ModuleEnd;
 use Lernfall\Vehicle\ModuleSpecification;
 use Lernfall\Vehicle\Monitors;
 use Lernfall\Vehicle\NominalValue;
 use Lernfall\Vehicle\NominalValues;
 use Lernfall\Vehicle\Place;
 use Lernfall\Vehicle\Plug;
+use Lernfall\Vehicle\Power;
 use Lernfall\Vehicle\PowerFeed;
+use Lernfall\Vehicle\RingPatternLimits;
+use Lernfall\Vehicle\StandstillLimits;
 use Lernfall\Vehicle\Supply;
 use Lernfall\Vehicle\Tolerances;
 use Lernfall\Vehicle\ToothedRing;
 use Lernfall\Vehicle\Tyre;
 use Lernfall\Vehicle\Vehicle;
+use Lernfall\Vehicle\VehicleModel;
+use Lernfall\Vehicle\WheelEnd;
 use Lernfall\Vehicle\Wire;
 use Lernfall\Vehicle\WireGauge;
 
@@ -68,22 +79,25 @@ final readonly class VehicleReader
 
         return new Vehicle(
             $root->text('id'),
-            $root->text('name'),
-            $root->text('layout'),
+            new VehicleModel(
+                $root->text('name'),
+                $root->text('layout'),
+                $root->texts('lamps'),
+                $root->at('tolerances')->built(static fn (Node $tolerances): Tolerances => new Tolerances($tolerances->float('sensor'), $tolerances->float('signal'), $tolerances->float('gap'))),
+                $sheet,
+                $root->at('gapShift')->built(static fn (Node $shift): GapShift => new GapShift($shift->float('micrometresPerKelvin') * 1e-6, $shift->float('atLockMillimetres') / 1000.0)),
+                self::places($root->at('places')),
+                $root->has('systems') ? $root->at('systems')->textsByName() : [],
+            ),
             $root->at('tyre')->built(self::tyre(...)),
-            $root->at('supply')->built(static fn (Node $supply): Supply => new Supply($supply->float('batteryVolts'), $supply->float('chargingVolts'), $supply->float('internalOhms'))),
-            $root->float('ambientCelsius'),
-            $root->float('hubRiseKelvin'),
+            new Climate($root->float('ambientCelsius'), $root->float('hubRiseKelvin')),
+            new Power(
+                $root->at('supply')->built(static fn (Node $supply): Supply => new Supply($supply->float('batteryVolts'), $supply->float('chargingVolts'), $supply->float('internalOhms'))),
+                $root->at('module')->at('feed')->built(self::feed(...)),
+            ),
             $channels,
             $root->at('module')->built(self::module(...)),
-            $root->texts('lamps'),
-            $root->at('tolerances')->built(static fn (Node $tolerances): Tolerances => new Tolerances($tolerances->float('sensor'), $tolerances->float('signal'), $tolerances->float('gap'))),
-            $sheet,
-            $root->at('module')->at('feed')->built(self::feed(...)),
-            $root->at('gapShift')->built(static fn (Node $shift): GapShift => new GapShift($shift->float('micrometresPerKelvin') * 1e-6, $shift->float('atLockMillimetres') / 1000.0)),
             self::brakeParts($root),
-            self::places($root->at('places')),
-            $root->has('systems') ? $root->at('systems')->textsByName() : [],
         );
     }
 
@@ -104,8 +118,9 @@ final readonly class VehicleReader
     private static function feed(Node $node): PowerFeed
     {
         return new PowerFeed(
-            $node->text('fuse'), $node->float('fuseAmperes'), $node->text('supplyPin'), $node->text('groundPin'), $node->float('wireOhms'),
-            $node->float('contactOhms'), $node->float('groundOhms'), $node->float('moduleOhms'), $node->float('leastVolts'),
+            $node->text('fuse'), $node->float('fuseAmperes'), $node->text('supplyPin'), $node->text('groundPin'),
+            new FeedResistances($node->float('wireOhms'), $node->float('contactOhms'), $node->float('groundOhms'), $node->float('moduleOhms')),
+            $node->float('leastVolts'),
         );
     }
 
@@ -133,18 +148,16 @@ final readonly class VehicleReader
             $links[] = $one->built(static fn (Node $here): Link => self::link($id, $here, $conductors));
         }
 
+        $ring = $node->at('ring');
+
         return new Channel(
             $id,
-            $node->texts('wheels'),
-            $node->text('axle'),
-            $node->has('side') ? $node->text('side') : '',
-            $node->at('ring')->built(static fn (Node $ring): ToothedRing => new ToothedRing($ring->int('teeth'), $ring->bool('encoder'))),
-            $node->float('gapMillimetres') / 1000.0,
+            new ChannelPlace($node->texts('wheels'), $node->text('axle'), $node->has('side') ? $node->text('side') : ''),
+            new WheelEnd($ring->built(static fn (Node $ring): ToothedRing => new ToothedRing($ring->int('teeth'), $ring->bool('encoder'))), $node->float('gapMillimetres') / 1000.0),
             $sensor,
             $conductors,
             $links,
-            SensorKinds::input($input),
-            reckonedTeeth: $node->at('ring')->int('teeth'),
+            new ModuleEnd(SensorKinds::input($input), reckonedTeeth: $ring->int('teeth')),
         );
     }
 
@@ -176,24 +189,27 @@ final readonly class VehicleReader
 
         return new ModuleSpecification(
             $node->text('plugId'),
-            $limits->built(static fn (Node $limits): Monitors => new Monitors(
-                $limits->float('openAboveVolts'), $limits->float('groundBelowVolts'), $limits->float('supplyAboveVolts'), $limits->float('shortedBelowVolts'),
-                $limits->float('missingAboveKilometresPerHour') / 3.6, $limits->float('missingSeconds'),
-                $limits->float('patternAboveKilometresPerHour') / 3.6, $limits->float('patternTurns'),
-                $limits->float('thresholdSpread'),
-                $limits->has('deviationShare') ? $limits->float('deviationShare') : INF,
-                $limits->has('deviationAboveKilometresPerHour') ? $limits->float('deviationAboveKilometresPerHour') / 3.6 : INF,
-                $limits->has('deviationSeconds') ? $limits->float('deviationSeconds') : INF,
-                $limits->has('weakAboveKilometresPerHour') ? $limits->float('weakAboveKilometresPerHour') / 3.6 : INF,
-                $limits->has('drivingConfirmedBy') ? $limits->int('drivingConfirmedBy') : 1,
-                $limits->has('lowVolts') ? $limits->float('lowVolts') : 0.0,
-                $limits->has('impossibleMetresPerSecondSquared') ? $limits->float('impossibleMetresPerSecondSquared') : 0.0,
-                $limits->has('leastEvenness') ? $limits->float('leastEvenness') : 0.0,
-            )),
+            $limits->built(self::monitors(...)),
             DialectReader::dialect($node),
             DialectReader::lamps($node),
             ! $node->has('withholdsSupply') || $node->bool('withholdsSupply'),
             $node->has('lampCodes') ? $node->at('lampCodes')->built(LampCodesReader::read(...)) : null,
+        );
+    }
+
+    private static function monitors(Node $node): Monitors
+    {
+        $or = static fn (string $name, float $default): float => $node->has($name) ? $node->float($name) : $default;
+
+        return new Monitors(
+            new StandstillLimits($node->float('openAboveVolts'), $node->float('groundBelowVolts'), $node->float('supplyAboveVolts'), $node->float('shortedBelowVolts'), $or('lowVolts', 0.0)),
+            new MissingSignalLimits(
+                $node->float('missingAboveKilometresPerHour') / 3.6, $node->float('missingSeconds'), $or('weakAboveKilometresPerHour', INF) / 3.6, $or('impossibleMetresPerSecondSquared', 0.0),
+            ),
+            new RingPatternLimits($node->float('patternAboveKilometresPerHour') / 3.6, $node->float('patternTurns'), $or('leastEvenness', 0.0)),
+            $node->float('thresholdSpread'),
+            new DeviationLimits($or('deviationShare', INF), $or('deviationAboveKilometresPerHour', INF) / 3.6, $or('deviationSeconds', INF)),
+            $node->has('drivingConfirmedBy') ? $node->int('drivingConfirmedBy') : 1,
         );
     }
 

@@ -6,6 +6,9 @@ namespace Lernfall\Format;
 
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
+use Lernfall\Evidence\Belief\Priors;
+use Lernfall\Evidence\Belief\Pursuit;
+use Lernfall\Evidence\Belief\Scatter;
 use Lernfall\Evidence\Belief\Weighing;
 use Lernfall\Vehicle\Provocation;
 
@@ -23,26 +26,20 @@ final readonly class WeighingReader
         }
 
         return new Weighing(
-            $root->float('soundPrior'),
-            $root->float('pairPrior'),
-            $root->float('namedPairPrior'),
-            $root->float('pairsAtPlacesPrior'),
-            $root->int('kindsPerPlace'),
-            self::floats($root, 'readiness'),
-            self::chance($root, 'oddChance'),
-            self::chance($root, 'oddCodeChance'),
-            self::chance($root, 'stepOddChance'),
-            self::chance($root, 'wideShare'),
-            $root->float('betweenSpread'),
-            $root->float('oddSpan'),
-            self::floats($root, 'smallest'),
-            $root->float('forgottenBelow'),
-            $root->float('ruledOutBelow'),
-            $root->int('waysPerHypothesis'),
+            new Priors(
+                $root->float('soundPrior'), $root->float('pairPrior'), $root->float('namedPairPrior'), $root->float('pairsAtPlacesPrior'), $root->int('kindsPerPlace'),
+                self::chance($root, 'comesAndGoesShare'),
+                self::provocations($root),
+                array_values(array_map(static fn (Node $pair): array => [$pair->text(0), $pair->text(1)], $root->entries('commonPairs'))),
+            ),
+            new Scatter(
+                self::floats($root, 'readiness'),
+                self::chance($root, 'oddChance'), self::chance($root, 'oddCodeChance'), self::chance($root, 'stepOddChance'), self::chance($root, 'wideShare'),
+                $root->float('betweenSpread'), $root->float('oddSpan'),
+                self::floats($root, 'smallest'),
+            ),
+            new Pursuit($root->float('forgottenBelow'), $root->float('ruledOutBelow'), $root->int('waysPerHypothesis')),
             $root->float('closeFactor'),
-            self::chance($root, 'comesAndGoesShare'),
-            self::provocations($root),
-            array_values(array_map(static fn (Node $pair): array => [$pair->text(0), $pair->text(1)], $root->entries('commonPairs'))),
             array_values(array_map(static fn (Node $one): array => [$one->text('vehicle'), $one->text('kind'), $one->float('from'), $one->float('to')], $root->entries('unseen'))),
         );
     }

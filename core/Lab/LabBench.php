@@ -40,8 +40,8 @@ final readonly class LabBench
     {
         $corner = $this->corners()[$setting->technology];
         $vehicle = $this->vehicleOf($corner)->inSurroundingsOf($setting->celsius);
-        $channel = $corner->withRing($corner->ring->withTeeth($setting->teeth))->withGap($setting->gapMetres);
-        $sound = $vehicle->withChannel($channel->withInput($channel->input->loading($setting->inputOhms)));
+        $channel = $corner->withRing($corner->wheelEnd->ring->withTeeth($setting->teeth))->withGap($setting->gapMetres);
+        $sound = $vehicle->withChannel($channel->withInput($channel->moduleEnd->input->loading($setting->inputOhms)));
 
         return Car::hypothesis(
             $setting->defect === '' ? $sound : $this->catalogue->fault($sound, $setting->defect, $corner->id, '', $setting->strength)->applyTo($sound),

@@ -68,7 +68,7 @@ final readonly class SignalLab
         $turns = abs($setting->turnsPerSecond);
 
         return [
-            new Formula('tooth-frequency', ['teeth' => $corner->ring->teeth, 'turns' => $turns, 'hertz' => $corner->ring->teeth * $turns]),
+            new Formula('tooth-frequency', ['teeth' => $corner->wheelEnd->ring->teeth, 'turns' => $turns, 'hertz' => $corner->wheelEnd->ring->teeth * $turns]),
             ...SensorKinds::formulas($corner, $car->electrical(), $setting->turnsPerSecond),
         ];
     }
@@ -102,7 +102,7 @@ final readonly class SignalLab
         return match (true) {
             $speed === 0.0 => self::STILL_SECONDS,
             $setting->wholeTurn => 1.05 / $speed,
-            default => self::TEETH_SHOWN / ($speed * $corner->ring->teeth),
+            default => self::TEETH_SHOWN / ($speed * $corner->wheelEnd->ring->teeth),
         };
     }
 
@@ -147,7 +147,7 @@ final readonly class SignalLab
         $plug = $plugs[count($plugs) - 1];
         $pin = static fn (int $wire): string => Pad::onPlug($corner->id, $plug->name(), PadSide::Wheel, $corner->conductors[$wire]->id)->id;
 
-        $signal = $corner->input->signalConductor();
+        $signal = $corner->moduleEnd->input->signalConductor();
 
         return $signal === null ? [$pin(0), $pin(1)] : [$pin($signal), Pads::BODY];
     }

@@ -49,7 +49,7 @@ final readonly class Comparison
     {
         $corner = $this->corner($shown);
         $named = array_filter($this->job->case->sound->channelIds(), static fn (string $id): bool => preg_match('~\b'.preg_quote($id, '~').'\b~i', $written->comparedWith) === 1);
-        $axle = fn (string $id): string => $this->job->case->sound->channel($id)->axle;
+        $axle = fn (string $id): string => $this->job->case->sound->channel($id)->place->axle;
 
         return trim($written->comparedWith) !== ''
             && ($corner === '' || $named === [] || array_filter($named, static fn (string $id): bool => $axle($id) === $axle($corner)) !== []);

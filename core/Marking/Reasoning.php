@@ -88,11 +88,13 @@ final readonly class Reasoning
             $step, $repair, $isRight, $isHarmful,
             $justified && $byCard > 0.0,
             ! $justified && $byCard >= self::NEVER_CLOSE_BELOW && $this->turns($considered, $card, $repair),
-            $byCard,
-            $this->chance(RepairPosterior::of($set, $set->shown(), $this->remedies), $repair),
-            $this->rivals($posterior, $set, $repair),
-            $now, $testing,
-            $advice->tests[0] ?? null,
+            new RepairProspects(
+                $byCard,
+                $this->chance(RepairPosterior::of($set, $set->shown(), $this->remedies), $repair),
+                $this->rivals($posterior, $set, $repair),
+                $now, $testing,
+                $advice->tests[0] ?? null,
+            ),
         );
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lernfall\Marking;
 
 use Lernfall\Bay\Repair\Repair;
-use Lernfall\Evidence\Advice\TestValue;
 
 /** How a repair stood to what was known when it was done. */
 final readonly class RepairReview
@@ -17,13 +16,7 @@ final readonly class RepairReview
      * @param  bool  $isHarmful  more was wrong afterwards than before
      * @param  bool  $isJustified  by what stood on the card
      * @param  bool  $isClose  it is not, and would be if one kind of fault were somewhat more or less common
-     * @param  float  $byCard  chance that it helps, by what stood on the card
-     * @param  float  $byShown  the same by all that was shown
-     * @param  array<string, float>  $rivals  chance by fault and place of what else was open by the card, likeliest first
-     * @param  float  $costNow  expected, of this repair then
-     * @param  ?float  $costOfTesting  expected; null where no test told anything any more
      * @param  bool  $lacksReading  the policy demands a reading that separates, and none was written
-     * @param  ?TestValue  $betterTest  what would have told most for its time; null where nothing would have
      */
     public function __construct(
         public int $step,
@@ -32,12 +25,7 @@ final readonly class RepairReview
         public bool $isHarmful,
         public bool $isJustified,
         public bool $isClose,
-        public float $byCard,
-        public float $byShown,
-        public array $rivals,
-        public float $costNow,
-        public ?float $costOfTesting,
-        public ?TestValue $betterTest,
+        public RepairProspects $prospects,
         public bool $lacksReading = false,
     ) {
     }
@@ -58,10 +46,7 @@ final readonly class RepairReview
     /** The same where a policy demands a reading that separates, and none was written. */
     public function unsupported(): self
     {
-        return new self(
-            $this->step, $this->repair, $this->isRight, $this->isHarmful, false, false, $this->byCard, $this->byShown,
-            $this->rivals, $this->costNow, $this->costOfTesting, $this->betterTest, lacksReading: true,
-        );
+        return new self($this->step, $this->repair, $this->isRight, $this->isHarmful, false, false, $this->prospects, lacksReading: true);
     }
 
     /** Whether nothing is to be said against the reasoning: a close call counts for whoever made it. */

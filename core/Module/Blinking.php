@@ -30,7 +30,7 @@ final readonly class Blinking
     public static function of(array $codes, LampCodes $rules): self
     {
         if ($codes === []) {
-            return self::even($rules->evenSeconds);
+            return self::even($rules->timing->evenSeconds);
         }
         $codes = array_values(array_unique($codes));
         sort($codes, SORT_STRING);
@@ -39,11 +39,11 @@ final readonly class Blinking
             $digits = str_split($code);
             foreach ($digits as $place => $digit) {
                 $pause = match (true) {
-                    $place < count($digits) - 1 => $rules->digitPauseSeconds,
-                    $index < count($codes) - 1 => $rules->codePauseSeconds,
-                    default => $rules->listPauseSeconds,
+                    $place < count($digits) - 1 => $rules->timing->digitPauseSeconds,
+                    $index < count($codes) - 1 => $rules->timing->codePauseSeconds,
+                    default => $rules->timing->listPauseSeconds,
                 };
-                $seconds = [...$seconds, ...self::digit((int) $digit, $rules->blinkSeconds / 2.0, $pause)];
+                $seconds = [...$seconds, ...self::digit((int) $digit, $rules->timing->blinkSeconds / 2.0, $pause)];
             }
         }
 
@@ -69,12 +69,12 @@ final readonly class Blinking
         foreach (array_chunk($this->seconds, 2) as $blink) {
             $blinks++;
             $dark = $blink[1] ?? 0.0;
-            if ($dark <= $rules->blinkSeconds / 2.0 * (1.0 + self::CLEARLY_LONGER)) {
+            if ($dark <= $rules->timing->blinkSeconds / 2.0 * (1.0 + self::CLEARLY_LONGER)) {
                 continue;
             }
             $code .= $blinks;
             $blinks = 0;
-            if ($rules->digits === 1 || $dark > $rules->digitPauseSeconds * (1.0 + self::CLEARLY_LONGER)) {
+            if ($rules->digits === 1 || $dark > $rules->timing->digitPauseSeconds * (1.0 + self::CLEARLY_LONGER)) {
                 $codes[] = $code;
                 $code = '';
             }

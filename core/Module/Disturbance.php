@@ -34,7 +34,7 @@ final readonly class Disturbance
     public static function onTheRoad(Channel $channel): float
     {
         return match (true) {
-            $channel->ring->loose => INF,
+            $channel->wheelEnd->ring->damage->loose => INF,
             default => Listening::at($channel)->disturbance(self::peakVolts($channel)),
         };
     }

@@ -12,6 +12,6 @@ final readonly class Listening
 {
     public static function at(Channel $channel): SpeedListening
     {
-        return $channel->input instanceof SpeedListening ? $channel->input : throw new LogicException('nothing listens at '.$channel->id);
+        return $channel->moduleEnd->input instanceof SpeedListening ? $channel->moduleEnd->input : throw new LogicException('nothing listens at '.$channel->id);
     }
 }

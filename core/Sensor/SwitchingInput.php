@@ -34,7 +34,7 @@ abstract readonly class SwitchingInput implements SpeedListening
 
     public function signalOf(Channel $source, string $at, array $channels, ElectricalState $state): SwitchedSignal
     {
-        if (! $source->sensor->follows($source->gapMetres)) {
+        if (! $source->sensor->follows($source->wheelEnd->gapMetres)) {
             return SwitchedSignal::none();
         }
         $levels = [];

@@ -29,7 +29,7 @@ final readonly class Shape
             Teeth::of($channel),
             abs($turnsPerSecond),
             ! $channel->sensor->isActive(),
-            $channel->sensor->pulseSeconds($turnsPerSecond < 0.0, $channel->gapMetres),
+            $channel->sensor->pulseSeconds($turnsPerSecond < 0.0, $channel->wheelEnd->gapMetres),
         );
     }
 

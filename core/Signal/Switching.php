@@ -23,12 +23,12 @@ final readonly class Switching
     /** Whether teeth and gaps make a difference to its state. */
     public static function follows(Channel $channel): bool
     {
-        return $channel->sensor->follows($channel->gapMetres);
+        return $channel->sensor->follows($channel->wheelEnd->gapMetres);
     }
 
     /** The state it is in with or without a tooth in front. */
     public static function level(Channel $channel, bool $tooth): int
     {
-        return $channel->sensor->stateAtRest($tooth, $channel->gapMetres);
+        return $channel->sensor->stateAtRest($tooth, $channel->wheelEnd->gapMetres);
     }
 }

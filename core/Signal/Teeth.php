@@ -17,12 +17,12 @@ final readonly class Teeth
     public static function of(Channel $channel): self
     {
         $felt = [];
-        foreach ($channel->ring->strengths() as $tooth => $strength) {
-            $off = $channel->ring->runoutAt($tooth, $channel->bearingPlayMetres);
-            $felt[] = $channel->sensor->feels($strength, $off, $channel->gapMetres);
+        foreach ($channel->wheelEnd->ring->strengths() as $tooth => $strength) {
+            $off = $channel->wheelEnd->ring->runoutAt($tooth, $channel->wheelEnd->bearingPlayMetres);
+            $felt[] = $channel->sensor->feels($strength, $off, $channel->wheelEnd->gapMetres);
         }
 
-        return new self($felt === [] ? [1.0] : $felt, $channel->ring->crackPitches);
+        return new self($felt === [] ? [1.0] : $felt, $channel->wheelEnd->ring->damage->crackPitches);
     }
 
     /** A single tooth that is always felt. */

@@ -5,54 +5,35 @@ declare(strict_types=1);
 namespace Lernfall\Vehicle;
 
 use Closure;
-use Lernfall\Quantity;
 
 /** One speed channel: ring, gap, sensor, and the links from the sensor to the module. */
 final readonly class Channel
 {
     /**
-     * @param  list<string>  $wheels  the wheels it watches; none for a shaft or the body
-     * @param  string  $axle  "front" or "rear", or another place such as "shaft"
-     * @param  string  $side  "left" or "right", as seen sitting in the car facing forward; "" where it has none
      * @param  list<Conductor>  $conductors  in the order the input stage names them
-     * @param  ?Acting  $acting  how it is while provoked; null where nothing provokes it
-     * @param  float  $tipDust  share of the ring's effect that metal dust on the sensor's tip takes away
-     * @param  ?int  $reckonedTeeth  what the module divides by to get from teeth to turns; null for those of the ring
-     * @param  float  $bearingPlayMetres  by which the wheel can be rocked
-     * @param  float  $tyreFactor  rolling circumference of the tyre fitted here against the one the car is built for
      * @param  list<Link>  $links  in order from the sensor to the module
+     * @param  ?Acting  $acting  how it is while provoked; null where nothing provokes it
      */
     public function __construct(
         public string $id,
-        public array $wheels,
-        public string $axle,
-        public string $side,
-        public ToothedRing $ring,
-        public float $gapMetres,
+        public ChannelPlace $place,
+        public WheelEnd $wheelEnd,
         public Sensor $sensor,
         public array $conductors,
         public array $links,
-        public InputStage $input,
-        public Port $port = Port::Sound,
-        public float $tipDust = 0.0,
-        public ?int $reckonedTeeth = null,
-        public float $bearingPlayMetres = 0.0,
-        public float $tyreFactor = 1.0,
+        public ModuleEnd $moduleEnd,
         public ?Acting $acting = null,
     ) {
-        Quantity::notNegative(['gapMetres' => $this->gapMetres, 'bearingPlayMetres' => $this->bearingPlayMetres]);
-        Quantity::within('tipDust', $this->tipDust, 0.0, 1.0);
-        Quantity::positive(['tyreFactor' => $this->tyreFactor, 'teeth' => $this->reckonedTeeth ?? 1]);
     }
 
     public function withRing(ToothedRing $ring): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->with(ring: $ring));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(wheelEnd: $channel->wheelEnd->with(ring: $ring)));
     }
 
     public function withGap(float $gapMetres): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->with(gapMetres: $gapMetres));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(wheelEnd: $channel->wheelEnd->with(gapMetres: $gapMetres)));
     }
 
     public function withSensor(Sensor $sensor): self
@@ -62,48 +43,48 @@ final readonly class Channel
 
     public function withTipDust(float $share): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->with(tipDust: $share));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(wheelEnd: $channel->wheelEnd->with(tipDust: $share)));
     }
 
     public function withBearingPlay(float $metres): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->with(bearingPlayMetres: $metres));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(wheelEnd: $channel->wheelEnd->with(bearingPlayMetres: $metres)));
     }
 
     public function withTyreFactor(float $factor): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->with(tyreFactor: $factor));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(wheelEnd: $channel->wheelEnd->with(tyreFactor: $factor)));
     }
 
     public function withInput(InputStage $input): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->with(input: $input));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(moduleEnd: $channel->moduleEnd->withInput($input)));
     }
 
     /** What the module divides by to get from teeth to turns. */
     public function reckonedTeeth(): int
     {
-        return $this->reckonedTeeth ?? $this->ring->teeth;
+        return $this->moduleEnd->reckonedTeeth ?? $this->wheelEnd->ring->teeth;
     }
 
     /** With the sensor of another channel, its dust, and what it does while provoked. */
     public function withSensorOf(self $other): self
     {
-        $fitted = $this->withSensor($other->sensor)->withTipDust($other->tipDust);
-        if ($other->acting === null || $other->acting->channel->sensor == $other->sensor && $other->acting->channel->tipDust === $other->tipDust) {
+        $fitted = $this->withSensor($other->sensor)->withTipDust($other->wheelEnd->tipDust);
+        if ($other->acting === null || $other->acting->channel->sensor == $other->sensor && $other->acting->channel->wheelEnd->tipDust === $other->wheelEnd->tipDust) {
             return $fitted;
         }
         $provoked = $other->acting->channel;
 
         return $fitted->actingAs(
-            ($fitted->acting->channel ?? $fitted)->withSensor($provoked->sensor)->withTipDust($provoked->tipDust),
+            ($fitted->acting->channel ?? $fitted)->withSensor($provoked->sensor)->withTipDust($provoked->wheelEnd->tipDust),
             $other->acting->provocation,
         );
     }
 
     public function withPort(Port $port): self
     {
-        return $this->inEveryState(static fn (self $channel): self => $channel->with(port: $port));
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(moduleEnd: $channel->moduleEnd->withPort($port)));
     }
 
     /** The link of the same name is exchanged for this one. */
@@ -132,9 +113,7 @@ final readonly class Channel
     public function actingAs(self $other, Provocation $provocation): self
     {
         return $other == $this ? $this : new self(
-            $this->id, $this->wheels, $this->axle, $this->side, $this->ring, $this->gapMetres, $this->sensor, $this->conductors,
-            $this->links, $this->input, $this->port, $this->tipDust, $this->reckonedTeeth, $this->bearingPlayMetres, $this->tyreFactor,
-            new Acting($provocation, $other),
+            $this->id, $this->place, $this->wheelEnd, $this->sensor, $this->conductors, $this->links, $this->moduleEnd, new Acting($provocation, $other),
         );
     }
 
@@ -179,22 +158,26 @@ final readonly class Channel
         return array_values(array_filter($this->links, static fn (Link $link): bool => $link instanceof Plug));
     }
 
-    /** @param  ?list<Link>  $links */
-    private function with(
-        ?ToothedRing $ring = null,
-        ?float $gapMetres = null,
-        ?Sensor $sensor = null,
-        ?array $links = null,
-        ?Port $port = null,
-        ?float $tipDust = null,
-        ?float $bearingPlayMetres = null,
-        ?float $tyreFactor = null,
-        ?InputStage $input = null,
-    ): self {
+    /** @return array<string, mixed> what it is made of, by name: of two that differ, these tell where */
+    public function parts(): array
+    {
+        $end = $this->wheelEnd;
+
+        return [
+            'ring' => $end->ring, 'gapMetres' => $end->gapMetres, 'tipDust' => $end->tipDust, 'bearingPlayMetres' => $end->bearingPlayMetres, 'tyreFactor' => $end->tyreFactor,
+            'input' => $this->moduleEnd->input, 'port' => $this->moduleEnd->port, 'sensor' => $this->sensor, 'links' => $this->links, 'acting' => $this->acting,
+        ];
+    }
+
+    /**
+     * At rest: what it does while provoked is not carried over.
+     *
+     * @param  ?list<Link>  $links
+     */
+    private function with(?WheelEnd $wheelEnd = null, ?Sensor $sensor = null, ?array $links = null, ?ModuleEnd $moduleEnd = null): self
+    {
         return new self(
-            $this->id, $this->wheels, $this->axle, $this->side, $ring ?? $this->ring, $gapMetres ?? $this->gapMetres,
-            $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $input ?? $this->input, $port ?? $this->port, $tipDust ?? $this->tipDust,
-            $this->reckonedTeeth, $bearingPlayMetres ?? $this->bearingPlayMetres, $tyreFactor ?? $this->tyreFactor,
+            $this->id, $this->place, $wheelEnd ?? $this->wheelEnd, $sensor ?? $this->sensor, $this->conductors, $links ?? $this->links, $moduleEnd ?? $this->moduleEnd,
         );
     }
 }

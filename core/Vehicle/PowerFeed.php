@@ -16,60 +16,46 @@ final readonly class PowerFeed
 {
     /**
      * @param  string  $fuse  its place in the fuse box, for example "F 21"
-     * @param  float  $wireOhms  from the battery to the fuse, and from the relay to the module, each
-     * @param  float  $contactOhms  of fuse, relay and each plug pin
-     * @param  float  $groundOhms  of the ground wire with its screw on the body
-     * @param  float  $moduleOhms  what the working module takes, as a resistance
      * @param  float  $leastVolts  below this the module does not work
-     * @param  ?float  $relayOhms  of a burnt relay contact, in its place; null where it is as it should be
-     * @param  ?float  $rustOhms  under the ground screw, in addition; null where it is clean
      */
     public function __construct(
         public string $fuse,
         public float $fuseAmperes,
         public string $supplyPin,
         public string $groundPin,
-        public float $wireOhms,
-        public float $contactOhms,
-        public float $groundOhms,
-        public float $moduleOhms,
+        public FeedResistances $resistances,
         public float $leastVolts,
-        public bool $fuseBlown = false,
-        public ?float $relayOhms = null,
-        public ?float $rustOhms = null,
+        public FeedFaults $faults = new FeedFaults,
     ) {
-        Quantity::positive(['fuseAmperes' => $this->fuseAmperes, 'wireOhms' => $this->wireOhms, 'contactOhms' => $this->contactOhms, 'groundOhms' => $this->groundOhms, 'moduleOhms' => $this->moduleOhms, 'leastVolts' => $this->leastVolts]);
-        Quantity::notNegative(['relayOhms' => $this->relayOhms ?? 0.0, 'rustOhms' => $this->rustOhms ?? 0.0]);
+        Quantity::positive(['fuseAmperes' => $this->fuseAmperes, 'leastVolts' => $this->leastVolts]);
     }
 
     public function withFuse(bool $blown): self
     {
-        return $this->with($blown, $this->relayOhms, $this->rustOhms);
+        return $this->with(new FeedFaults($blown, $this->faults->relayOhms, $this->faults->rustOhms));
     }
 
     public function withRelay(?float $ohms): self
     {
-        return $this->with($this->fuseBlown, $ohms, $this->rustOhms);
+        return $this->with(new FeedFaults($this->faults->fuseBlown, $ohms, $this->faults->rustOhms));
     }
 
     public function withRust(?float $ohms): self
     {
-        return $this->with($this->fuseBlown, $this->relayOhms, $ohms);
+        return $this->with(new FeedFaults($this->faults->fuseBlown, $this->faults->relayOhms, $ohms));
     }
 
     /** What arrives across the working module. */
     public function moduleVolts(float $systemVolts): float
     {
-        $inSeries = 2.0 * $this->wireOhms + 3.0 * $this->contactOhms + ($this->relayOhms ?? $this->contactOhms) + $this->groundOhms + ($this->rustOhms ?? 0.0);
+        $sound = $this->resistances;
+        $inSeries = 2.0 * $sound->wireOhms + 3.0 * $sound->contactOhms + ($this->faults->relayOhms ?? $sound->contactOhms) + $sound->groundOhms + ($this->faults->rustOhms ?? 0.0);
 
-        return $this->fuseBlown ? 0.0 : $systemVolts * $this->moduleOhms / ($this->moduleOhms + $inSeries);
+        return $this->faults->fuseBlown ? 0.0 : $systemVolts * $sound->moduleOhms / ($sound->moduleOhms + $inSeries);
     }
 
-    private function with(bool $fuseBlown, ?float $relayOhms, ?float $rustOhms): self
+    private function with(FeedFaults $faults): self
     {
-        return new self(
-            $this->fuse, $this->fuseAmperes, $this->supplyPin, $this->groundPin, $this->wireOhms, $this->contactOhms, $this->groundOhms,
-            $this->moduleOhms, $this->leastVolts, $fuseBlown, $relayOhms, $rustOhms,
-        );
+        return new self($this->fuse, $this->fuseAmperes, $this->supplyPin, $this->groundPin, $this->resistances, $this->leastVolts, $faults);
     }
 }

@@ -18,77 +18,55 @@ final readonly class ToothedRing
     /** Rust lifts a ring over this share of it. */
     private const LIFTED_SHARE = 0.12;
 
-    /**
-     * @param  int  $teeth  teeth, or pairs of poles, as the ring was made
-     * @param  int  $missingTeeth  how many of them are gone, or have lost their magnetism
-     * @param  int  $chippedTeeth  how many, after those, have lost a piece
-     * @param  float  $crackPitches  how much wider than a pitch the ring gapes at one place, in pitches
-     * @param  float  $runoutMetres  how far the ring swings towards the sensor and away from it in a turn
-     * @param  float  $dirt  share of its effect that teeth lose where dirt is packed between them
-     * @param  float  $liftMetres  how far rust lifts it towards the sensor at one place
-     * @param  bool  $loose  it turns on its seat under torque
-     * @param  bool  $turnedAway  an encoder whose poles face away from the sensor
-     */
-    public function __construct(
-        public int $teeth,
-        public bool $isEncoder = false,
-        public int $missingTeeth = 0,
-        public int $chippedTeeth = 0,
-        public float $crackPitches = 0.0,
-        public float $runoutMetres = 0.0,
-        public float $dirt = 0.0,
-        public float $liftMetres = 0.0,
-        public bool $loose = false,
-        public bool $turnedAway = false,
-    ) {
+    /** @param  int  $teeth  teeth, or pairs of poles, as the ring was made */
+    public function __construct(public int $teeth, public bool $isEncoder = false, public RingDamage $damage = new RingDamage)
+    {
         Quantity::positive(['teeth' => $this->teeth]);
-        Quantity::notNegative(['missingTeeth' => $this->missingTeeth, 'chippedTeeth' => $this->chippedTeeth, 'crackPitches' => $this->crackPitches, 'runoutMetres' => $this->runoutMetres, 'liftMetres' => $this->liftMetres]);
-        Quantity::within('dirt', $this->dirt, 0.0, 1.0);
     }
 
     public function withTeeth(int $count): self
     {
-        return $this->with(teeth: $count);
+        return new self($count, $this->isEncoder, $this->damage);
     }
 
     public function withMissingTeeth(int $count): self
     {
-        return $this->with(missingTeeth: $count);
+        return $this->damaged($this->damage->with(missingTeeth: $count));
     }
 
     public function withChippedTeeth(int $count): self
     {
-        return $this->with(chippedTeeth: $count);
+        return $this->damaged($this->damage->with(chippedTeeth: $count));
     }
 
     public function cracked(float $pitches): self
     {
-        return $this->with(crackPitches: $pitches);
+        return $this->damaged($this->damage->with(crackPitches: $pitches));
     }
 
     public function bent(float $runoutMetres): self
     {
-        return $this->with(runoutMetres: $runoutMetres);
+        return $this->damaged($this->damage->with(runoutMetres: $runoutMetres));
     }
 
     public function dirty(float $share): self
     {
-        return $this->with(dirt: $share);
+        return $this->damaged($this->damage->with(dirt: $share));
     }
 
     public function lifted(float $metres): self
     {
-        return $this->with(liftMetres: $metres);
+        return $this->damaged($this->damage->with(liftMetres: $metres));
     }
 
     public function loosened(): self
     {
-        return $this->with(loose: true);
+        return $this->damaged($this->damage->with(loose: true));
     }
 
     public function turnedAway(): self
     {
-        return $this->with(turnedAway: true);
+        return $this->damaged($this->damage->with(turnedAway: true));
     }
 
     /** @return list<float> how strongly each tooth acts, 1 for a whole and clean one; the gap is left aside */
@@ -97,9 +75,9 @@ final readonly class ToothedRing
         $strengths = [];
         for ($tooth = 0; $tooth < $this->teeth; $tooth++) {
             $strengths[] = match (true) {
-                $this->turnedAway, $tooth < $this->missingTeeth => 0.0,
-                $tooth < $this->missingTeeth + $this->chippedTeeth => self::CHIPPED_STRENGTH,
-                $tooth >= $this->teeth * (1.0 - self::DIRTY_SHARE) => 1.0 - $this->dirt,
+                $this->damage->turnedAway, $tooth < $this->damage->missingTeeth => 0.0,
+                $tooth < $this->damage->missingTeeth + $this->damage->chippedTeeth => self::CHIPPED_STRENGTH,
+                $tooth >= $this->teeth * (1.0 - self::DIRTY_SHARE) => 1.0 - $this->damage->dirt,
                 default => 1.0,
             };
         }
@@ -114,26 +92,13 @@ final readonly class ToothedRing
      */
     public function runoutAt(int $tooth, float $playMetres = 0.0): float
     {
-        $lifted = $tooth < self::LIFTED_SHARE * $this->teeth ? $this->liftMetres : 0.0;
+        $lifted = $tooth < self::LIFTED_SHARE * $this->teeth ? $this->damage->liftMetres : 0.0;
 
-        return ($this->runoutMetres + $playMetres / 2.0) * cos(2.0 * M_PI * $tooth / $this->teeth) - $lifted;
+        return ($this->damage->runoutMetres + $playMetres / 2.0) * cos(2.0 * M_PI * $tooth / $this->teeth) - $lifted;
     }
 
-    private function with(
-        ?int $teeth = null,
-        ?int $missingTeeth = null,
-        ?int $chippedTeeth = null,
-        ?float $crackPitches = null,
-        ?float $runoutMetres = null,
-        ?float $dirt = null,
-        ?float $liftMetres = null,
-        ?bool $loose = null,
-        ?bool $turnedAway = null,
-    ): self {
-        return new self(
-            $teeth ?? $this->teeth, $this->isEncoder, $missingTeeth ?? $this->missingTeeth, $chippedTeeth ?? $this->chippedTeeth,
-            $crackPitches ?? $this->crackPitches, $runoutMetres ?? $this->runoutMetres, $dirt ?? $this->dirt, $liftMetres ?? $this->liftMetres,
-            $loose ?? $this->loose, $turnedAway ?? $this->turnedAway,
-        );
+    private function damaged(RingDamage $damage): self
+    {
+        return new self($this->teeth, $this->isEncoder, $damage);
     }
 }

@@ -12,31 +12,18 @@ final readonly class Vehicle
 
     /**
      * @param  list<Channel>  $channels
-     * @param  list<string>  $lamps  the lamps the driver has
-     * @param  array<array-key, NominalValues>  $dataSheet  by axle, as the maker gives them
-     * @param  list<Place>  $places
      * @param  BrakeParts  $brakeParts  valves, pump, relays, switches, fluid, lamps
-     * @param  array<array-key, string>  $systems  names in a scan tool's menu, by system
      * @param  list<LeftCode>  $leftCodes  what the module remembers when the car comes in
      */
     public function __construct(
         public string $id,
-        public string $name,
-        public string $layout,
+        public VehicleModel $model,
         public Tyre $tyre,
-        public Supply $supply,
-        public float $ambientCelsius,
-        public float $hubRiseKelvin,
+        public Climate $climate,
+        public Power $power,
         public array $channels,
         public ModuleSpecification $module,
-        public array $lamps,
-        public Tolerances $tolerances,
-        public array $dataSheet,
-        public PowerFeed $feed,
-        public GapShift $gapShift,
         public BrakeParts $brakeParts,
-        public array $places = [],
-        public array $systems = [],
         public array $leftCodes = [],
     ) {
     }
@@ -56,9 +43,9 @@ final readonly class Vehicle
     /** The channel of the other side of the axle; null where there is none. */
     public function opposite(string $id): ?Channel
     {
-        $axle = $this->channel($id)->axle;
+        $axle = $this->channel($id)->place->axle;
         foreach ($this->channels as $channel) {
-            if ($channel->axle === $axle && $channel->id !== $id) {
+            if ($channel->place->axle === $axle && $channel->id !== $id) {
                 return $channel;
             }
         }
@@ -103,12 +90,12 @@ final readonly class Vehicle
 
     public function withFeed(PowerFeed $feed): self
     {
-        return $this->with(feed: $feed);
+        return $this->with(power: $this->power->withFeed($feed));
     }
 
     public function withSupply(Supply $supply): self
     {
-        return $this->with(supply: $supply);
+        return $this->with(power: $this->power->withSupply($supply));
     }
 
     public function withModule(ModuleSpecification $module): self
@@ -123,7 +110,7 @@ final readonly class Vehicle
 
     public function inSurroundingsOf(float $celsius): self
     {
-        return $this->with(ambientCelsius: $celsius);
+        return $this->with(climate: $this->climate->at($celsius));
     }
 
     /** @param  list<LeftCode>  $codes */
@@ -136,12 +123,11 @@ final readonly class Vehicle
      * @param  ?list<Channel>  $channels
      * @param  ?list<LeftCode>  $leftCodes
      */
-    private function with(?array $channels = null, ?PowerFeed $feed = null, ?Supply $supply = null, ?ModuleSpecification $module = null, ?array $leftCodes = null, ?float $ambientCelsius = null, ?BrakeParts $brakeParts = null): self
+    private function with(?array $channels = null, ?Power $power = null, ?ModuleSpecification $module = null, ?array $leftCodes = null, ?Climate $climate = null, ?BrakeParts $brakeParts = null): self
     {
         return new self(
-            $this->id, $this->name, $this->layout, $this->tyre, $supply ?? $this->supply, $ambientCelsius ?? $this->ambientCelsius, $this->hubRiseKelvin,
-            $channels ?? $this->channels, $module ?? $this->module, $this->lamps, $this->tolerances, $this->dataSheet, $feed ?? $this->feed,
-            $this->gapShift, $brakeParts ?? $this->brakeParts, $this->places, $this->systems, $leftCodes ?? $this->leftCodes,
+            $this->id, $this->model, $this->tyre, $climate ?? $this->climate, $power ?? $this->power, $channels ?? $this->channels,
+            $module ?? $this->module, $brakeParts ?? $this->brakeParts, $leftCodes ?? $this->leftCodes,
         );
     }
 }

@@ -172,9 +172,9 @@ final class StringsTest extends TestCase
     /** @return list<string> */
     private function ofVehicle(Vehicle $vehicle): array
     {
-        $keys = array_map(static fn (string $lamp): string => "lamp.$lamp", $vehicle->lamps);
+        $keys = array_map(static fn (string $lamp): string => "lamp.$lamp", $vehicle->model->lamps);
         foreach ($vehicle->channels as $channel) {
-            array_push($keys, "channel.$channel->id", "place.$channel->id", "axle.$channel->axle", "technology.{$channel->sensor->technology()}");
+            array_push($keys, "channel.$channel->id", "place.$channel->id", "axle.{$channel->place->axle}", "technology.{$channel->sensor->technology()}");
             foreach ($channel->conductors as $conductor) {
                 $keys[] = "colour.$conductor->colour";
             }
@@ -182,7 +182,7 @@ final class StringsTest extends TestCase
                 $keys[] = "test.$test->id";
             }
         }
-        foreach ($vehicle->dataSheet as $values) {
+        foreach ($vehicle->model->dataSheet as $values) {
             foreach ($values->values as $value) {
                 $keys[] = "nominal.$value->what";
             }

@@ -60,7 +60,7 @@ final class GeneratedCircuitsTest extends TestCase
     private function generated(Draw $draw): array
     {
         $sound = Workbench::vehicle($this->choice($draw, 'car', self::CARS));
-        $faults = array_values(array_filter(Workbench::catalogue()->everyFault($sound), static fn (Fault $one): bool => ! $one->kind->wholeCar));
+        $faults = array_values(array_filter(Workbench::catalogue()->everyFault($sound), static fn (Fault $one): bool => ! $one->kind->scope->wholeCar));
         $fault = $this->choice($draw, 'fault', $faults);
         $car = Car::hypothesis($fault->applyTo($sound), $sound);
         $simulator = Workbench::simulator();

@@ -67,7 +67,7 @@ final readonly class JobController
             'id' => $version->id,
             'jobTitle' => $case->jobTitle,
             'complaint' => $case->complaint,
-            'car' => $case->sound->name,
+            'car' => $case->sound->model->name,
             'publishedAt' => $version->published_at->toIso8601String(),
             'attempt' => $attempt?->id,
             'state' => match (true) {

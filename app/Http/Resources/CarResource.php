@@ -61,9 +61,9 @@ final readonly class CarResource
     {
         return [
             'id' => $sound->id,
-            'name' => $sound->name,
-            'layout' => $sound->layout,
-            'lamps' => $sound->lamps,
+            'name' => $sound->model->name,
+            'layout' => $sound->model->layout,
+            'lamps' => $sound->model->lamps,
             'codesBy' => self::codesBy($sound),
             'codeDigits' => $sound->module->lampCodes->digits ?? 0,
             'systems' => self::systems($sound),
@@ -80,7 +80,7 @@ final readonly class CarResource
     /** @return list<array{id: string, name: string}> as a scan tool lists them */
     public static function systems(Vehicle $vehicle): array
     {
-        return array_map(static fn (int|string $id, string $name): array => ['id' => (string) $id, 'name' => $name], array_keys($vehicle->systems), $vehicle->systems);
+        return array_map(static fn (int|string $id, string $name): array => ['id' => (string) $id, 'name' => $name], array_keys($vehicle->model->systems), $vehicle->model->systems);
     }
 
     private static function codesBy(Vehicle $sound): string
@@ -99,8 +99,8 @@ final readonly class CarResource
     {
         return [
             'id' => $channel->id,
-            'axle' => $channel->axle,
-            'side' => $channel->side,
+            'axle' => $channel->place->axle,
+            'side' => $channel->place->side,
             'technology' => $channel->sensor->technology(),
             'conductors' => array_map(static fn (Conductor $one): string => $one->id, $channel->conductors),
             'links' => array_map(static fn (Link $link): array => [

@@ -44,8 +44,8 @@ final readonly class CodeSheet
     private static function rules(LampCodes $rules): array
     {
         return [
-            'clearPresses' => $rules->clearPresses,
-            'clearWithinSeconds' => $rules->clearWithinSeconds,
+            'clearPresses' => $rules->clearing->clearPresses,
+            'clearWithinSeconds' => $rules->clearing->clearWithinSeconds,
             'check' => $rules->check === null ? null : self::check($rules->check),
             'cycle' => $rules->cycle === null ? null : ['onSeconds' => $rules->cycle->onSeconds, 'offSeconds' => $rules->cycle->offSeconds, 'clearOnSeconds' => $rules->cycle->clearOnSeconds],
         ];

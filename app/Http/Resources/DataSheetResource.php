@@ -94,16 +94,16 @@ final readonly class DataSheetResource
     {
         return [
             'tyre' => $sound->tyre->size,
-            'batteryVolts' => $sound->supply->batteryVolts,
+            'batteryVolts' => $sound->power->supply->batteryVolts,
             'feed' => [
-                'fuse' => $sound->feed->fuse, 'fuseAmperes' => $sound->feed->fuseAmperes,
-                'supplyPin' => $sound->feed->supplyPin, 'groundPin' => $sound->feed->groundPin,
+                'fuse' => $sound->power->feed->fuse, 'fuseAmperes' => $sound->power->feed->fuseAmperes,
+                'supplyPin' => $sound->power->feed->supplyPin, 'groundPin' => $sound->power->feed->groundPin,
             ],
-            'places' => array_map(static fn (Place $place): array => ['part' => $place->part, 'along' => $place->along, 'across' => $place->across], $sound->places),
+            'places' => array_map(static fn (Place $place): array => ['part' => $place->part, 'along' => $place->along, 'across' => $place->across], $sound->model->places),
             'axles' => array_map(
                 static fn (string $axle, NominalValues $values): array => self::axle($sound, $axle, $values),
-                array_map(strval(...), array_keys($sound->dataSheet)),
-                $sound->dataSheet,
+                array_map(strval(...), array_keys($sound->model->dataSheet)),
+                $sound->model->dataSheet,
             ),
             'channels' => array_map(self::wiring(...), $sound->channels),
             ...CodeSheet::of($sound),
@@ -113,12 +113,12 @@ final readonly class DataSheetResource
     /** @return array<string, mixed> */
     private static function axle(Vehicle $sound, string $axle, NominalValues $values): array
     {
-        $channel = array_values(array_filter($sound->channels, static fn (Channel $one): bool => $one->axle === $axle))[0];
+        $channel = array_values(array_filter($sound->channels, static fn (Channel $one): bool => $one->place->axle === $axle))[0];
 
         return [
             'axle' => $axle,
             'technology' => $channel->sensor->technology(),
-            'teeth' => $channel->ring->teeth,
+            'teeth' => $channel->wheelEnd->ring->teeth,
             'gapSetting' => $values->gapSetting->value,
             'values' => array_map(static fn (NominalValue $one): array => [
                 'what' => $one->what, 'least' => $one->least, 'greatest' => $one->greatest, 'unit' => $one->unit,

@@ -56,9 +56,9 @@ final readonly class LabResource
         return [
             'stands' => array_map(static fn (string $technology, Channel $corner): array => [
                 'technology' => $technology,
-                'teeth' => $corner->ring->teeth,
-                'gapMillimetres' => $corner->gapMetres * 1000.0,
-                'inputOhms' => $corner->input instanceof PassiveInput ? $corner->input->acrossOhms : 100000.0,
+                'teeth' => $corner->wheelEnd->ring->teeth,
+                'gapMillimetres' => $corner->wheelEnd->gapMetres * 1000.0,
+                'inputOhms' => $corner->moduleEnd->input instanceof PassiveInput ? $corner->moduleEnd->input->acrossOhms : 100000.0,
             ], array_keys($corners), array_values($corners)),
             'defects' => array_map(static fn (string $kind): array => [
                 'id' => $kind,

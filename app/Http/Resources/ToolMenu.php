@@ -34,6 +34,6 @@ final readonly class ToolMenu
     /** @return array{id: string, name: string, systems: list<array{id: string, name: string}>} */
     private static function entry(Vehicle $vehicle): array
     {
-        return ['id' => $vehicle->id, 'name' => $vehicle->name, 'systems' => CarResource::systems($vehicle)];
+        return ['id' => $vehicle->id, 'name' => $vehicle->model->name, 'systems' => CarResource::systems($vehicle)];
     }
 }

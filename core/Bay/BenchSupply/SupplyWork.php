@@ -81,6 +81,6 @@ final readonly class SupplyWork
     {
         $name = $car->deviation("{$car->state->sensorOf($supply->channel)}.coil.resistance");
 
-        return $car->isHypothesis() ? [$name => $car->vehicle->tolerances->sensor * BenchElement::amperes($circuit, $held)] : [];
+        return $car->isHypothesis() ? [$name => $car->vehicle->model->tolerances->sensor * BenchElement::amperes($circuit, $held)] : [];
     }
 }

@@ -56,8 +56,8 @@ final readonly class Car
     {
         return Memory::left(
             $vehicle->leftCodes,
-            FreezeFrame::atRest($vehicle->supply->batteryVolts),
-            new FreezeFrame($vehicle->module->monitors->missingAboveMetresPerSecond, 'straight', $vehicle->supply->chargingVolts),
+            FreezeFrame::atRest($vehicle->power->supply->batteryVolts),
+            new FreezeFrame($vehicle->module->monitors->missing->missingAboveMetresPerSecond, 'straight', $vehicle->power->supply->chargingVolts),
         );
     }
 
@@ -142,24 +142,24 @@ final readonly class Car
     private function withDeviations(Channel $channel, float $gapShiftMetres): Channel
     {
         $id = $channel->id;
-        $tolerances = $this->vehicle->tolerances;
+        $tolerances = $this->vehicle->model->tolerances;
         $sensor = $this->state->sensorOf($id);
 
         return $channel
             ->withSensor($channel->sensor->scaled(
                 1.0 + $tolerances->sensor * $this->deviations->standard($this->deviation("$sensor.coil.resistance")),
-                (1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$sensor.sensor.signal"))) * (1.0 - $channel->tipDust),
+                (1.0 + $tolerances->signal * $this->deviations->standard($this->deviation("$sensor.sensor.signal"))) * (1.0 - $channel->wheelEnd->tipDust),
             ))
-            ->withGap($channel->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))) + $gapShiftMetres);
+            ->withGap($channel->wheelEnd->gapMetres * (1.0 + $tolerances->gap * $this->deviations->standard($this->deviation("$id.gap"))) + $gapShiftMetres);
     }
 
     /** Warm parts grow, and at full lock the bearing gives, the more the more play it has. */
     private function gapShiftMetres(Channel $channel): float
     {
-        $shift = $this->vehicle->gapShift;
-        $atLock = in_array($this->state->connections->provoked?->how, [Provocation::SteeringLeft, Provocation::SteeringRight], true) && $channel->axle === 'front';
+        $shift = $this->vehicle->model->gapShift;
+        $atLock = in_array($this->state->connections->provoked?->how, [Provocation::SteeringLeft, Provocation::SteeringRight], true) && $channel->place->axle === 'front';
 
-        return $shift->metresPerKelvin * $this->state->hubRiseKelvin + ($atLock ? $shift->atLockMetres + $channel->bearingPlayMetres / 2.0 : 0.0);
+        return $shift->metresPerKelvin * $this->state->hubRiseKelvin + ($atLock ? $shift->atLockMetres + $channel->wheelEnd->bearingPlayMetres / 2.0 : 0.0);
     }
 
     /** The name of a deviation, told apart by how often the part has been renewed. */

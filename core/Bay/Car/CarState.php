@@ -187,16 +187,16 @@ final readonly class CarState
     {
         $outside = new ElectricalState(
             false,
-            $this->systemVolts($vehicle->supply),
+            $this->systemVolts($vehicle->power->supply),
             $this->places->openPlugs,
-            $vehicle->ambientCelsius + $this->hubRiseKelvin,
+            $vehicle->climate->ambientCelsius + $this->hubRiseKelvin,
             $this->key->supplied,
             new Attached($this->connections->injection, $this->connections->jumpers, $this->connections->bench),
-            $vehicle->supply->internalOhms,
+            $vehicle->power->supply->internalOhms,
         );
-        $moduleVolts = FeedElement::moduleVolts($vehicle->feed, $outside);
+        $moduleVolts = FeedElement::moduleVolts($vehicle->power->feed, $outside);
 
-        return $outside->feeding($this->isPowered() && ! $vehicle->module->dead && $moduleVolts >= $vehicle->feed->leastVolts, $moduleVolts);
+        return $outside->feeding($this->isPowered() && ! $vehicle->module->dead && $moduleVolts >= $vehicle->power->feed->leastVolts, $moduleVolts);
     }
 
     private function systemVolts(Supply $supply): float

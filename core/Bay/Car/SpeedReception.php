@@ -40,7 +40,7 @@ final readonly class SpeedReception
         $at = $at === '' ? $channel->id : $at;
 
         return new SpeedInput(
-            $this->car->modulePowered() && $this->car->vehicle->channel($at)->port !== Port::Deaf ? $this->speedSignal($channel, $at) : SwitchedSignal::none(),
+            $this->car->modulePowered() && $this->car->vehicle->channel($at)->moduleEnd->port !== Port::Deaf ? $this->speedSignal($channel, $at) : SwitchedSignal::none(),
             Teeth::of($channel),
             1.0 + $this->car->vehicle->module->monitors->thresholdSpread * $deviation,
             $disturbance,
@@ -54,7 +54,7 @@ final readonly class SpeedReception
         $channels = $this->car->channels([$channelId]);
         $channel = $channels[$channelId];
 
-        return $injection !== null && isset($channels[$injection->channel]) && $this->car->modulePowered() && $channel->port !== Port::Deaf
+        return $injection !== null && isset($channels[$injection->channel]) && $this->car->modulePowered() && $channel->moduleEnd->port !== Port::Deaf
             && Listening::at($channel)->hears($injection, $channelId, $channels, $this->car->electrical());
     }
 

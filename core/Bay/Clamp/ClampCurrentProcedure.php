@@ -183,14 +183,14 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
     /** @return ?array{Pad, Pad, float} */
     private static function feedSection(Car $car, Pad $pad): ?array
     {
-        $feed = $car->vehicle->feed;
+        $feed = $car->vehicle->power->feed;
         [$fuseIn, $fuseOut, $relayOut, $supply, $ground] = array_map(Pad::fixed(...), Pads::FEED);
 
         return match ($pad->id) {
-            $fuseIn->id => [Pad::fixed(Pads::BATTERY_POSITIVE), $fuseIn, $feed->wireOhms],
-            $fuseOut->id => [$fuseOut, $relayOut, $car->state->isPowered() ? $feed->relayOhms ?? $feed->contactOhms : INF],
-            $relayOut->id, $supply->id => [$relayOut, $supply, $feed->wireOhms],
-            $ground->id => [$ground, Pad::fixed(Pads::BODY), $feed->groundOhms + ($feed->rustOhms ?? 0.0)],
+            $fuseIn->id => [Pad::fixed(Pads::BATTERY_POSITIVE), $fuseIn, $feed->resistances->wireOhms],
+            $fuseOut->id => [$fuseOut, $relayOut, $car->state->isPowered() ? $feed->faults->relayOhms ?? $feed->resistances->contactOhms : INF],
+            $relayOut->id, $supply->id => [$relayOut, $supply, $feed->resistances->wireOhms],
+            $ground->id => [$ground, Pad::fixed(Pads::BODY), $feed->resistances->groundOhms + ($feed->faults->rustOhms ?? 0.0)],
             default => null,
         };
     }

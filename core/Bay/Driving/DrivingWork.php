@@ -71,7 +71,7 @@ final readonly class DrivingWork
     {
         $drive = $route->drive();
         $car = self::letGo($car);
-        $warm = $car->in($car->state->warmedBy($car->vehicle->hubRiseKelvin)->rolled());
+        $warm = $car->in($car->state->warmedBy($car->vehicle->climate->hubRiseKelvin)->rolled());
         if (! $car->modulePowered()) {
             return Branch::only($warm, $prediction([]));
         }

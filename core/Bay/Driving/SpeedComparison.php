@@ -23,8 +23,8 @@ final readonly class SpeedComparison
         $speeds = [];
         foreach ($inputs as $id => $input) {
             $channel = $car->vehicle->channel($id);
-            $turns = Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->tyreFactor;
-            $speeds[$id] = $input->hasGapsAt($turns) ? 0.0 : self::reckoned($channel->ring, $channel->reckonedTeeth(), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
+            $turns = Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->wheelEnd->tyreFactor;
+            $speeds[$id] = $input->hasGapsAt($turns) ? 0.0 : self::reckoned($channel->wheelEnd->ring, $channel->reckonedTeeth(), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
         }
 
         return new self($speeds);

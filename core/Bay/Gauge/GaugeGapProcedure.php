@@ -72,9 +72,9 @@ final readonly class GaugeGapProcedure extends BaseCarProcedure
         if (! $car->state->lift->isSecured()) {
             return Branch::refused($car, Refusal::Unsecured);
         }
-        $gap = $car->channel($action->channel)->gapMetres;
+        $gap = $car->channel($action->channel)->wheelEnd->gapMetres;
         $deviation = $car->deviation("$action->channel.gap");
-        $change = $car->isHypothesis() ? $car->shifted($deviation)->channel($action->channel)->gapMetres - $gap : 0.0;
+        $change = $car->isHypothesis() ? $car->shifted($deviation)->channel($action->channel)->wheelEnd->gapMetres - $gap : 0.0;
 
         return Branch::only($car, Prediction::of('gauged', ['gap' => NumberFeature::reading(
             'metres', $gap, self::STEP_METRES, self::SPREAD_METRES, $change === 0.0 ? [] : [$deviation => $change], false,

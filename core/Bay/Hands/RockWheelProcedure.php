@@ -71,7 +71,7 @@ final readonly class RockWheelProcedure extends BaseCarProcedure
         $hands = $workshop->equipment(Hands::class);
         $channel = $car->vehicle->channel($action->channel);
         $shaken = $channel->acting->channel ?? $channel;
-        $play = $channel->bearingPlayMetres;
+        $play = $channel->wheelEnd->bearingPlayMetres;
         $event = sprintf('play.%s@%.6f', $action->channel, $play);
         $felt = $car->deviations->chanceThat(
             $car->deviation("eye.$action->channel.play"),
@@ -81,8 +81,8 @@ final readonly class RockWheelProcedure extends BaseCarProcedure
         foreach (OutcomeBranching::of($car, [$event => $felt]) as [$weight, $state, $outcomes]) {
             $branches[] = new Branch($weight, $car->in($state), Prediction::of('felt', [
                 'play' => CategoryFeature::certain($outcomes[$event] ? 'play-felt' : 'no-play'),
-                'ring' => CategoryFeature::certain($channel->ring->loose ? 'ring-turns' : 'ring-firm'),
-                'sensor' => CategoryFeature::certain($shaken->gapMetres === $channel->gapMetres ? 'sensor-firm' : 'sensor-moves'),
+                'ring' => CategoryFeature::certain($channel->wheelEnd->ring->damage->loose ? 'ring-turns' : 'ring-firm'),
+                'sensor' => CategoryFeature::certain($shaken->wheelEnd->gapMetres === $channel->wheelEnd->gapMetres ? 'sensor-firm' : 'sensor-moves'),
             ]));
         }
 

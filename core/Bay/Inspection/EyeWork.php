@@ -63,19 +63,19 @@ final readonly class EyeWork
             Sight::SensorPlug => $this->plug($car, $channel, 'sensor-plug'),
             Sight::BodyPlug => $this->plug($car, $channel, 'body-plug'),
             Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
-            default => ['tyre-other-size', 'tyre-as-built', $channel->tyreFactor === 1.0 ? 0.0 : $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
+            default => ['tyre-other-size', 'tyre-as-built', $channel->wheelEnd->tyreFactor === 1.0 ? 0.0 : $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
         };
     }
 
     /** @return array{string, string, float} */
     private function supply(Car $car, Sight $at): array
     {
-        $feed = $car->vehicle->feed;
+        $feed = $car->vehicle->power->feed;
 
         return match ($at) {
-            Sight::Fuse => ['fuse-blown', 'fuse-whole', $feed->fuseBlown ? $this->notices($car, 'fuse', $this->eyes->corrosion) : 0.0],
+            Sight::Fuse => ['fuse-blown', 'fuse-whole', $feed->faults->fuseBlown ? $this->notices($car, 'fuse', $this->eyes->corrosion) : 0.0],
             Sight::Fluid => ['fluid-low', 'fluid-full', $car->vehicle->brakeParts->isSound(BrakeParts::FLUID) ? 0.0 : 1.0],
-            default => ['ground-rusty', 'ground-clean', $feed->rustOhms === null ? 0.0 : $this->notices($car, 'ground', $this->eyes->corrosion)],
+            default => ['ground-rusty', 'ground-clean', $feed->faults->rustOhms === null ? 0.0 : $this->notices($car, 'ground', $this->eyes->corrosion)],
         };
     }
 
@@ -86,7 +86,7 @@ final readonly class EyeWork
 
         return match (true) {
             $channel->sensor->isForeign() => ['other-part', 'tip-clean', $this->notices($car, "$part.part", $this->eyes->corrosion)],
-            $channel->tipDust > 0.0 => ['tip-dusty', 'tip-clean', $this->notices($car, "$part.tip", $this->eyes->corrosion)],
+            $channel->wheelEnd->tipDust > 0.0 => ['tip-dusty', 'tip-clean', $this->notices($car, "$part.tip", $this->eyes->corrosion)],
             default => ['tip-dusty', 'tip-clean', 0.0],
         };
     }
@@ -94,16 +94,16 @@ final readonly class EyeWork
     /** @return array{string, string, float} */
     private function ring(Car $car, Channel $channel): array
     {
-        $ring = $channel->ring;
+        $ring = $channel->wheelEnd->ring;
         $turns = $car->state->wheels->channel === $channel->id;
         $sight = match (true) {
-            $ring->missingTeeth > 0 => $ring->isEncoder ? 'encoder-scratched' : 'tooth-missing',
-            $ring->chippedTeeth > 0 => $ring->isEncoder ? '' : 'tooth-chipped',
-            $ring->crackPitches > 0.0 => 'ring-cracked',
-            $ring->dirt > 0.0 => 'ring-packed',
-            $ring->liftMetres > 0.0 => 'ring-lifted',
+            $ring->damage->missingTeeth > 0 => $ring->isEncoder ? 'encoder-scratched' : 'tooth-missing',
+            $ring->damage->chippedTeeth > 0 => $ring->isEncoder ? '' : 'tooth-chipped',
+            $ring->damage->crackPitches > 0.0 => 'ring-cracked',
+            $ring->damage->dirt > 0.0 => 'ring-packed',
+            $ring->damage->liftMetres > 0.0 => 'ring-lifted',
             // a wobble shows while the wheel turns
-            ($ring->runoutMetres > 0.0) && $turns => 'ring-wobbles',
+            ($ring->damage->runoutMetres > 0.0) && $turns => 'ring-wobbles',
             default => '',
         };
         if ($sight === '') {
@@ -120,11 +120,11 @@ final readonly class EyeWork
 
     private function gap(Car $car, Channel $channel): float
     {
-        $limit = $car->vehicle->dataSheet[$channel->axle]->greatestGapMetres * $this->eyes->gapStrikesAbove;
+        $limit = $car->vehicle->model->dataSheet[$channel->place->axle]->greatestGapMetres * $this->eyes->gapStrikesAbove;
 
         return $car->deviations->chanceThat(
             $car->deviation("eye.$channel->id.gap"),
-            fn (float $deviation): bool => $channel->gapMetres > $limit * (1.0 + $this->eyes->gapSpread * $deviation),
+            fn (float $deviation): bool => $channel->wheelEnd->gapMetres > $limit * (1.0 + $this->eyes->gapSpread * $deviation),
         );
     }
 

@@ -94,7 +94,7 @@ final readonly class ConnectLeadsProcedure extends BaseCarProcedure
     {
         $state = $car->electrical();
         foreach ($state->attached->jumpers as $lead) {
-            $circuit = LiveCircuit::of($car->channels($lead->channels()), $state)->withBattery($state)->withFeed($car->vehicle->feed, $state, $car->state->isPowered(), false);
+            $circuit = LiveCircuit::of($car->channels($lead->channels()), $state)->withBattery($state)->withFeed($car->vehicle->power->feed, $state, $car->state->isPowered(), false);
             $volts = $circuit->solved()->voltsBetween(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second));
             if (abs($volts) / JumperLead::OHMS > self::GLOWS_FROM_AMPERES) {
                 return true;

@@ -64,7 +64,7 @@ final readonly class KeyWork
                 $refused[$id] = ($refused[$id] ?? false) || $seen && $this->isWithheld($module, $failure);
                 $memory = $seen ? $memory->set($id, $failure, $frame) : $memory->passed($id, $failure, $module->lamps->out === LampOut::Passed);
             }
-            foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->atKeyOn($car->electrical()->moduleVolts(), $module->monitors->lowVolts) as $part => [$failure, $seen]) {
+            foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->atKeyOn($car->electrical()->moduleVolts(), $module->monitors->standstill->lowVolts) as $part => [$failure, $seen]) {
                 $memory = $seen ? $memory->set($part, $failure, $frame) : $memory->passed($part, $failure, $module->lamps->out === LampOut::Passed);
             }
             $branches[] = new Branch($weight, ElectricalDamage::done($car->in($state->remembering($memory)->supplying(array_keys($refused, false, true)))), $done);

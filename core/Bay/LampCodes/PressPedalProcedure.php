@@ -70,7 +70,7 @@ final readonly class PressPedalProcedure extends BaseCarProcedure
         return Branch::only($car->in(match (true) {
             $session->checkMode => $check !== null && $session->presses + $action->times >= $check->leavesAfterPresses ? $state->withSession($state->session->leftCheckMode()) : $state,
             $check !== null && $car->state->key->isRunning() && $session->presses === 0 && $action->times === $check->presses && $action->seconds <= $check->withinSeconds => $state->withSession($session->checking()),
-            $rules->clearPresses > 0 && $action->times >= $rules->clearPresses && $action->seconds <= $rules->clearWithinSeconds => $state->remembering(Memory::empty()),
+            $rules->clearing->clearPresses > 0 && $action->times >= $rules->clearing->clearPresses && $action->seconds <= $rules->clearing->clearWithinSeconds => $state->remembering(Memory::empty()),
             default => $state,
         }), Prediction::of('pressed'));
     }

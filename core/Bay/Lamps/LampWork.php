@@ -26,7 +26,7 @@ final readonly class LampWork
     public function look(Car $car): Prediction
     {
         $features = [];
-        foreach ($car->vehicle->lamps as $lamp) {
+        foreach ($car->vehicle->model->lamps as $lamp) {
             $features[$lamp] = CategoryFeature::certain($this->state($car, $lamp));
             if ($car->state->isPowered()) {
                 $features["bulb.$lamp"] = CategoryFeature::certain($car->vehicle->brakeParts->state(BrakeParts::lamp($lamp)) === PartState::Open ? 'dark' : 'lit');
@@ -123,7 +123,7 @@ final readonly class LampWork
     /** Twice as fast as where there is no code: common practice, no source. */
     private function checkModeSign(LampCodes $rules): Blinking
     {
-        return Blinking::even($rules->evenSeconds / 2.0);
+        return Blinking::even($rules->timing->evenSeconds / 2.0);
     }
 
     /** @return list<string> what the module would blink, in no order */

@@ -46,9 +46,9 @@ final readonly class LookAtLampsProcedure extends BaseCarProcedure
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
         return [
-            CandidateTest::usual('lamps', Before::driven(), new LookAtLamps, $vehicle->lamps)->ofTheWholeCar()->onlyShown(),
+            CandidateTest::usual('lamps', Before::driven(), new LookAtLamps, $vehicle->model->lamps)->ofTheWholeCar()->onlyShown(),
             ...($vehicle->brakeParts->ids() === [] || $vehicle->module->lampCodes !== null ? [] : [
-                CandidateTest::usual('bulbs', Before::keyOn(), new LookAtLamps, array_map(static fn (string $lamp): string => "bulb.$lamp", $vehicle->lamps))->ofTheWholeCar(),
+                CandidateTest::usual('bulbs', Before::keyOn(), new LookAtLamps, array_map(static fn (string $lamp): string => "bulb.$lamp", $vehicle->model->lamps))->ofTheWholeCar(),
             ]),
         ];
     }

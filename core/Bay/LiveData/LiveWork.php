@@ -78,7 +78,7 @@ final readonly class LiveWork
         foreach ($car->channels([$id]) as $source) {
             $turns = $this->turns($car, $source, $metresPerSecond);
             $input = $metresPerSecond > 0.0 ? (new SpeedReception($car))->whileDriving($source, $deviation) : (new SpeedReception($car))->of($source, $deviation, $id);
-            $counted = SpeedComparison::reckoned($source->ring, $channel->reckonedTeeth(), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
+            $counted = SpeedComparison::reckoned($source->wheelEnd->ring, $channel->reckonedTeeth(), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
             $fastest = $counted > $fastest[0] || $source->id === $id && $input->hasGapsAt($turns) ? [$counted, $input->hasGapsAt($turns)] : $fastest;
         }
 
@@ -89,7 +89,7 @@ final readonly class LiveWork
     private function turns(Car $car, Channel $channel, float $metresPerSecond): float
     {
         return match (true) {
-            $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->tyreFactor,
+            $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->wheelEnd->tyreFactor,
             $car->state->wheels->channel === $channel->id => abs($car->state->wheels->turnsPerSecond),
             default => 0.0,
         };

@@ -76,9 +76,9 @@ final readonly class RecordingWork
         return new SpeedTrack(
             $input,
             Teeth::of($channel),
-            $channel->side,
-            $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->tyreFactor,
-            $channel->ring->teeth / $channel->reckonedTeeth() / $channel->tyreFactor,
+            $channel->place->side,
+            $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->wheelEnd->tyreFactor,
+            $channel->wheelEnd->ring->teeth / $channel->reckonedTeeth() / $channel->wheelEnd->tyreFactor,
             $acted && $provocation !== null ? Provoking::ground($provocation) : null,
             $acted && $provocation !== null && Provoking::ground($provocation) === null || $input->isDisturbed(),
         );

@@ -13,10 +13,6 @@ final readonly class Meter implements Equipment
     /**
      * @param  float  $hertzFromVolts  the least alternating voltage its counter sees
      * @param  float  $beepsBelowOhms  its continuity buzzer sounds below this
-     * @param  float  $shuntOhms  what a current flows through, its fuse and leads included
-     * @param  float  $fuseAmperes  more than this blows the fuse of the current input
-     * @param  array<string, non-empty-list<MeterRange>>  $ranges  by function, smallest first
-     * @param  array<string, float>  $accuracy  by function: the stated limit, relative to the reading
      * @param  bool  $averages  its alternating volts are the rectified mean, scaled so that a pure sine reads right
      */
     public function __construct(
@@ -25,10 +21,8 @@ final readonly class Meter implements Equipment
         public float $noiseDigits,
         public float $hertzFromVolts,
         public float $beepsBelowOhms,
-        public float $shuntOhms,
-        public float $fuseAmperes,
-        private array $ranges,
-        private array $accuracy,
+        public CurrentShunt $shunt,
+        private MeterScales $scales,
         public bool $averages = false,
     ) {
     }
@@ -50,15 +44,14 @@ final readonly class Meter implements Equipment
 
         return new self(
             $meter->float('inputOhms'), $meter->float('leadOhms'), $meter->float('noiseDigits'), $meter->float('hertzFromVolts'), $meter->float('beepsBelowOhms'),
-            $meter->float('shuntOhms'), $meter->float('fuseAmperes'), $ranges, $accuracy,
+            new CurrentShunt($meter->float('shuntOhms'), $meter->float('fuseAmperes')), new MeterScales($ranges, $accuracy),
         );
     }
 
     public function averaging(bool $averages): self
     {
         return new self(
-            $this->inputOhms, $this->leadOhms, $this->noiseDigits, $this->hertzFromVolts, $this->beepsBelowOhms, $this->shuntOhms,
-            $this->fuseAmperes, $this->ranges, $this->accuracy, $averages,
+            $this->inputOhms, $this->leadOhms, $this->noiseDigits, $this->hertzFromVolts, $this->beepsBelowOhms, $this->shunt, $this->scales, $averages,
         );
     }
 
@@ -70,12 +63,12 @@ final readonly class Meter implements Equipment
      */
     public function ranges(MeterFunction $function, ?float $fullScale = null): array
     {
-        return array_values(array_filter($this->ranges[$function->value], static fn (MeterRange $range): bool => $fullScale === null || $range->fullScale === $fullScale));
+        return array_values(array_filter($this->scales->ranges[$function->value], static fn (MeterRange $range): bool => $fullScale === null || $range->fullScale === $fullScale));
     }
 
     /** One standard deviation of this meter's scale: half the stated limit. */
     public function scaleSpread(MeterFunction $function): float
     {
-        return $this->accuracy[$function->value] / 2.0;
+        return $this->scales->accuracy[$function->value] / 2.0;
     }
 }

@@ -101,7 +101,7 @@ final readonly class MeterWork
     private function blowsFuse(Car $car, Leads $leads): bool
     {
         return ! $car->state->connections->meterFuseBlown
-            && abs($this->probed($car, $leads)->meanVolts($this->meter->shuntOhms)) / $this->meter->shuntOhms > $this->meter->fuseAmperes;
+            && abs($this->probed($car, $leads)->meanVolts($this->meter->shunt->ohms)) / $this->meter->shunt->ohms > $this->meter->shunt->fuseAmperes;
     }
 
     private function probed(Car $car, Leads $leads): Probed
@@ -177,9 +177,9 @@ final readonly class MeterWork
     /** The leads become part of the circuit; through a blown fuse nothing flows. */
     private function amperes(Car $car, Probed $probed): float
     {
-        $amperes = $car->state->connections->meterFuseBlown ? 0.0 : $probed->meanVolts($this->meter->shuntOhms) / $this->meter->shuntOhms;
+        $amperes = $car->state->connections->meterFuseBlown ? 0.0 : $probed->meanVolts($this->meter->shunt->ohms) / $this->meter->shunt->ohms;
 
-        return abs($amperes) > $this->meter->fuseAmperes ? 0.0 : $amperes;
+        return abs($amperes) > $this->meter->shunt->fuseAmperes ? 0.0 : $amperes;
     }
 
     private function fitting(MeterFunction $function, ?float $fullScale, float $reading): ?MeterRange

@@ -88,7 +88,7 @@ final readonly class Probed
         $turns = $channel->id === $this->car->state->wheels->channel ? $this->car->state->wheels->turnsPerSecond : 0.0;
         $sensor = $channel->sensor;
         if ($turns !== 0.0 && ! $sensor->isActive()) {
-            $peak = $sensor->peakVolts($channel->ring, $channel->gapMetres, abs($turns));
+            $peak = $sensor->peakVolts($channel->wheelEnd->ring, $channel->wheelEnd->gapMetres, abs($turns));
 
             return $trace->swinging($peak * $resting->voltsPerEmf($channel->id), Shape::of($channel, $turns));
         }
@@ -143,7 +143,7 @@ final readonly class Probed
         $vehicle = $this->car->vehicle;
 
         return Probe::between($this->first, $this->second, $this->first->isFeed() || $this->second->isFeed()
-            ? $circuit->withFeed($vehicle->feed, $state, $this->car->state->isPowered(), ! $this->car->state->isOpen($vehicle->module->plugId))
+            ? $circuit->withFeed($vehicle->power->feed, $state, $this->car->state->isPowered(), ! $this->car->state->isOpen($vehicle->module->plugId))
             : $circuit);
     }
 }

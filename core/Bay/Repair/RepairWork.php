@@ -39,9 +39,9 @@ final readonly class RepairWork
             RepairKind::TapeLoom => $this->tapeLoom($car, $repair->channel),
             RepairKind::FitTyre => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTyreFactor(1.0))),
             RepairKind::ReplaceModule => $this->replaceModule($car),
-            RepairKind::ReplaceFuse => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withFuse(false))),
-            RepairKind::ReplaceRelay => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withRelay(null))),
-            RepairKind::CleanGround => $car->withVehicle($car->vehicle->withFeed($car->vehicle->feed->withRust(null))),
+            RepairKind::ReplaceFuse => $car->withVehicle($car->vehicle->withFeed($car->vehicle->power->feed->withFuse(false))),
+            RepairKind::ReplaceRelay => $car->withVehicle($car->vehicle->withFeed($car->vehicle->power->feed->withRelay(null))),
+            RepairKind::CleanGround => $car->withVehicle($car->vehicle->withFeed($car->vehicle->power->feed->withRust(null))),
             RepairKind::ReplaceHydraulicUnit => $this->made($car, BrakeParts::PUMP, ...array_map(BrakeParts::valves(...), $car->vehicle->channelIds())),
             RepairKind::ReplacePumpRelay => $this->made($car, BrakeParts::PUMP_RELAY),
             RepairKind::ReplaceValveRelay => $this->made($car, BrakeParts::VALVE_RELAY),
@@ -49,8 +49,8 @@ final readonly class RepairWork
             RepairKind::ReplaceStopLampSwitch => $this->made($car, BrakeParts::STOP_LAMP_SWITCH),
             RepairKind::ReplaceParkingBrakeSwitch => $this->made($car, BrakeParts::PARKING_BRAKE_SWITCH),
             RepairKind::ReplaceLevelSwitch => $this->made($car, BrakeParts::LEVEL_SWITCH),
-            RepairKind::MendLamp => $this->made($car, ...array_map(BrakeParts::lamp(...), $car->vehicle->lamps)),
-            RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->supply)),
+            RepairKind::MendLamp => $this->made($car, ...array_map(BrakeParts::lamp(...), $car->vehicle->model->lamps)),
+            RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->power->supply)),
         };
 
         return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? [Note::RepairIgnitionOn] : []));
@@ -118,7 +118,7 @@ final readonly class RepairWork
     private function setGap(Car $car, string $channel): Car
     {
         return $car
-            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withGap($car->sound->channel($channel)->gapMetres)))
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withGap($car->sound->channel($channel)->wheelEnd->gapMetres)))
             ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap"));
     }
 
@@ -126,7 +126,7 @@ final readonly class RepairWork
     private function cleanRing(Car $car, string $channel): Car
     {
         return $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->inEveryState(
-            static fn (Channel $state): Channel => $state->withRing($state->ring->dirty(0.0)),
+            static fn (Channel $state): Channel => $state->withRing($state->wheelEnd->ring->dirty(0.0)),
         )));
     }
 
@@ -146,7 +146,7 @@ final readonly class RepairWork
         $sound = $car->sound->channel($channel);
 
         return $car
-            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withRing($sound->ring)->withGap($sound->gapMetres)->withBearingPlay(0.0)))
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withRing($sound->wheelEnd->ring)->withGap($sound->wheelEnd->gapMetres)->withBearingPlay(0.0)))
             ->in($car->state->withRenewed("$channel.gap", "eye.$channel.gap", "eye.$channel.play", "eye.$channel.ring.raised", "eye.$channel.ring.floor"));
     }
 
@@ -159,7 +159,7 @@ final readonly class RepairWork
 
         $vehicle = $car->vehicle;
         foreach ($vehicle->channels as $channel) {
-            $vehicle = $vehicle->withChannel($channel->withPort($car->sound->channel($channel->id)->port));
+            $vehicle = $vehicle->withChannel($channel->withPort($car->sound->channel($channel->id)->moduleEnd->port));
         }
 
         return $car->withVehicle($vehicle->withModule($vehicle->module->dead(false)))->in($car->state->remembering(Memory::empty())->withRenewed(...$limits));

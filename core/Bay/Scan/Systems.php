@@ -14,6 +14,6 @@ final readonly class Systems
     /** @throws UnfitAction */
     public static function check(Vehicle $vehicle, string $system): void
     {
-        SettingRange::known('system', $system, [ReadCodes::BRAKES, ...array_map(strval(...), array_keys($vehicle->systems))]);
+        SettingRange::known('system', $system, [ReadCodes::BRAKES, ...array_map(strval(...), array_keys($vehicle->model->systems))]);
     }
 }

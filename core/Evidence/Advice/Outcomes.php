@@ -67,7 +67,7 @@ final readonly class Outcomes
         }
         $channels = array_map(static fn (string $id): Channel => $car->vehicle->channel($id), $trial->reaches);
 
-        return implode(' ', array_map(spl_object_id(...), [...$channels, $car->vehicle->feed, $car->vehicle->supply, $car->vehicle->module, $car->vehicle->brakeParts]));
+        return implode(' ', array_map(spl_object_id(...), [...$channels, $car->vehicle->power->feed, $car->vehicle->power->supply, $car->vehicle->module, $car->vehicle->brakeParts]));
     }
 
     /** What its last question most likely shows on a car. */

@@ -148,10 +148,9 @@ final readonly class Remedies
                 array_push($wrong, ...$this->wrongParts($channel, $sound->channels[$index]));
             }
         }
-        foreach (['feed', 'supply', 'module'] as $part) {
-            if ($vehicle->{$part} != $sound->{$part}) {
-                $wrong[] = Vehicle::WHOLE."/$part";
-            }
+        $differs = ['feed' => $vehicle->power->feed != $sound->power->feed, 'supply' => $vehicle->power->supply != $sound->power->supply, 'module' => $vehicle->module != $sound->module];
+        foreach (array_keys(array_filter($differs)) as $part) {
+            $wrong[] = Vehicle::WHOLE."/$part";
         }
         foreach ($vehicle->brakeParts->ids() as $part) {
             if ($vehicle->brakeParts->state($part) !== $sound->brakeParts->state($part)) {
@@ -166,8 +165,8 @@ final readonly class Remedies
     private function wrongParts(Channel $channel, Channel $sound): array
     {
         $wrong = [];
-        $built = get_object_vars($sound);
-        foreach (get_object_vars($channel) as $part => $value) {
+        $built = $sound->parts();
+        foreach ($channel->parts() as $part => $value) {
             if ($value == $built[$part]) {
                 continue;
             }

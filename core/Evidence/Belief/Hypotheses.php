@@ -79,16 +79,16 @@ final readonly class Hypotheses
 
     private static function sound(Vehicle $sound, Weighing $weighing, CaseKnowledge $knowledge): Hypothesis
     {
-        return new Hypothesis('nothing', [], $weighing->soundPrior * ($knowledge->priorFactors['nothing'] ?? 1.0), false, CustomerHistory::of(Car::hypothesis($sound, $sound)));
+        return new Hypothesis('nothing', [], $weighing->priors->soundPrior * ($knowledge->priorFactors['nothing'] ?? 1.0), false, CustomerHistory::of(Car::hypothesis($sound, $sound)));
     }
 
     /** @return list<array{Fault, float}> every form of a kind at every place, with its share of the kind's prior at that place */
     private static function formsOf(CatalogueEntry $entry, Vehicle $vehicle, Weighing $weighing): array
     {
         $forms = [];
-        $others = $weighing->comesAndGoes[$entry->kind->id] ?? [];
+        $others = $weighing->priors->comesAndGoes[$entry->kind->id] ?? [];
         $strengths = array_values(array_unique($entry->strengths));
-        $always = $others === [] ? 1.0 : 1.0 - $weighing->comesAndGoesShare;
+        $always = $others === [] ? 1.0 : 1.0 - $weighing->priors->comesAndGoesShare;
         foreach ($entry->kind->places($vehicle) as $place) {
             $conductors = $entry->kind->onConductor ? array_map(static fn ($one): string => $one->id, $vehicle->channel($place)->conductors) : [''];
             foreach ($conductors as $conductor) {
@@ -96,7 +96,7 @@ final readonly class Hypotheses
                     $forms[] = [new Fault($entry->kind, $place, $conductor, $strength, $entry->kind->nature), $always / count($conductors) / count($strengths)];
                 }
                 foreach ($others as $provocation) {
-                    $forms[] = [new Fault($entry->kind, $place, $conductor, $strengths[count($strengths) - 1], $provocation), $weighing->comesAndGoesShare / count($conductors) / count($others)];
+                    $forms[] = [new Fault($entry->kind, $place, $conductor, $strengths[count($strengths) - 1], $provocation), $weighing->priors->comesAndGoesShare / count($conductors) / count($others)];
                 }
             }
         }
@@ -122,7 +122,7 @@ final readonly class Hypotheses
             return [['', 1.0, CustomerHistory::of($car)]]; // forms rare enough for one readiness
         }
         $cars = [];
-        foreach ($weighing->readiness as $off => $share) {
+        foreach ($weighing->scatter->readiness as $off => $share) {
             $cars[] = ["~$off", $share, CustomerHistory::of($car->shifted($intermittent[0]->channel.Deviations::READINESS, (float) $off))];
         }
 
@@ -133,15 +133,15 @@ final readonly class Hypotheses
     private static function pairs(FaultCase $case, CaseKnowledge $knowledge, Catalogue $catalogue, Weighing $weighing): array
     {
         $pairs = [];
-        foreach ($weighing->commonPairs as [$one, $other]) {
+        foreach ($weighing->priors->commonPairs as [$one, $other]) {
             foreach (array_intersect($catalogue->entry($one)->kind->places($case->sound), $catalogue->entry($other)->kind->places($case->sound)) as $place) {
                 $conductor = static fn (string $kind): string => $catalogue->entry($kind)->kind->onConductor ? $case->sound->channel($place)->conductors[0]->id : '';
                 $faults = [$catalogue->fault($case->sound, $one, $place, $conductor($one)), $catalogue->fault($case->sound, $other, $place, $conductor($other))];
-                $pairs[self::pairKey($faults)] = [$faults, $weighing->pairPrior];
+                $pairs[self::pairKey($faults)] = [$faults, $weighing->priors->pairPrior];
             }
         }
         foreach ($knowledge->pairs as $faults) {
-            $pairs[self::pairKey($faults)] = [$faults, $weighing->namedPairPrior];
+            $pairs[self::pairKey($faults)] = [$faults, $weighing->priors->namedPairPrior];
         }
 
         return $pairs + PairsAt::of($case, $catalogue, $weighing);
@@ -175,7 +175,7 @@ final readonly class Hypotheses
         }
         $running = Branch::likeliest($simulator->predict($car, new TurnKey(Ignition::Running)))->car;
         foreach (Branch::likeliest($simulator->predict($running, new LookAtLamps))->prediction->features as $name => $feature) {
-            if ($feature instanceof CategoryFeature && in_array($name, $car->vehicle->lamps, true) && $feature->likeliest() !== 'off') {
+            if ($feature instanceof CategoryFeature && in_array($name, $car->vehicle->model->lamps, true) && $feature->likeliest() !== 'off') {
                 return true;
             }
         }

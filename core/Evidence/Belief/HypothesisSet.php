@@ -138,7 +138,7 @@ final readonly class HypothesisSet
         $estimate = DeviationEstimate::blank();
         foreach ($written as $number => $observation) {
             if (! isset($way->predictions[$number])) {
-                $sum += log($this->weighing->oddChance);
+                $sum += log($this->weighing->scatter->oddChance);
 
                 continue;
             }
@@ -160,7 +160,7 @@ final readonly class HypothesisSet
     private function parted(array $ways): array
     {
         $weight = fn (HypothesisBranch $way): float => $way->weight() + log(max(1e-12, $this->hypotheses->all[$way->hypothesis]->prior));
-        $least = max([-INF, ...array_map($weight, $ways)]) + log($this->weighing->ruledOutBelow);
+        $least = max([-INF, ...array_map($weight, $ways)]) + log($this->weighing->pursuit->ruledOutBelow);
         $followed = [];
         $left = [];
         foreach ($ways as $way) {
@@ -240,9 +240,9 @@ final readonly class HypothesisSet
             return $ways;
         }
         usort($ways, static fn (HypothesisBranch $one, HypothesisBranch $other): int => $other->weight() <=> $one->weight());
-        $least = $ways[0]->weight() + log($this->weighing->forgottenBelow);
+        $least = $ways[0]->weight() + log($this->weighing->pursuit->forgottenBelow);
 
-        return [$ways[0], ...array_filter(array_slice($ways, 1, $this->weighing->waysPerHypothesis - 1), static fn (HypothesisBranch $way): bool => $way->weight() >= $least)];
+        return [$ways[0], ...array_filter(array_slice($ways, 1, $this->weighing->pursuit->waysPerHypothesis - 1), static fn (HypothesisBranch $way): bool => $way->weight() >= $least)];
     }
 
     /**

@@ -43,7 +43,7 @@ final readonly class Likelihood
 
     public function __construct(private Weighing $weighing)
     {
-        $this->traces = new TraceLikeness($weighing->oddChance);
+        $this->traces = new TraceLikeness($weighing->scatter->oddChance);
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class Likelihood
     public function of(Prediction $predicted, Observation $shown, DeviationEstimate $estimate, ?Strengths $strengths = null, ?Answer $earlier = null): array
     {
         if ($predicted->refusal !== $shown->refusal || $predicted->kind !== $shown->kind) {
-            return [log($this->weighing->oddChance), $estimate];
+            return [log($this->weighing->scatter->oddChance), $estimate];
         }
         $sum = 0.0;
         foreach ($predicted->features as $name => $feature) {
@@ -67,12 +67,12 @@ final readonly class Likelihood
 
                 continue;
             }
-            $odd = $predicted->kind === 'codes' ? $this->weighing->oddCodeChance : $this->weighing->oddChance;
+            $odd = $predicted->kind === 'codes' ? $this->weighing->scatter->oddCodeChance : $this->weighing->scatter->oddChance;
             [$log, $estimate] = $this->ofFeature($feature, $shown, (string) $name, $odd, $estimate, $strengths?->leaveRoom((string) $name, $feature) === true);
             $sum += $log;
         }
 
-        return [max($sum, log($this->weighing->stepOddChance)), $estimate];
+        return [max($sum, log($this->weighing->scatter->stepOddChance)), $estimate];
     }
 
     private function isDetail(string $kind, string $name): bool
@@ -114,7 +114,7 @@ final readonly class Likelihood
             $feature instanceof CategoryFeature && is_string($value) => [$this->ofWord($feature, $value, $odd), $estimate],
             $feature instanceof TraceFeature && $value instanceof ObservedTrace => [$this->traces->log($feature, $value), $estimate],
             $feature instanceof SeriesFeature && $value instanceof ObservedSeries => [$this->ofSeries($feature, $value), $estimate],
-            default => [log($this->weighing->oddChance), $estimate],
+            default => [log($this->weighing->scatter->oddChance), $estimate],
         };
     }
 
@@ -126,12 +126,12 @@ final readonly class Likelihood
     /** @return array{float, DeviationEstimate} */
     private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, DeviationEstimate $estimate, bool $between): array
     {
-        $odd = $this->weighing->oddChance;
+        $odd = $this->weighing->scatter->oddChance;
         if ($predicted->overload || $shown->overload) {
             return [log(match (true) {
                 $predicted->overload && $shown->overload => 1.0 - $odd,
                 $shown->overload => $odd / 2.0,
-                default => $odd / $this->weighing->oddSpan,
+                default => $odd / $this->weighing->scatter->oddSpan,
             }), $estimate];
         }
         [$off, $variance] = $estimate->expected($predicted->sensitivities);
@@ -155,26 +155,26 @@ final readonly class Likelihood
     private function mixed(float $residual, float $deviation, ObservedNumber $shown): float
     {
         return $this->withOdd(hypot($shown->si, $this->smallest($shown->unit)) * (
-            (1.0 - $this->weighing->wideShare) * self::normal($residual, $deviation)
-            + $this->weighing->wideShare * self::normal($residual, self::WIDER * $deviation)
+            (1.0 - $this->weighing->scatter->wideShare) * self::normal($residual, $deviation)
+            + $this->weighing->scatter->wideShare * self::normal($residual, self::WIDER * $deviation)
         ));
     }
 
     private function withOdd(float $density): float
     {
-        return (1.0 - $this->weighing->oddChance) * $density + $this->weighing->oddChance / 2.0 / $this->weighing->oddSpan;
+        return (1.0 - $this->weighing->scatter->oddChance) * $density + $this->weighing->scatter->oddChance / 2.0 / $this->weighing->scatter->oddSpan;
     }
 
     private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown): float
     {
         $smallest = $this->smallest($shown->unit);
 
-        return self::normal(asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest), $this->weighing->betweenSpread);
+        return self::normal(asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest), $this->weighing->scatter->betweenSpread);
     }
 
     private function smallest(string $unit): float
     {
-        return $this->weighing->smallest[$unit] ?? 1.0;
+        return $this->weighing->scatter->smallest[$unit] ?? 1.0;
     }
 
     private static function normal(float $residual, float $deviation): float
@@ -188,7 +188,7 @@ final readonly class Likelihood
         $share = abs(self::standing($predicted->values) - self::standing(array_map(static fn (int $step): float => $step * $shown->resolution, $shown->steps)));
         $ratio = self::greatest(array_map(static fn (int $step): float => $step * $shown->resolution, $shown->steps)) / max(0.1, self::greatest($predicted->values));
 
-        return log($share < self::SAME_SHARE && abs($ratio - 1.0) < self::SAME_SPEED ? 1.0 - $this->weighing->oddChance : $this->weighing->oddChance);
+        return log($share < self::SAME_SHARE && abs($ratio - 1.0) < self::SAME_SPEED ? 1.0 - $this->weighing->scatter->oddChance : $this->weighing->scatter->oddChance);
     }
 
     /** @param  list<float>  $values */

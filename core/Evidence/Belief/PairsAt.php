@@ -33,7 +33,7 @@ final readonly class PairsAt
         }
         $sum = array_sum(array_map(static fn (array $pair): float => $pair[1], $pairs));
 
-        return array_map(static fn (array $pair): array => [$pair[0], $weighing->pairsAtPlacesPrior * $pair[1] / $sum], $pairs);
+        return array_map(static fn (array $pair): array => [$pair[0], $weighing->priors->pairsAtPlacesPrior * $pair[1] / $sum], $pairs);
     }
 
     /** @return list<array{Fault, float}> the commonest kinds where this fault sits, in their strongest form, and this fault's own kind */
@@ -42,7 +42,7 @@ final readonly class PairsAt
         $here = array_filter($catalogue->entries, static fn (CatalogueEntry $entry): bool => in_array($fault->channel, $entry->kind->places($case->sound), true));
         uasort($here, static fn (CatalogueEntry $one, CatalogueEntry $other): int => $other->prior <=> $one->prior);
         $forms = [];
-        foreach (array_slice($here, 0, $weighing->kindsPerPlace, true) + [$fault->kind->id => $catalogue->entry($fault->kind->id)] as $entry) {
+        foreach (array_slice($here, 0, $weighing->priors->kindsPerPlace, true) + [$fault->kind->id => $catalogue->entry($fault->kind->id)] as $entry) {
             $conductors = $entry->kind->onConductor && $fault->channel !== Vehicle::WHOLE ? array_map(static fn ($one): string => $one->id, $case->sound->channel($fault->channel)->conductors) : [''];
             foreach ($conductors as $conductor) {
                 $provokedBy = $entry->kind->id === $fault->kind->id ? $fault->provokedBy : $entry->kind->nature;

@@ -43,7 +43,7 @@ final readonly class Preview
         $faulty = CustomerHistory::of(Car::hypothesis($case->faultyVehicle(), $case->sound));
         $healthy = CustomerHistory::of(Car::hypothesis($case->sound, $case->sound));
         $rows = [];
-        $isFed = $faulty->vehicle->feed == $case->sound->feed && $faulty->vehicle->supply == $case->sound->supply && $faulty->vehicle->module == $case->sound->module && $faulty->vehicle->brakeParts == $case->sound->brakeParts;
+        $isFed = $faulty->vehicle->power->feed == $case->sound->power->feed && $faulty->vehicle->power->supply == $case->sound->power->supply && $faulty->vehicle->module == $case->sound->module && $faulty->vehicle->brakeParts == $case->sound->brakeParts;
         foreach ($case->sound->channels as $channel) {
             foreach (self::usual($tests->of($case->sound, $channel)) as $test) {
                 $untouched = $test->isLocal && $isFed && $faulty->vehicle->channel($channel->id) == $channel;

@@ -6,6 +6,7 @@ namespace Lernfall\Fault\Kind;
 
 use Closure;
 use Lernfall\Fault\FaultKind;
+use Lernfall\Fault\FaultScope;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\PartState;
@@ -45,7 +46,7 @@ final readonly class BrakeFaults
         return new FaultKind(
             $id, 'hydraulics', $defect, 'none', false, static fn (Channel $channel): Channel => $channel,
             carChange: self::valves($state),
-            hasIt: static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has(BrakeParts::valves($vehicle->channelIds()[0])),
+            scope: new FaultScope(hasIt: static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has(BrakeParts::valves($vehicle->channelIds()[0]))),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Lernfall\Fault\Kind;
 
 use Closure;
 use Lernfall\Fault\FaultKind;
+use Lernfall\Fault\FaultScope;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Leak;
 use Lernfall\Vehicle\Provocation;
@@ -28,7 +29,7 @@ final readonly class LoomFaults
             )),
             new FaultKind('extension-open', 'extension', 'open', 'none', true, static fn (Channel $channel, string $conductor): Channel => $channel->withLink(
                 $channel->cable('extension')->withWire($conductor, $channel->cable('extension')->wires[$conductor]->snapped()),
-            ), where: static fn (Channel $channel): bool => $channel->has('extension')),
+            ), scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->has('extension'))),
             new FaultKind('loom-wires-together', 'loom', 'wires-together', 'ohms', false, static fn (Channel $channel, string $conductor, float $ohms): Channel => $channel->withLink(
                 $channel->cable('loom')->bridged($ohms),
             )),

@@ -6,6 +6,7 @@ namespace Lernfall\Fault\Kind;
 
 use Closure;
 use Lernfall\Fault\FaultKind;
+use Lernfall\Fault\FaultScope;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Contact;
 use Lernfall\Vehicle\Plug;
@@ -26,7 +27,7 @@ final readonly class PlugFaults
             new FaultKind('plug-unlatched', 'sensor-plug', 'not-latched', 'none', false, static fn (Channel $channel): Channel => $channel->withLink(
                 $channel->plug('sensor-plug')->slipped(),
             ), Provocation::Vibration),
-            new FaultKind('body-plug-corroded', 'extension', 'corroded', 'ohms', true, self::at('body-plug', self::corroded(...)), where: static fn (Channel $channel): bool => $channel->has('body-plug')),
+            new FaultKind('body-plug-corroded', 'extension', 'corroded', 'ohms', true, self::at('body-plug', self::corroded(...)), scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->has('body-plug'))),
             new FaultKind('module-plug-corroded', 'module-plug', 'corroded', 'ohms', true, self::at('module-plug', self::corroded(...))),
             new FaultKind('module-plug-pin-back', 'module-plug', 'pin-back', 'none', true, self::at('module-plug', self::open(...))),
         ];

@@ -6,6 +6,7 @@ namespace Lernfall\Fault\Kind;
 
 use Closure;
 use Lernfall\Fault\FaultKind;
+use Lernfall\Fault\FaultScope;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\ToothedRing;
@@ -18,7 +19,7 @@ final readonly class RingFaults
     {
         return [
             new FaultKind('gap-large', 'gap', 'too-large', 'metres', false, static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withGap(
-                $channel->gapMetres + $metres,
+                $channel->wheelEnd->gapMetres + $metres,
             )),
             self::ring('tooth-missing', 'tooth-missing', 'teeth', static fn (ToothedRing $ring, float $teeth): ToothedRing => $ring->withMissingTeeth((int) round($teeth)), self::toothed(...)),
             self::ring('tooth-chipped', 'tooth-chipped', 'teeth', static fn (ToothedRing $ring, float $teeth): ToothedRing => $ring->withChippedTeeth((int) round($teeth)), self::toothed(...)),
@@ -31,7 +32,7 @@ final readonly class RingFaults
             self::ring('bearing-reversed', 'turned-away', 'none', static fn (ToothedRing $ring): ToothedRing => $ring->turnedAway(), self::encoder(...)),
             new FaultKind('bearing-play', 'gap', 'bearing-play', 'metres', false, static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withBearingPlay($metres)),
             new FaultKind('sensor-loose', 'gap', 'sensor-loose', 'metres', false, static fn (Channel $channel, string $conductor, float $metres): Channel => $channel->withGap(
-                $channel->gapMetres + $metres,
+                $channel->wheelEnd->gapMetres + $metres,
             ), Provocation::Vibration),
             self::ring('ring-dirty', 'dirty', 'share', static fn (ToothedRing $ring, float $share): ToothedRing => $ring->dirty($share)),
         ];
@@ -44,17 +45,17 @@ final readonly class RingFaults
     private static function ring(string $id, string $defect, string $unit, Closure $change, ?Closure $where = null): FaultKind
     {
         return new FaultKind($id, 'ring', $defect, $unit, false, static fn (Channel $channel, string $conductor, float $strength): Channel => $channel->withRing(
-            $change($channel->ring, $strength),
-        ), where: $where);
+            $change($channel->wheelEnd->ring, $strength),
+        ), scope: new FaultScope(where: $where));
     }
 
     private static function toothed(Channel $channel): bool
     {
-        return ! $channel->ring->isEncoder;
+        return ! $channel->wheelEnd->ring->isEncoder;
     }
 
     private static function encoder(Channel $channel): bool
     {
-        return $channel->ring->isEncoder;
+        return $channel->wheelEnd->ring->isEncoder;
     }
 }

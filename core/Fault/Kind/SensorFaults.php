@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Fault\Kind;
 
 use Lernfall\Fault\FaultKind;
+use Lernfall\Fault\FaultScope;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\SensorDefect;
@@ -44,7 +45,7 @@ final readonly class SensorFaults
             $id, 'sensor', $named, $unit, false,
             static fn (Channel $channel, string $conductor, float $ofFault): Channel => $channel->withSensor($channel->sensor->suffering($defect, $strength ?? $ofFault) ?? $channel->sensor),
             $nature,
-            static fn (Channel $channel): bool => $channel->sensor->suffering($defect, self::ANY_STRENGTH) !== null,
+            scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->sensor->suffering($defect, self::ANY_STRENGTH) !== null),
         );
     }
 }

@@ -15,12 +15,12 @@ final readonly class SupplyFaults
     public static function all(): array
     {
         return [
-            FaultKind::ofTheWholeCar('fuse-blown', 'supply', 'fuse-blown', 'none', static fn (Vehicle $vehicle): Vehicle => $vehicle->withFeed($vehicle->feed->withFuse(true))),
-            FaultKind::ofTheWholeCar('relay-burnt', 'supply', 'relay', 'ohms', static fn (Vehicle $vehicle, float $ohms): Vehicle => $vehicle->withFeed($vehicle->feed->withRelay($ohms))),
-            FaultKind::ofTheWholeCar('ground-rusty', 'supply', 'ground', 'ohms', static fn (Vehicle $vehicle, float $ohms): Vehicle => $vehicle->withFeed($vehicle->feed->withRust($ohms))),
+            FaultKind::ofTheWholeCar('fuse-blown', 'supply', 'fuse-blown', 'none', static fn (Vehicle $vehicle): Vehicle => $vehicle->withFeed($vehicle->power->feed->withFuse(true))),
+            FaultKind::ofTheWholeCar('relay-burnt', 'supply', 'relay', 'ohms', static fn (Vehicle $vehicle, float $ohms): Vehicle => $vehicle->withFeed($vehicle->power->feed->withRelay($ohms))),
+            FaultKind::ofTheWholeCar('ground-rusty', 'supply', 'ground', 'ohms', static fn (Vehicle $vehicle, float $ohms): Vehicle => $vehicle->withFeed($vehicle->power->feed->withRust($ohms))),
             // flat and not charged: with the engine running it is no better
             FaultKind::ofTheWholeCar('battery-flat', 'supply', 'battery', 'volts', static fn (Vehicle $vehicle, float $volts): Vehicle => $vehicle->withSupply(
-                new Supply($volts, $volts, $vehicle->supply->internalOhms),
+                new Supply($volts, $volts, $vehicle->power->supply->internalOhms),
             )),
             FaultKind::ofTheWholeCar('module-dead', 'module', 'dead', 'none', static fn (Vehicle $vehicle): Vehicle => $vehicle->withModule($vehicle->module->dead(true))),
         ];

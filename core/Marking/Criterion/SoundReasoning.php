@@ -36,9 +36,9 @@ final readonly class SoundReasoning implements Criterion
         };
 
         return new Verdict(count($supported) / count($this->reviews), $worst->step, "mark.reasoning.$reason", [
-            'chance' => (int) round(100.0 * $worst->byCard),
-            'shown' => (int) round(100.0 * $worst->byShown),
-            'open' => count($worst->rivals),
+            'chance' => (int) round(100.0 * $worst->prospects->byCard),
+            'shown' => (int) round(100.0 * $worst->prospects->byShown),
+            'open' => count($worst->prospects->rivals),
         ], $worst->isSupported() ? '' : 'mark.reasoning.remedy');
     }
 

@@ -111,11 +111,11 @@ final readonly class CurrentInput extends SwitchingInput
     private function feed(Channel $channel, ElectricalState $state): array
     {
         $shuntOhms = $this->sensesReturn ? 0.0 : $this->shuntOhms;
-        if (! ChannelParts::isPowered($channel, $state) || $channel->port === Port::Unfed) {
+        if (! ChannelParts::isPowered($channel, $state) || $channel->moduleEnd->port === Port::Unfed) {
             return [0.0, $this->offOhms + $shuntOhms];
         }
 
-        return in_array($channel->id, $state->supplied, true) && $channel->port !== Port::Unswitched
+        return in_array($channel->id, $state->supplied, true) && $channel->moduleEnd->port !== Port::Unswitched
             ? [$state->moduleVolts(), $this->switchOhms + $shuntOhms]
             : [$this->testVolts, $this->testOhms + $shuntOhms];
     }

@@ -27,7 +27,7 @@ final readonly class CurrentKind implements SensorKind
     public static function read(Node $node): CurrentSensor
     {
         return new CurrentSensor(
-            $node->float('lowMilliamperes') / 1000.0, $node->float('highMilliamperes') / 1000.0, $node->float('wakesAtVolts'), $node->float('fullAtVolts'),
+            new CurrentLevels($node->float('lowMilliamperes') / 1000.0, $node->float('highMilliamperes') / 1000.0, $node->float('wakesAtVolts'), $node->float('fullAtVolts')),
             $node->float('leakOhms'), $node->float('backwardsVolts'), $node->float('backwardsOhms'), $node->float('greatestGapMillimetres') / 1000.0,
         );
     }
@@ -47,10 +47,10 @@ final readonly class CurrentKind implements SensorKind
 
     public function formulas(Channel $channel, ElectricalState $state, float $turnsPerSecond): array
     {
-        if (! $channel->sensor instanceof CurrentSensor || ! $channel->input instanceof CurrentInput) {
+        if (! $channel->sensor instanceof CurrentSensor || ! $channel->moduleEnd->input instanceof CurrentInput) {
             return [];
         }
-        $levels = self::levels($channel->sensor, $channel->input);
+        $levels = self::levels($channel->sensor, $channel->moduleEnd->input);
         $step = $levels->numbers['highVolts'] - $levels->numbers['lowVolts'];
 
         return [$levels, new Formula('square-rms', ['step' => $step, 'volts' => $step / 2.0])];
@@ -60,8 +60,8 @@ final readonly class CurrentKind implements SensorKind
     public static function levels(CurrentSensor $sensor, CurrentInput $input): Formula
     {
         return new Formula('shunt', [
-            'ohms' => $input->shuntOhms, 'low' => $sensor->lowAmperes, 'high' => $sensor->highAmperes,
-            'lowVolts' => $sensor->lowAmperes * $input->shuntOhms, 'highVolts' => $sensor->highAmperes * $input->shuntOhms,
+            'ohms' => $input->shuntOhms, 'low' => $sensor->levels->lowAmperes, 'high' => $sensor->levels->highAmperes,
+            'lowVolts' => $sensor->levels->lowAmperes * $input->shuntOhms, 'highVolts' => $sensor->levels->highAmperes * $input->shuntOhms,
         ]);
     }
 }

@@ -24,17 +24,12 @@ use Lernfall\Vehicle\SensorDefect;
 final readonly class CurrentSensor extends SwitchingSensor
 {
     /**
-     * @param  float  $lowAmperes  no tooth in front
-     * @param  float  $highAmperes  a tooth in front
      * @param  float  $leakOhms  what an ohmmeter finds the right way round
      * @param  float  $backwardsVolts  from here it conducts backwards, through $backwardsOhms
      * @param  float  $greatestGapMetres  beyond, it does not switch any more
      */
     public function __construct(
-        public float $lowAmperes,
-        public float $highAmperes,
-        public float $wakesAtVolts,
-        public float $fullAtVolts,
+        public CurrentLevels $levels,
         public float $leakOhms,
         public float $backwardsVolts,
         public float $backwardsOhms,
@@ -42,10 +37,8 @@ final readonly class CurrentSensor extends SwitchingSensor
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
     ) {
-        Quantity::positive(['lowAmperes' => $this->lowAmperes, 'highAmperes' => $this->highAmperes, 'wakesAtVolts' => $this->wakesAtVolts, 'leakOhms' => $this->leakOhms, 'backwardsVolts' => $this->backwardsVolts, 'backwardsOhms' => $this->backwardsOhms]);
+        Quantity::positive(['leakOhms' => $this->leakOhms, 'backwardsVolts' => $this->backwardsVolts, 'backwardsOhms' => $this->backwardsOhms]);
         Quantity::notNegative(['greatestGapMetres' => $this->greatestGapMetres]);
-        Quantity::above('highAmperes', $this->highAmperes, $this->lowAmperes);
-        Quantity::above('fullAtVolts', $this->fullAtVolts, $this->wakesAtVolts);
     }
 
     public function technology(): string
@@ -131,19 +124,18 @@ final readonly class CurrentSensor extends SwitchingSensor
     {
         $level = match ($this->electronics) {
             Electronics::Dead, Electronics::Shorted => null,
-            Electronics::StuckLow => $this->lowAmperes,
-            Electronics::StuckHigh => $this->highAmperes,
-            Electronics::Sound => $sensorState > 0 ? $this->highAmperes : $this->lowAmperes,
+            Electronics::StuckLow => $this->levels->lowAmperes,
+            Electronics::StuckHigh => $this->levels->highAmperes,
+            Electronics::Sound => $sensorState > 0 ? $this->levels->highAmperes : $this->levels->lowAmperes,
         };
 
-        return $level === null ? CurrentLaw::none() : new CurrentLaw($level, $this->wakesAtVolts, $this->fullAtVolts, $this->backwardsVolts, $this->backwardsOhms);
+        return $level === null ? CurrentLaw::none() : new CurrentLaw($level, $this->levels->wakesAtVolts, $this->levels->fullAtVolts, $this->backwardsVolts, $this->backwardsOhms);
     }
 
     private function changed(float $current, float $leak, float $gap, Electronics $electronics, bool $foreign): self
     {
         return new self(
-            $this->lowAmperes * $current, $this->highAmperes * $current, $this->wakesAtVolts, $this->fullAtVolts, $this->leakOhms / $leak,
-            $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $gap, $electronics, $foreign,
+            $this->levels->times($current), $this->leakOhms / $leak, $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $gap, $electronics, $foreign,
         );
     }
 }

@@ -75,22 +75,22 @@ final readonly class PassiveInput implements SpeedListening
 
     public function isGrounded(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->meanVolts() < $monitors->groundBelowVolts * $factor;
+        return $measured->meanVolts() < $monitors->standstill->groundBelowVolts * $factor;
     }
 
     public function isSupplied(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->meanVolts() > $monitors->supplyAboveVolts * $factor;
+        return $measured->meanVolts() > $monitors->standstill->supplyAboveVolts * $factor;
     }
 
     public function isOpen(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->acrossVolts() > $monitors->openAboveVolts * $factor;
+        return $measured->acrossVolts() > $monitors->standstill->openAboveVolts * $factor;
     }
 
     public function isShorted(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->acrossVolts() < $monitors->shortedBelowVolts * $factor;
+        return $measured->acrossVolts() < $monitors->standstill->shortedBelowVolts * $factor;
     }
 
     public function picksUp(): bool
@@ -105,7 +105,7 @@ final readonly class PassiveInput implements SpeedListening
 
     public function signalOf(Channel $source, string $at, array $channels, ElectricalState $state): RisingSignal
     {
-        $peak = $source->sensor->peakVolts($source->ring, $source->gapMetres, 1.0);
+        $peak = $source->sensor->peakVolts($source->wheelEnd->ring, $source->wheelEnd->gapMetres, 1.0);
 
         return new RisingSignal($peak * ModuleInput::voltsPerEmf($at, $channels, $state, $source->id), $this->thresholdPeakVolts);
     }

@@ -40,12 +40,12 @@ final readonly class PassiveKind implements SensorKind
     public function formulas(Channel $channel, ElectricalState $state, float $turnsPerSecond): array
     {
         $sensor = $channel->sensor;
-        $input = $channel->input;
+        $input = $channel->moduleEnd->input;
         if (! $sensor instanceof PassiveSensor || ! $input instanceof PassiveInput) {
             return [];
         }
         $turns = abs($turnsPerSecond);
-        $peak = $sensor->peakVolts($channel->ring, $channel->gapMetres, $turns);
+        $peak = $sensor->peakVolts($channel->wheelEnd->ring, $channel->wheelEnd->gapMetres, $turns);
         $share = ModuleInput::voltsPerEmf($channel->id, [$channel->id => $channel], $state, $channel->id);
 
         return [
@@ -53,7 +53,7 @@ final readonly class PassiveKind implements SensorKind
                 'cold' => $sensor->coilOhmsAt20Celsius, 'warmer' => $state->hubCelsius - 20.0, 'ohms' => CopperResistance::at($state->hubCelsius, $sensor->coilOhmsAt20Celsius),
             ]),
             new Formula('passive-peak', [
-                'k' => $sensor->signalVoltSeconds, 'teeth' => $channel->ring->teeth, 'turns' => $turns, 'gap' => $channel->gapMetres, 'decay' => $sensor->gapDecayMetres, 'volts' => $peak,
+                'k' => $sensor->signalVoltSeconds, 'teeth' => $channel->wheelEnd->ring->teeth, 'turns' => $turns, 'gap' => $channel->wheelEnd->gapMetres, 'decay' => $sensor->gapDecayMetres, 'volts' => $peak,
             ]),
             new Formula('divider', ['peak' => $peak, 'share' => $share, 'volts' => $peak * $share]),
             new Formula('sine-rms', ['peak' => $peak * $share, 'volts' => $peak * $share / M_SQRT2]),

@@ -42,14 +42,14 @@ final readonly class PulseWidthKind implements SensorKind
 
     public function formulas(Channel $channel, ElectricalState $state, float $turnsPerSecond): array
     {
-        if (! $channel->sensor instanceof PulseWidthSensor || ! $channel->input instanceof CurrentInput) {
+        if (! $channel->sensor instanceof PulseWidthSensor || ! $channel->moduleEnd->input instanceof CurrentInput) {
             return [];
         }
-        $length = $channel->sensor->pulseSeconds($turnsPerSecond < 0.0, $channel->gapMetres);
-        $hertz = $channel->ring->teeth * abs($turnsPerSecond);
+        $length = $channel->sensor->pulseSeconds($turnsPerSecond < 0.0, $channel->wheelEnd->gapMetres);
+        $hertz = $channel->wheelEnd->ring->teeth * abs($turnsPerSecond);
 
         return [
-            CurrentKind::levels($channel->sensor->output, $channel->input),
+            CurrentKind::levels($channel->sensor->output, $channel->moduleEnd->input),
             new Formula('pulse', ['seconds' => $length, 'hertz' => $hertz, 'duty' => min(1.0, $length * $hertz)]),
         ];
     }

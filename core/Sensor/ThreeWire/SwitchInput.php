@@ -24,28 +24,20 @@ use Lernfall\Vehicle\Port;
 final readonly class SwitchInput extends SwitchingInput
 {
     /**
-     * @param  float  $supplyVolts  regulated; 0 takes the system voltage
-     * @param  float  $offOhms  what the unpowered supply shows towards ground
      * @param  float  $pullVolts  the level the signal is pulled up to; 0 pulls it down
      * @param  float  $inputOhms  what the input itself loads the signal with
      * @param  float  $thresholdVolts  between the two levels of the signal
-     * @param  float  $leastSupplyAmperes  less at key-on means an open circuit
-     * @param  float  $leastSupplyVolts  less on the supply at key-on means a short
      */
     public function __construct(
-        public float $supplyVolts,
-        public float $supplyOhms,
-        public float $offOhms,
+        public SensorSupply $supply,
         public float $groundOhms,
         public float $pullVolts,
         public float $pullOhms,
         public float $inputOhms,
         public float $thresholdVolts,
-        public float $leastSupplyAmperes,
-        public float $leastSupplyVolts,
     ) {
-        Quantity::positive(['supplyOhms' => $this->supplyOhms, 'offOhms' => $this->offOhms, 'groundOhms' => $this->groundOhms, 'pullOhms' => $this->pullOhms, 'inputOhms' => $this->inputOhms, 'thresholdVolts' => $this->thresholdVolts, 'leastSupplyAmperes' => $this->leastSupplyAmperes, 'leastSupplyVolts' => $this->leastSupplyVolts]);
-        Quantity::notNegative(['supplyVolts' => $this->supplyVolts, 'pullVolts' => $this->pullVolts]);
+        Quantity::positive(['groundOhms' => $this->groundOhms, 'pullOhms' => $this->pullOhms, 'inputOhms' => $this->inputOhms, 'thresholdVolts' => $this->thresholdVolts]);
+        Quantity::notNegative(['pullVolts' => $this->pullVolts]);
     }
 
     public function switchesSupply(): bool
@@ -82,7 +74,7 @@ final readonly class SwitchInput extends SwitchingInput
 
     public function isGrounded(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->firstVolts < $this->leastSupplyVolts * $factor;
+        return $measured->firstVolts < $this->supply->leastSupplyVolts * $factor;
     }
 
     public function isSupplied(InputVoltages $measured, Monitors $monitors, float $factor): bool
@@ -92,7 +84,7 @@ final readonly class SwitchInput extends SwitchingInput
 
     public function isOpen(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->feedAmperes < $this->leastSupplyAmperes * $factor;
+        return $measured->feedAmperes < $this->supply->leastSupplyAmperes * $factor;
     }
 
     public function isShorted(InputVoltages $measured, Monitors $monitors, float $factor): bool
@@ -108,8 +100,8 @@ final readonly class SwitchInput extends SwitchingInput
     /** @return array{float, float} what feeds the first conductor: volts, and ohms up to the pin */
     private function feed(Channel $channel, ElectricalState $state): array
     {
-        return ChannelParts::isPowered($channel, $state) && $channel->port !== Port::Unfed
-            ? [$this->supplyVolts > 0.0 ? $this->supplyVolts : $state->moduleVolts(), $this->supplyOhms]
-            : [0.0, $this->offOhms];
+        return ChannelParts::isPowered($channel, $state) && $channel->moduleEnd->port !== Port::Unfed
+            ? [$this->supply->supplyVolts > 0.0 ? $this->supply->supplyVolts : $state->moduleVolts(), $this->supply->supplyOhms]
+            : [0.0, $this->supply->offOhms];
     }
 }

@@ -36,19 +36,21 @@ final readonly class ThreeWireKind implements SensorKind
     public function input(Node $node): SwitchInput
     {
         return new SwitchInput(
-            $node->float('supplyVolts'), $node->float('supplyOhms'), $node->float('offOhms'), $node->float('groundOhms'), $node->float('pullVolts'),
-            $node->float('pullOhms'), $node->float('inputOhms'), $node->float('thresholdVolts'), $node->float('leastSupplyMilliamperes') / 1000.0, $node->float('leastSupplyVolts'),
+            new SensorSupply(
+                $node->float('supplyVolts'), $node->float('supplyOhms'), $node->float('offOhms'), $node->float('leastSupplyMilliamperes') / 1000.0, $node->float('leastSupplyVolts'),
+            ),
+            $node->float('groundOhms'), $node->float('pullVolts'), $node->float('pullOhms'), $node->float('inputOhms'), $node->float('thresholdVolts'),
         );
     }
 
     public function formulas(Channel $channel, ElectricalState $state, float $turnsPerSecond): array
     {
         $sensor = $channel->sensor;
-        $input = $channel->input;
+        $input = $channel->moduleEnd->input;
         if (! $sensor instanceof SwitchSensor || ! $input instanceof SwitchInput) {
             return [];
         }
-        $supply = $input->supplyVolts > 0.0 ? $input->supplyVolts : $state->moduleVolts();
+        $supply = $input->supply->supplyVolts > 0.0 ? $input->supply->supplyVolts : $state->moduleVolts();
 
         return $sensor->sinks
             ? [

@@ -75,7 +75,7 @@ final class HandsTest extends TestCase
 
     public function test_warm_hubs_and_full_lock_move_a_sound_gap_a_little(): void
     {
-        $gap = static fn (Played $played): float => $played->job->car->channel('FR')->gapMetres;
+        $gap = static fn (Played $played): float => $played->job->car->channel('FR')->wheelEnd->gapMetres;
         $cold = Played::on(Workbench::case([['coil-open', 'RR']]));
         $locked = Played::on(Workbench::case([['coil-open', 'RR']]))->do(['do' => 'provoke', 'how' => 'steering-left', 'channel' => 'FR']);
         $warm = Played::on(Workbench::case([['coil-open', 'RR']]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test']);

@@ -24,7 +24,7 @@ final class IdealTest extends TestCase
         $reading = $job->lastStep()?->observation->number('reading');
 
         // copper by IEC 60028: 0.00393 a kelvin from 20 °C; the meter's leads have 0.2 Ω
-        self::assertEqualsWithDelta(1340.0 * (1.0 + 0.00393 * (Workbench::vehicle()->ambientCelsius - 20.0)) + 0.2, $reading?->si, 1e-6);
+        self::assertEqualsWithDelta(1340.0 * (1.0 + 0.00393 * (Workbench::vehicle()->climate->ambientCelsius - 20.0)) + 0.2, $reading?->si, 1e-6);
         self::assertLessThan(1e-5, $reading?->resolution);
     }
 

@@ -89,7 +89,7 @@ final class KnownGoodPartTest extends TestCase
 
         self::assertCount(1, $sheet->reviews);
         self::assertSame('justified', $sheet->reviews[0]->verdict());
-        self::assertGreaterThan(0.9, $sheet->reviews[0]->byCard);
+        self::assertGreaterThan(0.9, $sheet->reviews[0]->prospects->byCard);
         self::assertSame(20.0, $sheet->mark('repair')?->points);
         self::assertArrayNotHasKey('two-at-once', $sheet->mistakes);
     }

@@ -20,9 +20,11 @@ use Lernfall\Bay\Scan\ScanTool;
 use Lernfall\Drive\Route;
 use Lernfall\Module\Blinking;
 use Lernfall\Module\Failure;
+use Lernfall\Vehicle\BlinkTiming;
 use Lernfall\Vehicle\CheckMode;
 use Lernfall\Vehicle\LampCodes;
 use Lernfall\Vehicle\ModuleSpecification;
+use Lernfall\Vehicle\PedalClearing;
 use Lernfall\Vehicle\PowerCycle;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -137,7 +139,7 @@ final class LampCodesTest extends TestCase
     #[TestWith([1.0, 0.2, false])]
     public function test_a_trailer_answers_on_off_on_in_its_rhythm(float $on, float $off, bool $answers): void
     {
-        $rules = new LampCodes(1, 0.5, 1.5, 2.5, 4.0, 0.5, 0, 0.0, null, new PowerCycle(1.0, 1.0, 0.5));
+        $rules = new LampCodes(1, new BlinkTiming(0.5, 1.5, 2.5, 4.0, 0.5), new PedalClearing(0, 0.0), null, new PowerCycle(1.0, 1.0, 0.5));
         $vehicle = $this->with(Workbench::vehicle('ostrel-t2'), $rules);
         $fault = Workbench::catalogue()->fault($vehicle, 'coil-open', 'RL');
         $bench = Workbench::with(Car::true($fault->applyTo($vehicle), $vehicle, 'a'));
@@ -193,7 +195,7 @@ final class LampCodesTest extends TestCase
     private function bench(?string $kind): Workbench
     {
         $vehicle = $this->with(Workbench::vehicle('mirl-10'), new LampCodes(
-            2, 0.5, 1.5, 2.5, 4.0, 0.5, 8, 3.0,
+            2, new BlinkTiming(0.5, 1.5, 2.5, 4.0, 0.5), new PedalClearing(8, 3.0),
             new CheckMode(5, 2.0, 16, 5.0 / 3.6, 50.0 / 3.6, 0.6, ['FL' => '75', 'FR' => '76', 'RL' => '77', 'RR' => '78'], ['FL' => '85', 'FR' => '86', 'RL' => '87', 'RR' => '88']),
             null,
         ));

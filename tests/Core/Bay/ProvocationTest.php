@@ -154,8 +154,8 @@ final class ProvocationTest extends TestCase
         $vehicle = Workbench::case([['loom-open', 'FR', '1', 0.0, Provocation::SteeringLeft], ['gap-large', 'FR', '', 0.0009]])->faultyVehicle();
         $channel = $vehicle->channel('FR');
 
-        self::assertEqualsWithDelta(0.00152, $channel->gapMetres, 0.0001);
-        self::assertEqualsWithDelta($channel->gapMetres, $channel->acting?->channel->gapMetres, 1e-12);
+        self::assertEqualsWithDelta(0.00152, $channel->wheelEnd->gapMetres, 0.0001);
+        self::assertEqualsWithDelta($channel->wheelEnd->gapMetres, $channel->acting?->channel->wheelEnd->gapMetres, 1e-12);
         self::assertNotEquals($channel->cable('loom'), $channel->acting?->channel->cable('loom'));
     }
 

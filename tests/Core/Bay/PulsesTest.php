@@ -26,7 +26,7 @@ final class PulsesTest extends TestCase
     {
         $reach = Workbench::vehicle('lendo-15')->channel('RR');
         self::assertInstanceOf(PulseWidthSensor::class, $reach->sensor);
-        $more = 0.93 * $reach->sensor->output->greatestGapMetres - $reach->gapMetres;
+        $more = 0.93 * $reach->sensor->output->greatestGapMetres - $reach->wheelEnd->gapMetres;
 
         self::assertEqualsWithDelta(40e-6, $this->pulseSeconds([['gap-large', 'RR', '', $more]], 1.0), 10e-6);
         self::assertEqualsWithDelta(40e-6, $this->pulseSeconds([['gap-large', 'RR', '', $more]], -1.0), 10e-6);

@@ -43,7 +43,7 @@ final class RestoredTest extends TestCase
             self::assertEqualsWithDelta(1340.0, $this->read($played, MeterFunction::Ohms), 1340.0 * self::OHMS_TOLERANCE + 12.0, 'the hub is cooler than 20 °C, the meter has its own spread');
             $sound = $case->sound->channel('FR');
             self::assertInstanceOf(PassiveSensor::class, $sound->sensor);
-            $peak = $sound->sensor->peakVolts($sound->ring, $sound->gapMetres, 1.0);
+            $peak = $sound->sensor->peakVolts($sound->wheelEnd->ring, $sound->wheelEnd->gapMetres, 1.0);
             $played->do(['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 1.0]);
             // 86 % of it are left at the pins, by coil and input
             self::assertEqualsWithDelta(0.854 * $peak / M_SQRT2, $this->read($played, MeterFunction::VoltsAc), self::SIGNAL_TOLERANCE * $peak / M_SQRT2);

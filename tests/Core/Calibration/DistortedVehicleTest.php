@@ -24,7 +24,7 @@ final class DistortedVehicleTest extends TestCase
         $distorted = VehicleReader::read(DistortedVehicle::of($document, new Draw('a')));
 
         foreach (VehicleReader::read($document)->channels as $channel) {
-            self::assertNotEquals($channel->input, $distorted->channel($channel->id)->input, $channel->id);
+            self::assertNotEquals($channel->moduleEnd->input, $distorted->channel($channel->id)->moduleEnd->input, $channel->id);
         }
     }
 

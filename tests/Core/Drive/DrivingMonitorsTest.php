@@ -13,7 +13,10 @@ use Lernfall\Module\SpeedSignal;
 use Lernfall\Module\SwitchedSignal;
 use Lernfall\Sensor\Passive\RisingSignal;
 use Lernfall\Signal\Teeth;
+use Lernfall\Vehicle\MissingSignalLimits;
 use Lernfall\Vehicle\Monitors;
+use Lernfall\Vehicle\RingPatternLimits;
+use Lernfall\Vehicle\RingDamage;
 use Lernfall\Vehicle\ToothedRing;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -63,7 +66,7 @@ final class DrivingMonitorsTest extends TestCase
         $moment = $this->monitors()->found(Failure::NoSignal, $input, Drive::straight(12.0, 20.0), 0.0);
 
         self::assertNotNull($moment);
-        self::assertEqualsWithDelta($limits->missingAboveMetresPerSecond + 1.4 * $limits->missingSeconds, $moment->metresPerSecond, 1e-9);
+        self::assertEqualsWithDelta($limits->missing->missingAboveMetresPerSecond + 1.4 * $limits->missing->missingSeconds, $moment->metresPerSecond, 1e-9);
         self::assertEqualsWithDelta($moment->metresPerSecond / 1.4, $moment->seconds, 1e-9, 'it pulls away with 1.4 m/s²');
     }
 
@@ -79,7 +82,7 @@ final class DrivingMonitorsTest extends TestCase
 
     public function test_a_slow_drive_does_not_tell_a_missing_tooth_from_a_wheel_that_slows(): void
     {
-        $input = new SpeedInput(new RisingSignal(1.0, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, missingTeeth: 1))), 1.0);
+        $input = new SpeedInput(new RisingSignal(1.0, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, damage: new RingDamage(missingTeeth: 1)))), 1.0);
         $monitors = $this->monitorsWith(['impossibleMetresPerSecondSquared' => 200.0]); // from 4.4 m/s on this ring
 
         self::assertFalse($monitors->finds(Failure::Pattern, $input, Drive::straight(4.0, 60.0), 0.0));
@@ -115,7 +118,7 @@ final class DrivingMonitorsTest extends TestCase
 
     private function finds(Failure $failure, float $peakVoltSeconds, int $missing, Drive $drive): bool
     {
-        $input = new SpeedInput(new RisingSignal($peakVoltSeconds, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, missingTeeth: $missing))), 1.0);
+        $input = new SpeedInput(new RisingSignal($peakVoltSeconds, 0.058), Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, damage: new RingDamage(missingTeeth: $missing)))), 1.0);
 
         return $this->monitors()->finds($failure, $input, $drive, 0.0);
     }
@@ -123,7 +126,12 @@ final class DrivingMonitorsTest extends TestCase
     /** @param  array<string, float>  $limits */
     private function monitorsWith(array $limits): DrivingMonitors
     {
-        return new DrivingMonitors(new Monitors(...[...get_object_vars(Workbench::vehicle()->module->monitors), ...$limits]), 1.7);
+        $usual = Workbench::vehicle()->module->monitors;
+        $changed = static fn (object $group): array => [...get_object_vars($group), ...array_intersect_key($limits, get_object_vars($group))];
+
+        return new DrivingMonitors(new Monitors(
+            $usual->standstill, new MissingSignalLimits(...$changed($usual->missing)), new RingPatternLimits(...$changed($usual->pattern)), $usual->thresholdSpread, $usual->deviation,
+        ), 1.7);
     }
 
     private function monitors(): DrivingMonitors

@@ -10,6 +10,7 @@ use Lernfall\Drive\SpeedTrack;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Sensor\Passive\RisingSignal;
 use Lernfall\Signal\Teeth;
+use Lernfall\Vehicle\RingDamage;
 use Lernfall\Vehicle\ToothedRing;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -76,6 +77,6 @@ final class SpeedTrackTest extends TestCase
 
     private function teeth(int $missing): Teeth
     {
-        return Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, missingTeeth: $missing)));
+        return Teeth::of(Workbench::vehicle()->channel('FL')->withRing(new ToothedRing(46, damage: new RingDamage(missingTeeth: $missing))));
     }
 }

@@ -278,7 +278,7 @@ final class CatalogueTest extends TestCase
                 self::assertTrue($preview->rows[$test][Vehicle::WHOLE]->differs, "$kind, $test");
             }
         }
-        self::assertEqualsCanonicalizing(array_keys(self::WHOLE_CAR), array_keys(array_filter(Workbench::catalogue()->entries, static fn ($entry): bool => $entry->kind->wholeCar && in_array($entry->kind->station, ['supply', 'module'], true))));
+        self::assertEqualsCanonicalizing(array_keys(self::WHOLE_CAR), array_keys(array_filter(Workbench::catalogue()->entries, static fn ($entry): bool => $entry->kind->scope->wholeCar && in_array($entry->kind->station, ['supply', 'module'], true))));
     }
 
     public function test_a_healthy_car_of_any_kind_sets_no_code_whatever_its_seed(): void

@@ -24,9 +24,9 @@ final class OlderVehicleTest extends TestCase
         $then = VehicleReader::read($this->older($car));
 
         self::assertSame($now->channelIds(), $then->channelIds());
-        self::assertSame($now->channel('FL')->ring->teeth, $then->channel('FL')->ring->teeth);
-        self::assertEqualsWithDelta($now->supply->batteryVolts, $then->feed->moduleVolts($now->supply->batteryVolts), 0.01);
-        self::assertFalse($then->channel('RR')->ring->isEncoder);
+        self::assertSame($now->channel('FL')->wheelEnd->ring->teeth, $then->channel('FL')->wheelEnd->ring->teeth);
+        self::assertEqualsWithDelta($now->power->supply->batteryVolts, $then->power->feed->moduleVolts($now->power->supply->batteryVolts), 0.01);
+        self::assertFalse($then->channel('RR')->wheelEnd->ring->isEncoder);
     }
 
     public function test_its_pulses_have_one_length(): void

@@ -51,7 +51,7 @@ final class PatchedVehicleTest extends TestCase
     {
         $vehicle = $this->reader()->read($this->document(['/channels/FR/ring/teeth' => 44, '/supply/batteryVolts' => 11.2]))->case->sound;
 
-        self::assertSame([44, 11.2], [$vehicle->channel('FR')->ring->teeth, $vehicle->supply->batteryVolts]);
+        self::assertSame([44, 11.2], [$vehicle->channel('FR')->wheelEnd->ring->teeth, $vehicle->power->supply->batteryVolts]);
     }
 
     /** An output shaft has no side and turns no single wheel. */

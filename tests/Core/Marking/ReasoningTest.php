@@ -6,6 +6,7 @@ namespace Tests\Core\Marking;
 
 use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Marking\MarkSheet;
+use Lernfall\Marking\RepairProspects;
 use Lernfall\Marking\RepairReview;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -39,12 +40,12 @@ final class ReasoningTest extends TestCase
         $sheet = $this->renewed(Played::on(Workbench::case())->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present']));
 
         self::assertSame('lucky', $this->review($sheet)->verdict());
-        self::assertEqualsWithDelta(0.2, $this->review($sheet)->byCard, 0.15);
+        self::assertEqualsWithDelta(0.2, $this->review($sheet)->prospects->byCard, 0.15);
         self::assertSame(0.0, $sheet->mark('reasoning')?->points);
         self::assertSame(20.0 * 0.8 * 0.5, $sheet->mark('repair')?->points, 'the cause was not named either');
         self::assertSame('mark.repair.unsupported', $sheet->mark('repair')->verdict->reason);
-        self::assertNotSame([], $this->review($sheet)->rivals);
-        self::assertNotNull($this->review($sheet)->betterTest);
+        self::assertNotSame([], $this->review($sheet)->prospects->rivals);
+        self::assertNotNull($this->review($sheet)->prospects->betterTest);
     }
 
     /** Everything was shown, nothing was written: the card supports nothing. */
@@ -53,8 +54,8 @@ final class ReasoningTest extends TestCase
         $measured = $this->measured(Played::on(Workbench::case()));
         $sheet = $this->renewed($measured);
 
-        self::assertGreaterThan(0.95, $this->review($sheet)->byShown);
-        self::assertLessThan(0.3, $this->review($sheet)->byCard);
+        self::assertGreaterThan(0.95, $this->review($sheet)->prospects->byShown);
+        self::assertLessThan(0.3, $this->review($sheet)->prospects->byCard);
         self::assertSame('lucky', $this->review($sheet)->verdict());
     }
 
@@ -78,7 +79,7 @@ final class ReasoningTest extends TestCase
         $sheet = $this->renewed($played);
 
         self::assertSame('reasonable', $this->review($sheet)->verdict());
-        self::assertLessThan(0.05, $this->review($sheet)->byShown);
+        self::assertLessThan(0.05, $this->review($sheet)->prospects->byShown);
         self::assertSame(15.0, $sheet->mark('reasoning')?->points);
         self::assertSame(0.0, $sheet->mark('reading')?->points);
     }
@@ -126,7 +127,7 @@ final class ReasoningTest extends TestCase
     #[TestWith([false, true, false, true, 'harmful'])]
     public function test_the_verdicts(bool $right, bool $justified, bool $close, bool $harmful, string $verdict): void
     {
-        $review = new RepairReview(1, null, $right, $harmful, $justified, $close, 0.5, 0.5, [], 1.0, 1.0, null);
+        $review = new RepairReview(1, null, $right, $harmful, $justified, $close, new RepairProspects(0.5, 0.5, [], 1.0, 1.0, null));
 
         self::assertSame($verdict, $review->verdict());
         self::assertSame(in_array($verdict, ['justified', 'reasonable', 'close'], true), $review->isSupported());

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Module;
 
 use Lernfall\Module\Blinking;
+use Lernfall\Vehicle\BlinkTiming;
 use Lernfall\Vehicle\LampCodes;
+use Lernfall\Vehicle\PedalClearing;
 use PHPUnit\Framework\TestCase;
 
 final class BlinkingTest extends TestCase
@@ -13,7 +15,7 @@ final class BlinkingTest extends TestCase
     /** Blinks half a second apart, 1.5 s between digits, 2.5 s between codes, the list again after 4 s: common practice, no source. */
     private function rules(int $digits = 2): LampCodes
     {
-        return new LampCodes($digits, 0.5, 1.5, 2.5, 4.0, 0.5, 8, 3.0, null, null);
+        return new LampCodes($digits, new BlinkTiming(0.5, 1.5, 2.5, 4.0, 0.5), new PedalClearing(8, 3.0), null, null);
     }
 
     public function test_a_two_digit_code_is_blinked_digit_by_digit(): void

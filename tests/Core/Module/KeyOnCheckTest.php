@@ -67,10 +67,10 @@ final class KeyOnCheckTest extends TestCase
     public function test_an_active_channel_is_judged_by_its_supply(string $car, float $volts, float $through, float $taken, ?Failure $expected): void
     {
         $vehicle = Workbench::vehicle($car);
-        $input = $vehicle->channel('FL')->input;
+        $input = $vehicle->channel('FL')->moduleEnd->input;
         $measured = match (true) {
             $input instanceof CurrentInput => new InputVoltages($volts * $input->leastTestVolts, 0.0, $through * $input->leastTestAmperes),
-            $input instanceof SwitchInput => new InputVoltages($volts * $input->leastSupplyVolts, 0.0, 0.0, $taken * $input->leastSupplyAmperes),
+            $input instanceof SwitchInput => new InputVoltages($volts * $input->supply->leastSupplyVolts, 0.0, 0.0, $taken * $input->supply->leastSupplyAmperes),
             default => self::fail('the first car is tested above'),
         };
         $check = new KeyOnCheck($vehicle->module->monitors);
@@ -82,7 +82,7 @@ final class KeyOnCheckTest extends TestCase
     public function test_a_supply_from_elsewhere_lifts_a_two_wire_channel_above_its_own_level(): void
     {
         $vehicle = Workbench::vehicle('lendo-15');
-        $input = $vehicle->channel('FL')->input;
+        $input = $vehicle->channel('FL')->moduleEnd->input;
         self::assertInstanceOf(CurrentInput::class, $input);
 
         self::assertTrue((new KeyOnCheck($vehicle->module->monitors))->sees(Failure::ShortToSupply, $input, new InputVoltages(12.4, 0.0, $input->leastTestAmperes), 0.0));

@@ -83,7 +83,7 @@ final class SpeedInputTest extends TestCase
 
     private function ring(): ToothedRing
     {
-        return Workbench::vehicle()->channel('FR')->ring;
+        return Workbench::vehicle()->channel('FR')->wheelEnd->ring;
     }
 
     private function passive(ToothedRing $ring): SpeedInput

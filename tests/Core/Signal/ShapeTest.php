@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Signal;
 
 use Lernfall\Signal\Shape;
+use Lernfall\Vehicle\RingDamage;
 use Lernfall\Vehicle\ToothedRing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -25,7 +26,7 @@ final class ShapeTest extends TestCase
     public function test_mean_and_rms_are_those_of_the_samples(string $car, string $corner, int $missing): void
     {
         $channel = Workbench::vehicle($car)->channel($corner);
-        $shape = Shape::of($channel->withRing($channel->ring->withMissingTeeth($missing)), 2.0);
+        $shape = Shape::of($channel->withRing($channel->wheelEnd->ring->withMissingTeeth($missing)), 2.0);
         $samples = array_map(static fn (int $n): float => $shape->at(0.5 * ($n + 0.5) / self::SAMPLES), range(0, self::SAMPLES - 1));
         $mean = array_sum($samples) / self::SAMPLES;
         $rms = sqrt(array_sum(array_map(static fn (float $x): float => ($x - $mean) ** 2, $samples)) / self::SAMPLES);
@@ -45,8 +46,8 @@ final class ShapeTest extends TestCase
     public static function damagedRings(): array
     {
         return [
-            'chipped' => [new ToothedRing(46, chippedTeeth: 2)], 'cracked' => [new ToothedRing(46, crackPitches: 0.6)],
-            'bent' => [new ToothedRing(46, runoutMetres: 0.0004)], 'dirty' => [new ToothedRing(46, dirt: 0.5)],
+            'chipped' => [new ToothedRing(46, damage: new RingDamage(chippedTeeth: 2))], 'cracked' => [new ToothedRing(46, damage: new RingDamage(crackPitches: 0.6))],
+            'bent' => [new ToothedRing(46, damage: new RingDamage(runoutMetres: 0.0004))], 'dirty' => [new ToothedRing(46, damage: new RingDamage(dirt: 0.5))],
         ];
     }
 
@@ -67,7 +68,7 @@ final class ShapeTest extends TestCase
     public function test_a_bent_ring_swells_and_fades_once_a_turn(): void
     {
         $channel = Workbench::vehicle()->channel('FL');
-        $shape = Shape::of($channel->withRing(new ToothedRing(46, runoutMetres: 0.0004)), 1.0);
+        $shape = Shape::of($channel->withRing(new ToothedRing(46, damage: new RingDamage(runoutMetres: 0.0004))), 1.0);
         $peak = static fn (float $from): float => max(array_map(static fn (int $n): float => $shape->at($from + $n / 46000.0), range(0, 2000)));
 
         // farthest at the start of the turn, nearest half a turn later: exp(2 · 0.4 mm / 0.35 mm)
@@ -76,7 +77,7 @@ final class ShapeTest extends TestCase
 
     public function test_a_missing_tooth_leaves_a_gap_once_a_turn(): void
     {
-        $channel = Workbench::vehicle('brack-22')->channel('FR')->withRing(new ToothedRing(44, missingTeeth: 1));
+        $channel = Workbench::vehicle('brack-22')->channel('FR')->withRing(new ToothedRing(44, damage: new RingDamage(missingTeeth: 1)));
         $shape = Shape::of($channel, 1.0);
         $edges = 0;
         for ($n = 1; $n <= 44000; $n++) {

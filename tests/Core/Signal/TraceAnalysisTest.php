@@ -7,6 +7,7 @@ namespace Tests\Core\Signal;
 use Lernfall\Chance\Draw;
 use Lernfall\Signal\Shape;
 use Lernfall\Signal\TraceAnalysis;
+use Lernfall\Vehicle\RingDamage;
 use Lernfall\Vehicle\ToothedRing;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -21,7 +22,7 @@ final class TraceAnalysisTest extends TestCase
     #[TestWith(['brack-22', 2])]
     public function test_frequency_and_missing_teeth_are_found_in_a_noisy_trace(string $car, int $missing): void
     {
-        $shape = Shape::of(Workbench::vehicle($car)->channel('FL')->withRing(new ToothedRing(46, missingTeeth: $missing)), 1.5);
+        $shape = Shape::of(Workbench::vehicle($car)->channel('FL')->withRing(new ToothedRing(46, damage: new RingDamage(missingTeeth: $missing))), 1.5);
         $noise = (new Draw('trace'))->stream('noise');
         $volts = array_map(static fn (int $n): float => 0.4 * $shape->at($n / 10000.0) + 0.01 * $noise(), range(0, 29999));
         $analysis = TraceAnalysis::of($volts, 1e-4);

@@ -12,6 +12,7 @@ use Lernfall\Signal\Slip;
 use Lernfall\Signal\Teeth;
 use Lernfall\Vehicle\InvalidTyreSize;
 use Lernfall\Vehicle\Leak;
+use Lernfall\Vehicle\RingDamage;
 use Lernfall\Vehicle\ToothedRing;
 use Lernfall\Vehicle\Tyre;
 use Lernfall\Vehicle\UnknownPart;
@@ -157,10 +158,10 @@ final class PartsTest extends TestCase
     {
         $channel = Workbench::vehicle()->channel('FR');
         $straight = Teeth::of($channel);
-        $bent = Teeth::of($channel->withRing($channel->ring->bent(0.0004)));
+        $bent = Teeth::of($channel->withRing($channel->wheelEnd->ring->bent(0.0004)));
 
         self::assertSame(1.0, $straight->weakest());
-        self::assertSame($channel->ring->teeth, $bent->count());
+        self::assertSame($channel->wheelEnd->ring->teeth, $bent->count());
         self::assertLessThan(1.0, $bent->weakest());
         self::assertGreaterThan(1.0, $bent->strongest());
         self::assertEqualsWithDelta(1.0, $bent->weakest() * $bent->strongest(), 0.01);
@@ -173,8 +174,8 @@ final class PartsTest extends TestCase
 
         self::assertSame(1.0, Teeth::of($channel)->mean());
         self::assertSame(0.0, Teeth::of($channel->withGap(0.05))->strongest());
-        $two = Teeth::of($channel->withRing($channel->ring->withMissingTeeth(2)));
-        self::assertEqualsWithDelta(1.0 - 2.0 / $channel->ring->teeth, $two->shareFrom(0.5), 1e-12);
+        $two = Teeth::of($channel->withRing($channel->wheelEnd->ring->withMissingTeeth(2)));
+        self::assertEqualsWithDelta(1.0 - 2.0 / $channel->wheelEnd->ring->teeth, $two->shareFrom(0.5), 1e-12);
         self::assertEqualsWithDelta($two->mean(), $two->meanSquare(), 1e-12);
     }
 
@@ -182,9 +183,9 @@ final class PartsTest extends TestCase
     {
         $ring = (new ToothedRing(46))->withMissingTeeth(1)->withChippedTeeth(2)->cracked(0.5)->bent(0.0002)->dirty(0.3)->lifted(0.0001);
 
-        self::assertEquals(new ToothedRing(46, false, 1, 2, 0.5, 0.0002, 0.3, 0.0001), $ring);
-        self::assertEquals(new ToothedRing(46, false, 1, 2, 0.5, 0.0002, 0.0, 0.0001), $ring->dirty(0.0));
-        self::assertEquals(new ToothedRing(48, loose: true, turnedAway: true), (new ToothedRing(46))->withTeeth(48)->loosened()->turnedAway());
+        self::assertEquals(new ToothedRing(46, damage: new RingDamage(1, 2, 0.5, 0.0002, 0.3, 0.0001)), $ring);
+        self::assertEquals(new ToothedRing(46, damage: new RingDamage(1, 2, 0.5, 0.0002, 0.0, 0.0001)), $ring->dirty(0.0));
+        self::assertEquals(new ToothedRing(48, damage: new RingDamage(loose: true, turnedAway: true)), (new ToothedRing(46))->withTeeth(48)->loosened()->turnedAway());
         self::assertCount(46, $ring->strengths());
         self::assertSame(0.0, min($ring->strengths()));
     }

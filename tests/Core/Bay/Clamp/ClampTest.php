@@ -48,11 +48,11 @@ final class ClampTest extends TestCase
     {
         $bench = Workbench::withFault('ground-rusty', 'car', '', 0.5);
         $bench->do(new TurnKey(Ignition::On));
-        $feed = $bench->car->vehicle->feed;
+        $feed = $bench->car->vehicle->power->feed;
         $volts = $bench->meter(MeterFunction::VoltsDc, 'feed.ground', 'body');
 
         // Ohm's law over a resistance that is known
-        self::assertEqualsWithDelta($volts / ($feed->groundOhms + (float) $feed->rustOhms), self::amperes($bench, 'feed.ground'), 0.03);
+        self::assertEqualsWithDelta($volts / ($feed->resistances->groundOhms + (float) $feed->faults->rustOhms), self::amperes($bench, 'feed.ground'), 0.03);
         self::assertEqualsWithDelta(self::amperes($bench, 'feed.fuse.in'), self::amperes($bench, 'feed.ground'), 0.01);
     }
 

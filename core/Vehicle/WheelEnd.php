@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Vehicle;
+
+use Lernfall\Quantity;
+
+/** What a sensor has in front of it: the ring, the gap to it, and the hub and tyre that turn it. */
+final readonly class WheelEnd
+{
+    /**
+     * @param  float  $tipDust  share of the ring's effect that metal dust on the sensor's tip takes away
+     * @param  float  $bearingPlayMetres  by which the wheel can be rocked
+     * @param  float  $tyreFactor  rolling circumference of the tyre fitted here against the one the car is built for
+     */
+    public function __construct(
+        public ToothedRing $ring,
+        public float $gapMetres,
+        public float $tipDust = 0.0,
+        public float $bearingPlayMetres = 0.0,
+        public float $tyreFactor = 1.0,
+    ) {
+        Quantity::notNegative(['gapMetres' => $this->gapMetres, 'bearingPlayMetres' => $this->bearingPlayMetres]);
+        Quantity::within('tipDust', $this->tipDust, 0.0, 1.0);
+        Quantity::positive(['tyreFactor' => $this->tyreFactor]);
+    }
+
+    public function with(?ToothedRing $ring = null, ?float $gapMetres = null, ?float $tipDust = null, ?float $bearingPlayMetres = null, ?float $tyreFactor = null): self
+    {
+        return new self($ring ?? $this->ring, $gapMetres ?? $this->gapMetres, $tipDust ?? $this->tipDust, $bearingPlayMetres ?? $this->bearingPlayMetres, $tyreFactor ?? $this->tyreFactor);
+    }
+}
