@@ -102,9 +102,9 @@ final class InstrumentsTest extends BrowserTestCase
     public function test_a_part_from_the_shelf_is_tried_and_goes_back_before_the_job_is_closed(): void
     {
         $this->secured("The brewer's van")->choose('Corner', 'Front right')->choose('Front right · ring to lamp', 'Sensor')
-            ->press('Fit a trial sensor')->see('trial sensor in')
-            ->press('Close the job')->press('Do it')->see('A trial part is still in the car.')
-            ->press('Put its own sensor back')->doNotSee('trial sensor in');
+            ->press('Fit a known-good sensor')->see('known-good sensor in')
+            ->press('Close the job')->press('Do it')->see('A known-good part is still in the car.')
+            ->press('Put its own sensor back')->doNotSee('known-good sensor in');
     }
 
     public function test_the_supply_of_the_module_is_measured_under_its_own_load(): void

@@ -10,15 +10,16 @@ final readonly class CarRecord
     /**
      * @param  array<string, int>  $renewed  how often a part has been renewed, by deviation name
      * @param  array<string, int>  $asked  how often a question has been put to an instrument
+     * @param  int  $drives  how many of those were drives
      * @param  array<string, bool>  $settled  outcomes that a hypothesis car has been given
      */
-    private function __construct(public array $renewed, public array $asked, public array $settled)
+    private function __construct(public array $renewed, public array $asked, public int $drives, public array $settled)
     {
     }
 
     public static function blank(): self
     {
-        return new self([], [], []);
+        return new self([], [], 0, []);
     }
 
     public function withRenewed(string ...$deviations): self
@@ -28,7 +29,7 @@ final readonly class CarRecord
             $renewed[$name] = ($renewed[$name] ?? 0) + 1;
         }
 
-        return new self($renewed, $this->asked, $this->settled);
+        return new self($renewed, $this->asked, $this->drives, $this->settled);
     }
 
     /** The parts that were there before are back, and deviate as they did. */
@@ -39,17 +40,17 @@ final readonly class CarRecord
             $renewed[$name] = ($renewed[$name] ?? 1) - 1;
         }
 
-        return new self(array_filter($renewed, static fn (int $times): bool => $times !== 0), $this->asked, $this->settled);
+        return new self(array_filter($renewed, static fn (int $times): bool => $times !== 0), $this->asked, $this->drives, $this->settled);
     }
 
-    public function withAsked(string $question): self
+    public function withAsked(string $question, bool $isDrive): self
     {
-        return new self($this->renewed, [$question => ($this->asked[$question] ?? 0) + 1] + $this->asked, $this->settled);
+        return new self($this->renewed, [$question => ($this->asked[$question] ?? 0) + 1] + $this->asked, $this->drives + ($isDrive ? 1 : 0), $this->settled);
     }
 
     /** @param  array<string, bool>  $outcomes */
     public function withSettled(array $outcomes): self
     {
-        return new self($this->renewed, $this->asked, $outcomes + $this->settled);
+        return new self($this->renewed, $this->asked, $this->drives, $outcomes + $this->settled);
     }
 }

@@ -153,9 +153,9 @@ final readonly class CarState
         return $this->with(record: $this->record->withOwnAgain(...$deviations));
     }
 
-    public function withAsked(string $question): self
+    public function withAsked(string $question, bool $isDrive): self
     {
-        return $this->with(record: $this->record->withAsked($question));
+        return $this->with(record: $this->record->withAsked($question, $isDrive));
     }
 
     /** @param  array<string, bool>  $outcomes */

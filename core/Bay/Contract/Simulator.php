@@ -98,9 +98,10 @@ final readonly class Simulator
         return $rate->money + $rate->minutes * $this->workshop->costPerMinute;
     }
 
-    private function asked(Car $car, CarAction $action): Car
+    /** The car once this was asked of it. */
+    public function asked(Car $car, CarAction $action): Car
     {
-        return $car->in($car->state->withAsked($action->question()));
+        return $car->in($car->state->withAsked($action->question(), $action instanceof Drives && $action->isDrive()));
     }
 
     /**

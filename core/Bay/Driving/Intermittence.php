@@ -20,12 +20,6 @@ final readonly class Intermittence
 
     private const READINESS_SPREAD = 0.15;
 
-    /** Questions that begin like this were drives. */
-    private const DRIVES = ['road-test', 'live-speeds '];
-
-    /** Live speeds at rest are no drive. */
-    private const AT_REST = 'live-speeds 0';
-
     private function __construct(public string $event, public float $chance)
     {
     }
@@ -41,14 +35,8 @@ final readonly class Intermittence
             return null;
         }
         $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard($channel.Deviations::READINESS);
-        $event = "$channel/".Failure::Erratic->value.'/acts@'.self::drives($car);
+        $event = "$channel/".Failure::Erratic->value.'/acts@'.$car->state->record->drives;
 
         return new self($event, $acts === true ? 1.0 : $car->deviations->chance($event, max(0.0, min(1.0, $readiness))));
-    }
-
-    private static function drives(Car $car): int
-    {
-        return array_sum(array_filter($car->state->record->asked, static fn (string $question): bool => $question !== self::AT_REST
-            && array_filter(self::DRIVES, static fn (string $drive): bool => str_starts_with($question, $drive)) !== [], ARRAY_FILTER_USE_KEY));
     }
 }

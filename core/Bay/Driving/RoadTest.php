@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Driving;
 
-use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Drives;
 use Lernfall\Drive\Journey;
 use Lernfall\Drive\Route;
 
 /** Drives one of the usual drives. */
-final readonly class RoadTest implements CarAction
+final readonly class RoadTest implements Drives
 {
     public function __construct(public Journey $route = Route::Usual)
     {
@@ -28,5 +28,10 @@ final readonly class RoadTest implements CarAction
     public function question(): string
     {
         return $this->route === Route::Usual ? 'road-test' : "road-test.{$this->route->key()}";
+    }
+
+    public function isDrive(): bool
+    {
+        return true;
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\LiveData;
 
-use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Drives;
 
 /** Reads the wheel speeds as the module sees them: standing, or driving straight at a speed. */
-final readonly class LiveSpeeds implements CarAction
+final readonly class LiveSpeeds implements Drives
 {
     public function __construct(public float $metresPerSecond)
     {
@@ -26,5 +26,10 @@ final readonly class LiveSpeeds implements CarAction
     public function question(): string
     {
         return 'live-speeds '.$this->metresPerSecond;
+    }
+
+    public function isDrive(): bool
+    {
+        return $this->metresPerSecond > 0.0;
     }
 }

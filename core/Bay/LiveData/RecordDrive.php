@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\LiveData;
 
-use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Drives;
 use Lernfall\Drive\Journey;
 use Lernfall\Drive\Route;
 
 /** Drives with the scan tool recording the wheel speeds. */
-final readonly class RecordDrive implements CarAction
+final readonly class RecordDrive implements Drives
 {
     /** @param  bool  $onCode  only what lies around the moment at which a code is set is kept */
     public function __construct(public Journey $route, public bool $onCode)
@@ -30,5 +30,10 @@ final readonly class RecordDrive implements CarAction
     public function question(): string
     {
         return "{$this->rate()}.recorded";
+    }
+
+    public function isDrive(): bool
+    {
+        return true;
     }
 }

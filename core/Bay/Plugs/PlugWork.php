@@ -58,7 +58,7 @@ final readonly class PlugWork
     /** @return array<string, array{string, string, string}> channel, plug and conductor of every corroded pin, by the event that it is wiped */
     private function corroded(Car $car, string $plugId): array
     {
-        $joins = $car->state->record->asked["join $plugId"] ?? 0;
+        $joins = $car->state->record->asked[(new Join($plugId))->question()] ?? 0;
         $pins = [];
         foreach (self::plugs($car->vehicle, $plugId) as [$channel, $plug]) {
             foreach ($plug->contacts as $conductor => $contact) {

@@ -224,7 +224,7 @@ final readonly class HypothesisSet
         [$fit, $estimate] = $this->likelihood->of(
             $branch->prediction, $step->observation, $way->estimate(), $this->hypotheses->all[$way->hypothesis]->graded ? $strengths : null, $this->earlier($way, $this->asked($action), $this->shown, $branch->prediction),
         );
-        $car = $branch->prediction->refusal === null ? $branch->car->in($branch->car->state->withAsked($action->question())) : $way->car;
+        $car = $branch->prediction->refusal === null ? $this->simulator->asked($branch->car, $action) : $way->car;
 
         return new HypothesisBranch($way->hypothesis, $car, $way->turns + log($branch->weight), $way->fit + $fit, [$step->number => $branch->prediction] + $way->predictions, $estimate);
     }
