@@ -9,6 +9,15 @@ export default tseslint.config(
     jsxA11y.flatConfigs.recommended,
     {
         rules: {
+            // numbers and dates are written by words/reader.ts as the reader writes them
+            'no-restricted-syntax': [
+                'error',
+                {
+                    selector:
+                        'CallExpression > MemberExpression[property.name=/^(toFixed|toPrecision|toLocaleString|toLocaleDateString|toLocaleTimeString)$/]',
+                    message: 'Use words/reader.ts or words/number.ts.',
+                },
+            ],
             // properties of our own components are not attributes of an element
             'jsx-a11y/aria-role': ['error', { ignoreNonDOM: true }],
             'jsx-a11y/no-autofocus': ['error', { ignoreNonDOM: true }],
@@ -16,4 +25,5 @@ export default tseslint.config(
             'jsx-a11y/no-noninteractive-tabindex': 'off',
         },
     },
+    { files: ['resources/js/words/{reader,number}.ts'], rules: { 'no-restricted-syntax': 'off' } },
 );

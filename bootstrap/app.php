@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Answers;
+use App\Http\ReadersLanguage;
 use App\Http\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,6 +20,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class); // same-origin site; see stand-ins.php
         $middleware->remove(ConvertEmptyStringsToNull::class); // an empty text in an action is a text
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(ReadersLanguage::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

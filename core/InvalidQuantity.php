@@ -6,42 +6,52 @@ namespace Lernfall;
 
 use DomainException;
 
-/** A physical value that cannot be. It names the quantity as the constructor does, its unit included. */
+/**
+ * A physical value that cannot be. It names the quantity as the constructor does, its unit included; the message is a key
+ * with parameters.
+ */
 final class InvalidQuantity extends DomainException implements LernfallException
 {
-    private function __construct(public readonly string $quantity, public readonly string $expected, public readonly float|int $found)
+    /** @param  array<string, string|int|float>  $parameters */
+    private function __construct(public readonly string $quantity, public readonly string $messageKey, public readonly array $parameters)
     {
-        parent::__construct("expected $expected for $quantity, found ".(is_nan((float) $found) ? 'no number' : (string) $found));
+        parent::__construct($messageKey.' '.json_encode($parameters, JSON_PARTIAL_OUTPUT_ON_ERROR));
     }
 
     public static function notPositive(string $quantity, float|int $found): self
     {
-        return new self($quantity, 'a number above 0', $found);
+        return self::because('above', $quantity, $found, ['limit' => 0]);
     }
 
     public static function negative(string $quantity, float|int $found): self
     {
-        return new self($quantity, 'a number not below 0', $found);
+        return self::because('not-below', $quantity, $found, ['limit' => 0]);
     }
 
     public static function below(string $quantity, float|int $found, float|int $least): self
     {
-        return new self($quantity, "a number not below $least", $found);
+        return self::because('not-below', $quantity, $found, ['limit' => $least]);
     }
 
     public static function outside(string $quantity, float|int $found, float|int $least, float|int $greatest): self
     {
-        return new self($quantity, "a number from $least to $greatest", $found);
+        return self::because('within', $quantity, $found, ['least' => $least, 'greatest' => $greatest]);
     }
 
     /** @param  list<float>  $known */
     public static function notKnown(string $quantity, float|int $found, array $known): self
     {
-        return new self($quantity, 'one of '.implode(', ', $known), $found);
+        return self::because('known', $quantity, $found, ['choices' => implode(', ', $known)]);
     }
 
     public static function notAbove(string $quantity, float|int $found, float|int $other): self
     {
-        return new self($quantity, "a number above $other", $found);
+        return self::because('above', $quantity, $found, ['limit' => $other]);
+    }
+
+    /** @param  array<string, string|int|float>  $parameters */
+    private static function because(string $expected, string $quantity, float|int $found, array $parameters): self
+    {
+        return new self($quantity, "quantity.$expected", ['quantity' => $quantity, 'found' => $found] + $parameters);
     }
 }

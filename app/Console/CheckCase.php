@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Documents\Complaint;
 use App\Documents\ContentLibrary;
 use App\Documents\JsonFile;
 use App\Documents\SchemaCheck;
@@ -30,7 +31,7 @@ final class CheckCase extends Command
             $document = $library->caseReader()->read($content);
             $schemas->check($content, 'case');
         } catch (InvalidDocument $invalid) {
-            $this->getOutput()->getErrorStyle()->writeln("$file: ".$invalid->getMessage());
+            $this->getOutput()->getErrorStyle()->writeln("$file: ".Complaint::of($invalid));
 
             return self::INVALID_INPUT;
         }

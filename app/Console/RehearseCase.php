@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Documents\Complaint;
 use App\Documents\ContentLibrary;
 use App\Documents\JsonFile;
 use App\Documents\SchemaCheck;
@@ -42,7 +43,7 @@ final class RehearseCase extends Command
             $script = Script::read($scriptDocument);
             $schemas->check($scriptDocument, 'script');
         } catch (InvalidDocument $invalid) {
-            return $this->refuse("$file: ".$invalid->getMessage());
+            return $this->refuse("$file: ".Complaint::of($invalid));
         }
         $ideal = $this->option('ideal') === true;
         $simulator = $ideal ? $library->simulator()->ideal() : $library->simulator();

@@ -13,7 +13,7 @@ use Lernfall\Bay\Contract\ObservedTrace;
 /** An observation in one line for a terminal. */
 final readonly class SpokenObservation
 {
-    private const UNITS = ['ohms' => 'Ω', 'volts' => 'V', 'hertz' => 'Hz', 'metres' => 'm', 'metresPerSecond' => 'm/s'];
+    private const UNITS = ['ohms' => 'Ω', 'volts' => 'V', 'amperes' => 'A', 'seconds' => 's', 'hertz' => 'Hz', 'metres' => 'm', 'metresPerSecond' => 'm/s'];
 
     /** Words that go without saying. */
     private const SILENT = ['absent'];
@@ -44,6 +44,6 @@ final readonly class SpokenObservation
     {
         $decimals = $number->resolution > 0.0 ? max(0, (int) ceil(-log10($number->resolution) - 1e-9)) : 0;
 
-        return $number->overload ? 'overload' : number_format($number->si, $decimals, '.', ' ').' '.self::UNITS[$number->unit];
+        return $number->overload ? 'overload' : Strings::number($number->si, $decimals, ' ').' '.self::UNITS[$number->unit];
     }
 }

@@ -21,14 +21,14 @@ final readonly class JsonFile
     {
         $text = is_file($path) ? file_get_contents($path) : false;
         if ($text === false) {
-            throw InvalidDocument::because('', "there is no file '$path' that can be read");
+            throw InvalidDocument::because('', 'document.no-file', ['file' => $path]);
         }
         try {
             $document = json_decode($text, true, self::GREATEST_DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException $error) {
-            throw InvalidDocument::because('', "'$path' is not JSON (".$error->getMessage().')');
+            throw InvalidDocument::because('', 'document.not-json', ['file' => $path, 'why' => $error->getMessage()]);
         }
 
-        return is_array($document) ? $document : throw InvalidDocument::expected('', 'an object', $document);
+        return is_array($document) ? $document : throw InvalidDocument::expected('', 'object', $document);
     }
 }

@@ -30,7 +30,7 @@ final readonly class SchemaCheck
             $deepest = $this->deepest($error);
             $pointer = implode('', array_map(static fn (int|string $part): string => "/$part", $deepest->data()->fullPath()));
 
-            throw InvalidDocument::because($pointer, (new ErrorFormatter)->formatErrorMessage($deepest));
+            throw InvalidDocument::because($pointer, 'document.schema', ['why' => (new ErrorFormatter)->formatErrorMessage($deepest)]);
         }
     }
 

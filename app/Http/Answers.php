@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Documents\Complaint;
 use App\Strings;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
@@ -26,7 +27,7 @@ final readonly class Answers
         ));
         $exceptions->render(static fn (InvalidDocument $invalid): JsonResponse => self::field(
             str_replace('/', '.', ltrim($invalid->pointer, '/')),
-            $invalid->detail,
+            Complaint::detail($invalid),
         ));
         $exceptions->render(static fn (AuthenticationException $error): JsonResponse => self::plain('error.signed-out', 401));
         $exceptions->render(static fn (AccessDeniedHttpException|AuthorizationException $error): JsonResponse => self::plain('error.forbidden', 403));

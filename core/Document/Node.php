@@ -40,7 +40,7 @@ final readonly class Node
     {
         $pointer = $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $name);
         if (! is_array($this->value) || ! array_key_exists($name, $this->value)) {
-            throw InvalidDocument::missing($pointer, 'an entry');
+            throw InvalidDocument::missing($pointer);
         }
 
         return new self($this->value[$name], $pointer);
@@ -52,28 +52,28 @@ final readonly class Node
 
         return is_int($node->value) || is_float($node->value)
             ? (float) $node->value
-            : throw InvalidDocument::expected($node->pointer, 'a number', $node->value);
+            : throw InvalidDocument::expected($node->pointer, 'number', $node->value);
     }
 
     public function int(string|int $name): int
     {
         $node = $this->at($name);
 
-        return is_int($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'a whole number', $node->value);
+        return is_int($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'whole-number', $node->value);
     }
 
     public function bool(string|int $name): bool
     {
         $node = $this->at($name);
 
-        return is_bool($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'true or false', $node->value);
+        return is_bool($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'true-or-false', $node->value);
     }
 
     public function text(string|int $name): string
     {
         $node = $this->at($name);
 
-        return is_string($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'a text', $node->value);
+        return is_string($node->value) ? $node->value : throw InvalidDocument::expected($node->pointer, 'text', $node->value);
     }
 
     /** @return array<array-key, self> the entries of an object or list */
@@ -81,7 +81,7 @@ final readonly class Node
     {
         $node = $this->at($name);
         if (! is_array($node->value)) {
-            throw InvalidDocument::expected($node->pointer, 'a list or an object', $node->value);
+            throw InvalidDocument::expected($node->pointer, 'list-or-object', $node->value);
         }
         $entries = [];
         foreach (array_keys($node->value) as $key) {
@@ -95,7 +95,7 @@ final readonly class Node
     public function items(): array
     {
         if (! is_array($this->value)) {
-            throw InvalidDocument::expected($this->pointer, 'a list or an object', $this->value);
+            throw InvalidDocument::expected($this->pointer, 'list-or-object', $this->value);
         }
 
         return array_combine(array_keys($this->value), array_map($this->at(...), array_keys($this->value)));
@@ -113,7 +113,7 @@ final readonly class Node
     public function textsByName(): array
     {
         $texts = [];
-        foreach (is_array($this->value) ? array_keys($this->value) : throw $this->wrong('an object') as $key) {
+        foreach (is_array($this->value) ? array_keys($this->value) : throw $this->wrong('object') as $key) {
             $texts[$key] = $this->text($key);
         }
 
@@ -124,9 +124,9 @@ final readonly class Node
     public function ints(string|int $name): array
     {
         $list = $this->at($name);
-        $numbers = is_array($list->value) ? array_values($list->value) : throw $list->wrong('a list of whole numbers');
+        $numbers = is_array($list->value) ? array_values($list->value) : throw $list->wrong('whole-numbers');
 
-        return array_filter($numbers, is_int(...)) === $numbers ? $numbers : throw $list->wrong('a list of whole numbers');
+        return array_filter($numbers, is_int(...)) === $numbers ? $numbers : throw $list->wrong('whole-numbers');
     }
 
     public function isNull(string|int $name): bool
@@ -142,8 +142,8 @@ final readonly class Node
      */
     public function choice(string $name, string $enum): BackedEnum
     {
-        return $enum::tryFrom($this->text($name)) ?? throw $this->at($name)->wrong(
-            'one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases())),
+        return $enum::tryFrom($this->text($name)) ?? throw $this->at($name)->noneOf(
+            array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()),
         );
     }
 
@@ -152,7 +152,7 @@ final readonly class Node
     {
         $text = $this->text($name);
 
-        return in_array($text, $words, true) ? $text : throw $this->at($name)->wrong('one of '.implode(', ', array_filter($words, static fn (string $word): bool => $word !== '')));
+        return in_array($text, $words, true) ? $text : throw $this->at($name)->noneOf(array_filter($words, static fn (string $word): bool => $word !== ''));
     }
 
     /**
@@ -168,7 +168,7 @@ final readonly class Node
         try {
             return $build($this);
         } catch (InvalidQuantity $invalid) {
-            throw InvalidDocument::because($this->pointerOf($invalid->quantity), $invalid->getMessage());
+            throw InvalidDocument::because($this->pointerOf($invalid->quantity), $invalid->messageKey, $invalid->parameters);
         }
     }
 
@@ -190,9 +190,20 @@ final readonly class Node
         return $this->value;
     }
 
-    /** What is wrong with the value here, as an error. */
-    public function wrong(string $expected): InvalidDocument
+    /**
+     * What is wrong with the value here, as an error.
+     *
+     * @param  string  $expected  a key under "expected."
+     * @param  array<string, string|int|float>  $parameters
+     */
+    public function wrong(string $expected, array $parameters = []): InvalidDocument
     {
-        return InvalidDocument::expected($this->pointer, $expected, $this->value);
+        return InvalidDocument::expected($this->pointer, $expected, $this->value, $parameters);
+    }
+
+    /** @param  array<array-key, string|int|float>  $choices  of which the value here is none */
+    public function noneOf(array $choices): InvalidDocument
+    {
+        return $this->wrong('one-of', ['choices' => implode(', ', $choices)]);
     }
 }

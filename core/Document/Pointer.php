@@ -16,7 +16,7 @@ final readonly class Pointer
     public static function replaced(array $document, string $pointer, Node $value): array
     {
         if (! str_starts_with($pointer, '/')) {
-            throw InvalidDocument::because($value->pointer(), 'expected a JSON pointer such as /tyre/size');
+            throw InvalidDocument::because($value->pointer(), 'expected.pointer');
         }
         $keys = array_map(
             static fn (string $part): string => str_replace(['~1', '~0'], ['/', '~'], $part),
@@ -35,13 +35,13 @@ final readonly class Pointer
     {
         $key = array_shift($keys) ?? '';
         if (! array_key_exists($key, $document)) {
-            throw InvalidDocument::because($value->pointer(), "the car has no value at '$pointer'");
+            throw InvalidDocument::because($value->pointer(), 'document.no-value', ['pointer' => $pointer]);
         }
         $old = $document[$key];
         $document[$key] = match (true) {
             $keys === [] => $value->value(),
             is_array($old) => self::within($old, $keys, $pointer, $value),
-            default => throw InvalidDocument::because($value->pointer(), "the car has no value at '$pointer'"),
+            default => throw InvalidDocument::because($value->pointer(), 'document.no-value', ['pointer' => $pointer]),
         };
 
         return $document;

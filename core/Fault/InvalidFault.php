@@ -8,45 +8,46 @@ use InvalidArgumentException;
 use Lernfall\LernfallException;
 use Lernfall\Vehicle\Channel;
 
-/** A fault that this vehicle cannot have. The field says which entry of it is wrong. */
+/** A fault that this vehicle cannot have. The field says which entry of it is wrong; the message is a key with parameters. */
 final class InvalidFault extends InvalidArgumentException implements LernfallException
 {
-    private function __construct(public readonly string $field, string $message)
+    /** @param  array<string, string|int|float>  $parameters */
+    private function __construct(public readonly string $field, public readonly string $messageKey, public readonly array $parameters)
     {
-        parent::__construct($message);
+        parent::__construct("$field: $messageKey");
     }
 
     public static function unknownKind(string $kind): self
     {
-        return new self('kind', "no fault of the kind '$kind' is known");
+        return new self('kind', 'invalid-fault.unknown-kind', ['kind' => $kind]);
     }
 
     /** @param  list<string>  $known */
     public static function unknownChannel(string $channel, array $known): self
     {
-        return new self('channel', "this vehicle has no channel '$channel', only ".implode(', ', $known));
+        return new self('channel', 'invalid-fault.unknown-channel', ['channel' => $channel, 'known' => implode(', ', $known)]);
     }
 
     public static function doesNotFit(string $kind, Channel $channel): self
     {
-        $ring = $channel->wheelEnd->ring->isEncoder ? 'magnet poles' : 'teeth';
-
-        return new self('kind', "'$kind' cannot be at $channel->id, where a sensor of the kind '{$channel->sensor->technology()}' looks at $ring");
+        return new self('kind', 'invalid-fault.does-not-fit-'.($channel->wheelEnd->ring->isEncoder ? 'poles' : 'teeth'), [
+            'kind' => $kind, 'channel' => $channel->id, 'technology' => $channel->sensor->technology(),
+        ]);
     }
 
     /** @param  list<string>  $conductors */
     public static function needsConductor(string $kind, array $conductors): self
     {
-        return new self('conductor', "'$kind' sits on one conductor: ".implode(' or ', $conductors));
+        return new self('conductor', 'invalid-fault.needs-conductor', ['kind' => $kind, 'conductors' => implode(', ', $conductors)]);
     }
 
     public static function notOnThisCar(string $kindId, string $car): self
     {
-        return new self('kind', "$kindId cannot be set on the $car, which does not have the part");
+        return new self('kind', 'invalid-fault.not-on-this-car', ['kind' => $kindId, 'car' => $car]);
     }
 
     public static function outOfRange(string $kind, float $least, float $greatest, string $unit): self
     {
-        return new self('strength', "the strength of '$kind' lies between $least and $greatest ($unit)");
+        return new self('strength', 'invalid-fault.out-of-range', ['kind' => $kind, 'least' => $least, 'greatest' => $greatest, 'unit' => $unit]);
     }
 }

@@ -39,7 +39,7 @@ final readonly class CaseReader
     {
         $root = Node::root($document);
         if ($root->text('format') !== self::FORMAT) {
-            throw $root->at('format')->wrong('"'.self::FORMAT.'"');
+            throw $root->at('format')->wrong('format', ['format' => self::FORMAT]);
         }
         $vehicle = $this->vehicle($root);
 
@@ -67,7 +67,7 @@ final readonly class CaseReader
         foreach ($root->has('carValues') ? array_keys($root->entries('carValues')) : [] as $pointer) {
             $set = self::VEHICLE.$pointer;
             if ($invalid->pointer === $set || str_starts_with($invalid->pointer, "$set/")) {
-                return InvalidDocument::because($root->at('carValues')->at($pointer)->pointer(), $invalid->detail);
+                return InvalidDocument::because($root->at('carValues')->at($pointer)->pointer(), $invalid->messageKey, $invalid->parameters);
             }
         }
 
@@ -96,7 +96,7 @@ final readonly class CaseReader
         foreach (array_keys($node->items()) as $kind) {
             $factor = $node->float($kind);
             if ($kind !== 'nothing' && ! isset($this->catalogue->entries[$kind]) || $factor <= 0.0) {
-                throw $node->at($kind)->wrong('a factor above zero for a kind of fault');
+                throw $node->at($kind)->wrong('factor');
             }
             $factors[(string) $kind] = $factor;
         }
@@ -112,7 +112,7 @@ final readonly class CaseReader
         return match ($meter) {
             'true-rms' => false,
             'averaging' => true,
-            default => throw $root->at('meter')->wrong('true-rms or averaging'),
+            default => throw $root->at('meter')->wrong('meter-kind'),
         };
     }
 
@@ -122,7 +122,7 @@ final readonly class CaseReader
         $withheld = $root->has('withheld') ? $root->texts('withheld') : [];
         $tools = Rooms::procedures()->tools();
 
-        return array_diff($withheld, $tools) === [] ? $withheld : throw $root->at('withheld')->wrong('tools out of '.implode(', ', $tools));
+        return array_diff($withheld, $tools) === [] ? $withheld : throw $root->at('withheld')->wrong('out-of', ['choices' => implode(', ', $tools)]);
     }
 
     /**
@@ -151,7 +151,7 @@ final readonly class CaseReader
         return match (true) {
             is_array($policy) => $policy,
             is_string($policy) && isset($this->policies[$policy]) => $this->policies[$policy],
-            default => throw $root->at('policy')->wrong('a policy, or one of '.implode(', ', array_keys($this->policies))),
+            default => throw $root->at('policy')->wrong('policy', ['choices' => implode(', ', array_keys($this->policies))]),
         };
     }
 
@@ -161,9 +161,9 @@ final readonly class CaseReader
         if ($root->has('vehicle')) {
             $vehicle = $root->at('vehicle')->value();
 
-            return is_array($vehicle) ? $vehicle : throw $root->at('vehicle')->wrong('a vehicle');
+            return is_array($vehicle) ? $vehicle : throw $root->at('vehicle')->wrong('vehicle');
         }
-        $document = $this->vehicles[$root->text('car')] ?? throw $root->at('car')->wrong('one of '.implode(', ', array_keys($this->vehicles)));
+        $document = $this->vehicles[$root->text('car')] ?? throw $root->at('car')->noneOf(array_keys($this->vehicles));
         foreach ($root->has('carValues') ? $root->entries('carValues') : [] as $pointer => $value) {
             $document = Pointer::replaced($document, (string) $pointer, $value);
         }
@@ -176,7 +176,7 @@ final readonly class CaseReader
     {
         $faults = $this->sharing($this->faultsOf($root->at('faults'), $vehicle), $root->at('faults'));
 
-        return $faults === [] ? throw $root->at('faults')->wrong('at least one fault') : $faults;
+        return $faults === [] ? throw $root->at('faults')->wrong('a-fault') : $faults;
     }
 
     /**
@@ -198,7 +198,7 @@ final readonly class CaseReader
                     $node->has('provokedBy') ? $this->provocation($node) : null,
                 );
             } catch (InvalidFault $invalid) {
-                throw InvalidDocument::because($node->pointer().'/'.$invalid->field, $invalid->getMessage());
+                throw InvalidDocument::because($node->pointer().'/'.$invalid->field, $invalid->messageKey, $invalid->parameters);
             }
         }
 
@@ -218,7 +218,8 @@ final readonly class CaseReader
             if ($fault->provokedBy !== null && ($first[$fault->channel] ??= $fault->provokedBy) !== $fault->provokedBy) {
                 throw InvalidDocument::because(
                     $list->at($index)->pointer().'/provokedBy',
-                    "another fault at $fault->channel is provoked by '{$first[$fault->channel]->value}'; at one channel all are provoked alike",
+                    'invalid-fault.provoked-otherwise',
+                    ['channel' => $fault->channel, 'provocation' => $first[$fault->channel]->value],
                 );
             }
         }
@@ -228,8 +229,6 @@ final readonly class CaseReader
 
     private function provocation(Node $node): Provocation
     {
-        return Provocation::tryFrom($node->text('provokedBy')) ?? throw $node->at('provokedBy')->wrong(
-            'one of '.implode(', ', array_map(static fn (Provocation $one): string => $one->value, Provocation::cases())),
-        );
+        return Provocation::tryFrom($node->text('provokedBy')) ?? throw $node->at('provokedBy')->noneOf(array_column(Provocation::cases(), 'value'));
     }
 }

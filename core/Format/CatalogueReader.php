@@ -25,7 +25,7 @@ final readonly class CatalogueReader
                 $node->float('prior'),
                 $node->float('least'),
                 $node->float('greatest'),
-                $strengths === [] ? throw $node->at('strengths')->wrong('at least one strength') : $strengths,
+                $strengths === [] ? throw $node->at('strengths')->wrong('a-strength') : $strengths,
             );
         }
 

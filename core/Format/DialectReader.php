@@ -26,11 +26,11 @@ final readonly class DialectReader
         $types = $module->at('failureTypes')->textsByName();
         $known = array_map(static fn (Failure $failure): string => $failure->value, Failure::cases());
         if (array_diff(array_keys($types), $known) !== []) {
-            throw $module->at('failureTypes')->wrong('names out of '.implode(', ', $known));
+            throw $module->at('failureTypes')->wrong('out-of', ['choices' => implode(', ', $known)]);
         }
         $noted = $module->has('freezeFrame') ? $module->texts('freezeFrame') : [];
         if (array_diff($noted, self::NOTED) !== []) {
-            throw $module->at('freezeFrame')->wrong('words out of '.implode(', ', self::NOTED));
+            throw $module->at('freezeFrame')->wrong('out-of', ['choices' => implode(', ', self::NOTED)]);
         }
 
         return new CodeDialect(
@@ -51,7 +51,7 @@ final readonly class DialectReader
 
         return new WarningLamps(
             $module->texts('lampsOnFault'),
-            $out ?? throw $module->at('lampOut')->wrong('one of '.implode(', ', array_map(static fn (LampOut $one): string => $one->value, LampOut::cases()))),
+            $out ?? throw $module->at('lampOut')->noneOf(array_column(LampOut::cases(), 'value')),
             $module->has('litInSession') && $module->bool('litInSession'),
             self::alsoLost($module),
             $module->has('distributionLostFrom') ? $module->int('distributionLostFrom') : null,
@@ -63,7 +63,7 @@ final readonly class DialectReader
     {
         $lost = $module->has('alsoLost') ? $module->texts('alsoLost') : [];
         if (array_diff($lost, self::LOST) !== []) {
-            throw $module->at('alsoLost')->wrong('words out of '.implode(', ', self::LOST));
+            throw $module->at('alsoLost')->wrong('out-of', ['choices' => implode(', ', self::LOST)]);
         }
 
         return $lost;
@@ -88,7 +88,7 @@ final readonly class DialectReader
             try {
                 StandardCode::fromText($code);
             } catch (InvalidCode) {
-                throw $node->at($channel)->wrong('a code such as C0035');
+                throw $node->at($channel)->wrong('code');
             }
         }
 

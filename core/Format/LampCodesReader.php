@@ -19,7 +19,7 @@ final readonly class LampCodesReader
     public static function read(Node $node): LampCodes
     {
         if (! in_array($node->int('digits'), [1, 2], true)) {
-            throw $node->at('digits')->wrong('1 or 2');
+            throw $node->at('digits')->noneOf([1, 2]);
         }
 
         return new LampCodes(

@@ -45,7 +45,7 @@ final readonly class ObservationFormat
             $root->text('kind'),
             $values,
             $root->text('refusal') === '' ? null : $root->choice('refusal', Refusal::class),
-            array_map(static fn (string $note): Note => Note::tryFrom($note) ?? throw $root->at('notes')->wrong('notes that are known'), $root->texts('notes')),
+            array_map(static fn (string $note): Note => Note::tryFrom($note) ?? throw $root->at('notes')->wrong('known-notes'), $root->texts('notes')),
         );
     }
 

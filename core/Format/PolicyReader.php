@@ -31,20 +31,20 @@ final readonly class PolicyReader
         foreach (Marker::criterionIds() as $criterion) {
             $weights[$criterion] = $list->has($criterion) || ! in_array($criterion, self::LATER, true) ? $list->int($criterion) : 0;
             if ($weights[$criterion] < 0) {
-                throw $list->at($criterion)->wrong('no points or more');
+                throw $list->at($criterion)->wrong('points');
             }
         }
         $minutes = $node->float('diagnosisMinutes');
         $schools = $node->has('schools') ? SchoolsFormat::read($node->at('schools')) : new Schools;
         if (($weights['first-test'] > 0) !== ($schools->firstTest !== FirstTest::Free)) {
-            throw $list->wrong('points for first-test where schools/firstTest sets an order, and only there');
+            throw $list->wrong('first-test-points');
         }
 
         return $minutes > 0.0 ? new Policy(
             $weights, $minutes, self::amount($node, 'needlessRepair', self::NEEDLESS_REPAIR), self::amount($node, 'margin', self::MARGIN),
             self::demandsReading($node), self::counselPoints($node),
             $schools, self::safetyCap($node),
-        ) : throw $node->at('diagnosisMinutes')->wrong('minutes above zero');
+        ) : throw $node->at('diagnosisMinutes')->wrong('minutes');
     }
 
     /** By which rule a part may be replaced. */
@@ -53,7 +53,7 @@ final readonly class PolicyReader
         return match ($node->has('replacing') ? $node->text('replacing') : 'arithmetic') {
             'arithmetic' => false,
             'reading' => true,
-            default => throw $node->at('replacing')->wrong('arithmetic or reading'),
+            default => throw $node->at('replacing')->noneOf(['arithmetic', 'reading']),
         };
     }
 
@@ -62,7 +62,7 @@ final readonly class PolicyReader
     {
         $cap = $node->has('safetyCap') && ! $node->isNull('safetyCap') ? $node->float('safetyCap') : null;
 
-        return $cap === null || ($cap >= 0.0 && $cap <= 1.0) ? $cap : throw $node->at('safetyCap')->wrong('a share from 0 to 1');
+        return $cap === null || ($cap >= 0.0 && $cap <= 1.0) ? $cap : throw $node->at('safetyCap')->wrong('share');
     }
 
     /** @return array<string, float> by what is asked */
@@ -81,6 +81,6 @@ final readonly class PolicyReader
     {
         $amount = $otherwise !== null && ! $node->has($name) ? $otherwise : $node->float($name);
 
-        return $amount >= 0.0 ? $amount : throw $node->at($name)->wrong('nothing or more');
+        return $amount >= 0.0 ? $amount : throw $node->at($name)->wrong('nothing-or-more');
     }
 }

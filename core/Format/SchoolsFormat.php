@@ -53,7 +53,7 @@ final readonly class SchoolsFormat
     private static function one(Node $node, string $name, BackedEnum $otherwise): BackedEnum
     {
         return $node->has($name)
-            ? $otherwise::tryFrom($node->text($name)) ?? throw $node->at($name)->wrong('one of '.implode(', ', array_column($otherwise::cases(), 'value')))
+            ? $otherwise::tryFrom($node->text($name)) ?? throw $node->at($name)->noneOf(array_column($otherwise::cases(), 'value'))
             : $otherwise;
     }
 }

@@ -23,7 +23,7 @@ final readonly class Script
     {
         $root = Node::root($document);
         if ($root->text('format') !== self::FORMAT) {
-            throw $root->at('format')->wrong('"'.self::FORMAT.'"');
+            throw $root->at('format')->wrong('format', ['format' => self::FORMAT]);
         }
 
         return new self(

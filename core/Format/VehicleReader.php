@@ -66,7 +66,7 @@ final readonly class VehicleReader
     public static function from(Node $root): Vehicle
     {
         if ($root->text('format') !== self::FORMAT) {
-            throw $root->at('format')->wrong('"'.self::FORMAT.'"');
+            throw $root->at('format')->wrong('format', ['format' => self::FORMAT]);
         }
         $channels = [];
         foreach ($root->entries('channels') as $id => $node) {
@@ -129,7 +129,7 @@ final readonly class VehicleReader
         try {
             return Tyre::fromSize($node->text('size'), $node->float('rollingFactor'));
         } catch (InvalidTyreSize) {
-            throw $node->at('size')->wrong('a tyre size such as 195/55 R15');
+            throw $node->at('size')->wrong('tyre-size');
         }
     }
 
@@ -141,7 +141,7 @@ final readonly class VehicleReader
         }
         $sensor = SensorKinds::sensor($node->at('sensor'));
         if (count($conductors) !== $sensor->conductors()) {
-            throw $node->at('conductors')->wrong("{$sensor->conductors()} conductors for this sensor");
+            throw $node->at('conductors')->wrong('conductors', ['count' => $sensor->conductors()]);
         }
         $links = [];
         foreach ($node->entries('links') as $one) {
@@ -172,11 +172,11 @@ final readonly class VehicleReader
             return new Plug($name, $node->has('plugId') ? $node->text('plugId') : "$channel.$name", array_fill_keys($ids, $contact));
         }
         if ($node->text('kind') !== 'cable') {
-            throw $node->at('kind')->wrong('"plug" or "cable"');
+            throw $node->at('kind')->noneOf(['plug', 'cable']);
         }
         $gauge = $node->float('crossSectionSquareMillimetres');
         if (! in_array($gauge, WireGauge::knownSquareMillimetres(), true)) {
-            throw $node->at('crossSectionSquareMillimetres')->wrong('a cross-section of '.implode(', ', WireGauge::knownSquareMillimetres()));
+            throw $node->at('crossSectionSquareMillimetres')->noneOf(WireGauge::knownSquareMillimetres());
         }
         $wire = new Wire($node->float('lengthMetres'), WireGauge::ohmsPerMetre($gauge));
 
@@ -236,7 +236,7 @@ final readonly class VehicleReader
     private static function gapSetting(Node $node): GapSetting
     {
         return $node->has('gapSetting')
-            ? GapSetting::tryFrom($node->text('gapSetting')) ?? throw $node->at('gapSetting')->wrong('one of '.implode(', ', array_column(GapSetting::cases(), 'value')))
+            ? GapSetting::tryFrom($node->text('gapSetting')) ?? throw $node->at('gapSetting')->noneOf(array_column(GapSetting::cases(), 'value'))
             : GapSetting::Gauge;
     }
 }

@@ -28,7 +28,7 @@ final readonly class WaveformCsv
         $lines = preg_split('~\R~', trim($text));
         $lines = $lines === false ? [] : $lines;
         if (count($lines) > self::GREATEST_ROWS) {
-            throw InvalidDocument::because('', 'the file has more than '.self::GREATEST_ROWS.' lines');
+            throw InvalidDocument::because('', 'waveform.too-many-lines', ['lines' => self::GREATEST_ROWS]);
         }
         $separator = str_contains($lines[0] ?? '', ';') ? ';' : ',';
         $times = [];
@@ -39,7 +39,7 @@ final readonly class WaveformCsv
                 continue; // a header
             }
             if ($numbers === null || count($numbers) < 2 || count($numbers) > 3 || ($columns !== [] && count($numbers) !== count($columns) + 1)) {
-                throw InvalidDocument::because('/'.($index + 1), 'expected time and one or two voltages, the same on every line');
+                throw InvalidDocument::because('/'.($index + 1), 'waveform.columns');
             }
             $times[] = array_shift($numbers);
             foreach ($numbers as $column => $number) {
@@ -47,7 +47,7 @@ final readonly class WaveformCsv
             }
         }
         if (count($times) < 3 || $columns === []) {
-            throw InvalidDocument::because('', 'expected at least three lines of numbers');
+            throw InvalidDocument::because('', 'waveform.too-few-lines');
         }
 
         return new self(self::step($times), array_values($columns));
@@ -75,7 +75,7 @@ final readonly class WaveformCsv
         $step = ($times[count($times) - 1] - $times[0]) / (count($times) - 1);
         foreach (array_slice($times, 1) as $index => $time) {
             if ($step <= 0.0 || abs($time - $times[$index] - $step) > self::UNEVEN * $step + 1e-12) {
-                throw InvalidDocument::because('/'.($index + 2), 'expected time to rise in even steps');
+                throw InvalidDocument::because('/'.($index + 2), 'waveform.uneven');
             }
         }
 

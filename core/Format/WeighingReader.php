@@ -22,7 +22,7 @@ final readonly class WeighingReader
     {
         $root = Node::root($document);
         if ($root->text('format') !== self::FORMAT) {
-            throw $root->at('format')->wrong('"'.self::FORMAT.'"');
+            throw $root->at('format')->wrong('format', ['format' => self::FORMAT]);
         }
 
         return new Weighing(
@@ -48,7 +48,7 @@ final readonly class WeighingReader
     {
         $chance = $root->float($name);
 
-        return $chance > 0.0 && $chance < 1.0 ? $chance : throw $root->at($name)->wrong('a chance between 0 and 1');
+        return $chance > 0.0 && $chance < 1.0 ? $chance : throw $root->at($name)->wrong('chance');
     }
 
     /** @return array<string, float> */

@@ -30,7 +30,7 @@ final class CaseTest extends FeatureTestCase
                 ['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'provokedBy' => 'heat'], ['kind' => 'gap-large', 'channel' => 'FR', 'strength' => 0.0009, 'provokedBy' => 'wet']]],
                 'faults.1.provokedBy', 'at one channel all are provoked alike',
             ],
-            'a tool nobody has' => [['withheld' => ['wand']], 'withheld', 'tools out of meter, scope'],
+            'a tool nobody has' => [['withheld' => ['wand']], 'withheld', 'words out of meter, scope'],
             'a ring without teeth' => [['carValues' => ['/channels/FR/ring/teeth' => 0]], 'carValues.~1channels~1FR~1ring~1teeth', 'expected'],
             'a gap below nothing' => [['carValues' => ['/channels/FR/gapMillimetres' => -0.4]], 'carValues.~1channels~1FR~1gapMillimetres', 'expected'],
             'a battery the wrong way round' => [['carValues' => ['/supply/batteryVolts' => -12]], 'carValues.~1supply~1batteryVolts', 'expected a number above 0'],

@@ -11,6 +11,8 @@ use Tests\Support\Workbench;
 /** The command as a person runs it, without a database. */
 final class RehearsalTest extends TestCase
 {
+    private const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=128M'];
+
     /** @var array<string, array{int, string}> by command; the same command says the same */
     private static array $answers = [];
 
@@ -131,7 +133,7 @@ final class RehearsalTest extends TestCase
     private function artisan(string ...$arguments): array
     {
         $root = dirname(__DIR__, 2);
-        $command = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, "$root/artisan", ...$arguments]));
+        $command = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, ...self::COMPILED, "$root/artisan", ...$arguments]));
 
         return self::$answers[$command] ??= (static function () use ($root, $command): array {
             exec('cd '.escapeshellarg($root)." && $command 2>&1", $lines, $code);

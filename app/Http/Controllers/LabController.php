@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Documents\ContentLibrary;
 use App\Http\Requests\LabRequest;
 use App\Http\Resources\LabResource;
+use App\Strings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Lernfall\Fault\InvalidFault;
@@ -40,7 +41,7 @@ final readonly class LabController
         try {
             return new JsonResponse(LabResource::of((new SignalLab($this->bench(), $this->library->simulator()))->shown($request->setting())));
         } catch (InvalidFault $invalid) {
-            throw ValidationException::withMessages([$invalid->field === 'strength' ? 'strength' : 'defect' => $invalid->getMessage()]);
+            throw ValidationException::withMessages([$invalid->field === 'strength' ? 'strength' : 'defect' => Strings::text($invalid->messageKey, $invalid->parameters)]);
         }
     }
 

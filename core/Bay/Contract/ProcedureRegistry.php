@@ -84,7 +84,7 @@ final readonly class ProcedureRegistry
     /** @throws InvalidDocument */
     public function decode(Node $node): Action
     {
-        $procedure = $this->byName[$node->text('do')] ?? throw $node->at('do')->wrong('one of '.implode(', ', $this->names()));
+        $procedure = $this->byName[$node->text('do')] ?? throw $node->at('do')->noneOf($this->names());
 
         return $procedure->decode($node);
     }

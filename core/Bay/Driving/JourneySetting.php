@@ -45,7 +45,7 @@ final readonly class JourneySetting
             $stretches[] = [$one->float('kilometresPerHour') / 3.6, $one->choice('ground', Ground::class), $one->float('seconds')];
         }
 
-        return $stretches === [] ? throw $node->at('stretches')->wrong('at least one stretch') : new FreeDrive($stretches);
+        return $stretches === [] ? throw $node->at('stretches')->wrong('a-stretch') : new FreeDrive($stretches);
     }
 
     /** @throws UnfitAction */

@@ -39,7 +39,7 @@ final readonly class Meter implements Equipment
             foreach ($settings->entries('ranges') as $range) {
                 $list[] = new MeterRange($range->float(0), $range->float(1), $range->has(2) ? $range->float(2) : 0.0);
             }
-            $ranges[$function->value] = $list === [] ? throw $settings->at('ranges')->wrong('at least one range') : $list;
+            $ranges[$function->value] = $list === [] ? throw $settings->at('ranges')->wrong('a-range') : $list;
         }
 
         return new self(

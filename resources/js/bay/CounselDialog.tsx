@@ -7,6 +7,7 @@ import { Dialog } from '../ui/Dialog';
 import { points, shortMinutes } from '../words/quantities';
 import { atPlace } from '../words/place';
 import { t } from '../words/words';
+import { fixed } from '../words/reader';
 
 interface Props {
     attempt: number;
@@ -104,7 +105,7 @@ function Next({ counsel }: { counsel: Counsel }) {
                         {t('counsel.test', {
                             test: atPlace(`test.${test.id}`, test.place),
                             minutes: shortMinutes(test.minutes),
-                            bits: test.bits.toFixed(1),
+                            bits: fixed(test.bits, 1),
                         })}
                     </li>
                 ))}

@@ -5,6 +5,7 @@ import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
 import { typedNumber } from '../words/number';
 import { t } from '../words/words';
+import { digits } from '../words/reader';
 
 interface Kind {
     what: 'tyre' | 'speed' | 'copper' | 'slip';
@@ -56,7 +57,7 @@ export function Calculator({ calculator: { what, fields } }: { calculator: Kind 
                 <output className="tabular text-right">
                     {Object.entries(work.data ?? {}).map(([name, value]) => (
                         <span key={name} className="block">
-                            {t(`calculator.${name}`, { value: Number(value.toPrecision(5)) })}
+                            {t(`calculator.${name}`, { value: digits(value, 5) })}
                         </span>
                     ))}
                 </output>

@@ -5,6 +5,7 @@ import { Failed, Loading } from '../app/Loading';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { THIN_SPACE } from '../words/quantities';
 import { t } from '../words/words';
+import { fixed } from '../words/reader';
 
 /** What can be wrong, the most common first: how it is noticed, what puts it right, what only seems to. */
 export function Faults() {
@@ -77,5 +78,5 @@ function Row({ fault }: { fault: FaultPortrait }) {
 }
 
 function percent(share: number): string {
-    return `${(100 * share).toFixed(share < 0.095 ? 1 : 0)}${THIN_SPACE}%`;
+    return `${fixed(100 * share, share < 0.095 ? 1 : 0)}${THIN_SPACE}%`;
 }

@@ -7,7 +7,7 @@ import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { Button } from '../ui/Button';
 import { Paper } from '../ui/Paper';
-import { day } from '../words/quantities';
+import { day } from '../words/reader';
 import { t } from '../words/words';
 
 export function JobsPage() {

@@ -6,6 +6,8 @@ import { RangeField } from '../ui/RangeField';
 import { THIN_SPACE } from '../words/quantities';
 import { t } from '../words/words';
 import { withTechnology } from './setting';
+import { fixed, number } from '../words/reader';
+import { rounded } from '../words/number';
 
 interface Props {
     name: string;
@@ -44,7 +46,7 @@ export function LabControls({ name, options, setting, errors, onChange, onCopy }
             <div className="grid grid-cols-3 gap-x-5 gap-y-1">
                 <RangeField
                     label={t('lab.speed')}
-                    shown={`${setting.turnsPerSecond}${THIN_SPACE}/s`}
+                    shown={`${number(setting.turnsPerSecond)}${THIN_SPACE}/s`}
                     value={setting.turnsPerSecond}
                     least={-3}
                     greatest={12}
@@ -53,7 +55,7 @@ export function LabControls({ name, options, setting, errors, onChange, onCopy }
                 />
                 <RangeField
                     label={t('lab.gap')}
-                    shown={`${setting.gapMillimetres.toFixed(2)}${THIN_SPACE}mm`}
+                    shown={`${fixed(setting.gapMillimetres, 2)}${THIN_SPACE}mm`}
                     value={setting.gapMillimetres}
                     least={0.1}
                     greatest={3}
@@ -71,7 +73,7 @@ export function LabControls({ name, options, setting, errors, onChange, onCopy }
                 />
                 <RangeField
                     label={t('lab.temperature')}
-                    shown={`${setting.celsius}${THIN_SPACE}°C`}
+                    shown={`${number(setting.celsius)}${THIN_SPACE}°C`}
                     value={setting.celsius}
                     least={-30}
                     greatest={140}
@@ -86,7 +88,7 @@ export function LabControls({ name, options, setting, errors, onChange, onCopy }
                         least={2.5}
                         greatest={6}
                         step={0.1}
-                        onChange={(power) => set({ inputOhms: Number((10 ** power).toPrecision(2)) })}
+                        onChange={(power) => set({ inputOhms: rounded(10 ** power, 2) })}
                     />
                 )}
                 <SelectField
@@ -139,8 +141,8 @@ function withDefect(setting: LabSetting, defect: string): LabSetting {
 
 function load(ohms: number): string {
     return ohms >= 1e6
-        ? `${ohms / 1e6}${THIN_SPACE}MΩ`
+        ? `${number(ohms / 1e6)}${THIN_SPACE}MΩ`
         : ohms >= 1e3
-          ? `${Math.round(ohms / 100) / 10}${THIN_SPACE}kΩ`
-          : `${ohms}${THIN_SPACE}Ω`;
+          ? `${number(Math.round(ohms / 100) / 10)}${THIN_SPACE}kΩ`
+          : `${number(ohms)}${THIN_SPACE}Ω`;
 }

@@ -1,6 +1,7 @@
 import type { LabFormula } from '../api/types';
 import { THIN_SPACE } from '../words/quantities';
 import { t } from '../words/words';
+import { digits } from '../words/reader';
 
 /** The unit each number of a formula is in; what has none stands alone. */
 const UNITS: Record<string, string> = {
@@ -51,5 +52,5 @@ export function formulaText({ key, numbers }: LabFormula): string {
 }
 
 function rounded(value: number): string {
-    return String(Number(value.toPrecision(4))).replace('-', '−');
+    return digits(value, 4);
 }

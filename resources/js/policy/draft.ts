@@ -1,6 +1,7 @@
 import type { Policy } from '../api/types';
 import { typedNumber } from '../words/number';
 import { t } from '../words/words';
+import { number } from '../words/reader';
 
 type Schools = Policy['schools'];
 
@@ -33,8 +34,8 @@ export function drafted(policy: Policy): Draft {
         ),
         diagnosisMinutes: String(policy.diagnosisMinutes),
         needlessRepair: String(policy.needlessRepair),
-        margin: String(Math.round(1000 * policy.margin) / 10),
-        safetyCap: policy.safetyCap === null ? '' : String(Math.round(1000 * policy.safetyCap) / 10),
+        margin: number(Math.round(1000 * policy.margin) / 10),
+        safetyCap: policy.safetyCap === null ? '' : number(Math.round(1000 * policy.safetyCap) / 10),
         replacing: policy.replacing,
         counsel: policy.counsel,
         schools: { ...policy.schools },

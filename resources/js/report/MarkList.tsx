@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Mark, MarkSheet, Override } from '../api/types';
-import { day, points } from '../words/quantities';
+import { points } from '../words/quantities';
+import { day } from '../words/reader';
 import { t } from '../words/words';
 import { OverrideDialog } from './OverrideDialog';
 

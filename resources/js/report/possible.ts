@@ -1,5 +1,6 @@
 import type { Likely } from '../api/types';
 import { t } from '../words/words';
+import { fixed } from '../words/reader';
 
 /** Faults with their places; what sits at no corner needs no name of one. */
 export function faultNames({ faults }: Likely): string {
@@ -11,5 +12,5 @@ export function faultNames({ faults }: Likely): string {
 }
 
 export function percent(chance: number): string {
-    return `${Math.round(100 * chance)}\u202f%`;
+    return `${fixed(100 * chance, 0)}\u202f%`;
 }

@@ -1,11 +1,12 @@
 import { STRIP } from './layout';
+import { tenths } from '../ui/tenths';
 
 const OUTER = 46;
 const TEETH = [-45, -30, -15, 0, 15, 30, 45];
 
 function at(degrees: number, radius: number): string {
     const angle = (degrees * Math.PI) / 180;
-    return `${(radius * Math.cos(angle)).toFixed(1)} ${(radius * Math.sin(angle)).toFixed(1)}`;
+    return `${tenths(radius * Math.cos(angle))} ${tenths(radius * Math.sin(angle))}`;
 }
 
 /** A segment of the toothed ring, facing the sensor, and the gap in between. */

@@ -4,12 +4,13 @@ import { placed } from './place';
 import { displayed, THIN_SPACE } from './quantities';
 import { isNumber, isSeries, isTrace } from './shown';
 import { t } from './words';
+import { number } from './reader';
 
 type Written = Extract<Action, { do: 'write-reading' }>;
 
 /** A value as it stands on the card. */
 export function describeValue(written: Written): string {
-    if (written.value !== null) return `${written.value}${THIN_SPACE}${written.unit}`;
+    if (written.value !== null) return `${number(written.value)}${THIN_SPACE}${written.unit}`;
     return written.word === 'open' ? t('bay.written-open') : t(`sight.${written.word}`);
 }
 
@@ -94,13 +95,13 @@ function plugName(car: Car, plug: string): string {
 /** What a step showed, in one line. */
 export function describeObservation({ kind, values, refusal, notes }: Observation): string {
     if (refusal !== '') return t(`refusal.${refusal}`);
-    const { whole, number, word } = shownBy(kind);
+    const { whole, number: named, word } = shownBy(kind);
     const shown =
         whole?.(values) ??
         Object.entries(values)
             .flatMap(([name, value]) => {
                 if (isTrace(value) || isSeries(value)) return [];
-                if (isNumber(value)) return [`${number?.(name) ?? ''}${displayed(value, t('bay.overload'))}`];
+                if (isNumber(value)) return [`${named?.(name) ?? ''}${displayed(value, t('bay.overload'))}`];
                 return word?.(name, value) ?? [];
             })
             .join(', ');

@@ -1,8 +1,11 @@
 import type { ShownNumber } from '../api/types';
+import { fixed } from './reader';
 
 export const THIN_SPACE = '\u2009';
 
 interface Display {
+    /** In the unit shown. */
+    value: number;
     digits: string;
     unit: string;
 }
@@ -33,9 +36,10 @@ export function display(number: ShownNumber, overload: string): Display {
     const choices = PREFIXES[number.unit];
     const [, divisor, unit] =
         choices.find(([step]) => number.resolution >= step * 0.999) ?? choices[choices.length - 1]!;
-    if (number.overload) return { digits: overload, unit: number.unit === 'ohms' ? 'MΩ' : unit };
+    const value = number.si / divisor;
+    if (number.overload) return { value, digits: overload, unit: number.unit === 'ohms' ? 'MΩ' : unit };
     const decimals = Math.max(0, Math.ceil(-Math.log10(number.resolution / divisor) - 0.01));
-    return { digits: (number.si / divisor).toFixed(decimals).replace('-', '−'), unit };
+    return { value, digits: fixed(value, decimals), unit };
 }
 
 export function displayed(number: ShownNumber, overload: string): string {
@@ -66,18 +70,9 @@ export function clock(minutes: number): string {
 
 /** Minutes as a price tag shows them. */
 export function shortMinutes(minutes: number): string {
-    return `${Number.isInteger(minutes) ? minutes : minutes.toFixed(1)}${THIN_SPACE}min`;
+    return `${points(minutes)}${THIN_SPACE}min`;
 }
 
 export function points(value: number): string {
-    return Number.isInteger(value) ? String(value) : value.toFixed(1);
-}
-
-export function day(iso: string): string {
-    return new Date(iso).toLocaleDateString('en-GB', {
-        day: 'numeric',
-        month: 'short',
-        hour: '2-digit',
-        minute: '2-digit',
-    });
+    return fixed(value, Number.isInteger(value) ? 0 : 1);
 }

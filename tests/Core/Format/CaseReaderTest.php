@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\CanonicalJson;
 use Lernfall\Format\CaseReader;
 use Lernfall\Sensor\Passive\PassiveSensor;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sentences;
 use Tests\Support\Workbench;
 
 final class CaseReaderTest extends TestCase
@@ -23,7 +23,7 @@ final class CaseReaderTest extends TestCase
             'car' => [['car' => 'nobody'], "/car: expected one of harl-13, found 'nobody'"],
             'kind' => [['faults' => [['kind' => 'gremlins', 'channel' => 'FR']]], "/faults/0/kind: no fault of the kind 'gremlins' is known"],
             'channel' => [['faults' => [['kind' => 'coil-open', 'channel' => 'XX']]], "/faults/0/channel: this vehicle has no channel 'XX', only FL, FR, RL, RR"],
-            'conductor' => [['faults' => [['kind' => 'loom-open', 'channel' => 'FR']]], "/faults/0/conductor: 'loom-open' sits on one conductor: 1 or 2"],
+            'conductor' => [['faults' => [['kind' => 'loom-open', 'channel' => 'FR']]], "/faults/0/conductor: 'loom-open' sits on one conductor out of 1, 2"],
             'strength' => [['faults' => [['kind' => 'gap-large', 'channel' => 'FR', 'strength' => 1.0]]], "/faults/0/strength: the strength of 'gap-large' lies between 0.0001 and 0.004 (metres)"],
             'provocation' => [['faults' => [['kind' => 'coil-open', 'channel' => 'FR', 'provokedBy' => 'kindness']]], '/faults/0/provokedBy: expected one of '],
             'two provocations at one channel' => [
@@ -45,9 +45,7 @@ final class CaseReaderTest extends TestCase
     #[DataProvider('broken')]
     public function test_an_error_names_the_path_and_what_was_expected(array $change, string $message): void
     {
-        $this->expectException(InvalidDocument::class);
-        $this->expectExceptionMessage($message);
-        $this->reader()->read([...$this->document(), ...$change]);
+        self::assertStringStartsWith($message, Sentences::ofRefused(fn () => $this->reader()->read([...$this->document(), ...$change])));
     }
 
     public function test_a_case_can_replace_any_value_of_its_car(): void

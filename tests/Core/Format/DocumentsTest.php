@@ -16,6 +16,7 @@ use Lernfall\Format\WeighingReader;
 use Lernfall\Format\WorkshopReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sentences;
 use Tests\Support\Workbench;
 
 /** What ships reads; with any one value taken out or made nonsense of, the error names that value. */
@@ -79,15 +80,12 @@ final class DocumentsTest extends TestCase
         self::assertEquals([new RoadTest], $script->actions);
         self::assertSame('mine', Script::read(['format' => Script::FORMAT, 'seed' => 'mine', 'actions' => []])->seed);
 
-        $this->expectException(InvalidDocument::class);
-        $this->expectExceptionMessage('/actions/1/do: expected one of ');
-        Script::read(['format' => Script::FORMAT, 'actions' => [['do' => 'road-test'], ['do' => 'fly']]]);
+        self::assertStringStartsWith('/actions/1/do: expected one of ', Sentences::ofRefused(static fn () => Script::read(['format' => Script::FORMAT, 'actions' => [['do' => 'road-test'], ['do' => 'fly']]])));
     }
 
     public function test_a_script_of_another_format_is_refused(): void
     {
-        $this->expectExceptionMessage('/format: expected "lernfall-script/1", found \'other/1\'');
-        Script::read(['format' => 'other/1', 'actions' => []]);
+        self::assertSame('/format: expected "lernfall-script/1", found \'other/1\'', Sentences::ofRefused(static fn () => Script::read(['format' => 'other/1', 'actions' => []])));
     }
 
     /** The escapes and examples of RFC 6901, section 5, as far as they lead into objects and lists. */
@@ -106,25 +104,14 @@ final class DocumentsTest extends TestCase
     public function test_a_pointer_that_leads_nowhere_says_where_it_was_written(): void
     {
         foreach (['/foo/2' => "the car has no value at '/foo/2'", '/foo/0/deep' => "the car has no value at '/foo/0/deep'", 'foo' => 'expected a JSON pointer such as /tyre/size'] as $pointer => $message) {
-            try {
-                Pointer::replaced(['foo' => ['bar']], $pointer, Node::within('new', '/here'));
-                self::fail("$pointer led somewhere");
-            } catch (InvalidDocument $invalid) {
-                self::assertSame("/here: $message", $invalid->getMessage());
-            }
+            self::assertSame("/here: $message", Sentences::ofRefused(static fn () => Pointer::replaced(['foo' => ['bar']], $pointer, Node::within('new', '/here'))));
         }
     }
 
     /** @param  array<array-key, mixed>  $policy */
     private function messageOf(array $policy): string
     {
-        try {
-            PolicyReader::read(Node::root($policy));
-        } catch (InvalidDocument $invalid) {
-            return $invalid->getMessage();
-        }
-
-        return '';
+        return Sentences::ofRefused(static fn () => PolicyReader::read(Node::root($policy)));
     }
 
     private function read(string $file, mixed $document): void

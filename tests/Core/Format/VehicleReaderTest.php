@@ -7,6 +7,7 @@ namespace Tests\Core\Format;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\VehicleReader;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sentences;
 
 final class VehicleReaderTest extends TestCase
 {
@@ -15,7 +16,7 @@ final class VehicleReaderTest extends TestCase
         $document = $this->document();
         $document['channels']['FR']['ring']['teeth'] = 'many';
 
-        $this->expectExceptionObject(InvalidDocument::expected('/channels/FR/ring/teeth', 'a whole number', 'many'));
+        $this->expectExceptionObject(InvalidDocument::expected('/channels/FR/ring/teeth', 'whole-number', 'many'));
         VehicleReader::read($document);
     }
 
@@ -24,8 +25,7 @@ final class VehicleReaderTest extends TestCase
         $document = $this->document();
         $document['tyre']['size'] = 'wide';
 
-        $this->expectExceptionMessage('/tyre/size: expected a tyre size such as 195/55 R15');
-        VehicleReader::read($document);
+        self::assertStringStartsWith('/tyre/size: expected a tyre size such as 195/55 R15', Sentences::ofRefused(static fn () => VehicleReader::read($document)));
     }
 
     /** @return array<string, mixed> */

@@ -20,6 +20,7 @@ use Lernfall\Vehicle\Wire;
 use Lernfall\Vehicle\WireGauge;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sentences;
 use Tests\Support\Workbench;
 
 /** Single parts against what they are in books and standards. */
@@ -50,9 +51,7 @@ final class PartsTest extends TestCase
         rsort($sorted);
         self::assertSame($sorted, $ohms);
 
-        $this->expectException(InvalidQuantity::class);
-        $this->expectExceptionMessage('expected one of 0.35, 0.5, 0.75, 1, 1.5, 2.5 for squareMillimetres, found 3');
-        WireGauge::ohmsPerMetre(3.0);
+        self::assertSame('expected one of 0.35, 0.5, 0.75, 1, 1.5, 2.5 for squareMillimetres, found 3', Sentences::ofRefused(static fn () => WireGauge::ohmsPerMetre(3.0)));
     }
 
     public function test_a_wire_adds_what_its_broken_strands_add_and_keeps_its_leaks(): void

@@ -11,6 +11,7 @@ import { t } from '../../words/words';
 import { BigReading } from '../BigReading';
 import type { PanelProps, Room } from '../room';
 import { WriteDown } from '../WriteDown';
+import { number } from '../../words/reader';
 
 type Clamp = Extract<Action, { do: 'clamp-current' }>;
 
@@ -102,7 +103,7 @@ function setting({ fullScale, zeroed }: Clamp): string {
 }
 
 function rangeName(fullScale: number): string {
-    return `${fullScale}${THIN_SPACE}A`;
+    return `${number(fullScale)}${THIN_SPACE}A`;
 }
 
 export const room: Room = {

@@ -1,9 +1,10 @@
 import type { Attempt, ShownNumber } from '../../api/types';
-import { display, displayed } from '../../words/quantities';
+import { display, displayed, THIN_SPACE } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
 import { BigReading } from '../BigReading';
 import type { lastOf } from '../../words/card';
+import { digits } from '../../words/reader';
 
 type Reading = NonNullable<ReturnType<typeof lastOf<'measure'>>>;
 
@@ -75,6 +76,8 @@ const UNITS: Record<Reading['action']['function'], ShownNumber['unit']> = {
     hertz: 'hertz',
 };
 
+const RANGE_DIGITS = 6;
+
 /** A range by its full scale, with the unit its display shows there. */
 export function rangeName(
     meter: Attempt['meter'],
@@ -82,9 +85,9 @@ export function rangeName(
     fullScale: number,
 ): string {
     const range = meter.ranges[name]?.find((one) => one.fullScale === fullScale);
-    const { digits, unit } = display(
+    const { value, unit } = display(
         { unit: UNITS[name], si: fullScale, resolution: range?.resolution ?? 1, overload: false },
         '',
     );
-    return `${Number(digits)}\u2009${unit}`;
+    return `${digits(value, RANGE_DIGITS)}${THIN_SPACE}${unit}`;
 }

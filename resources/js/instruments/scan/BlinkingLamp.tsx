@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { t } from '../../words/words';
+import { fixed } from '../../words/reader';
 
 const STILL = ['on', 'off', 'blinks'];
 /** Enough of a list to see where it begins again. */
@@ -66,7 +67,7 @@ function Strip({ seconds }: { seconds: number[] }) {
                 list: seconds
                     .map((one, index) =>
                         t(index % 2 === 0 ? 'lamp-code.lit-for' : 'lamp-code.dark-for', {
-                            seconds: one.toFixed(1),
+                            seconds: fixed(one, 1),
                         }),
                     )
                     .join(', '),

@@ -1,6 +1,8 @@
 import type { Car, Observation, ShownSeries } from '../../api/types';
 import { isNumber, isSeries } from '../../words/shown';
 import { t } from '../../words/words';
+import { fixed } from '../../words/reader';
+import { tenths } from '../../ui/tenths';
 
 const SIZE = { width: 288, height: 138, left: 26, bottom: 16, top: 8 };
 /** One for each channel: told apart by their dashes, not by colour. */
@@ -66,7 +68,7 @@ export function Recording({ car, observation: { values }, channel }: Props) {
                         points={series.steps
                             .map(
                                 (step, index) =>
-                                    `${x(index * series.secondsPerSample).toFixed(1)},${y(kmh(series, step)).toFixed(1)}`,
+                                    `${tenths(x(index * series.secondsPerSample))},${tenths(y(kmh(series, step)))}`,
                             )
                             .join(' ')}
                         strokeDasharray={dash}
@@ -80,7 +82,7 @@ export function Recording({ car, observation: { values }, channel }: Props) {
                     textAnchor="end"
                     className="tabular fill-slate-soft text-[10px]"
                 >
-                    {t('scan.seconds', { seconds: seconds.toFixed(0) })}
+                    {t('scan.seconds', { seconds: fixed(seconds, 0) })}
                 </text>
                 <text x={SIZE.left} y={SIZE.height - 3} className="tabular fill-slate-soft text-[10px]">
                     {t('bay.kmh')}
@@ -124,5 +126,5 @@ function length(series: ShownSeries | undefined): number {
 
 /** From the least to the greatest, in words for whoever does not see the lines. */
 function span(series: ShownSeries): string {
-    return `${kmh(series, Math.min(...series.steps)).toFixed(0)}–${kmh(series, Math.max(...series.steps)).toFixed(0)}`;
+    return `${fixed(kmh(series, Math.min(...series.steps)), 0)}–${fixed(kmh(series, Math.max(...series.steps)), 0)}`;
 }

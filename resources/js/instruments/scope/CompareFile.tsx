@@ -4,6 +4,7 @@ import { api, taken } from '../../api/client';
 import { THIN_SPACE } from '../../words/quantities';
 import { t } from '../../words/words';
 import { ScopeScreen } from './ScopeScreen';
+import { digits, precisely } from '../../words/reader';
 
 const NO_CURSORS: [number, number] = [0, 1];
 
@@ -14,7 +15,7 @@ export function CompareFile() {
         mutationFn: async (file: File) =>
             taken(api.POST('/api/waveforms', { body: { csv: await file.text() } })),
     });
-    const volts = (value: number) => `${Number((value * 1000).toPrecision(4))}${THIN_SPACE}mV`;
+    const volts = (value: number) => `${digits(value * 1000, 4)}${THIN_SPACE}mV`;
     return (
         <details>
             <summary className="cursor-pointer">{t('waveform.compare')}</summary>
@@ -38,7 +39,7 @@ export function CompareFile() {
                                 value={
                                     input.hertz === null
                                         ? t('waveform.none')
-                                        : `${input.hertz.toPrecision(4)}${THIN_SPACE}Hz`
+                                        : `${precisely(input.hertz, 4)}${THIN_SPACE}Hz`
                                 }
                             />
                             <Figure name={t('waveform.swing')} value={volts(input.peakToPeakVolts)} />

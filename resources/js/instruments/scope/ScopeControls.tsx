@@ -2,6 +2,7 @@ import { Choice } from '../../ui/Choice';
 import { SelectField, TextField } from '../../ui/Field';
 import { THIN_SPACE } from '../../words/quantities';
 import { t } from '../../words/words';
+import { fixed, number } from '../../words/reader';
 
 export interface Knobs {
     time: string;
@@ -24,8 +25,10 @@ const TIMES = [0.0001, 0.0002, 0.0005, 0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.
 const VOLTS = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10];
 
 function scaled(value: number, unit: string): string {
-    if (value < 0.001) return `${Math.round(value * 1e6)}${THIN_SPACE}µ${unit}`;
-    return value < 1 ? `${Math.round(value * 1e3)}${THIN_SPACE}m${unit}` : `${value}${THIN_SPACE}${unit}`;
+    if (value < 0.001) return `${fixed(value * 1e6, 0)}${THIN_SPACE}µ${unit}`;
+    return value < 1
+        ? `${fixed(value * 1e3, 0)}${THIN_SPACE}m${unit}`
+        : `${number(value)}${THIN_SPACE}${unit}`;
 }
 
 const steps = (values: number[], unit: string) =>

@@ -10,6 +10,7 @@ import type { Bay } from '../../bay/useBay';
 import { WriteDown } from '../WriteDown';
 import { ScopeScreen } from './ScopeScreen';
 import { saveCsv } from './saveCsv';
+import { fixed, precisely } from '../../words/reader';
 
 interface Props {
     step: StepOf<'capture'>;
@@ -103,9 +104,9 @@ function Cursors({ trace, cursors, onMove }: CursorsProps) {
             <p className="flex justify-between">
                 <span className="text-slate-soft">{t('scope.between')}</span>
                 <span className="tabular text-reading">
-                    {(seconds * 1000).toPrecision(4)}
-                    {THIN_SPACE}ms · {seconds > 0 ? (1 / seconds).toPrecision(4) : '–'}
-                    {THIN_SPACE}Hz · {((volts[1]! - volts[0]!) * 1000).toFixed(0)}
+                    {precisely(seconds * 1000, 4)}
+                    {THIN_SPACE}ms · {seconds > 0 ? precisely(1 / seconds, 4) : '–'}
+                    {THIN_SPACE}Hz · {fixed((volts[1]! - volts[0]!) * 1000, 0)}
                     {THIN_SPACE}mV
                 </span>
             </p>

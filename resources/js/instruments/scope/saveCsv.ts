@@ -1,4 +1,5 @@
 import type { ShownTrace } from '../../api/types';
+import { rounded } from '../../words/number';
 
 /** Offers the traces as a CSV file (RFC 4180): time in seconds, then volts for each input. */
 export function saveCsv(name: string, traces: ShownTrace[]): void {
@@ -8,7 +9,7 @@ export function saveCsv(name: string, traces: ShownTrace[]): void {
             sample * traces[0]!.secondsPerSample,
             ...traces.map((trace) => (trace.steps[sample] ?? 0) * trace.voltsPerStep),
         ]
-            .map((value) => Number(value.toPrecision(9)))
+            .map((value) => rounded(value, 9))
             .join(','),
     );
     const link = document.createElement('a');

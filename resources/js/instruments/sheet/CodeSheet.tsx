@@ -1,6 +1,7 @@
 import type { Car, DataSheet } from '../../api/types';
 import { t } from '../../words/words';
 import { WHOLE_CAR } from '../../words/card';
+import { fixed } from '../../words/reader';
 
 /** What the codes of a corner mean, and how the module is brought to tell them. */
 export function CodeSheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: string }) {
@@ -81,8 +82,8 @@ function steps({
             : [
                   t('sheet.check-mode', { times: check.presses, seconds: check.withinSeconds }),
                   t('sheet.check-drive', {
-                      level: check.levelKilometresPerHour.toFixed(1),
-                      steady: check.steadyKilometresPerHour.toFixed(0),
+                      level: fixed(check.levelKilometresPerHour, 1),
+                      steady: fixed(check.steadyKilometresPerHour, 0),
                   }),
                   t('sheet.check-ends', { times: check.leavesAfterPresses }),
               ]),

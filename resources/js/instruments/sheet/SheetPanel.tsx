@@ -6,6 +6,7 @@ import { CodeSheet } from './CodeSheet';
 import { PartPlaces } from './PartPlaces';
 import type { PanelProps } from '../room';
 import { WiringDiagram } from './WiringDiagram';
+import { number } from '../../words/reader';
 
 /** The maker's sheet, once it has been looked up. */
 export function SheetPanel({ attempt, channel, busy, onAct }: PanelProps) {
@@ -89,8 +90,9 @@ function blanks({ technology, values }: DataSheet['axles'][number]): string[] {
 }
 
 function range({ least, greatest, unit }: DataSheet['axles'][number]['values'][number]): string {
-    if (greatest === null) return t('nominal.at-least', { value: `${least}${THIN_SPACE}${unit}` });
-    return `${least === greatest ? least : `${least}–${greatest}`}${THIN_SPACE}${unit}`;
+    const written = (value: number | null) => (value === null ? '' : number(value));
+    if (greatest === null) return t('nominal.at-least', { value: `${written(least)}${THIN_SPACE}${unit}` });
+    return `${least === greatest ? written(least) : `${written(least)}–${written(greatest)}`}${THIN_SPACE}${unit}`;
 }
 
 function Value({ name, value }: { name: string; value: string }) {

@@ -1,0 +1,58 @@
+/** Catalogues of words by language; a new one needs no more than its file. */
+const FILES = import.meta.glob<Record<string, string>>('../../lang/*.json', {
+    eager: true,
+    import: 'default',
+});
+
+export const CATALOGUES = Object.fromEntries(
+    Object.entries(FILES).map(([path, words]) => [path.replace(/^.*\/|\.json$/g, ''), words]),
+);
+
+export const FALLBACK = 'en';
+
+/** The first language the reader asks for that there is a catalogue of. */
+export const LANGUAGE =
+    navigator.languages.map((one) => one.split('-')[0]!.toLowerCase()).find((one) => one in CATALOGUES) ??
+    FALLBACK;
+
+/** How dates and numbers are written in that language. */
+const FORMATS = CATALOGUES[LANGUAGE]?.['locale.formats'] ?? LANGUAGE;
+
+const formats = new Map<string, Intl.NumberFormat>();
+
+function written(value: number, options: Intl.NumberFormatOptions): string {
+    const name = JSON.stringify(options);
+    const format = formats.get(name) ?? new Intl.NumberFormat(FORMATS, { useGrouping: false, ...options });
+    formats.set(name, format);
+    return format.format(value).replace('-', '−');
+}
+
+/** With as many decimals as it has. */
+export function number(value: number): string {
+    return written(value, { maximumFractionDigits: 20 });
+}
+
+/** With just so many decimals. */
+export function fixed(value: number, decimals: number): string {
+    return written(value, { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
+}
+
+/** To so many digits that count; zeros at the end are left away. */
+export function digits(value: number, count: number): string {
+    return written(value, { maximumSignificantDigits: count });
+}
+
+/** To so many digits that count, zeros at the end included. */
+export function precisely(value: number, count: number): string {
+    return written(value, { minimumSignificantDigits: count, maximumSignificantDigits: count });
+}
+
+/** Day and time of day. */
+export function day(iso: string): string {
+    return new Date(iso).toLocaleDateString(FORMATS, {
+        day: 'numeric',
+        month: 'short',
+        hour: '2-digit',
+        minute: '2-digit',
+    });
+}
