@@ -1,15 +1,24 @@
-import { useState } from 'react';
-import { Refused } from '../api/client';
+import { z } from 'zod';
 import type { Action, Attempt } from '../api/types';
 import { describeSource, describeValue } from '../words/describe';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { SelectField } from '../ui/Field';
+import { useCheckedForm } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 import { stepsOf, WHOLE_CAR } from '../words/card';
 import type { Bay } from './useBay';
 
 type Cause = Extract<Action, { do: 'name-cause' }>;
+
+const cause = z.object({
+    channel: z.string(),
+    station: z.string(),
+    defect: z.string().min(1, { error: () => t('write.defect-missing') }),
+    expects: z.string(),
+    /** Numbers of steps, as a form carries them. */
+    supports: z.array(z.string()),
+});
 
 interface Props {
     attempt: Attempt;
@@ -30,38 +39,31 @@ export function CauseDialog({ attempt, channel, station, open, onClose, act }: P
 }
 
 function CauseForm({ attempt, channel, station: chosen, onClose, act }: Omit<Props, 'open'>) {
-    const [corner, setCorner] = useState(channel);
-    const [station, setStation] = useState(chosen);
-    const [defect, setDefect] = useState('');
-    const [expects, setExpects] = useState<Cause['expects']>('code-stays-away');
-    const [supports, setSupports] = useState<number[]>([]);
-    const [errors, setErrors] = useState<Record<string, string>>({});
-    const readings = [...stepsOf(attempt.steps, 'write-reading')];
+    const form = useCheckedForm(cause, {
+        channel,
+        station: chosen,
+        defect: '',
+        expects: 'code-stays-away',
+        supports: [],
+    });
+    const station = form.watch('station');
+    const readings = stepsOf(attempt.steps, 'write-reading');
 
-    const write = async () => {
-        if (defect === '') return setErrors({ defect: t('write.defect-missing') });
+    const write = async (named: z.output<typeof cause>) => {
         try {
-            await act({ do: 'name-cause', channel: corner, station, defect, supports, expects });
+            await act({ do: 'name-cause', ...named, supports: named.supports.map(Number) } as Cause);
             onClose();
         } catch (error) {
-            setErrors(error instanceof Refused ? error.fields : {});
+            form.refused(error);
         }
     };
 
     return (
-        <form
-            className="flex flex-col gap-3"
-            onSubmit={(event) => {
-                event.preventDefault();
-                void write();
-            }}
-        >
+        <form className="flex flex-col gap-3" onSubmit={form.sending(write)}>
             <div className="grid grid-cols-2 gap-3">
                 <SelectField
                     label={t('bench.corner')}
-                    value={corner}
-                    onChange={(event) => setCorner(event.target.value)}
-                    error={errors.channel}
+                    {...form.field('channel')}
                     options={[...attempt.car.channels.map((one) => one.id), WHOLE_CAR].map((one) => ({
                         value: one,
                         label: one === WHOLE_CAR ? t('bench.whole-car') : t(`channel.${one}`),
@@ -69,11 +71,10 @@ function CauseForm({ attempt, channel, station: chosen, onClose, act }: Omit<Pro
                 />
                 <SelectField
                     label={t('bay.cause-place')}
-                    value={station}
-                    error={errors.station}
+                    {...form.field('station')}
                     onChange={(event) => {
-                        setStation(event.target.value);
-                        setDefect('');
+                        form.setValue('station', event.target.value);
+                        form.setValue('defect', '');
                     }}
                     options={Object.keys(attempt.defects).map((one) => ({
                         value: one,
@@ -83,9 +84,7 @@ function CauseForm({ attempt, channel, station: chosen, onClose, act }: Omit<Pro
             </div>
             <SelectField
                 label={t('bay.cause-defect')}
-                value={defect}
-                error={errors.defect}
-                onChange={(event) => setDefect(event.target.value)}
+                {...form.field('defect')}
                 options={[
                     { value: '', label: '–' },
                     ...(attempt.defects[station] ?? []).map((one) => ({
@@ -99,17 +98,7 @@ function CauseForm({ attempt, channel, station: chosen, onClose, act }: Omit<Pro
                 {readings.length === 0 && <p>{t('bay.no-support')}</p>}
                 {readings.map((step) => (
                     <label key={step.number} className="flex items-baseline gap-2 border-b border-rule py-1">
-                        <input
-                            type="checkbox"
-                            checked={supports.includes(step.number)}
-                            onChange={(event) =>
-                                setSupports(
-                                    event.target.checked
-                                        ? [...supports, step.number]
-                                        : supports.filter((one) => one !== step.number),
-                                )
-                            }
-                        />
+                        <input type="checkbox" value={step.number} {...form.register('supports')} />
                         <span>
                             <span className={step.action.value === null ? '' : 'tabular'}>
                                 {describeValue(step.action)}
@@ -124,8 +113,7 @@ function CauseForm({ attempt, channel, station: chosen, onClose, act }: Omit<Pro
             </fieldset>
             <SelectField
                 label={t('bay.cause-expect')}
-                value={expects}
-                onChange={(event) => setExpects(event.target.value as Cause['expects'])}
+                {...form.field('expects')}
                 options={attempt.expectations.map((one) => ({ value: one, label: t(`expects.${one}`) }))}
             />
             <Button kind="main" type="submit">

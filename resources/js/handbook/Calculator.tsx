@@ -1,11 +1,12 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, Refused, taken } from '../api/client';
+import { z } from 'zod';
+import { api, taken } from '../api/client';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
+import { useCheckedForm } from '../ui/useCheckedForm';
 import { typedNumber } from '../words/number';
 import { t } from '../words/words';
-import { digits } from '../words/reader';
+import { digits, number } from '../words/reader';
 
 interface Kind {
     what: 'tyre' | 'speed' | 'copper' | 'slip';
@@ -20,34 +21,38 @@ export const CALCULATORS: Kind[] = [
     { what: 'slip', fields: { vehicleKilometresPerHour: '50', wheelKilometresPerHour: '45' } },
 ];
 
+const texts = z.record(z.string(), z.string());
+
+/** What stands in the fields at first, its numbers as the reader writes them. */
+function localised(fields: Record<string, string>): Record<string, string> {
+    return Object.fromEntries(
+        Object.entries(fields).map(([field, text]) => {
+            const value = typedNumber(text);
+            return [field, value === null ? text : number(value)];
+        }),
+    );
+}
+
 /** One calculator: its fields, its formula, its result. The computing is done where the bay's is. */
 export function Calculator({ calculator: { what, fields } }: { calculator: Kind }) {
-    const [values, setValues] = useState(fields);
+    const form = useCheckedForm(texts, localised(fields));
     const work = useMutation({
-        mutationFn: () => taken(api.POST('/api/calculations', { body: { what, ...sent(values) } })),
+        mutationFn: (values: Record<string, string>) =>
+            taken(api.POST('/api/calculations', { body: { what, ...sent(values) } })),
+        onError: form.refused,
     });
-    const errors = work.error instanceof Refused ? work.error.fields : {};
 
     return (
         <form
             aria-label={t(`calculator.${what}`)}
             className="rounded-part border border-floor-deep bg-bench p-3"
-            onSubmit={(event) => {
-                event.preventDefault();
-                work.mutate();
-            }}
+            onSubmit={form.sending((values) => work.mutate(values))}
         >
             <h3>{t(`calculator.${what}`)}</h3>
             <p className="mb-2 text-small text-ink-soft">{t(`formula.${what}`)}</p>
             <div className="grid grid-cols-2 gap-2">
                 {Object.keys(fields).map((field) => (
-                    <TextField
-                        key={field}
-                        label={t(`calculator.${field}`)}
-                        value={values[field]}
-                        error={errors[field]}
-                        onChange={(event) => setValues({ ...values, [field]: event.target.value })}
-                    />
+                    <TextField key={field} label={t(`calculator.${field}`)} {...form.field(field)} />
                 ))}
             </div>
             <div className="mt-2 flex items-center justify-between gap-3">
@@ -70,8 +75,8 @@ export function Calculator({ calculator: { what, fields } }: { calculator: Kind 
 function sent(values: Record<string, string>): Record<string, string | number> {
     return Object.fromEntries(
         Object.entries(values).map(([field, text]) => {
-            const number = typedNumber(text) ?? NaN;
-            return [field, field === 'size' || text.trim() === '' || Number.isNaN(number) ? text : number];
+            const value = field === 'size' ? null : typedNumber(text);
+            return [field, value ?? text];
         }),
     );
 }

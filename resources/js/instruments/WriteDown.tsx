@@ -1,9 +1,9 @@
-import { useState } from 'react';
-import { Refused } from '../api/client';
+import { z } from 'zod';
 import type { Action, Step } from '../api/types';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
+import { useCheckedForm } from '../ui/useCheckedForm';
 import { writtenUnits } from '../words/quantities';
 import { isNumber } from '../words/shown';
 import { t } from '../words/words';
@@ -13,6 +13,16 @@ import type { Bay } from '../bay/useBay';
 type Written = Extract<Action, { do: 'write-reading' }>;
 
 const OVERLOAD = 'open';
+
+const entry = z.object({
+    value: z.string(),
+    unit: z.string(),
+    word: z.string(),
+    judgement: z.enum(['in', 'out', 'unsure', 'says-nothing']),
+    comparedWith: z.string(),
+});
+
+const START: z.input<typeof entry> = { value: '', unit: '', word: '', judgement: 'unsure', comparedWith: '' };
 
 interface Props {
     step: Step;
@@ -27,38 +37,29 @@ interface Props {
 export function WriteDown({ step, feature, sights, act, busy }: Props) {
     const shown = step.observation.values[feature];
     const units = isNumber(shown) ? writtenUnits(shown) : [];
-    const [value, setValue] = useState('');
-    const [unit, setUnit] = useState('');
-    const [sight, setSight] = useState('');
-    const [judgement, setJudgement] = useState<Written['judgement']>('unsure');
-    const [comparedWith, setComparedWith] = useState('');
-    const [errors, setErrors] = useState<Record<string, string>>({});
-    const isOpen = unit === OVERLOAD;
+    const form = useCheckedForm(entry, START);
+    const isOpen = form.watch('unit') === OVERLOAD;
 
-    const write = async () => {
-        const parsed = typedNumber(value);
-        if (sights === undefined && !isOpen && parsed === null)
-            return setErrors({ value: t('write.value-missing') });
-        if (sights === undefined && unit === '') return setErrors({ unit: t('write.unit-missing') });
-        if (sights !== undefined && sight === '') return setErrors({ word: t('write.sight-missing') });
-        setErrors({});
+    const write = async ({ value, unit, word, judgement, comparedWith }: z.output<typeof entry>) => {
+        const seen = sights !== undefined;
+        const number = typedNumber(value);
+        if (!seen && !isOpen && number === null) return form.refuse({ value: t('write.value-missing') });
+        if (!seen && unit === '') return form.refuse({ unit: t('write.unit-missing') });
+        if (seen && word === '') return form.refuse({ word: t('write.sight-missing') });
         try {
             await act({
                 do: 'write-reading',
                 of: step.number,
                 feature,
-                value: sights === undefined && !isOpen ? parsed : null,
-                unit: sights === undefined && !isOpen ? (unit as Written['unit']) : '',
-                word: sights !== undefined ? sight : isOpen ? OVERLOAD : '',
+                value: seen || isOpen ? null : number,
+                unit: seen || isOpen ? '' : (unit as Written['unit']),
+                word: seen ? word : isOpen ? OVERLOAD : '',
                 judgement,
                 comparedWith: comparedWith.trim(),
             });
-            setValue('');
-            setSight('');
-            setComparedWith('');
-            setJudgement('unsure');
+            form.reset({ ...START, unit });
         } catch (error) {
-            setErrors(error instanceof Refused ? error.fields : { value: t('error.unexpected') });
+            form.refused(error);
         }
     };
 
@@ -66,10 +67,7 @@ export function WriteDown({ step, feature, sights, act, busy }: Props) {
         <form
             aria-label={t('bay.write-it')}
             className="flex flex-col gap-2 border-t border-slate-line pt-2"
-            onSubmit={(event) => {
-                event.preventDefault();
-                void write();
-            }}
+            onSubmit={form.sending(write)}
         >
             <p className="font-semibold">
                 {t('bay.write-it')}{' '}
@@ -83,17 +81,17 @@ export function WriteDown({ step, feature, sights, act, busy }: Props) {
                         onSlate
                         label={t('bay.value')}
                         inputMode="decimal"
-                        value={isOpen ? '' : value}
                         disabled={isOpen}
-                        error={errors.value}
-                        onChange={(event) => setValue(event.target.value)}
+                        {...form.field('value')}
                     />
                     <SelectField
                         onSlate
                         label={t('bay.unit')}
-                        value={unit}
-                        error={errors.unit}
-                        onChange={(event) => setUnit(event.target.value)}
+                        {...form.field('unit')}
+                        onChange={(event) => {
+                            form.setValue('unit', event.target.value);
+                            if (event.target.value === OVERLOAD) form.setValue('value', '');
+                        }}
                         options={[
                             { value: '', label: '–' },
                             ...units.map((one) => ({ value: one, label: one })),
@@ -105,9 +103,7 @@ export function WriteDown({ step, feature, sights, act, busy }: Props) {
                 <SelectField
                     onSlate
                     label={t('bay.what-seen')}
-                    value={sight}
-                    error={errors.word}
-                    onChange={(event) => setSight(event.target.value)}
+                    {...form.field('word')}
                     options={[
                         { value: '', label: '–' },
                         ...sights.map((one) => ({ value: one, label: t(`sight.${one}`) })),
@@ -117,9 +113,9 @@ export function WriteDown({ step, feature, sights, act, busy }: Props) {
             <Choice
                 onSlate
                 label={t('bay.judgement')}
-                value={judgement}
-                onChoose={setJudgement}
-                options={(['in', 'out', 'unsure', 'says-nothing'] as const).map((one) => ({
+                value={form.watch('judgement')}
+                onChoose={(next) => form.setValue('judgement', next)}
+                options={entry.shape.judgement.options.map((one) => ({
                     value: one,
                     label: t(`judgement.${one}`),
                 }))}
@@ -129,8 +125,7 @@ export function WriteDown({ step, feature, sights, act, busy }: Props) {
                 label={t('bay.compared')}
                 placeholder={t('write.compared-example')}
                 maxLength={120}
-                value={comparedWith}
-                onChange={(event) => setComparedWith(event.target.value)}
+                {...form.field('comparedWith')}
             />
             <Button kind="slate-main" type="submit" disabled={busy} shortcut="↵">
                 {t('bay.write')}

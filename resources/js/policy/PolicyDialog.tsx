@@ -1,10 +1,14 @@
-import { useState } from 'react';
+import { z } from 'zod';
 import type { Policy } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { SelectField, TextField } from '../ui/Field';
+import { useCheckedForm } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 import { checked, drafted, SCHOOLS, type Draft } from './draft';
+
+/** Said beside every field while it is typed, as the points have to add up. */
+const rules = z.custom<Draft>().refine((draft) => checked(draft).own !== null);
 
 interface Props {
     policy: Policy;
@@ -14,17 +18,15 @@ interface Props {
 
 /** The rules of one case, from a policy that ships or from its own: points, limits, schools. */
 export function PolicyDialog({ policy, onKeep, onClose }: Props) {
-    const [draft, setDraft] = useState<Draft>(() => drafted(policy));
-    const { own, errors, total } = checked(draft);
-    const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
+    const form = useCheckedForm(rules, drafted(policy));
+    const { own, errors, total } = checked(form.watch());
     const number = (name: 'diagnosisMinutes' | 'needlessRepair' | 'margin' | 'safetyCap') => (
         <TextField
             label={t(`policy.${name}`)}
             hint={t(`policy.${name}-hint`)}
             inputMode="decimal"
-            value={draft[name]}
+            {...form.register(name)}
             error={errors[name]}
-            onChange={(event) => change({ [name]: event.target.value })}
         />
     );
 
@@ -32,26 +34,22 @@ export function PolicyDialog({ policy, onKeep, onClose }: Props) {
         <Dialog title={t('policy.title')} open onClose={onClose}>
             <form
                 className="flex flex-col gap-3"
-                onSubmit={(event) => {
-                    event.preventDefault();
+                onSubmit={form.sending(() => {
                     if (own === null) return;
                     onKeep(own);
                     onClose();
-                }}
+                })}
             >
                 <fieldset>
                     <legend className="font-semibold">{t('policy.points', { total })}</legend>
                     <div className="grid grid-cols-3 gap-x-3 gap-y-2">
-                        {Object.entries(draft.weights).map(([criterion, points]) => (
+                        {Object.keys(policy.weights).map((criterion) => (
                             <TextField
                                 key={criterion}
                                 label={t(`criterion.${criterion}`)}
                                 inputMode="numeric"
-                                value={points}
+                                {...form.register(`weights.${criterion}`)}
                                 error={errors[criterion]}
-                                onChange={(event) =>
-                                    change({ weights: { ...draft.weights, [criterion]: event.target.value } })
-                                }
                             />
                         ))}
                     </div>
@@ -64,8 +62,7 @@ export function PolicyDialog({ policy, onKeep, onClose }: Props) {
                 </div>
                 <SelectField
                     label={t('policy.replacing')}
-                    value={draft.replacing}
-                    onChange={(event) => change({ replacing: event.target.value as Policy['replacing'] })}
+                    {...form.register('replacing')}
                     options={[
                         { value: 'arithmetic', label: t('replacing.arithmetic') },
                         { value: 'reading', label: t('replacing.reading') },
@@ -75,11 +72,8 @@ export function PolicyDialog({ policy, onKeep, onClose }: Props) {
                     <SelectField
                         key={name}
                         label={t(`school.${name}`)}
-                        value={draft.schools[name]}
+                        {...form.register(`schools.${name}`)}
                         error={errors[name]}
-                        onChange={(event) =>
-                            change({ schools: { ...draft.schools, [name]: event.target.value } })
-                        }
                         options={options.map((one) => ({ value: one, label: t(`side.${one}`) }))}
                     />
                 ))}

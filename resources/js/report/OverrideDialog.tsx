@@ -1,13 +1,11 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { api, Refused, taken } from '../api/client';
 import type { Mark, Override } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextArea, TextField } from '../ui/Field';
-import { typedNumber } from '../words/number';
+import { typed, useCheckedForm } from '../ui/useCheckedForm';
 import { points } from '../words/quantities';
 import { t } from '../words/words';
 
@@ -19,17 +17,15 @@ interface Props {
 }
 
 const decision = z.object({
-    points: z
-        .string()
-        .refine((text) => (typedNumber(text) ?? -1) >= 0, { error: () => t('override.points-wrong') }),
+    points: typed('override.points-wrong', (value) => value >= 0),
     reason: z.string(),
 });
 
 /** The instructor's own points for one criterion, with the reason; the computed ones stay beside them. */
 export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
-    const form = useForm({
-        resolver: zodResolver(decision),
-        defaultValues: { points: points(override?.points ?? mark.points), reason: override?.reason ?? '' },
+    const form = useCheckedForm(decision, {
+        points: points(override?.points ?? mark.points),
+        reason: override?.reason ?? '',
     });
     const client = useQueryClient();
     const decide = useMutation({
@@ -48,9 +44,9 @@ export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
             await client.invalidateQueries({ queryKey: ['report', attempt] });
             onClose();
         },
+        onError: (error) => error instanceof Refused && form.refuse(error.fields),
     });
     const refused = decide.error instanceof Refused ? decide.error.fields : {};
-    const wrong = form.formState.errors;
 
     return (
         <Dialog
@@ -60,9 +56,7 @@ export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
         >
             <form
                 className="flex flex-col gap-3"
-                onSubmit={(event) =>
-                    void form.handleSubmit((given) => decide.mutate(typedNumber(given.points)))(event)
-                }
+                onSubmit={form.sending((given) => decide.mutate(given.points))}
             >
                 <p className="text-ink-soft">
                     {t('override.computed', { points: points(mark.points), out_of: mark.outOf })}{' '}
@@ -71,15 +65,13 @@ export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
                 <TextField
                     label={t('override.points', { out_of: mark.outOf })}
                     inputMode="decimal"
-                    {...form.register('points')}
-                    error={wrong.points?.message ?? refused.points}
+                    {...form.field('points')}
                 />
                 <TextArea
                     label={t('override.reason')}
                     hint={t('override.reason-hint')}
                     rows={3}
-                    {...form.register('reason')}
-                    error={wrong.reason?.message ?? refused.reason}
+                    {...form.field('reason')}
                 />
                 {decide.isError && Object.keys(refused).length === 0 && (
                     <p role="alert">{decide.error.message}</p>

@@ -1,29 +1,33 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
+import { z } from 'zod';
 import { api, Refused, taken } from '../api/client';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
 import { Paper } from '../ui/Paper';
+import { useCheckedForm } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 
+/** The server says what is wrong with them. */
+const account = z.object({ name: z.string(), password: z.string() });
+
 export function SignInPage() {
-    const [name, setName] = useState('');
-    const [password, setPassword] = useState('');
+    const form = useCheckedForm(account, { name: '', password: '' });
     const [search] = useSearchParams();
     const back = search.get('back') ?? '/';
     const navigate = useNavigate();
     const queries = useQueryClient();
     const signIn = useMutation({
-        mutationFn: async () => {
+        mutationFn: async (body: z.output<typeof account>) => {
             await taken(api.GET('/api/session')); // brings a fresh token where the old one has gone
-            return taken(api.POST('/api/session', { body: { name, password } }));
+            return taken(api.POST('/api/session', { body }));
         },
         onSuccess: (user) => {
             queries.clear();
             queries.setQueryData(['session'], { user });
             void navigate(back.startsWith('/') ? back : '/', { replace: true });
         },
+        onError: (error) => error instanceof Refused && form.refuse(error.fields),
     });
     const fields = signIn.error instanceof Refused ? signIn.error.fields : {};
 
@@ -39,26 +43,19 @@ export function SignInPage() {
                     </p>
                     <form
                         className="flex flex-col gap-3"
-                        onSubmit={(event) => {
-                            event.preventDefault();
-                            signIn.mutate();
-                        }}
+                        onSubmit={form.sending((given) => signIn.mutate(given))}
                     >
                         <TextField
                             label={t('sign-in.name')}
                             autoComplete="username"
                             autoFocus
-                            value={name}
-                            error={fields.name}
-                            onChange={(event) => setName(event.target.value)}
+                            {...form.field('name')}
                         />
                         <TextField
                             label={t('sign-in.password')}
                             type="password"
                             autoComplete="current-password"
-                            value={password}
-                            error={fields.password}
-                            onChange={(event) => setPassword(event.target.value)}
+                            {...form.field('password')}
                         />
                         {signIn.error !== null && Object.keys(fields).length === 0 && (
                             <p role="alert">{signIn.error.message}</p>

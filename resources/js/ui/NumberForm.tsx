@@ -1,39 +1,51 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import { z } from 'zod';
 import { TextField } from './Field';
-import { typedNumber } from '../words/number';
-import { t } from '../words/words';
+import { typed, useCheckedForm } from './useCheckedForm';
 
-interface Props {
-    label: string;
-    start: string;
+interface Setting {
     /** Name of the setting in the action, beside which the server's message belongs. */
     field: string;
-    onNumber: (value: number, onFields: (messages: Record<string, string>) => void) => void;
+    label: string;
+    start: string;
+}
+
+interface Props<Settings extends Setting[]> {
+    name?: string;
+    settings: [...Settings];
+    /** In the order of the settings. */
+    onNumbers: (
+        values: { [Place in keyof Settings]: number },
+        onFields: (messages: Record<string, string>) => void,
+    ) => void;
     children: ReactNode;
 }
 
-/** A number that goes with an action, and what is wrong with it beside it. */
-export function NumberForm({ label, start, field, onNumber, children }: Props) {
-    const [text, setText] = useState(start);
-    const [errors, setErrors] = useState<Record<string, string>>({});
+/** The numbers that go with an action, and what is wrong with each beside it. */
+export function NumberForm<Settings extends Setting[]>({
+    name,
+    settings,
+    onNumbers,
+    children,
+}: Props<Settings>) {
+    const form = useCheckedForm(
+        z.object(Object.fromEntries(settings.map(({ field }) => [field, typed()]))),
+        Object.fromEntries(settings.map(({ field, start }) => [field, start])),
+    );
     return (
         <form
+            aria-label={name}
             className="flex items-end gap-2"
-            onSubmit={(event) => {
-                event.preventDefault();
-                const value = typedNumber(text);
-                if (value === null) setErrors({ [field]: t('write.number-missing') });
-                else onNumber(value, setErrors);
-            }}
+            onSubmit={form.sending((values) =>
+                onNumbers(
+                    settings.map(({ field }) => values[field]) as { [Place in keyof Settings]: number },
+                    form.refuse,
+                ),
+            )}
         >
-            <TextField
-                onSlate
-                label={label}
-                inputMode="decimal"
-                value={text}
-                error={errors[field]}
-                onChange={(event) => setText(event.target.value)}
-            />
+            {settings.map(({ field, label }) => (
+                <TextField key={field} onSlate label={label} inputMode="decimal" {...form.field(field)} />
+            ))}
             {children}
         </form>
     );

@@ -9,6 +9,7 @@ import { EXTENSION, stationsAt, WHOLE_CAR } from '../../words/card';
 import type { RepairKind } from '../../bay/StationActions';
 import { NumberForm } from '../../ui/NumberForm';
 import type { PanelProps } from '../room';
+import { number } from '../../words/reader';
 
 const STEPS = ['chock', 'raise', 'stand', 'lower', 'unchock'] as const;
 const REPAIRS: RepairKind[] = [
@@ -61,10 +62,8 @@ export function HandsPanel({ attempt, channel, busy, onAct, onRepair }: PanelPro
                         {t('bay.turn')}, {t(`place.${channel}`)}
                     </h3>
                     <NumberForm
-                        label={t('bay.turns')}
-                        start="0.5"
-                        field="turnsPerSecond"
-                        onNumber={(turnsPerSecond, onFields) =>
+                        settings={[{ field: 'turnsPerSecond', label: t('bay.turns'), start: number(0.5) }]}
+                        onNumbers={([turnsPerSecond], onFields) =>
                             void onAct({ do: 'turn-wheel', channel, turnsPerSecond }, onFields)
                         }
                     >

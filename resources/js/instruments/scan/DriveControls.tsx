@@ -75,10 +75,14 @@ export function DriveControls({ attempt, busy, onAct }: PanelProps) {
             </div>
             {records && route !== 'free' && (
                 <NumberForm
-                    label={`${t('bay.drive-at')} (${t('bay.kmh')})`}
-                    start="30"
-                    field="kilometresPerHour"
-                    onNumber={(kilometresPerHour, onFields) =>
+                    settings={[
+                        {
+                            field: 'kilometresPerHour',
+                            label: `${t('bay.drive-at')} (${t('bay.kmh')})`,
+                            start: '30',
+                        },
+                    ]}
+                    onNumbers={([kilometresPerHour], onFields) =>
                         void onAct({ do: 'live-speeds', kilometresPerHour }, onFields)
                     }
                 >

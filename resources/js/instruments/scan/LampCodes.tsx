@@ -1,11 +1,10 @@
-import { useState } from 'react';
+import type { ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { TextField } from '../../ui/Field';
+import { NumberForm } from '../../ui/NumberForm';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
-import { typedNumber } from '../../words/number';
 import { SmallButton } from './SmallButton';
 
 /** Bringing the lamp to blink: by the check connector and the pedal, or by switching the power. */
@@ -52,93 +51,43 @@ function Connector({ attempt, busy, onAct }: PanelProps) {
                     {t('lamp-code.parking-brake')}
                 </SmallButton>
             </div>
-            <TwoNumbers
+            <NumberForm
                 name={t('lamp-code.pedal')}
-                fields={[
+                settings={[
                     { field: 'times', label: t('lamp-code.times'), start: '' },
                     { field: 'seconds', label: t('lamp-code.seconds'), start: '' },
                 ]}
-                submit={t('lamp-code.press')}
-                busy={busy}
                 onNumbers={([times, seconds], onFields) =>
                     void onAct({ do: 'press-pedal', times: Math.round(times), seconds }, onFields)
                 }
-            />
+            >
+                <Submit busy={busy}>{t('lamp-code.press')}</Submit>
+            </NumberForm>
         </>
     );
 }
 
 function PowerSwitch({ busy, onAct }: PanelProps) {
     return (
-        <TwoNumbers
+        <NumberForm
             name={t('lamp-code.power')}
-            fields={[
+            settings={[
                 { field: 'onSeconds', label: t('lamp-code.on-for'), start: '' },
                 { field: 'offSeconds', label: t('lamp-code.off-for'), start: '' },
             ]}
-            submit={t('lamp-code.cycle')}
-            busy={busy}
             onNumbers={([onSeconds, offSeconds], onFields) =>
                 void onAct({ do: 'cycle-power', onSeconds, offSeconds }, onFields)
             }
-        />
+        >
+            <Submit busy={busy}>{t('lamp-code.cycle')}</Submit>
+        </NumberForm>
     );
 }
 
-interface TwoNumbersProps {
-    name: string;
-    fields: [NumberSetting, NumberSetting];
-    submit: string;
-    busy: boolean;
-    onNumbers: (values: [number, number], onFields: (messages: Record<string, string>) => void) => void;
-}
-
-interface NumberSetting {
-    field: string;
-    label: string;
-    start: string;
-}
-
-function TwoNumbers({ name, fields, submit, busy, onNumbers }: TwoNumbersProps) {
-    const [texts, setTexts] = useState<[string, string]>([fields[0].start, fields[1].start]);
-    const [errors, setErrors] = useState<Record<string, string>>({});
+function Submit({ busy, children }: { busy: boolean; children: ReactNode }) {
     return (
-        <form
-            aria-label={name}
-            className="flex items-end gap-2"
-            onSubmit={(event) => {
-                event.preventDefault();
-                const [first, second] = texts.map((text) => typedNumber(text) ?? NaN);
-                const missing = [first, second].map((value) => value === undefined || Number.isNaN(value));
-                if (missing[0] || missing[1])
-                    setErrors({
-                        ...(missing[0] ? { [fields[0].field]: t('write.number-missing') } : {}),
-                        ...(missing[1] ? { [fields[1].field]: t('write.number-missing') } : {}),
-                    });
-                else {
-                    setErrors({});
-                    onNumbers([first!, second!], setErrors);
-                }
-            }}
-        >
-            {fields.map((one, index) => (
-                <TextField
-                    key={one.field}
-                    onSlate
-                    label={one.label}
-                    inputMode="decimal"
-                    value={texts[index]}
-                    error={errors[one.field]}
-                    onChange={(event) =>
-                        setTexts(
-                            index === 0 ? [event.target.value, texts[1]] : [texts[0], event.target.value],
-                        )
-                    }
-                />
-            ))}
-            <Button kind="slate-line" type="submit" disabled={busy} className="shrink-0">
-                {submit}
-            </Button>
-        </form>
+        <Button kind="slate-line" type="submit" disabled={busy} className="shrink-0">
+            {children}
+        </Button>
     );
 }
