@@ -10,6 +10,11 @@ failed=0
 failures=()
 times=()
 
+# one seeded database for all classes of browser tests
+LERNFALL_SEEDED=$(mktemp -d)
+export LERNFALL_SEEDED
+trap 'rm -rf "$LERNFALL_SEEDED"' EXIT
+
 count_phpunit() { # reads the closing line of a PHPUnit run
     local tests bad
     tests=$(grep -oE '(OK \(|Tests: )[0-9]+' "$1" | grep -oE '[0-9]+' | tail -n 1)
@@ -26,6 +31,13 @@ beside_each_other() {
     vendor/bin/paratest --processes="$CORES" --passthru-php="$(printf "'%s' " "${COMPILED[@]}")" "$@"
 }
 
+styled() { # PHP beside TypeScript
+    vendor/bin/pint --test &
+    local php=$! status=0
+    { npm run --silent format && npm run --silent lint; } || status=1
+    wait "$php" && [ "$status" = 0 ]
+}
+
 analysed() {
     local config
     for config in phpstan-core.neon phpstan.neon phpstan-tests.neon; do
@@ -39,7 +51,7 @@ run_part() {
     begun=$SECONDS
     echo "== $part"
     case "$part" in
-        style) { vendor/bin/pint --test && npm run --silent format && npm run --silent lint; } 2>&1 ;;
+        style) styled 2>&1 ;;
         static) analysed 2>&1 ;;
         types) npm run --silent types 2>&1 ;;
         core | reference | feature | browser) beside_each_other --testsuite "$part" 2>&1 ;;

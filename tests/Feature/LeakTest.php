@@ -11,6 +11,7 @@ use Illuminate\Support\Str;
 use Lernfall\Bay\Rooms;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
 /**
@@ -19,13 +20,16 @@ use Tests\Support\Workbench;
  */
 final class LeakTest extends FeatureTestCase
 {
+    /** Of the faults, in a usual run. */
+    private const SAMPLE = 5;
+
     /** @var array<string, string>|null */
     private static ?array $ofAnOpenCoil = null;
 
     /** @return array<string, array{array<string, mixed>}> */
     public static function faults(): array
     {
-        return [
+        return Sweep::of([
             'loom wire open' => [['kind' => 'loom-open', 'channel' => 'FR', 'conductor' => '2']],
             'loom wire to ground' => [['kind' => 'loom-grounded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 0.5]],
             'plug corroded' => [['kind' => 'plug-corroded', 'channel' => 'RL', 'conductor' => '1', 'strength' => 26000]],
@@ -34,7 +38,7 @@ final class LeakTest extends FeatureTestCase
             'level switch open' => [['kind' => 'level-switch-open', 'channel' => 'car']],
             'valves stuck' => [['kind' => 'valve-stuck', 'channel' => 'FR']],
             'sensor plug wiggled' => [['kind' => 'plug-pin-back', 'channel' => 'RR', 'conductor' => '1', 'provokedBy' => 'wiggle-sensor-plug']],
-        ];
+        ], self::SAMPLE);
     }
 
     /** @param  array<string, mixed>  $fault */

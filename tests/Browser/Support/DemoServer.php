@@ -9,6 +9,9 @@ use RuntimeException;
 /** The application served on a free port, on a freshly seeded database file of its own. */
 final class DemoServer
 {
+    /** The worker computes for seconds. */
+    private const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=128M'];
+
     /** @param  list<resource>  $processes  the server, and the worker beside it */
     private function __construct(public readonly string $address, private readonly string $database, private readonly array $processes)
     {
@@ -18,7 +21,6 @@ final class DemoServer
     {
         $root = dirname(__DIR__, 3);
         $database = tempnam(sys_get_temp_dir(), 'lernfall-').'.sqlite';
-        touch($database);
         $environment = [
             'APP_ENV' => 'production',
             'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
@@ -28,13 +30,11 @@ final class DemoServer
             'QUEUE_CONNECTION' => 'database',
             'SESSION_DRIVER' => 'file',
         ] + array_diff_key(getenv(), ['PHP_CLI_SERVER_WORKERS' => true]);
-        foreach (['migrate', 'db:seed'] as $step) {
-            self::run([PHP_BINARY, 'artisan', $step, '--force', '--quiet'], $root, $environment);
-        }
+        self::seeded($database, $root, $environment);
         $port = FreePort::find();
         $log = ['file', sys_get_temp_dir().'/lernfall-browser-server.log', 'a'];
         $processes = [];
-        foreach ([['-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'], ['artisan', 'queue:work', '--quiet', '--sleep=0.1', '--tries=1', '--memory=1024']] as $command) {
+        foreach ([['-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'], [...self::COMPILED, 'artisan', 'queue:work', '--quiet', '--sleep=0.1', '--tries=1', '--memory=1024']] as $command) {
             $process = proc_open([PHP_BINARY, ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
             $processes[] = $process === false ? throw new RuntimeException(implode(' ', $command).' did not start') : $process;
         }
@@ -51,6 +51,30 @@ final class DemoServer
             proc_close($process);
         }
         array_map(unlink(...), glob($this->database.'*') ?: []);
+    }
+
+    /**
+     * Seeded once for all classes of a run, where scripts/test.sh names a folder for it, and then copied.
+     *
+     * @param  array<string, string>  $environment
+     */
+    private static function seeded(string $database, string $root, array $environment): void
+    {
+        $folder = getenv('LERNFALL_SEEDED');
+        $seed = $folder === false ? $database : "$folder/seeded.sqlite";
+        $lock = fopen("$seed.lock", 'c');
+        if ($lock === false || ! flock($lock, LOCK_EX)) {
+            throw new RuntimeException("$seed.lock cannot be locked");
+        }
+        if (! is_file($seed)) {
+            touch("$seed.new");
+            foreach (['migrate', 'db:seed'] as $step) {
+                self::run([PHP_BINARY, 'artisan', $step, '--force', '--quiet'], $root, ['DB_DATABASE' => "$seed.new"] + $environment);
+            }
+            rename("$seed.new", $seed);
+        }
+        $seed === $database || copy($seed, $database);
+        fclose($lock);
     }
 
     private function waitUntilItAnswers(): void

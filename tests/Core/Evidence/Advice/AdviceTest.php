@@ -97,7 +97,7 @@ final class AdviceTest extends TestCase
     }
 
     /** Of the faults, in a usual run. */
-    private const SAMPLE = 4;
+    private const SAMPLE = 3;
 
     /** @return iterable<string, array{string, string, string, string, ?float}> off the grid of the suspects' strengths */
     public static function faults(): iterable

@@ -30,7 +30,7 @@ final class UnseenTest extends TestCase
     private const SHARED = 0.5;
 
     /** Of the cars, in a usual run. */
-    private const SAMPLE = 2;
+    private const SAMPLE = 1;
 
     /** @return iterable<string, array{string}> */
     public static function vehicles(): iterable
