@@ -16,9 +16,13 @@ interface Props {
     onClose: () => void;
 }
 
+const LEAST_LETTERS = 10;
+
 const decision = z.object({
     points: typed('override.points-wrong', (value) => value >= 0),
-    reason: z.string(),
+    reason: z.string().refine((text) => text.trim().length >= LEAST_LETTERS, {
+        error: () => t('override.reason-missing'),
+    }),
 });
 
 /** The instructor's own points for one criterion, with the reason; the computed ones stay beside them. */
