@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\ProcedureRegistry;
+use Lernfall\Bay\Contract\Refusal;
 
 /** The published schema of actions, put together from what each procedure says of its own. */
 final readonly class ActionSchemaFormat
@@ -23,7 +25,13 @@ final readonly class ActionSchemaFormat
             'title' => 'Action',
             'description' => 'One thing a person does, with its settings.',
             'oneOf' => array_map(static fn (string $name): array => ['$ref' => '#/$defs/'.$name], array_keys($definitions)),
-            '$defs' => [...$definitions, 'tool' => ['enum' => $procedures->tools(), 'description' => 'A tool that a case may withhold']],
+            '$defs' => [
+                ...$definitions,
+                'tool' => ['enum' => $procedures->tools(), 'description' => 'A tool that a case may withhold'],
+                'observation' => ['enum' => $procedures->observations(), 'description' => 'What sort of thing an action showed'],
+                'refusal' => ['enum' => ['', ...array_column(Refusal::cases(), 'value')], 'description' => 'Why it was not done; empty where it was'],
+                'note' => ['enum' => array_column(Note::cases(), 'value'), 'description' => 'What is said besides'],
+            ],
         ];
     }
 }

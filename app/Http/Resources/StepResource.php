@@ -26,12 +26,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'connected', description: 'what was clipped to the car or put into it from outside', type: 'array', items: new OA\Items(type: 'string', enum: ['generator', 'jumpers', 'bench-supply', 'breakout', 'trial-part'])),
 ])]
 #[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
-    new OA\Property(property: 'kind', type: 'string'),
+    new OA\Property(property: 'kind', ref: 'schemas/action.schema.json#/$defs/observation'),
     new OA\Property(property: 'values', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [
         new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/ShownNumber'), new OA\Schema(ref: '#/components/schemas/ShownTrace'), new OA\Schema(ref: '#/components/schemas/ShownSeries'),
     ])),
-    new OA\Property(property: 'refusal', type: 'string'),
-    new OA\Property(property: 'notes', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'refusal', ref: 'schemas/action.schema.json#/$defs/refusal'),
+    new OA\Property(property: 'notes', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/note')),
 ])]
 #[OA\Schema(schema: 'ShownNumber', required: ['unit', 'si', 'resolution', 'overload'], properties: [
     new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'amperes', 'hertz', 'metres', 'metresPerSecond', 'seconds']),

@@ -28,6 +28,11 @@ final readonly class ReadSwitchesProcedure extends BaseCarProcedure
         return 'read-switches';
     }
 
+    public function observations(): array
+    {
+        return ['switches', 'no-answer'];
+    }
+
     public function tool(): string
     {
         return 'actuator-tests';

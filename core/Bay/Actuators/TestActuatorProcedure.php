@@ -34,6 +34,11 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
         return 'test-actuator';
     }
 
+    public function observations(): array
+    {
+        return ['actuator', 'no-answer'];
+    }
+
     public function tool(): string
     {
         return 'actuator-tests';

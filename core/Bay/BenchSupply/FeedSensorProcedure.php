@@ -31,6 +31,11 @@ final readonly class FeedSensorProcedure extends BaseCarProcedure
         return 'feed-sensor';
     }
 
+    public function observations(): array
+    {
+        return ['done', 'bench-supply'];
+    }
+
     public function tool(): string
     {
         return 'bench-supply';

@@ -54,6 +54,11 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
         return 'clamp-current';
     }
 
+    public function observations(): array
+    {
+        return ['clamped'];
+    }
+
     public function tool(): string
     {
         return 'clamp';

@@ -20,6 +20,12 @@ use Lernfall\Vehicle\Vehicle;
  */
 abstract readonly class BaseCarProcedure extends BaseProcedure implements CarProcedure
 {
+    /** Nothing to be seen but that it is done. */
+    public function observations(): array
+    {
+        return ['done'];
+    }
+
     /** What only looks leaves the car as it is. */
     public function repeat(Car $car, CarAction $action, Observation $shown, Workshop $workshop): array
     {

@@ -20,6 +20,12 @@ abstract readonly class BaseProcedure implements Procedure
         return '';
     }
 
+    /** Something on the card: the card itself shows it. */
+    public function observations(): array
+    {
+        return [Observation::WRITTEN];
+    }
+
     public function example(): array
     {
         return [];

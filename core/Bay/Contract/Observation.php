@@ -7,7 +7,12 @@ namespace Lernfall\Bay\Contract;
 /** What the person perceives. Never the truth. */
 final readonly class Observation
 {
+    public const WRITTEN = 'written';
+
+    public const REFUSED = 'refused';
+
     /**
+     * @param  string  $kind  one of those its procedure names, or REFUSED
      * @param  array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>  $values  by feature; a string is a word of a category
      * @param  list<Note>  $notes
      */
@@ -22,7 +27,7 @@ final readonly class Observation
     /** Something written on the card: the card itself shows it. */
     public static function written(): self
     {
-        return new self('written', [], null, []);
+        return new self(self::WRITTEN, [], null, []);
     }
 
     public function wasRefused(): bool

@@ -33,6 +33,6 @@ final readonly class Prediction
     /** The action is not carried out; the car stays as it was. */
     public static function refused(Refusal $reason): self
     {
-        return new self('refused', [], $reason, []);
+        return new self(Observation::REFUSED, [], $reason, []);
     }
 }

@@ -23,6 +23,9 @@ interface Procedure
     /** The tool a case may withhold; "" where nothing is needed that could be missing. */
     public function tool(): string;
 
+    /** @return non-empty-list<string> kinds of observation it may show, where it is not refused */
+    public function observations(): array;
+
     /** The settings as docs/schemas/action.schema.json describes them. */
     public function schema(): ActionSchema;
 

@@ -57,6 +57,12 @@ final readonly class ProcedureRegistry
         return array_values(array_unique(array_filter(array_map(static fn (Procedure $one): string => $one->tool(), $this->all()), static fn (string $one): bool => $one !== '')));
     }
 
+    /** @return list<string> every kind of observation there is */
+    public function observations(): array
+    {
+        return array_values(array_unique([Observation::REFUSED, ...array_merge(...array_map(static fn (Procedure $one): array => $one->observations(), $this->all()))]));
+    }
+
     /** @return list<class-string<Equipment>> */
     public function equipment(): array
     {

@@ -26,6 +26,11 @@ final readonly class LookUpDataSheetProcedure extends BaseCarProcedure
         return 'look-up-data-sheet';
     }
 
+    public function observations(): array
+    {
+        return ['data-sheet'];
+    }
+
     public function tool(): string
     {
         return 'data-sheet';

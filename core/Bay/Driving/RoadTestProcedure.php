@@ -26,6 +26,11 @@ final readonly class RoadTestProcedure extends BaseCarProcedure
         return 'road-test';
     }
 
+    public function observations(): array
+    {
+        return ['driven'];
+    }
+
     public function schema(): ActionSchema
     {
         return JourneySetting::described(ActionSchema::of('Drive one of the drives there are, with the module watching'), required: false);

@@ -41,6 +41,11 @@ final readonly class GaugeGapProcedure extends BaseCarProcedure
         return 'gauge-gap';
     }
 
+    public function observations(): array
+    {
+        return ['gauged'];
+    }
+
     public function tool(): string
     {
         return 'gauge';

@@ -37,6 +37,11 @@ final readonly class RockWheelProcedure extends BaseCarProcedure
         return 'rock-wheel';
     }
 
+    public function observations(): array
+    {
+        return ['felt'];
+    }
+
     public function equipment(): array
     {
         return [Hands::class];

@@ -33,6 +33,11 @@ final readonly class LookAtProcedure extends BaseCarProcedure
         return 'look';
     }
 
+    public function observations(): array
+    {
+        return ['sight'];
+    }
+
     public function equipment(): array
     {
         return [Eyes::class];

@@ -38,6 +38,11 @@ final readonly class CyclePowerProcedure extends BaseCarProcedure
         return 'cycle-power';
     }
 
+    public function observations(): array
+    {
+        return ['lamp-watched'];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Switch the power on, off and on again, and watch the lamp')

@@ -34,6 +34,11 @@ final readonly class PressPedalProcedure extends BaseCarProcedure
         return 'press-pedal';
     }
 
+    public function observations(): array
+    {
+        return ['pressed'];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Press the brake pedal some times')

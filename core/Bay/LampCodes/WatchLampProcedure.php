@@ -29,6 +29,11 @@ final readonly class WatchLampProcedure extends BaseCarProcedure
         return 'watch-lamp';
     }
 
+    public function observations(): array
+    {
+        return ['lamp-watched'];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Watch the ABS lamp long enough to count');

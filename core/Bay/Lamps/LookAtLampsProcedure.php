@@ -28,6 +28,11 @@ final readonly class LookAtLampsProcedure extends BaseCarProcedure
         return 'look-at-lamps';
     }
 
+    public function observations(): array
+    {
+        return ['lamps'];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Look at the lamps as the driver sees them');

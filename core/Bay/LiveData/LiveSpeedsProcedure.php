@@ -31,6 +31,11 @@ final readonly class LiveSpeedsProcedure extends BaseCarProcedure
         return 'live-speeds';
     }
 
+    public function observations(): array
+    {
+        return ['speeds', 'no-answer'];
+    }
+
     public function tool(): string
     {
         return 'live-data';

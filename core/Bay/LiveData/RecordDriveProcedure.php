@@ -28,6 +28,11 @@ final readonly class RecordDriveProcedure extends BaseCarProcedure
         return 'record-drive';
     }
 
+    public function observations(): array
+    {
+        return ['recording', 'no-answer'];
+    }
+
     public function tool(): string
     {
         return 'live-data';

@@ -32,6 +32,11 @@ final readonly class MeasureProcedure extends BaseCarProcedure
         return 'measure';
     }
 
+    public function observations(): array
+    {
+        return ['reading'];
+    }
+
     public function tool(): string
     {
         return 'meter';

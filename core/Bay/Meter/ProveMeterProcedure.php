@@ -24,6 +24,11 @@ final readonly class ProveMeterProcedure extends BaseCarProcedure
         return 'prove-meter';
     }
 
+    public function observations(): array
+    {
+        return ['proven'];
+    }
+
     public function tool(): string
     {
         return 'meter';

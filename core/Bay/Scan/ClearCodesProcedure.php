@@ -26,6 +26,11 @@ final readonly class ClearCodesProcedure extends BaseCarProcedure
         return 'clear-codes';
     }
 
+    public function observations(): array
+    {
+        return ['cleared', 'no-answer'];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Clear the codes of the brake module')

@@ -28,6 +28,11 @@ final readonly class ReadCodesProcedure extends BaseCarProcedure
         return 'read-codes';
     }
 
+    public function observations(): array
+    {
+        return ['codes', 'not-listed', 'no-answer'];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Read the codes of the brake module')

@@ -53,6 +53,11 @@ final readonly class CaptureProcedure extends BaseCarProcedure
         return 'capture';
     }
 
+    public function observations(): array
+    {
+        return ['traces'];
+    }
+
     public function tool(): string
     {
         return 'scope';

@@ -1098,12 +1098,12 @@ export interface components {
             connected: ("generator" | "jumpers" | "bench-supply" | "breakout" | "trial-part")[];
         };
         Observation: {
-            kind: string;
+            kind: components["schemas"]["observation"];
             values: {
                 [key: string]: string | components["schemas"]["ShownNumber"] | components["schemas"]["ShownTrace"] | components["schemas"]["ShownSeries"];
             };
-            refusal: string;
-            notes: string[];
+            refusal: components["schemas"]["refusal"];
+            notes: components["schemas"]["note"][];
         };
         ShownNumber: {
             /** @enum {string} */
@@ -1864,8 +1864,38 @@ export interface components {
                  * @enum {unknown}
                  */
                 tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
+                /**
+                 * @description What sort of thing an action showed
+                 * @enum {unknown}
+                 */
+                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+                /**
+                 * @description Why it was not done; empty where it was
+                 * @enum {unknown}
+                 */
+                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "trial-part-in" | "trial-part-out";
+                /**
+                 * @description What is said besides
+                 * @enum {unknown}
+                 */
+                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on";
             };
         } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        /**
+         * @description What sort of thing an action showed
+         * @enum {unknown}
+         */
+        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+        /**
+         * @description Why it was not done; empty where it was
+         * @enum {unknown}
+         */
+        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "trial-part-in" | "trial-part-out";
+        /**
+         * @description What is said besides
+         * @enum {unknown}
+         */
+        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on";
         /**
          * @description A tool that a case may withhold
          * @enum {unknown}

@@ -4,7 +4,7 @@ type Schemas = components['schemas'];
 type ActionKinds = Schemas['action.schema']['$defs'];
 
 /** One thing a person does; told apart by its "do". */
-export type Action = ActionKinds[Exclude<keyof ActionKinds, 'tool'>];
+export type Action = Extract<ActionKinds[keyof ActionKinds], { do: string }>;
 export type Answer = Schemas['Answer'];
 export type Attempt = Omit<Schemas['Attempt'], 'steps'> & { steps: Step[] };
 export type AttemptRow = Schemas['AttemptRow'];

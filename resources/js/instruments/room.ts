@@ -53,6 +53,6 @@ export interface Room {
     shows: Action['do'][];
     told: Told;
     /** By kind of observation. */
-    shown?: Record<string, Shown>;
+    shown?: { [K in Observation['kind']]?: Shown };
     sources?: { [K in Action['do']]?: Source };
 }

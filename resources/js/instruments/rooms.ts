@@ -1,4 +1,4 @@
-import type { Action, Attempt, Car } from '../api/types';
+import type { Action, Attempt, Car, Observation } from '../api/types';
 import type { Room, Shown, Source, Told } from './room';
 import { has, type Tool } from './tools';
 
@@ -14,10 +14,7 @@ export const TOOLS: Tool[] = ROOMS.flatMap(({ tools, also = [] }) => [...tools, 
 
 const TOLD: Told = Object.assign({}, ...ROOMS.map((room) => room.told)) as Told;
 
-const SHOWN: Record<string, Shown> = Object.assign({}, ...ROOMS.map((room) => room.shown ?? {})) as Record<
-    string,
-    Shown
->;
+const SHOWN = Object.assign({}, ...ROOMS.map((room) => room.shown ?? {})) as NonNullable<Room['shown']>;
 
 const SOURCES: Room['sources'] = Object.assign(
     {},
@@ -30,7 +27,7 @@ export function toldBy(car: Car, action: Action): string | undefined {
     return told?.(car, action);
 }
 
-export function shownBy(kind: string): Shown {
+export function shownBy(kind: Observation['kind']): Shown {
     return SHOWN[kind] ?? {};
 }
 

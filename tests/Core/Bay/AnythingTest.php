@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
+use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Rooms;
 use Lernfall\Chance\Draw;
 use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Vehicle;
@@ -41,6 +43,8 @@ final class AnythingTest extends TestCase
                     continue; // for example both leads on one pad: said, and nothing done
                 }
                 $answered++;
+                $done = $played->job->steps[count($played->job->steps) - 1]->action;
+                self::assertContains($shown->kind, [Observation::REFUSED, ...Rooms::procedures()->procedure($done)->observations()], $done->name());
                 foreach ($shown->values as $name => $value) {
                     self::assertTrue(! $value instanceof ObservedNumber || is_finite($value->si), "{$fault->key()}: $name of ".json_encode($action));
                 }
