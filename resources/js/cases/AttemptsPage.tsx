@@ -85,8 +85,10 @@ export function AttemptsPage() {
                                 <td className={`${CELL} tabular`}>{one.steps}</td>
                                 <td className={`${CELL} tabular`}>{clock(one.minutes)}</td>
                                 <td className={CELL}>{possible(one)}</td>
-                                <td className={`${CELL} tabular`}>
-                                    {one.points === null ? '–' : `${points(one.points)} / ${one.outOf}`}
+                                <td className={CELL}>
+                                    <span className="tabular">
+                                        {one.points === null ? '–' : `${points(one.points)} / ${one.outOf}`}
+                                    </span>
                                     {one.overridden && ` · ${t('attempts.overridden')}`}
                                     {one.differs && ` · ${t('attempts.differs')}`}
                                 </td>
