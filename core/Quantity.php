@@ -7,6 +7,21 @@ namespace Lernfall;
 /** Checks that the constructors of physical values share. Infinity passes where a limit may be absent. */
 final readonly class Quantity
 {
+    /** Less than this is no resistance of its own: a good contact has as much. */
+    public const LEAST_OHMS = 0.001;
+
+    /**
+     * @param  array<string, float>  $ohms  by name of the quantity
+     *
+     * @throws InvalidQuantity
+     */
+    public static function resistances(array $ohms): void
+    {
+        foreach ($ohms as $quantity => $value) {
+            self::atLeast($quantity, $value, self::LEAST_OHMS);
+        }
+    }
+
     /**
      * @param  array<string, float|int>  $values  by name of the quantity, its unit included
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Circuit;
 
 use Lernfall\InvalidQuantity;
+use Lernfall\Quantity;
 
 /**
  * A linear network of resistors and of voltage sources with internal resistance. Absent parts are left out.
@@ -20,7 +21,6 @@ final class Netlist
     public const GROUND = 'ground';
 
     /** Contacts below this would spoil the arithmetic; no real one is better. */
-    private const LEAST_OHMS = 0.001;
 
     /** @var array<string, int> index by name, ground left out */
     public array $nodes = [];
@@ -43,8 +43,8 @@ final class Netlist
     /** @throws InvalidQuantity for a resistance below a milliohm or not finite */
     public function resistor(string $from, string $to, float $ohms): self
     {
-        if (! is_finite($ohms) || $ohms < self::LEAST_OHMS) {
-            throw InvalidQuantity::outside("ohms between $from and $to", $ohms, self::LEAST_OHMS, PHP_FLOAT_MAX);
+        if (! is_finite($ohms) || $ohms < Quantity::LEAST_OHMS) {
+            throw InvalidQuantity::outside("ohms between $from and $to", $ohms, Quantity::LEAST_OHMS, PHP_FLOAT_MAX);
         }
         $this->conductances[] = [$this->index($from), $this->index($to), 1.0 / $ohms];
 

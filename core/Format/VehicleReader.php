@@ -77,7 +77,7 @@ final readonly class VehicleReader
             $sheet[$axle] = self::nominal($node);
         }
 
-        return new Vehicle(
+        return VehicleParts::fitting(new Vehicle(
             $root->text('id'),
             new VehicleModel(
                 $root->text('name'),
@@ -98,7 +98,7 @@ final readonly class VehicleReader
             $channels,
             $root->at('module')->built(self::module(...)),
             self::brakeParts($root),
-        );
+        ), $root);
     }
 
     /** Those it lists, and its lamps. */

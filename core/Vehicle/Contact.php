@@ -10,7 +10,7 @@ use Lernfall\Quantity;
 final readonly class Contact
 {
     /** A joint as good as joints get. */
-    public const LEAST_OHMS = 0.001;
+    public const LEAST_OHMS = Quantity::LEAST_OHMS;
 
     /**
      * @param  float  $ohms  not below a milliohm

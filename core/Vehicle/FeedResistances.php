@@ -21,6 +21,6 @@ final readonly class FeedResistances
         public float $groundOhms,
         public float $moduleOhms,
     ) {
-        Quantity::positive(['wireOhms' => $this->wireOhms, 'contactOhms' => $this->contactOhms, 'groundOhms' => $this->groundOhms, 'moduleOhms' => $this->moduleOhms]);
+        Quantity::resistances(['wireOhms' => $this->wireOhms, 'contactOhms' => $this->contactOhms, 'groundOhms' => $this->groundOhms, 'moduleOhms' => $this->moduleOhms]);
     }
 }

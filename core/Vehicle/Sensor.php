@@ -12,6 +12,9 @@ namespace Lernfall\Vehicle;
  */
 interface Sensor
 {
+    /** Between two of its pins, as it is built: scatter and faults still leave it more than a contact has. */
+    public const LEAST_OHMS = 1.0;
+
     /** Permanent name of the technology, for example "passive". */
     public function technology(): string;
 

@@ -14,6 +14,7 @@ final readonly class Supply
         public float $chargingVolts,
         public float $internalOhms,
     ) {
-        Quantity::positive(['batteryVolts' => $this->batteryVolts, 'chargingVolts' => $this->chargingVolts, 'internalOhms' => $this->internalOhms]);
+        Quantity::positive(['batteryVolts' => $this->batteryVolts, 'chargingVolts' => $this->chargingVolts]);
+        Quantity::resistances(['internalOhms' => $this->internalOhms]);
     }
 }

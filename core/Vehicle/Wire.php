@@ -21,6 +21,7 @@ final readonly class Wire
         public float $addedOhms = 0.0,
     ) {
         Quantity::positive(['lengthMetres' => $this->lengthMetres, 'ohmsPerMetre' => $this->ohmsPerMetre]);
+        Quantity::atLeast('lengthMetres', $this->lengthMetres, Quantity::LEAST_OHMS / $this->ohmsPerMetre);
         Quantity::notNegative(['addedOhms' => $this->addedOhms]);
     }
 

@@ -48,7 +48,8 @@ final readonly class CurrentInput extends SwitchingInput
         public float $leastTestAmperes,
         public float $leastTestVolts,
     ) {
-        Quantity::positive(['switchOhms' => $this->switchOhms, 'testVolts' => $this->testVolts, 'testOhms' => $this->testOhms, 'offOhms' => $this->offOhms, 'shuntOhms' => $this->shuntOhms, 'thresholdAmperes' => $this->thresholdAmperes, 'leastTestAmperes' => $this->leastTestAmperes, 'leastTestVolts' => $this->leastTestVolts]);
+        Quantity::positive(['testVolts' => $this->testVolts, 'thresholdAmperes' => $this->thresholdAmperes, 'leastTestAmperes' => $this->leastTestAmperes, 'leastTestVolts' => $this->leastTestVolts]);
+        Quantity::resistances(['switchOhms' => $this->switchOhms, 'testOhms' => $this->testOhms, 'offOhms' => $this->offOhms, 'shuntOhms' => $this->shuntOhms]);
     }
 
     public function switchesSupply(): bool

@@ -7,9 +7,11 @@ namespace Lernfall\Sensor\Current;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
+use Lernfall\Quantity;
 use Lernfall\Sensor\SensorKind;
 use Lernfall\Signal\Formula;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Sensor;
 
 final readonly class CurrentKind implements SensorKind
 {
@@ -26,6 +28,8 @@ final readonly class CurrentKind implements SensorKind
     /** @throws InvalidDocument */
     public static function read(Node $node): CurrentSensor
     {
+        Quantity::atLeast('leakOhms', $node->float('leakOhms'), Sensor::LEAST_OHMS);
+
         return new CurrentSensor(
             new CurrentLevels($node->float('lowMilliamperes') / 1000.0, $node->float('highMilliamperes') / 1000.0, $node->float('wakesAtVolts'), $node->float('fullAtVolts')),
             $node->float('leakOhms'), $node->float('backwardsVolts'), $node->float('backwardsOhms'), $node->float('greatestGapMillimetres') / 1000.0,

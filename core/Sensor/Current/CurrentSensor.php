@@ -37,7 +37,8 @@ final readonly class CurrentSensor extends SwitchingSensor
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
     ) {
-        Quantity::positive(['leakOhms' => $this->leakOhms, 'backwardsVolts' => $this->backwardsVolts, 'backwardsOhms' => $this->backwardsOhms]);
+        Quantity::positive(['backwardsVolts' => $this->backwardsVolts]);
+        Quantity::resistances(['leakOhms' => $this->leakOhms, 'backwardsOhms' => $this->backwardsOhms]);
         Quantity::notNegative(['greatestGapMetres' => $this->greatestGapMetres]);
     }
 

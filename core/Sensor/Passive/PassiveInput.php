@@ -35,7 +35,8 @@ final readonly class PassiveInput implements SpeedListening
         public float $acrossOhms,
         public float $thresholdPeakVolts,
     ) {
-        Quantity::positive(['biasVolts' => $this->biasVolts, 'railOhmsOn' => $this->railOhmsOn, 'railOhmsOff' => $this->railOhmsOff, 'pullUpOhms' => $this->pullUpOhms, 'pullDownOhms' => $this->pullDownOhms, 'acrossOhms' => $this->acrossOhms, 'thresholdPeakVolts' => $this->thresholdPeakVolts]);
+        Quantity::positive(['biasVolts' => $this->biasVolts, 'thresholdPeakVolts' => $this->thresholdPeakVolts]);
+        Quantity::resistances(['railOhmsOn' => $this->railOhmsOn, 'railOhmsOff' => $this->railOhmsOff, 'pullUpOhms' => $this->pullUpOhms, 'pullDownOhms' => $this->pullDownOhms, 'acrossOhms' => $this->acrossOhms]);
     }
 
     public function loading(float $acrossOhms): self

@@ -7,10 +7,12 @@ namespace Lernfall\Sensor\Passive;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\ModuleInput;
 use Lernfall\Document\Node;
+use Lernfall\Quantity;
 use Lernfall\Sensor\SensorKind;
 use Lernfall\Signal\CopperResistance;
 use Lernfall\Signal\Formula;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Sensor;
 
 final readonly class PassiveKind implements SensorKind
 {
@@ -21,6 +23,8 @@ final readonly class PassiveKind implements SensorKind
 
     public function sensor(string $technology, Node $node): PassiveSensor
     {
+        Quantity::atLeast('coilOhmsAt20Celsius', $node->float('coilOhmsAt20Celsius'), Sensor::LEAST_OHMS);
+
         return new PassiveSensor($node->float('coilOhmsAt20Celsius'), $node->float('signalVoltSeconds'), $node->float('gapDecayMillimetres') / 1000.0);
     }
 

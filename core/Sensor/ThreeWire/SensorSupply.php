@@ -22,7 +22,8 @@ final readonly class SensorSupply
         public float $leastSupplyAmperes,
         public float $leastSupplyVolts,
     ) {
-        Quantity::positive(['supplyOhms' => $this->supplyOhms, 'offOhms' => $this->offOhms, 'leastSupplyAmperes' => $this->leastSupplyAmperes, 'leastSupplyVolts' => $this->leastSupplyVolts]);
+        Quantity::positive(['leastSupplyAmperes' => $this->leastSupplyAmperes, 'leastSupplyVolts' => $this->leastSupplyVolts]);
+        Quantity::resistances(['supplyOhms' => $this->supplyOhms, 'offOhms' => $this->offOhms]);
         Quantity::notNegative(['supplyVolts' => $this->supplyVolts]);
     }
 }

@@ -36,7 +36,8 @@ final readonly class SwitchInput extends SwitchingInput
         public float $inputOhms,
         public float $thresholdVolts,
     ) {
-        Quantity::positive(['groundOhms' => $this->groundOhms, 'pullOhms' => $this->pullOhms, 'inputOhms' => $this->inputOhms, 'thresholdVolts' => $this->thresholdVolts]);
+        Quantity::positive(['thresholdVolts' => $this->thresholdVolts]);
+        Quantity::resistances(['groundOhms' => $this->groundOhms, 'pullOhms' => $this->pullOhms, 'inputOhms' => $this->inputOhms]);
         Quantity::notNegative(['pullVolts' => $this->pullVolts]);
     }
 

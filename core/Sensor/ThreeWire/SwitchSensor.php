@@ -33,7 +33,8 @@ final readonly class SwitchSensor extends SwitchingSensor
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
     ) {
-        Quantity::positive(['consumptionOhms' => $this->consumptionOhms, 'onOhms' => $this->onOhms, 'leastVolts' => $this->leastVolts]);
+        Quantity::positive(['leastVolts' => $this->leastVolts]);
+        Quantity::resistances(['consumptionOhms' => $this->consumptionOhms, 'onOhms' => $this->onOhms]);
         Quantity::notNegative(['greatestGapMetres' => $this->greatestGapMetres]);
     }
 

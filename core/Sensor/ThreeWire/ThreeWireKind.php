@@ -6,9 +6,11 @@ namespace Lernfall\Sensor\ThreeWire;
 
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Document\Node;
+use Lernfall\Quantity;
 use Lernfall\Sensor\SensorKind;
 use Lernfall\Signal\Formula;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Sensor;
 
 final readonly class ThreeWireKind implements SensorKind
 {
@@ -23,6 +25,9 @@ final readonly class ThreeWireKind implements SensorKind
 
     public function sensor(string $technology, Node $node): SwitchSensor
     {
+        Quantity::atLeast('consumptionOhms', $node->float('consumptionOhms'), Sensor::LEAST_OHMS);
+        Quantity::atLeast('onOhms', $node->float('onOhms'), Sensor::LEAST_OHMS);
+
         return new SwitchSensor(
             $technology === self::SINKING, $node->float('consumptionOhms'), $node->float('onOhms'), $node->float('leastVolts'), $node->float('greatestGapMillimetres') / 1000.0,
         );

@@ -19,17 +19,24 @@ final class PatchedVehicleTest extends TestCase
     #[TestWith(['/channels/FR/ring/teeth', -46, 'expected a number above 0 for teeth'])]
     #[TestWith(['/channels/FR/gapMillimetres', -0.3, 'expected a number not below 0 for gapMetres'])]
     #[TestWith(['/supply/batteryVolts', -12, 'expected a number above 0 for batteryVolts'])]
-    #[TestWith(['/supply/internalOhms', 0, 'expected a number above 0 for internalOhms'])]
-    #[TestWith(['/module/feed/moduleOhms', 0, 'expected a number above 0 for moduleOhms'])]
+    #[TestWith(['/supply/internalOhms', 0, 'expected a number not below 0.001 for internalOhms'])]
+    #[TestWith(['/module/feed/moduleOhms', 0, 'expected a number not below 0.001 for moduleOhms'])]
     #[TestWith(['/module/monitors/thresholdSpread', -0.1, 'expected a number not below 0 for thresholdSpread'])]
     #[TestWith(['/module/input/thresholdPeakVolts', 0, 'expected a number above 0 for thresholdPeakVolts'])]
     #[TestWith(['/channels/FR/sensor/gapDecayMillimetres', 0, 'expected a number above 0 for gapDecayMetres'])]
-    #[TestWith(['/channels/FR/sensor/coilOhmsAt20Celsius', -1340, 'expected a number above 0 for coilOhmsAt20Celsius'])]
+    #[TestWith(['/channels/FR/sensor/coilOhmsAt20Celsius', -1340, 'expected a number not below 1 for coilOhmsAt20Celsius'])]
     #[TestWith(['/channels/FR/links/0/contactOhms', 0, 'expected a number not below 0.001 for contactOhms'])]
     #[TestWith(['/channels/FR/links/1/lengthMetres', -2, 'expected a number above 0 for lengthMetres'])]
     #[TestWith(['/tyre/rollingFactor', 0, 'expected a number above 0 for rollingFactor'])]
-    #[TestWith(['/tolerances/signal', -0.1, 'expected a number not below 0 for signal'])]
-    public function test_a_value_that_cannot_be_is_refused_at_its_entry(string $pointer, int|float $value, string $expected): void
+    #[TestWith(['/tolerances/signal', -0.1, 'expected a number from 0 to 0.18 for signal'])]
+    #[TestWith(['/tolerances/sensor', 3, 'expected a number from 0 to 0.18 for sensor'])]
+    #[TestWith(['/channels/FR/links/1/lengthMetres', 0.001, 'expected a number not below '])]
+    #[TestWith(['/module/input/pullUpOhms', 1e-9, 'expected a number not below 0.001 for pullUpOhms'])]
+    #[TestWith(['/module/plugId', 'nowhere', 'expected one of module-plug'])]
+    #[TestWith(['/channels/FR/links', [], 'expected the way from the sensor to the module'])]
+    #[TestWith(['/dataSheet', [], 'expected values for the axle front'])]
+    #[TestWith(['/channels', [], 'expected at least one channel'])]
+    public function test_a_value_that_cannot_be_is_refused_at_its_entry(string $pointer, mixed $value, string $expected): void
     {
         $escaped = str_replace('/', '~1', $pointer);
 
@@ -40,7 +47,7 @@ final class PatchedVehicleTest extends TestCase
     {
         $sensor = ['kind' => 'passive', 'coilOhmsAt20Celsius' => 0, 'signalVoltSeconds' => 0.02, 'gapDecayMillimetres' => 0.35];
 
-        self::assertStringStartsWith('/carValues/~1channels~1FR~1sensor: expected a number above 0 for coilOhmsAt20Celsius', Sentences::ofRefused(fn () => $this->reader()->read($this->document(['/channels/FR/sensor' => $sensor]))));
+        self::assertStringStartsWith('/carValues/~1channels~1FR~1sensor: expected a number not below 1 for coilOhmsAt20Celsius', Sentences::ofRefused(fn () => $this->reader()->read($this->document(['/channels/FR/sensor' => $sensor]))));
     }
 
     public function test_values_that_can_be_are_taken(): void
