@@ -21,7 +21,7 @@ use Tests\Support\Workbench;
 final class LeakTest extends FeatureTestCase
 {
     /** Of the faults, in a usual run. */
-    private const SAMPLE = 5;
+    private const SAMPLE = 4;
 
     /** @var array<string, string>|null */
     private static ?array $ofAnOpenCoil = null;

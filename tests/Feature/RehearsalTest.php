@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
 /** The command as a person runs it, without a database. */
@@ -36,10 +37,10 @@ final class RehearsalTest extends TestCase
         self::assertStringContainsString('100.0 of 100', $output);
     }
 
-    /** @return list<array{string}> */
+    /** @return array<array-key, array{string}> */
     public static function wholeScripts(): array
     {
-        return [['ground-rusty'], ['old-code']];
+        return Sweep::of([['ground-rusty'], ['old-code']], 1);
     }
 
     public function test_it_prints_json_for_other_programs(): void

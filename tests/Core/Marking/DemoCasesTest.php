@@ -18,7 +18,6 @@ use Lernfall\Format\CaseReader;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\Policy;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Sweep;
@@ -53,9 +52,14 @@ final class DemoCasesTest extends TestCase
         self::assertSame($sheet->mark('reasoning')?->outOf, (int) $sheet->mark('reasoning')?->points);
     }
 
+    /** @return array<array-key, array{string}> */
+    public static function readingFirst(): array
+    {
+        return Sweep::of([['cellist.case.json'], ['pharmacy.case.json']], 1);
+    }
+
     /** On these the arithmetic alone repairs before anything was measured at the place of the fault. */
-    #[TestWith(['cellist.case.json'])]
-    #[TestWith(['pharmacy.case.json'])]
+    #[DataProvider('readingFirst')]
     public function test_where_the_rules_demand_a_reading_the_sensible_path_has_one(string $file): void
     {
         $document = $this->read($file);
