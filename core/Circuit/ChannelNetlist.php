@@ -141,14 +141,29 @@ final readonly class ChannelNetlist
     private static function addCable(Netlist $netlist, Channel $channel, int $position, Cable $cable, ElectricalState $state): Netlist
     {
         $middles = [];
-        foreach ($channel->conductors as $conductor) {
+        foreach ($channel->conductors as $index => $conductor) {
             $outer = self::outerEnd($channel, $position, $conductor->id);
             $inner = self::innerEnd($channel, $position, $conductor->id);
             $middles[] = $middle = self::middle($outer, $inner);
             $netlist = self::addWire($netlist, $cable->wires[$conductor->id], $outer, $middle, $inner, $state);
+            if (! $cable->twisted && $index < 2) {
+                $netlist = self::addPickUp($netlist, $channel, $cable->wires[$conductor->id], $index === 0 ? [$outer, $middle] : [$middle, $outer]);
+            }
         }
 
         return $cable->bridgeOhms === null ? $netlist : $netlist->resistor($middles[0], $middles[1], $cable->bridgeOhms);
+    }
+
+    /**
+     * What passes through the loop of two wires side by side acts along the loop (Faraday's law), one half in each of them.
+     *
+     * @param  array{string, string}  $half  from one end of half a wire to the other, along the loop
+     */
+    private static function addPickUp(Netlist $netlist, Channel $channel, Wire $wire, array $half): Netlist
+    {
+        $volts = $wire->lengthMetres / 2.0;
+
+        return $netlist->current($half[0], $half[1], $volts / ($wire->ohms() / 2.0), Excitation::pickUp($channel->id));
     }
 
     private static function middle(string $outer, string $inner): string

@@ -12,6 +12,7 @@ final readonly class ElectricalState
      * @param  float  $systemVolts  of the battery, or of the generator while the engine runs
      * @param  list<string>  $openPlugs  ids of plugs that are apart
      * @param  list<string>  $supplied  channels the module has switched the full supply to
+     * @param  list<string>  $cut  channels whose supply the module has switched off
      * @param  float  $batteryOhms  inside the battery
      * @param  ?float  $moduleVolts  what arrives at the module of the system voltage; null for all of it
      */
@@ -19,8 +20,9 @@ final readonly class ElectricalState
         public bool $moduleOn,
         public float $systemVolts,
         public array $openPlugs,
-        public float $hubCelsius,
+        public Temperatures $temperatures,
         public array $supplied = [],
+        public array $cut = [],
         public Attached $attached = new Attached,
         public float $batteryOhms = 0.02,
         private ?float $moduleVolts = null,
@@ -35,8 +37,7 @@ final readonly class ElectricalState
     public function feeding(bool $moduleOn, float $moduleVolts): self
     {
         return new self(
-            $moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, $this->supplied, $this->attached,
-            $this->batteryOhms, $moduleVolts,
+            $moduleOn, $this->systemVolts, $this->openPlugs, $this->temperatures, $this->supplied, $this->cut, $this->attached, $this->batteryOhms, $moduleVolts,
         );
     }
 
@@ -44,15 +45,14 @@ final readonly class ElectricalState
     public function unsupplied(): self
     {
         return new self(
-            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, [], $this->attached,
-            $this->batteryOhms, $this->moduleVolts,
+            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->temperatures, [], [], $this->attached, $this->batteryOhms, $this->moduleVolts,
         );
     }
 
     public function withBench(?BenchSupply $bench): self
     {
         return new self(
-            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->hubCelsius, $this->supplied, $this->attached->withBench($bench),
+            $this->moduleOn, $this->systemVolts, $this->openPlugs, $this->temperatures, $this->supplied, $this->cut, $this->attached->withBench($bench),
             $this->batteryOhms, $this->moduleVolts,
         );
     }
@@ -62,7 +62,7 @@ final readonly class ElectricalState
     {
         return ! $this->attached->isNothing()
             ? null
-            : implode('|', [(int) $this->moduleOn, $this->systemVolts, $this->moduleVolts(), $this->batteryOhms, $this->hubCelsius, ...$this->openPlugs, '', ...$this->supplied]);
+            : implode('|', [(int) $this->moduleOn, $this->systemVolts, $this->moduleVolts(), $this->batteryOhms, $this->temperatures->text(), ...$this->openPlugs, '', ...$this->supplied, '', ...$this->cut]);
     }
 
     /** The voltage the module passes on as supply. */

@@ -28,6 +28,12 @@ final readonly class Injection
         return "injection.$this->channel";
     }
 
+    /** Where it is at its lowest: a sine swings below zero, levels rest on theirs. */
+    public function lowestLevel(): float
+    {
+        return $this->shape === 'sine' ? -1.0 : 0.0;
+    }
+
     /** The current shape behaves like an active two-wire sensor: it lives on the module's supply. */
     public function law(bool $upper): CurrentLaw
     {

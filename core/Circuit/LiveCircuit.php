@@ -21,20 +21,20 @@ final readonly class LiveCircuit
     /**
      * @param  array<array-key, Channel>  $channels  as they really are, by id, with all that leads join to them
      * @param  array<array-key, int>  $levels  states of sensors by channel; the first where none is given
-     * @param  bool  $injectsUpper  an injected signal at its upper level
+     * @param  float  $injects  where an injected signal is: 0 at its lower level, 1 at its upper one; of a sine −1 to 1
      */
-    public static function of(array $channels, ElectricalState $state, array $levels = [], bool $injectsUpper = false): self
+    public static function of(array $channels, ElectricalState $state, array $levels = [], float $injects = 0.0): self
     {
         $supply = $state->attached->bench;
         if ($supply === null || ! isset($channels[$supply->channel])) {
-            return self::settled($channels, $state->withBench(null), $levels, $injectsUpper);
+            return self::settled($channels, $state->withBench(null), $levels, $injects);
         }
         $held = BenchElement::settled(
             $supply,
-            static fn (BenchSupply $one): SolvedCircuit => self::settled($channels, $state->withBench($one), $levels, $injectsUpper)->solved(),
+            static fn (BenchSupply $one): SolvedCircuit => self::settled($channels, $state->withBench($one), $levels, $injects)->solved(),
         );
 
-        return self::settled($channels, $state->withBench($held), $levels, $injectsUpper);
+        return self::settled($channels, $state->withBench($held), $levels, $injects);
     }
 
     /** With the battery, without which its poles are dead pads. */
@@ -71,14 +71,14 @@ final readonly class LiveCircuit
      * @param  array<array-key, Channel>  $channels
      * @param  array<array-key, int>  $levels
      */
-    private static function settled(array $channels, ElectricalState $state, array $levels, bool $injectsUpper): self
+    private static function settled(array $channels, ElectricalState $state, array $levels, float $injects): self
     {
         $circuit = new self(Netlist::empty(), []);
         foreach ($channels as $id => $channel) {
             $circuit = $circuit->withChannel($channel, $state, $levels[$id] ?? 0);
         }
         if ($state->attached->injection !== null && isset($channels[$state->attached->injection->channel])) {
-            $circuit = $circuit->withInjection($channels[$state->attached->injection->channel], $state->attached->injection, $injectsUpper);
+            $circuit = $circuit->withInjection($channels[$state->attached->injection->channel], $state->attached->injection, $injects);
         }
         $netlist = $circuit->netlist;
         if ($state->attached->bench !== null) {
@@ -97,15 +97,22 @@ final readonly class LiveCircuit
             ->withDevice($sensor->device($channel, $level));
     }
 
-    private function withInjection(Channel $channel, Injection $injection, bool $upper): self
+    private function withInjection(Channel $channel, Injection $injection, float $level): self
     {
         $pins = ChannelNetlist::loomNodes($channel);
 
         return match ($injection->shape) {
-            'sine' => $this->withNetlist($this->netlist->source(...$injection->at->nodes($pins), volts: 1.0, ohms: Injection::SOURCE_OHMS, excitation: Excitation::emf($injection->excitation()))),
-            'current' => $this->withDevice(new Device($injection->excitation(), $pins[0], $pins[1], $injection->law($upper))),
-            default => $this->withNetlist($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $upper ? $injection->amplitude : 0.0, Injection::SOURCE_OHMS, Excitation::DC)),
+            'sine' => $this->withNetlist($this->sine($injection, $level, ...$injection->at->nodes($pins))),
+            'current' => $this->withDevice(new Device($injection->excitation(), $pins[0], $pins[1], $injection->law($level > 0.0))),
+            default => $this->withNetlist($this->netlist->source($pins[2] ?? $pins[0], $pins[1], $level * $injection->amplitude, Injection::SOURCE_OHMS, Excitation::DC)),
         };
+    }
+
+    private function sine(Injection $injection, float $level, string $first, string $second): Netlist
+    {
+        return $this->netlist
+            ->source($first, $second, $level * $injection->amplitude, Injection::SOURCE_OHMS, Excitation::DC)
+            ->current($second, $first, 1.0 / Injection::SOURCE_OHMS, Excitation::emf($injection->excitation()));
     }
 
     /**

@@ -23,6 +23,12 @@ final readonly class LoadedProbe
      */
     public function voltsPerEmf(string $source): float
     {
-        return $this->circuit->perEmf($source, $this->first, $this->second);
+        return $this->circuit->perUnit(Excitation::emf($source), $this->first, $this->second);
+    }
+
+    /** Voltage for each volt that every metre of a channel's untwisted cables picks up. */
+    public function voltsPerPickUp(string $channelId): float
+    {
+        return $this->circuit->perUnit(Excitation::pickUp($channelId), $this->first, $this->second);
     }
 }

@@ -7,8 +7,11 @@ namespace Lernfall\Circuit;
 /** A circuit solved for every excitation; what remains is to find where its devices settle. */
 final readonly class SolvedCircuit
 {
-    /** Devices of different channels hardly touch each other, so a few rounds settle them. */
-    private const ROUNDS = 4;
+    /** Devices are taken in turn until none of their currents moves by more than this, in amperes. */
+    private const TOLERANCE = 1e-12;
+
+    /** Two sensors behind one large resistance creep towards each other; more rounds than this none needs. */
+    private const MOST_ROUNDS = 20000;
 
     /** @param  list<Device>  $devices */
     public function __construct(private Solution $solution, private array $devices, private string $test)
@@ -21,27 +24,47 @@ final readonly class SolvedCircuit
         return $this->linear($first, $second, $testAmperes) + $this->fromDevices($first, $second, $this->deviceAmperes($testAmperes));
     }
 
-    /** Voltage between two nodes for each volt induced in a coil. */
-    public function perEmf(string $channelId, string $first, string $second): float
+    /** Voltage between two nodes for one unit of an excitation; devices keep their currents meanwhile. */
+    public function perUnit(string $excitation, string $first, string $second): float
     {
-        return $this->solution->voltsBetween($first, $second, Excitation::emf($channelId));
+        return $this->solution->voltsBetween($first, $second, $excitation);
     }
 
-    /** @return array<string, float> by excitation */
+    /**
+     * Where all devices settle. Their laws rise with the voltage and the rest is resistors and sources, so there is one such
+     * place, the minimum of the circuit's co-content (W. Millar 1951, from memory), and taking each device in turn
+     * comes ever closer to it.
+     *
+     * @return array<string, float> by excitation
+     */
     private function deviceAmperes(float $testAmperes): array
     {
-        $amperes = array_fill_keys(array_map(static fn (Device $device): string => $device->excitation, $this->devices), 0.0);
-        $rounds = count($this->devices) > 1 ? self::ROUNDS : 1;
-        for ($round = 0; $round < $rounds; $round++) {
-            foreach ($this->devices as $device) {
-                $others = [$device->excitation => 0.0] + $amperes;
-                $open = $this->linear($device->plus, $device->minus, $testAmperes) + $this->fromDevices($device->plus, $device->minus, $others);
-                $ohms = -$this->solution->voltsBetween($device->plus, $device->minus, $device->excitation);
-                $amperes[$device->excitation] = $device->law->meeting($open, $ohms);
+        $open = [];
+        $perAmpere = [];
+        foreach ($this->devices as $one => $device) {
+            $open[$one] = $this->linear($device->plus, $device->minus, $testAmperes);
+            foreach ($this->devices as $other => $flowing) {
+                $perAmpere[$one][$other] = $this->solution->voltsBetween($device->plus, $device->minus, $flowing->excitation);
+            }
+        }
+        $amperes = array_fill(0, count($this->devices), 0.0);
+        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
+            $moved = 0.0;
+            foreach ($this->devices as $one => $device) {
+                $volts = $open[$one];
+                foreach ($amperes as $other => $flow) {
+                    $volts += $other === $one ? 0.0 : $flow * $perAmpere[$one][$other];
+                }
+                $settled = $device->law->meeting($volts, -$perAmpere[$one][$one]);
+                $moved = max($moved, abs($settled - $amperes[$one]));
+                $amperes[$one] = $settled;
+            }
+            if (count($amperes) < 2 || $moved <= self::TOLERANCE) {
+                break;
             }
         }
 
-        return $amperes;
+        return array_combine(array_map(static fn (Device $device): string => $device->excitation, $this->devices), $amperes);
     }
 
     private function linear(string $first, string $second, float $testAmperes): float

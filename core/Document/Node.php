@@ -175,7 +175,7 @@ final readonly class Node
     /** Entries may be in other units than the quantities made of them: "gapMillimetres" is where "gapMetres" came from. */
     private function pointerOf(string $quantity): string
     {
-        $stem = static fn (string $name): string => (string) preg_replace('~(Milli|Micro|Kilo)?(volts|ohms|amperes|metres|seconds)(PerHour|PerSecond|PerKelvin)?$~i', '', $name);
+        $stem = static fn (string $name): string => (string) preg_replace('~(Milli|Micro|Kilo)?(volts|ohms|amperes|metres|seconds|minutes)(PerHour|PerSecond|PerKelvin)?$~i', '', $name);
         foreach (is_array($this->value) ? array_keys($this->value) : [] as $name) {
             if ($name === $quantity || $stem((string) $name) === $stem($quantity)) {
                 return "$this->pointer/$name";

@@ -11,11 +11,6 @@ final readonly class FreeDrive implements Journey
 {
     public const KEY = 'free';
 
-    /** Hubs and sensors are warm after this long at any speed. */
-    private const WARM_AFTER_SECONDS = 420.0;
-
-    private const UNTIL_IT_SHOWS = 2.0;
-
     /** @param  non-empty-list<array{float, Ground, float}>  $stretches  metres a second, ground, seconds held */
     public function __construct(public array $stretches)
     {
@@ -36,21 +31,13 @@ final readonly class FreeDrive implements Journey
         return Drive::over(...array_map(static fn (array $one): array => [$one[0], [[$one[1], $one[2]]]], $this->stretches));
     }
 
-    public function provokes(Provocation $provocation): bool
+    public function provokes(Provocation $provocation, HubWarming $hubs): bool
     {
-        $needed = Provoking::ground($provocation);
-
-        return match (true) {
-            $provocation === Provocation::Heat => $this->drive()->seconds() >= self::WARM_AFTER_SECONDS,
-            $needed === null => true,
-            default => $this->drive()->secondsOn($needed) > 0.0,
-        };
+        return Provoking::on($this->drive(), $provocation, $hubs);
     }
 
-    public function shows(Provocation $provocation): ?Moment
+    public function shows(Provocation $provocation, HubWarming $hubs): ?Moment
     {
-        $ground = Provoking::ground($provocation);
-
-        return $ground !== null ? $this->drive()->into($ground, self::UNTIL_IT_SHOWS) : $this->drive()->late();
+        return Provoking::shows($this->drive(), $provocation, $hubs);
     }
 }

@@ -15,8 +15,8 @@ interface Journey
     public function drive(): Drive;
 
     /** Whether what is provoked in this way can show on it at all. */
-    public function provokes(Provocation $provocation): bool;
+    public function provokes(Provocation $provocation, HubWarming $hubs): bool;
 
-    /** When what is provoked in this way shows first; what no ground provokes shows late, when the car has warmed and shaken. */
-    public function shows(Provocation $provocation): ?Moment;
+    /** When what is provoked in this way shows first; null where nothing is steady enough to tell. */
+    public function shows(Provocation $provocation, HubWarming $hubs): ?Moment;
 }

@@ -30,9 +30,6 @@ enum Route: string implements Journey
 
     private const OPEN_ROAD = 16.5;
 
-    /** Seconds from the beginning of a bend or a rough piece. */
-    private const UNTIL_IT_SHOWS = 2.0;
-
     public function key(): string
     {
         return $this->value;
@@ -55,21 +52,13 @@ enum Route: string implements Journey
         };
     }
 
-    public function provokes(Provocation $provocation): bool
+    public function provokes(Provocation $provocation, HubWarming $hubs): bool
     {
-        $needed = Provoking::ground($provocation);
-
-        return match (true) {
-            $provocation === Provocation::Heat => in_array($this, [self::Usual, self::WarmUp], true),
-            $needed === null => true,
-            default => $this->drive()->secondsOn($needed) > 0.0,
-        };
+        return Provoking::on($this->drive(), $provocation, $hubs);
     }
 
-    public function shows(Provocation $provocation): ?Moment
+    public function shows(Provocation $provocation, HubWarming $hubs): ?Moment
     {
-        $ground = Provoking::ground($provocation);
-
-        return $ground !== null ? $this->drive()->into($ground, self::UNTIL_IT_SHOWS) : $this->drive()->late();
+        return Provoking::shows($this->drive(), $provocation, $hubs);
     }
 }

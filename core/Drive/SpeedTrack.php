@@ -31,7 +31,9 @@ final readonly class SpeedTrack
      * @param  string  $side  "left" or "right"; "" for what turns on neither
      * @param  float  $factor  what the module takes for the speed against the true one: tyre and ring
      * @param  ?Ground  $dropsOutOn  ground on which the signal is gone at times; null where it never is
-     * @param  bool  $dropsOutAnywhere  at times whatever the ground
+     * @param  bool  $lasts  it is gone as long as that ground lasts, instead of at times
+     * @param  float  $dropsOutFromSeconds  at times whatever the ground, from here on; infinite where it does not
+     * @param  float  $goneFromSeconds  for good from here on, because the module has switched its supply off
      */
     public function __construct(
         private SpeedInput $input,
@@ -40,7 +42,9 @@ final readonly class SpeedTrack
         private float $metresPerTurn,
         private float $factor = 1.0,
         private ?Ground $dropsOutOn = null,
-        private bool $dropsOutAnywhere = false,
+        private bool $lasts = false,
+        private float $dropsOutFromSeconds = INF,
+        private float $goneFromSeconds = INF,
     ) {
         $passed = [];
         $sum = 0.0;
@@ -64,7 +68,7 @@ final readonly class SpeedTrack
             for (; $time < $begun + $stretch->seconds; $time += $intervalSeconds) {
                 $wheel = $stretch->speedAfter($time - $begun) * (1.0 + $this->bend($stretch->ground));
                 $further = $turns + $wheel * $intervalSeconds / $this->metresPerTurn;
-                $isGone = $this->isGone($stretch->ground, $time - $begun) || ! $this->input->counts($wheel / $this->metresPerTurn);
+                $isGone = $time >= $this->goneFromSeconds || $this->isGone($stretch->ground, $time - $begun, $time) || ! $this->input->counts($wheel / $this->metresPerTurn);
                 $share = $this->input->hasGapsAt($wheel / $this->metresPerTurn) && $further > $turns
                     ? ($this->feltUntil($further) - $this->feltUntil($turns)) / ($further - $turns)
                     : 1.0;
@@ -88,11 +92,11 @@ final readonly class SpeedTrack
         };
     }
 
-    private function isGone(Ground $ground, float $secondsInto): bool
+    private function isGone(Ground $ground, float $secondsInto, float $seconds): bool
     {
-        return ($this->dropsOutAnywhere || $ground === $this->dropsOutOn)
+        return ($seconds >= $this->dropsOutFromSeconds || $ground === $this->dropsOutOn)
             && $secondsInto >= self::DROP_OUT_EVERY_SECONDS
-            && fmod($secondsInto, self::DROP_OUT_EVERY_SECONDS) < self::DROP_OUT_SECONDS;
+            && ($this->lasts || fmod($secondsInto, self::DROP_OUT_EVERY_SECONDS) < self::DROP_OUT_SECONDS);
     }
 
     /** Turns' worth of felt teeth up to an angle given in turns. */

@@ -9,10 +9,13 @@ namespace Lernfall\Format;
  *
  * Format 1 knew no supply path, no encoders, one length of pulse, a gap that never moved, and no places of parts.
  * What it left out is filled in with a supply that loses next to nothing and a gap that stays where it is.
+ * Format 2 warmed the hubs fully on every drive and started every engine: hubs get a usual time constant, engines still start.
  */
 final readonly class OlderVehicle
 {
     public const FORMAT = 'lernfall-vehicle/1';
+
+    public const SECOND_FORMAT = 'lernfall-vehicle/2';
 
     private const FEED = [
         'fuse' => 'F 1', 'fuseAmperes' => 10, 'supplyPin' => '–', 'groundPin' => '–', 'wireOhms' => 0.001, 'contactOhms' => 0.001,
@@ -26,6 +29,11 @@ final readonly class OlderVehicle
 
     public static function upgraded(mixed $document): mixed
     {
+        return self::fromSecond(self::fromFirst($document));
+    }
+
+    private static function fromFirst(mixed $document): mixed
+    {
         if (! is_array($document) || ($document['format'] ?? null) !== self::FORMAT) {
             return $document;
         }
@@ -34,12 +42,22 @@ final readonly class OlderVehicle
 
         return [
             ...$document,
-            'format' => VehicleReader::FORMAT,
+            'format' => self::SECOND_FORMAT,
             'channels' => array_map(self::channel(...), $channels),
             'module' => $module + ['feed' => self::FEED],
             'gapShift' => ['micrometresPerKelvin' => 0, 'atLockMillimetres' => 0],
             'places' => self::PLACES,
         ];
+    }
+
+    private static function fromSecond(mixed $document): mixed
+    {
+        if (! is_array($document) || ($document['format'] ?? null) !== self::SECOND_FORMAT) {
+            return $document;
+        }
+        $supply = is_array($document['supply'] ?? null) ? ['supply' => $document['supply'] + ['cranksFromVolts' => 0]] : [];
+
+        return [...$document, 'format' => VehicleReader::FORMAT, 'hubRiseAtKilometresPerHour' => 60, 'hubWarmUpMinutes' => 6, ...$supply];
     }
 
     private static function channel(mixed $channel): mixed

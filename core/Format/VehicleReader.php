@@ -47,7 +47,7 @@ final readonly class VehicleReader
 {
     private const SHEET_RANGES = ['coilOhms' => ['coil', 'Ω'], 'gapMillimetres' => ['gap', 'mm'], 'supplyVolts' => ['supply', 'V']];
 
-    public const FORMAT = 'lernfall-vehicle/2';
+    public const FORMAT = 'lernfall-vehicle/3';
 
     private const PLACES = ['module', 'fuses', 'battery', 'ground'];
 
@@ -90,9 +90,13 @@ final readonly class VehicleReader
                 $root->has('systems') ? $root->at('systems')->textsByName() : [],
             ),
             $root->at('tyre')->built(self::tyre(...)),
-            new Climate($root->float('ambientCelsius'), $root->float('hubRiseKelvin')),
+            $root->built(static fn (Node $here): Climate => new Climate(
+                $here->float('ambientCelsius'), $here->float('hubRiseKelvin'), $here->float('hubRiseAtKilometresPerHour') / 3.6, $here->float('hubWarmUpMinutes') * 60.0,
+            )),
             new Power(
-                $root->at('supply')->built(static fn (Node $supply): Supply => new Supply($supply->float('batteryVolts'), $supply->float('chargingVolts'), $supply->float('internalOhms'))),
+                $root->at('supply')->built(static fn (Node $supply): Supply => new Supply(
+                    $supply->float('batteryVolts'), $supply->float('chargingVolts'), $supply->float('internalOhms'), $supply->float('cranksFromVolts'),
+                )),
                 $root->at('module')->at('feed')->built(self::feed(...)),
             ),
             $channels,
@@ -202,7 +206,7 @@ final readonly class VehicleReader
         $or = static fn (string $name, float $default): float => $node->has($name) ? $node->float($name) : $default;
 
         return new Monitors(
-            new StandstillLimits($node->float('openAboveVolts'), $node->float('groundBelowVolts'), $node->float('supplyAboveVolts'), $node->float('shortedBelowVolts'), $or('lowVolts', 0.0)),
+            new StandstillLimits($node->float('openAboveVolts'), $node->float('groundBelowVolts'), $node->float('supplyAboveVolts'), $node->float('shortedBelowVolts'), $or('lowVolts', 0.0), $or('watchesSeconds', INF)),
             new MissingSignalLimits(
                 $node->float('missingAboveKilometresPerHour') / 3.6, $node->float('missingSeconds'), $or('weakAboveKilometresPerHour', INF) / 3.6, $or('impossibleMetresPerSecondSquared', 0.0),
             ),

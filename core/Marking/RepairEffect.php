@@ -28,6 +28,6 @@ final readonly class RepairEffect
         $again = array_filter($job->stepsOf(Repair::class), static fn (Step $one): bool => $one->number < $step->number && $one->wasDone() && $one->action == $step->action);
 
         return $again === [] && $step->action instanceof Repair
-            && $this->remedies->changes(Car::hypothesis($job->case->faultyVehicle(), $job->case->sound), $step->action);
+            && $this->remedies->changes(Car::hypothesis($job->case->arrivedVehicle(), $job->case->sound), $step->action);
     }
 }

@@ -26,11 +26,12 @@ interface SpeedListening extends CircuitInput
     /** @param  float  $factor  by which this module's limits lie off */
     public function isShorted(InputVoltages $measured, Monitors $monitors, float $factor): bool;
 
-    /** Peak against its nominal threshold of what an untwisted pair picks up; 0 where it does not mind. */
-    public function disturbance(float $peakVolts): float;
-
-    /** Whether such a voltage stands between the wires at all. */
-    public function picksUp(): bool;
+    /**
+     * Peak against its nominal threshold of what its untwisted cables pick up while the engine runs.
+     *
+     * @param  array<array-key, Channel>  $channels  this channel and all that leads join to it, by id
+     */
+    public function disturbance(string $at, array $channels, ElectricalState $state): float;
 
     /**
      * What the sensor of a channel gives it.

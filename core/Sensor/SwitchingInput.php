@@ -11,7 +11,10 @@ use Lernfall\Module\SpeedListening;
 use Lernfall\Module\SwitchedSignal;
 use Lernfall\Vehicle\Channel;
 
-/** What inputs for active sensors have in common: they compare two levels with a threshold, and an untwisted pair does not trouble them. */
+/**
+ * What inputs for active sensors have in common: they compare two levels with a threshold. An untwisted pair does not
+ * trouble them: the sensor's current does not follow the voltage over it, and a signal wire of its own lies outside the loop.
+ */
 abstract readonly class SwitchingInput implements SpeedListening
 {
     /** In what the input senses: amperes or volts. */
@@ -22,12 +25,7 @@ abstract readonly class SwitchingInput implements SpeedListening
         return $this;
     }
 
-    public function picksUp(): bool
-    {
-        return false;
-    }
-
-    public function disturbance(float $peakVolts): float
+    public function disturbance(string $at, array $channels, ElectricalState $state): float
     {
         return 0.0;
     }
@@ -48,8 +46,8 @@ abstract readonly class SwitchingInput implements SpeedListening
     public function hears(Injection $injection, string $at, array $channels, ElectricalState $state): bool
     {
         $levels = [
-            ModuleInput::at($at, $channels, $state)->sensed,
-            ModuleInput::at($at, $channels, $state, injectsUpper: true)->sensed,
+            ModuleInput::at($at, $channels, $state, injects: $injection->lowestLevel())->sensed,
+            ModuleInput::at($at, $channels, $state, injects: 1.0)->sensed,
         ];
 
         return min($levels) < $this->threshold() && max($levels) > $this->threshold();

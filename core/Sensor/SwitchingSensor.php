@@ -23,6 +23,9 @@ abstract readonly class SwitchingSensor implements CircuitSensor
     /** Beyond, it does not switch any more. */
     abstract protected function greatestGapMetres(): float;
 
+    /** It blocks what comes the wrong way round. */
+    abstract protected function isReverseProtected(): bool;
+
     abstract public function with(Electronics $electronics): static;
 
     public function isActive(): bool
@@ -32,7 +35,7 @@ abstract readonly class SwitchingSensor implements CircuitSensor
 
     public function fedBackwards(): static
     {
-        return $this->with(Electronics::Dead);
+        return $this->isReverseProtected() ? $this : $this->with(Electronics::Dead);
     }
 
     public function feels(float $strength, float $offMetres, float $gapMetres): float

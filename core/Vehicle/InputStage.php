@@ -10,6 +10,9 @@ interface InputStage
     /** Whether full supply follows only once a weak test level has found the circuit in range. */
     public function switchesSupply(): bool;
 
+    /** The name of a supply that several inputs hang on; "" where it has its own or none. */
+    public function sharedSupply(): string;
+
     /** Loading a pair with another resistance; the same where it does not load it. */
     public function loading(float $acrossOhms): self;
 

@@ -21,6 +21,7 @@ use Lernfall\Evidence\EvidenceFactory;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 use Lernfall\Format\CatalogueReader;
+use Lernfall\Format\OlderVehicle;
 use Lernfall\Format\PolicyReader;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Format\WeighingReader;
@@ -40,6 +41,20 @@ final class Workbench
     public static function vehicle(string $id = 'harl-13'): Vehicle
     {
         return VehicleReader::read(self::json("core/Vehicle/BuiltIn/$id.json"));
+    }
+
+    /**
+     * The file of a car as it was in the format before, whose module watched nothing between one key-on and the next.
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function older(string $id): array
+    {
+        $document = self::json("core/Vehicle/BuiltIn/$id.json");
+        assert(is_array($document));
+        unset($document['hubRiseAtKilometresPerHour'], $document['hubWarmUpMinutes'], $document['supply']['cranksFromVolts'], $document['module']['monitors']['watchesSeconds']);
+
+        return [...$document, 'format' => OlderVehicle::SECOND_FORMAT];
     }
 
     public static function catalogue(): Catalogue

@@ -101,9 +101,16 @@ final readonly class Car
     public function channel(string $id): Channel
     {
         $channel = $this->vehicle->channel($id);
-        $acts = $channel->acting !== null && $this->state->connections->provoked?->reaches($channel->acting->provocation, $id) === true;
+        $acts = $channel->acting !== null && $this->acts($channel->acting->provocation, $id);
 
         return $this->deviating($acts ? $channel->acting->channel : $channel->dormant());
+    }
+
+    /** Whether what is provoked in this way shows now: it is being provoked, or the part is as hot as it has to be. */
+    private function acts(Provocation $provocation, string $channel): bool
+    {
+        return $this->state->connections->provoked?->reaches($provocation, $channel) === true
+            || $provocation === Provocation::Heat && $this->state->warmth->of($channel) >= $this->vehicle->climate->hotKelvin();
     }
 
     /**
@@ -159,7 +166,7 @@ final readonly class Car
         $shift = $this->vehicle->model->gapShift;
         $atLock = in_array($this->state->connections->provoked?->how, [Provocation::SteeringLeft, Provocation::SteeringRight], true) && $channel->place->axle === 'front';
 
-        return $shift->metresPerKelvin * $this->state->hubRiseKelvin + ($atLock ? $shift->atLockMetres + $channel->wheelEnd->bearingPlayMetres / 2.0 : 0.0);
+        return $shift->metresPerKelvin * $this->state->warmth->of($channel->id) + ($atLock ? $shift->atLockMetres + $channel->wheelEnd->bearingPlayMetres / 2.0 : 0.0);
     }
 
     /** The name of a deviation, told apart by how often the part has been renewed. */

@@ -7,6 +7,7 @@ namespace Lernfall\Bay\Car;
 use Lernfall\Circuit\Attached;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\FeedElement;
+use Lernfall\Circuit\Temperatures;
 use Lernfall\Module\Memory;
 use Lernfall\Vehicle\Supply;
 use Lernfall\Vehicle\Vehicle;
@@ -14,7 +15,6 @@ use Lernfall\Vehicle\Vehicle;
 /** Everything about a car that a person at work changes, parts themselves left aside. */
 final readonly class CarState
 {
-    /** @param  float  $hubRiseKelvin  how much warmer than the surroundings the hubs are */
     private function __construct(
         public KeyState $key,
         public LiftState $lift,
@@ -23,7 +23,7 @@ final readonly class CarState
         public Connections $connections,
         public ModuleSession $session,
         public Memory $memory,
-        public float $hubRiseKelvin,
+        public Warmth $warmth,
         public CarRecord $record,
     ) {
     }
@@ -31,7 +31,7 @@ final readonly class CarState
     public static function parked(Memory $memory): self
     {
         return new self(
-            KeyState::off(), LiftState::onTheFloor(), WheelMotion::none(), PartPlaces::asBuilt(), Connections::none(), ModuleSession::none(), $memory, 0.0, CarRecord::blank(),
+            KeyState::off(), LiftState::onTheFloor(), WheelMotion::none(), PartPlaces::asBuilt(), Connections::none(), ModuleSession::none(), $memory, Warmth::none(), CarRecord::blank(),
         );
     }
 
@@ -82,9 +82,22 @@ final readonly class CarState
         return $this->with(key: $this->key->supplying($channels));
     }
 
+    /**
+     * The module has switched off what it feeds these channels with, until the key is turned on again.
+     *
+     * @param  list<string>  $channels
+     */
+    public function cutting(array $channels): self
+    {
+        return $channels === [] ? $this : $this->with(key: $this->key->cutting($channels));
+    }
+
     public function provokedBy(?Provoked $provoked): self
     {
-        return $this->with(connections: $this->connections->provoking($provoked));
+        return $this->with(
+            connections: $this->connections->provoking($provoked),
+            warmth: $provoked === null || $provoked->warms() === '' ? null : $this->warmth->warming($provoked->channel, $provoked->warmsByKelvin),
+        );
     }
 
     /** The channel for which the sensor now at this one was built. */
@@ -125,21 +138,16 @@ final readonly class CarState
         return $this->with(memory: $memory);
     }
 
-    public function warmedBy(float $kelvin): self
+    /** The car has been driven, and its hubs are this much warmer than the surroundings. */
+    public function withHubsAt(float $riseKelvin): self
     {
-        return $this->with(hubRiseKelvin: max($this->hubRiseKelvin, $kelvin));
+        return $this->with(warmth: $this->warmth->hubsAt($riseKelvin));
     }
 
-    /**
-     * Hubs cool exponentially (Newton's law of cooling).
-     *
-     * @param  float  $halfLifeMinutes  the time in which half the excess is gone
-     */
+    /** @param  float  $halfLifeMinutes  the time in which half the excess is gone */
     public function cooled(float $minutes, float $halfLifeMinutes): self
     {
-        return $this->hubRiseKelvin === 0.0
-            ? $this
-            : $this->with(hubRiseKelvin: $this->hubRiseKelvin * 0.5 ** ($minutes / $halfLifeMinutes));
+        return $this->warmth == Warmth::none() ? $this : $this->with(warmth: $this->warmth->cooled($minutes, $halfLifeMinutes, $this->connections->provoked?->warms() ?? ''));
     }
 
     public function withRenewed(string ...$deviations): self
@@ -177,8 +185,8 @@ final readonly class CarState
 
         return implode(' ', [
             $this->key->position->value, ...$this->places->openPlugs, (int) $this->lift->chocked, (int) $this->lift->raised, (int) $this->lift->onStands,
-            $this->wheels->channel, $this->wheels->turnsPerSecond, $this->hubRiseKelvin, json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
-            json_encode($settled), implode(',', array_filter($this->key->supplied, $here)), $this->wheels->rests, serialize($this->connections),
+            $this->wheels->channel, $this->wheels->turnsPerSecond, $this->warmth->hubRiseKelvin, json_encode(array_filter($this->warmth->warmed, $here, ARRAY_FILTER_USE_KEY)), json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
+            json_encode($settled), implode(',', array_filter($this->key->supplied, $here)), implode(',', array_filter($this->key->cut, $here)), $this->wheels->rests, serialize($this->connections),
             json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), $channel === '' ? serialize($this->session).$this->memory->text() : '',
         ]);
     }
@@ -189,8 +197,9 @@ final readonly class CarState
             false,
             $this->systemVolts($vehicle->power->supply),
             $this->places->openPlugs,
-            $vehicle->climate->ambientCelsius + $this->hubRiseKelvin,
+            new Temperatures($vehicle->climate->ambientCelsius + $this->warmth->hubRiseKelvin, $this->warmth->warmed),
             $this->key->supplied,
+            $this->key->cut,
             new Attached($this->connections->injection, $this->connections->jumpers, $this->connections->bench),
             $vehicle->power->supply->internalOhms,
         );
@@ -212,7 +221,7 @@ final readonly class CarState
         ?Connections $connections = null,
         ?ModuleSession $session = null,
         ?Memory $memory = null,
-        ?float $hubRiseKelvin = null,
+        ?Warmth $warmth = null,
         ?CarRecord $record = null,
     ): self {
         return new self(
@@ -223,7 +232,7 @@ final readonly class CarState
             $connections ?? $this->connections,
             $session ?? $this->session,
             $memory ?? $this->memory,
-            $hubRiseKelvin ?? $this->hubRiseKelvin,
+            $warmth ?? $this->warmth,
             $record ?? $this->record,
         );
     }

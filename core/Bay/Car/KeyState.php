@@ -7,8 +7,11 @@ namespace Lernfall\Bay\Car;
 /** Where the key stands, how often it was turned on, and what the module feeds since. */
 final readonly class KeyState
 {
-    /** @param  list<string>  $supplied  channels the module has switched its supply to */
-    private function __construct(public Ignition $position, public int $cycles, public array $supplied)
+    /**
+     * @param  list<string>  $supplied  channels the module has switched its supply to
+     * @param  list<string>  $cut  channels whose supply it has switched off since
+     */
+    private function __construct(public Ignition $position, public int $cycles, public array $supplied, public array $cut = [])
     {
     }
 
@@ -19,7 +22,7 @@ final readonly class KeyState
 
     public function at(Ignition $position): self
     {
-        return new self($position, $this->cycles + (int) $this->beginsCycle($position), $position === Ignition::Off ? [] : $this->supplied);
+        return new self($position, $this->cycles + (int) $this->beginsCycle($position), $position === Ignition::Off ? [] : $this->supplied, $position === Ignition::Off ? [] : $this->cut);
     }
 
     /** Whether turning the key there begins a new cycle. */
@@ -41,6 +44,15 @@ final readonly class KeyState
     /** @param  list<string>  $channels */
     public function supplying(array $channels): self
     {
-        return new self($this->position, $this->cycles, $channels);
+        return new self($this->position, $this->cycles, $channels, array_values(array_diff($this->cut, $channels)));
+    }
+
+    /** @param  list<string>  $channels */
+    public function cutting(array $channels): self
+    {
+        $cut = array_values(array_unique([...$this->cut, ...$channels]));
+        sort($cut);
+
+        return new self($this->position, $this->cycles, array_values(array_diff($this->supplied, $cut)), $cut);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Car;
 
-use Lernfall\Module\Disturbance;
 use Lernfall\Module\Listening;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Module\SpeedSignal;
@@ -27,7 +26,11 @@ final readonly class SpeedReception
      */
     public function whileDriving(Channel $channel, float $deviation): SpeedInput
     {
-        return $this->of($channel, $deviation, '', Disturbance::onTheRoad($channel));
+        $disturbance = $channel->wheelEnd->ring->damage->loose
+            ? INF // it slips under torque
+            : Listening::at($channel)->disturbance($channel->id, [$channel->id => $channel], $this->car->electrical());
+
+        return $this->of($channel, $deviation, '', $disturbance);
     }
 
     /**

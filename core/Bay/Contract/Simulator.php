@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Contract;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Supervision;
 use Lernfall\Bay\Workshop\Rate;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Chance\Draw;
@@ -38,7 +39,7 @@ final readonly class Simulator
      */
     public function predict(Car $car, CarAction $action): array
     {
-        return $this->cooled($this->procedures->onCar($action)->predict($car, $action, $this->workshop), $action);
+        return $this->settled($this->procedures->onCar($action)->predict($this->cooledBefore($car, $action), $action, $this->workshop), $car, $action);
     }
 
     /**
@@ -67,7 +68,7 @@ final readonly class Simulator
     {
         return $shown->wasRefused()
             ? $car
-            : $this->asked($this->cooled($this->procedures->onCar($action)->repeat($car, $action, $shown, $this->workshop), $action)[0]->car, $action);
+            : $this->asked($this->settled($this->procedures->onCar($action)->repeat($this->cooledBefore($car, $action), $action, $shown, $this->workshop), $car, $action)[0]->car, $action);
     }
 
     /** Whether an action makes sense here: the tool it needs is there, and its settings can be. */
@@ -101,21 +102,45 @@ final readonly class Simulator
     /** The car once this was asked of it. */
     public function asked(Car $car, CarAction $action): Car
     {
-        return $car->in($car->state->withAsked($action->question(), $action instanceof Drives && $action->isDrive()));
+        return $car->in($car->state->withAsked($action->question(), $action instanceof Drives && $action->drive() !== null));
+    }
+
+    /** Before a drive hubs cool as long as it is being prepared; from the stop on they cool anew. */
+    private function cooledBefore(Car $car, CarAction $action): Car
+    {
+        $drive = $action instanceof Drives ? $action->drive() : null;
+
+        return $drive === null ? $car : $this->cooled($car, max(0.0, $this->rate($action)->minutes - $drive->seconds() / 60.0));
     }
 
     /**
+     * What the module notices of it, and how far parts cool meanwhile.
+     *
      * @param  non-empty-list<Branch>  $branches
      * @return non-empty-list<Branch>
      */
-    private function cooled(array $branches, CarAction $action): array
+    private function settled(array $branches, Car $before, CarAction $action): array
     {
-        $minutes = $this->rate($action)->minutes;
+        $minutes = $action instanceof Drives && $action->drive() !== null ? 0.0 : $this->rate($action)->minutes;
+        $settled = [];
+        foreach ($branches as $branch) {
+            if ($branch->prediction->refusal !== null) {
+                $settled[] = $branch;
 
-        return array_map(fn (Branch $branch): Branch => $branch->prediction->refusal !== null ? $branch : new Branch(
-            $branch->weight,
-            $branch->car->in($branch->car->state->cooled($minutes, $this->workshop->hubHalfLifeMinutes)),
-            $branch->prediction,
-        ), $branches);
+                continue;
+            }
+            foreach (Supervision::over($before, $branch->car) as [$weight, $car]) {
+                $settled[] = new Branch($branch->weight * $weight, $this->cooled($car, $minutes), $branch->prediction);
+            }
+        }
+
+        return $settled;
+    }
+
+    private function cooled(Car $car, float $minutes): Car
+    {
+        $cooled = $car->state->cooled($minutes, $this->workshop->hubHalfLifeMinutes);
+
+        return $cooled === $car->state ? $car : $car->in($cooled);
     }
 }

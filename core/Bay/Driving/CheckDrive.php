@@ -32,7 +32,7 @@ final readonly class CheckDrive
     public function drive(Car $car, Journey $route): array
     {
         $car = DrivingWork::letGo($car);
-        $rolled = $car->in($car->state->rolled());
+        $rolled = DrivingWork::rolled($car, $route->drive());
         if ($route !== Route::CheckRun) {
             return Branch::only($rolled, Prediction::of('driven', ['level-lamp' => CategoryFeature::certain('spoiled'), 'steady-lamp' => CategoryFeature::certain('spoiled')]));
         }

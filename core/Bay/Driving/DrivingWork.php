@@ -6,22 +6,27 @@ namespace Lernfall\Bay\Driving;
 
 use Closure;
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\CircuitCheck;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Car\SpeedReception;
+use Lernfall\Bay\Car\Supervision;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
 use Lernfall\Drive\Ground;
+use Lernfall\Drive\HubWarming;
 use Lernfall\Drive\Journey;
 use Lernfall\Drive\Moment;
+use Lernfall\Drive\Provoking;
 use Lernfall\Module\Failure;
 use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\PartsCheck;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\LampOut;
 
 /** Driving: what the module's monitors find on the way. */
@@ -63,6 +68,17 @@ final readonly class DrivingWork
         return $car->in($car->state->provokedBy(null));
     }
 
+    /** The car as it comes to a stop: its wheels somewhere else, its hubs warmed on the way. */
+    public static function rolled(Car $car, Drive $drive): Car
+    {
+        return $car->in($car->state->withHubsAt(self::hubs($car)->after($drive))->rolled());
+    }
+
+    private static function hubs(Car $car): HubWarming
+    {
+        return HubWarming::from($car->vehicle->climate, $car->state->warmth->hubRiseKelvin);
+    }
+
     /**
      * @param  Closure(list<MonitorFinding>): Prediction  $prediction  told what was found
      * @return non-empty-list<Branch>
@@ -71,7 +87,7 @@ final readonly class DrivingWork
     {
         $drive = $route->drive();
         $car = self::letGo($car);
-        $warm = $car->in($car->state->warmedBy($car->vehicle->climate->hubRiseKelvin)->rolled());
+        $warm = self::rolled($car, $drive);
         if (! $car->modulePowered()) {
             return Branch::only($warm, $prediction([]));
         }
@@ -132,6 +148,8 @@ final readonly class DrivingWork
         foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
             $memory = $state->memory;
             $news = [];
+            $broken = [];
+            $frames = [];
             asort($outcomes); // what was passed at times and found at others has been found
             foreach ($outcomes as $event => $found) {
                 $one = $watched[$event];
@@ -141,6 +159,12 @@ final readonly class DrivingWork
                 }
                 if ($found) {
                     $news[] = new MonitorFinding($one->channel, $told, $one->moment, $one->acts);
+                }
+                if ($found && $one->failure->isElectrical()) {
+                    $broken[$one->channel] = [$one->failure];
+                    $frames[$one->channel] = $this->frame($car, $one->moment);
+
+                    continue;
                 }
                 $memory = match (true) {
                     $found => $memory->set($one->channel, $told, $this->frame($car, $one->moment), $module->monitors->drivingConfirmedBy),
@@ -156,7 +180,11 @@ final readonly class DrivingWork
                 $memory = $found ? $memory->set($part, $failure, $this->frame($car, $moment)) : $memory->passed($part, $failure, $module->lamps->out !== LampOut::Cleared);
             }
             $memory = $module->lamps->out === LampOut::Cleared ? $memory : $memory->withSettledLamps();
-            $branches[] = new Branch($weight, $car->in($state->remembering($memory)), $prediction($news));
+            $driven = $car->in($state->remembering($memory));
+            foreach ($broken as $id => $failures) {
+                $driven = Supervision::noted($driven, [$id => $failures], $frames[$id]);
+            }
+            $branches[] = new Branch($weight, $driven, $prediction($news));
         }
 
         return $branches;
@@ -174,8 +202,8 @@ final readonly class DrivingWork
     }
 
     /**
-     * A fault that shows only when provoked acts on the road more or less readily; while it acts, the signal drops out,
-     * which no wheel could do.
+     * A fault that shows only when provoked acts on the road more or less readily. A module that watches its circuits finds
+     * them broken where that lasts; otherwise the signal drops out, which no wheel could do.
      *
      * @return array<string, Watched> by event
      */
@@ -184,19 +212,41 @@ final readonly class DrivingWork
         $acting = $car->actingChannel($id);
         $provocation = $car->vehicle->channel($id)->acting?->provocation;
         $acts = Intermittence::at($car, $id, $route, $this->acts);
-        if ($acting === null || $provocation === null || $acts === null || ! $monitors->tests(Failure::Erratic, $drive)) {
+        if ($acting === null || $provocation === null || $acts === null) {
+            return [];
+        }
+        $moment = $route->shows($provocation, self::hubs($car));
+        $broken = Provoking::lasts($provocation) ? $this->broken($car, $acting) : null;
+        if ($broken !== null) {
+            return [$acts->event => new Watched($id, $broken, $moment?->later($car->vehicle->module->monitors->standstill->watchesSeconds), $acts->chance, acts: true)];
+        }
+        if (! $monitors->tests(Failure::Erratic, $drive)) {
             return [];
         }
         $input = (new SpeedReception($car))->whileDriving($acting, 0.0);
         if (is_finite($input->evenFromTurnsPerSecond()) && $input->counts(1.0)) {
             return []; // it acts, and the signal is still counted
         }
-        $moment = $route->shows($provocation);
         if ($moment !== null && $moment->metresPerSecond < $monitors->implausibleFrom(INF, $monitors->pitchMetres($input))) {
             return []; // so slow that a wheel could have stopped
         }
 
         return [$acts->event => new Watched($id, Failure::Erratic, $moment, $acts->chance, acts: true)];
+    }
+
+    /** What the module finds wrong with a circuit while something acts on it for long enough; null where it notices nothing. */
+    private function broken(Car $car, Channel $acting): ?Failure
+    {
+        if (! $car->vehicle->module->monitors->standstill->watches()) {
+            return null;
+        }
+        foreach (CircuitCheck::of($car, $acting, $car->electrical()) as [$failure, $chance]) {
+            if ($chance > 0.5) {
+                return $failure;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{?Moment, float} */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Driving;
 
 use Lernfall\Bay\Contract\Drives;
+use Lernfall\Drive\Drive;
 use Lernfall\Drive\Journey;
 use Lernfall\Drive\Route;
 
@@ -30,8 +31,8 @@ final readonly class RoadTest implements Drives
         return $this->route === Route::Usual ? 'road-test' : "road-test.{$this->route->key()}";
     }
 
-    public function isDrive(): bool
+    public function drive(): Drive
     {
-        return true;
+        return $this->route->drive();
     }
 }

@@ -14,8 +14,9 @@ final readonly class Hands implements Equipment
      * @param  float  $wipesContact  chance that joining a plug wipes a corroded pin bright enough to conduct
      * @param  float  $feelsPlayFromMetres  less play than this is not felt when the wheel is rocked
      * @param  float  $feelSpread  standard deviation of that, relative
+     * @param  float  $warmsByKelvin  how much warmer a sensor gets that is warmed on purpose
      */
-    public function __construct(public float $wipesContact, public float $feelsPlayFromMetres, public float $feelSpread)
+    public function __construct(public float $wipesContact, public float $feelsPlayFromMetres, public float $feelSpread, public float $warmsByKelvin)
     {
     }
 
@@ -23,6 +24,6 @@ final readonly class Hands implements Equipment
     {
         $hands = $workshop->at('hands');
 
-        return new self($hands->float('wipesContact'), $hands->float('feelsPlayFromMillimetres') / 1000.0, $hands->float('feelSpread'));
+        return new self($hands->float('wipesContact'), $hands->float('feelsPlayFromMillimetres') / 1000.0, $hands->float('feelSpread'), $hands->float('warmsByKelvin'));
     }
 }

@@ -34,6 +34,11 @@ final readonly class ProvokeProcedure extends BaseCarProcedure
         return 'provoke';
     }
 
+    public function equipment(): array
+    {
+        return [Hands::class];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Start to provoke a fault while an instrument is watched, or let go (nothing)')
@@ -63,7 +68,7 @@ final readonly class ProvokeProcedure extends BaseCarProcedure
             ! $car->state->lift->isSafeBeside() => Branch::refused($car, Refusal::Unsecured),
             $action->how === Provocation::Vibration && ! $car->state->key->isRunning() => Branch::refused($car, Refusal::EngineOff),
             $action->how === Provocation::Bumps && $car->state->lift->raised => Branch::refused($car, Refusal::Raised),
-            default => Branch::only($car->in($car->state->provokedBy(new Provoked($action->how, $action->channel))), Prediction::of('done')),
+            default => Branch::only($car->in($car->state->provokedBy(new Provoked($action->how, $action->channel, $action->how === Provocation::Heat ? $workshop->equipment(Hands::class)->warmsByKelvin : 0.0))), Prediction::of('done')),
         };
     }
 }

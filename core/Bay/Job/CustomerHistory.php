@@ -14,7 +14,8 @@ use Lernfall\Vehicle\Channel;
 
 /**
  * A car as it comes in: its owner has driven it the usual way, what comes and goes has shown itself, and the module has
- * noticed what it notices. On the way to the workshop it did not show again. Then the car was parked and has cooled down.
+ * noticed what it notices. On the way to the workshop it did not show again. What its fault has done to other parts on the way
+ * is done. Then the car was parked and has cooled down.
  */
 final readonly class CustomerHistory
 {
@@ -25,6 +26,6 @@ final readonly class CustomerHistory
         $comesAndGoes = array_filter($parked->vehicle->channels, static fn (Channel $channel): bool => $channel->acting !== null) !== [];
         $driven = $comesAndGoes ? Branch::likeliest((new DrivingWork(acts: false))->roadTest($shown, Route::Straight))->car : $shown;
 
-        return $parked->in($parked->state->remembering($driven->state->memory)->withSettled($driven->state->record->settled));
+        return $parked->withVehicle($driven->vehicle)->in($parked->state->remembering($driven->state->memory)->withSettled($driven->state->record->settled));
     }
 }

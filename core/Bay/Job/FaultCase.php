@@ -76,6 +76,12 @@ final readonly class FaultCase
         return $vehicle;
     }
 
+    /** The vehicle as it comes in: what its faults have done to other parts on the way is done. */
+    public function arrivedVehicle(): Vehicle
+    {
+        return $this->idealCar('arrival')->vehicle;
+    }
+
     /** Whether every part is as it should be, and only the memory or the complaint says otherwise. */
     public function needsNoRepair(): bool
     {

@@ -5,22 +5,19 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Key;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\CircuitCheck;
 use Lernfall\Bay\Car\ElectricalDamage;
 use Lernfall\Bay\Car\Ignition;
-use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Car\OutcomeBranching;
+use Lernfall\Bay\Car\Supervision;
 use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Prediction;
-use Lernfall\Circuit\InputVoltages;
-use Lernfall\Circuit\ModuleInput;
 use Lernfall\Module\Failure;
 use Lernfall\Module\FreezeFrame;
-use Lernfall\Module\KeyOnCheck;
-use Lernfall\Module\Listening;
+use Lernfall\Module\Memory;
 use Lernfall\Module\PartsCheck;
-use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\LampOut;
-use Lernfall\Vehicle\ModuleSpecification;
 
 /** Turning the key. Coming from off, the module checks its circuits. */
 final readonly class KeyWork
@@ -28,14 +25,14 @@ final readonly class KeyWork
     /** @return non-empty-list<Branch> */
     public function turn(Car $car, Ignition $to): array
     {
+        $runs = $to !== Ignition::Running || $car->state->key->isRunning() || $car->vehicle->power->supply->cranks();
         $wasOff = ! $car->state->isPowered();
-        $turned = $car->in($car->state->keyAt($to));
-        $done = Prediction::of('done');
-        if (! $wasOff || ! $turned->modulePowered()) {
-            return Branch::only($turned, $done);
-        }
+        $turned = $car->in($car->state->keyAt($runs ? $to : Ignition::On));
+        $done = $to === Ignition::Running
+            ? Prediction::of('engine', ['engine' => CategoryFeature::certain($runs ? 'runs' : 'does-not-turn')])
+            : Prediction::of('done');
 
-        return $this->checked($turned, $done);
+        return $wasOff && $turned->modulePowered() ? $this->checked($turned, $done) : Branch::only($turned, $done);
     }
 
     /** @return non-empty-list<Branch> */
@@ -43,66 +40,51 @@ final readonly class KeyWork
     {
         $chances = [];
         $about = [];
-        $state = $car->electrical()->unsupplied();
-        $plainly = $car->isTypical() ? $state->plainly() : null;
         foreach ($car->vehicle->channelIds() as $id) {
-            $channel = $car->channel($id);
-            $check = fn (): array => $this->electrical($car, $channel, ModuleInput::at($id, $car->channels([$id]), $state));
-            foreach ($plainly === null ? $check() : Memo::with($channel, "key-on $plainly", $check) as $event => [$failure, $chance]) {
+            foreach (CircuitCheck::of($car, $car->channel($id), $car->electrical()->unsupplied()) as $event => [$failure, $chance]) {
                 $chances[$event] = $chance;
                 $about[$event] = [$id, $failure];
             }
         }
         $branches = [];
-        $module = $car->vehicle->module;
-        $frame = FreezeFrame::atRest($car->electrical()->systemVolts);
         foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
+            $found = [];
             $memory = $state->memory;
-            $refused = [];
             foreach ($outcomes as $event => $seen) {
                 [$id, $failure] = $about[$event];
-                $refused[$id] = ($refused[$id] ?? false) || $seen && $this->isWithheld($module, $failure);
-                $memory = $seen ? $memory->set($id, $failure, $frame) : $memory->passed($id, $failure, $module->lamps->out === LampOut::Passed);
+                if ($seen) {
+                    $found[$id][] = $failure;
+                } else {
+                    $memory = $memory->passed($id, $failure, $car->vehicle->module->lamps->out === LampOut::Passed);
+                }
             }
-            foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->atKeyOn($car->electrical()->moduleVolts(), $module->monitors->standstill->lowVolts) as $part => [$failure, $seen]) {
-                $memory = $seen ? $memory->set($part, $failure, $frame) : $memory->passed($part, $failure, $module->lamps->out === LampOut::Passed);
-            }
-            $branches[] = new Branch($weight, ElectricalDamage::done($car->in($state->remembering($memory)->supplying(array_keys($refused, false, true)))), $done);
+            $branches[] = new Branch($weight, $this->fed($car->in($state->remembering($this->parts($car, $memory))), $found), $done);
         }
 
         return $branches;
     }
 
-    /** A module that feeds an open plug still saves itself from a short. */
-    private function isWithheld(ModuleSpecification $module, Failure $failure): bool
+    /**
+     * What is found is noted, and the rest gets its supply.
+     *
+     * @param  array<string, list<Failure>>  $found  by channel
+     */
+    private function fed(Car $car, array $found): Car
     {
-        return $module->withholdsSupply || $failure !== Failure::Open;
+        $noted = Supervision::noted($car, $found, FreezeFrame::atRest($car->electrical()->systemVolts));
+        $fed = array_values(array_diff($car->vehicle->channelIds(), $noted->state->key->cut));
+
+        return ElectricalDamage::done($noted->in($noted->state->supplying($fed)));
     }
 
-    /** @return array<string, array{Failure, float}> failure and chance by event */
-    private function electrical(Car $car, Channel $channel, InputVoltages $input): array
+    private function parts(Car $car, Memory $memory): Memory
     {
-        $checks = [];
-        foreach (Failure::electrical() as $failure) {
-            $checks[$this->event($channel->id, $failure, $input)] = [$failure, $this->chance($car, $channel, $failure, $input)];
+        $module = $car->vehicle->module;
+        $check = new PartsCheck($car->vehicle->brakeParts, $module->dialect);
+        foreach ($check->atKeyOn($car->electrical()->moduleVolts(), $module->monitors->standstill->lowVolts) as $part => [$failure, $seen]) {
+            $memory = $seen ? $memory->set($part, $failure, FreezeFrame::atRest($car->electrical()->systemVolts)) : $memory->passed($part, $failure, $module->lamps->out === LampOut::Passed);
         }
 
-        return $checks;
-    }
-
-    private function chance(Car $car, Channel $channel, Failure $failure, InputVoltages $input): float
-    {
-        $check = new KeyOnCheck($car->vehicle->module->monitors);
-
-        return $car->deviations->chanceThat(
-            $car->deviation("module.$channel->id.bias-limit"),
-            static fn (float $deviation): bool => $check->sees($failure, Listening::at($channel), $input, $deviation),
-        );
-    }
-
-    /** Names the event with the state that decides it. */
-    private function event(string $channel, Failure $failure, InputVoltages $input): string
-    {
-        return sprintf('%s/%s/%.3f/%.3f/%.5f', $channel, $failure->value, $input->firstVolts, $input->secondVolts, $input->feedAmperes);
+        return $memory;
     }
 }

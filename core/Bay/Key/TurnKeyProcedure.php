@@ -26,6 +26,11 @@ final readonly class TurnKeyProcedure extends BaseCarProcedure
         return 'ignition';
     }
 
+    public function observations(): array
+    {
+        return ['done', 'engine'];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Turn the key')

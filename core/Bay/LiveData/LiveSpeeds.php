@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Lernfall\Bay\LiveData;
 
 use Lernfall\Bay\Contract\Drives;
+use Lernfall\Drive\Drive;
+use Lernfall\Drive\FreeDrive;
 
 /** Reads the wheel speeds as the module sees them: standing, or driving straight at a speed. */
 final readonly class LiveSpeeds implements Drives
 {
+    /** How long a speed is held while the live values are read. */
+    public const READING_SECONDS = 20.0;
+
     public function __construct(public float $metresPerSecond)
     {
     }
@@ -28,8 +33,8 @@ final readonly class LiveSpeeds implements Drives
         return 'live-speeds '.$this->metresPerSecond;
     }
 
-    public function isDrive(): bool
+    public function drive(): ?Drive
     {
-        return $this->metresPerSecond > 0.0;
+        return $this->metresPerSecond > 0.0 ? FreeDrive::straight($this->metresPerSecond, self::READING_SECONDS)->drive() : null;
     }
 }

@@ -21,9 +21,6 @@ use Lernfall\Vehicle\Channel;
 /** Reading the wheel speeds as the module counts them, at rest or at a steady speed. */
 final readonly class LiveWork
 {
-    /** How long a speed is held while the live values are read. */
-    private const READING_SECONDS = 20.0;
-
     /** One step of the displayed speed: a tenth of a kilometre an hour. */
     public const SPEED_STEP = 0.1 / 3.6;
 
@@ -43,7 +40,7 @@ final readonly class LiveWork
         }
         $prediction = Prediction::of('speeds', $this->shown(DrivingWork::letGo($car), $metresPerSecond));
 
-        return (new DrivingWork)->driven($held, FreeDrive::straight($metresPerSecond, self::READING_SECONDS), static fn (): Prediction => $prediction);
+        return (new DrivingWork)->driven($held, FreeDrive::straight($metresPerSecond, LiveSpeeds::READING_SECONDS), static fn (): Prediction => $prediction);
     }
 
     /** @return array<string, Feature> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\LiveData;
 
 use Lernfall\Bay\Contract\Drives;
+use Lernfall\Drive\Drive;
 use Lernfall\Drive\Journey;
 use Lernfall\Drive\Route;
 
@@ -32,8 +33,8 @@ final readonly class RecordDrive implements Drives
         return "{$this->rate()}.recorded";
     }
 
-    public function isDrive(): bool
+    public function drive(): Drive
     {
-        return true;
+        return $this->route->drive();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\LiveData;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\CircuitCheck;
 use Lernfall\Bay\Car\SpeedReception;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
@@ -16,6 +17,7 @@ use Lernfall\Bay\Driving\MonitorFinding;
 use Lernfall\Drive\Provoking;
 use Lernfall\Drive\SpeedTrack;
 use Lernfall\Signal\Teeth;
+use Lernfall\Vehicle\Provocation;
 
 /** Driving with the wheel speeds recorded, the whole drive or what lies around the moment a code is set. */
 final readonly class RecordingWork
@@ -70,8 +72,10 @@ final readonly class RecordingWork
     {
         $channel = $car->channel($id);
         $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
-        $acted = array_filter($found, static fn (MonitorFinding $one): bool => $one->acted && $one->channel === $id) !== [];
-        $provocation = $car->vehicle->channel($id)->acting?->provocation;
+        $acted = array_values(array_filter($found, static fn (MonitorFinding $one): bool => $one->acted && $one->channel === $id))[0] ?? null;
+        $provocation = $acted === null ? null : $car->vehicle->channel($id)->acting?->provocation;
+        $ground = $provocation === null ? null : Provoking::ground($provocation);
+        $anywhere = $provocation !== null && $ground === null;
 
         return new SpeedTrack(
             $input,
@@ -79,9 +83,32 @@ final readonly class RecordingWork
             $channel->place->side,
             $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->wheelEnd->tyreFactor,
             $channel->wheelEnd->ring->teeth / $channel->reckonedTeeth() / $channel->wheelEnd->tyreFactor,
-            $acted && $provocation !== null ? Provoking::ground($provocation) : null,
-            $acted && $provocation !== null && Provoking::ground($provocation) === null || $input->isDisturbed(),
+            $ground,
+            $provocation !== null && Provoking::lasts($provocation),
+            match (true) {
+                $input->isDisturbed() => 0.0,
+                $anywhere => $provocation === Provocation::Heat ? $acted->moment->seconds ?? 0.0 : 0.0,
+                default => INF,
+            },
+            $this->goneFrom($car, $id, $found),
         );
+    }
+
+    /**
+     * When the module switches off what it feeds this sensor with, because of a short here or on the same supply.
+     *
+     * @param  list<MonitorFinding>  $found
+     */
+    private function goneFrom(Car $car, string $id, array $found): float
+    {
+        foreach ($found as $one) {
+            if ($one->acted && in_array($id, CircuitCheck::withheld($car->vehicle, CircuitCheck::spread($car->vehicle, [$one->channel => [$one->failure]])), true)
+                && $one->failure->isElectrical() && $car->vehicle->channel($id)->sensor->isActive()) {
+                return $one->moment->seconds ?? INF;
+            }
+        }
+
+        return INF;
     }
 
     /** @param  list<MonitorFinding>  $found */

@@ -75,7 +75,7 @@ final readonly class Probed
             $trace = $this->withSensor($trace, $channel, $resting, $meterOhms);
         }
 
-        return $this->withNoise($this->withInjection($trace, $resting, $meterOhms));
+        return $this->withPickUp($this->withInjection($trace, $resting, $meterOhms), $resting);
     }
 
     public function resistance(): ProbedResistance
@@ -116,30 +116,33 @@ final readonly class Probed
         $isSine = $injection->shape === 'sine';
         $swing = $isSine
             ? $injection->amplitude * $resting->voltsPerEmf($injection->excitation())
-            : $this->probe([], true)->under($meterOhms)->standingVolts() - $resting->standingVolts();
+            : $this->probe([], 1.0)->under($meterOhms)->standingVolts() - $resting->standingVolts();
 
         return $trace->swinging($swing, Shape::even($injection->hertz, $isSine));
     }
 
-    /** Between the two wires of a passive pair that is not twisted, while the engine runs. */
-    private function withNoise(Trace $trace): Trace
+    /** What untwisted cables pick up while the engine runs, wherever it is to be seen. */
+    private function withPickUp(Trace $trace, LoadedProbe $resting): Trace
     {
-        $channel = $this->channels[$this->first->channel] ?? null;
+        if (! $this->car->state->key->isRunning()) {
+            return $trace;
+        }
+        foreach (array_keys($this->channels) as $id) {
+            $trace = $trace->swinging(Disturbance::VOLTS_PER_METRE * $resting->voltsPerPickUp($id), Shape::even(Disturbance::HERTZ, true));
+        }
 
-        return $channel !== null && $channel->id === $this->second->channel && $this->car->state->key->isRunning()
-            ? $trace->swinging(Disturbance::peakVolts($channel), Shape::even(Disturbance::HERTZ, true))
-            : $trace;
+        return $trace;
     }
 
     /** @param  array<string, int>  $levels  that differ from how everything rests, by channel */
-    private function probe(array $levels = [], bool $injectsUpper = false): Probe
+    private function probe(array $levels = [], float $injects = 0.0): Probe
     {
         $resting = [];
         foreach ($this->channels as $id => $channel) {
             $resting[$id] = Switching::level($channel, $id !== $this->car->state->wheels->channel && ($this->teeth[$id] ?? false));
         }
         $state = $this->car->electrical();
-        $circuit = LiveCircuit::of($this->channels, $state, Awake::ones($this->channels, $state, $levels + $resting), $injectsUpper)->withBattery($state);
+        $circuit = LiveCircuit::of($this->channels, $state, Awake::ones($this->channels, $state, $levels + $resting), $injects)->withBattery($state);
         $vehicle = $this->car->vehicle;
 
         return Probe::between($this->first, $this->second, $this->first->isFeed() || $this->second->isFeed()

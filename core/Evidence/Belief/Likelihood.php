@@ -32,7 +32,10 @@ final readonly class Likelihood
     private const TEACHES_WITHIN = 4.0;
 
     /** Left out: they only repeat in detail what the code says, with the module's own spread. */
-    private const DETAILS = ['.byte', '.speed', '.volts', '.own'];
+    private const DETAILS = ['.byte', '.volts', '.own'];
+
+    /** Of the speed a code was set at only whether the car stood or rolled. */
+    private const SPEED = '.speed';
 
     /** Two recordings are alike within this share of their time, and of their greatest speed. */
     private const SAME_SHARE = 0.02;
@@ -67,12 +70,25 @@ final readonly class Likelihood
 
                 continue;
             }
+            if ($predicted->kind === 'codes' && str_ends_with((string) $name, self::SPEED)) {
+                $sum += $this->ofStanding($feature, $shown->values[$name]);
+
+                continue;
+            }
             $odd = $predicted->kind === 'codes' ? $this->weighing->scatter->oddCodeChance : $this->weighing->scatter->oddChance;
             [$log, $estimate] = $this->ofFeature($feature, $shown, (string) $name, $odd, $estimate, $strengths?->leaveRoom((string) $name, $feature) === true);
             $sum += $log;
         }
 
         return [max($sum, log($this->weighing->scatter->stepOddChance)), $estimate];
+    }
+
+    /** Whether a code was set with the car standing or rolling. */
+    private function ofStanding(Feature $predicted, ObservedNumber|ObservedTrace|ObservedSeries|string $shown): float
+    {
+        $isAlike = ! $predicted instanceof NumberFeature || ! $shown instanceof ObservedNumber || ($predicted->mean > 0.0) === ($shown->si > 0.0);
+
+        return $isAlike ? 0.0 : log($this->weighing->scatter->oddCodeChance);
     }
 
     private function isDetail(string $kind, string $name): bool

@@ -20,7 +20,7 @@ final readonly class SupplyFaults
             FaultKind::ofTheWholeCar('ground-rusty', 'supply', 'ground', 'ohms', static fn (Vehicle $vehicle, float $ohms): Vehicle => $vehicle->withFeed($vehicle->power->feed->withRust($ohms))),
             // flat and not charged: with the engine running it is no better
             FaultKind::ofTheWholeCar('battery-flat', 'supply', 'battery', 'volts', static fn (Vehicle $vehicle, float $volts): Vehicle => $vehicle->withSupply(
-                new Supply($volts, $volts, $vehicle->power->supply->internalOhms),
+                new Supply($volts, $volts, $vehicle->power->supply->internalOhms, $vehicle->power->supply->cranksFromVolts),
             )),
             FaultKind::ofTheWholeCar('module-dead', 'module', 'dead', 'none', static fn (Vehicle $vehicle): Vehicle => $vehicle->withModule($vehicle->module->dead(true))),
         ];

@@ -59,6 +59,6 @@ final readonly class Economy implements Criterion
     private function par(Job $job): float
     {
         return ($this->diagnosisMinutes + ProofOfRepair::minutes($this->simulator)) * $this->simulator->workshop->costPerMinute
-            + $this->remedies->cost(Car::hypothesis($job->case->faultyVehicle(), $job->case->sound));
+            + $this->remedies->cost(Car::hypothesis($job->case->arrivedVehicle(), $job->case->sound));
     }
 }

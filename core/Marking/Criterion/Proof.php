@@ -12,6 +12,7 @@ use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Lamps\LookAtLamps;
 use Lernfall\Bay\LiveData\RecordDrive;
 use Lernfall\Bay\Repair\Repair;
+use Lernfall\Drive\HubWarming;
 use Lernfall\Drive\Journey;
 use Lernfall\Fault\Fault;
 use Lernfall\Marking\Criterion;
@@ -66,7 +67,7 @@ final readonly class Proof implements Criterion
     {
         foreach ($job->steps as $step) {
             $route = self::route($step);
-            $unseen = array_filter($job->case->faults, static fn (Fault $fault): bool => $fault->provokedBy !== null && $route?->provokes($fault->provokedBy) === false);
+            $unseen = array_filter($job->case->faults, static fn (Fault $fault): bool => $fault->provokedBy !== null && $route?->provokes($fault->provokedBy, HubWarming::from($job->case->sound->climate, $step->before->state->warmth->hubRiseKelvin)) === false);
             if ($route !== null && $step->number > $after && $step->wasDone() && $unseen === []) {
                 return $step;
             }

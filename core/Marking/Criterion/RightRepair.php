@@ -140,7 +140,7 @@ final readonly class RightRepair implements Criterion
 
     private function removed(Job $job, Step $repair): Verdict
     {
-        $needed = $this->remedies->of(Car::hypothesis($job->case->faultyVehicle(), $job->case->sound)) ?? [];
+        $needed = $this->remedies->of(Car::hypothesis($job->case->arrivedVehicle(), $job->case->sound)) ?? [];
         if (count($needed) === 1 && $repair->action instanceof Repair && $this->remedies->price($repair->action) > $this->remedies->price($needed[0])) {
             return new Verdict(self::DEAR_SHARE, $repair->number, 'mark.repair.dear', ['repair' => $needed[0]->kind->value], 'mark.repair.cheaper');
         }

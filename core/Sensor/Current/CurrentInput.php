@@ -29,32 +29,33 @@ final readonly class CurrentInput extends SwitchingInput
 
     /**
      * @param  float  $switchOhms  the supply switch, from the system voltage to the first conductor
-     * @param  float  $testVolts  the weak level, behind $testOhms
      * @param  float  $offOhms  what the unpowered output shows towards ground
      * @param  float  $shuntOhms  over which the current is sensed
      * @param  bool  $sensesReturn  the shunt lies between second conductor and ground; otherwise in the feed
      * @param  float  $thresholdAmperes  more counts as a tooth, less as a gap
-     * @param  float  $leastTestAmperes  weak test: less through the sensor means an open circuit
-     * @param  float  $leastTestVolts  weak test: less on the first conductor means a short
+     * @param  float  $greatestAmperes  under full supply: more than any sensor takes means a short
      */
     public function __construct(
         public float $switchOhms,
-        public float $testVolts,
-        public float $testOhms,
+        public WeakTest $test,
         public float $offOhms,
         public float $shuntOhms,
         public bool $sensesReturn,
         public float $thresholdAmperes,
-        public float $leastTestAmperes,
-        public float $leastTestVolts,
+        public float $greatestAmperes = INF,
     ) {
-        Quantity::positive(['testVolts' => $this->testVolts, 'thresholdAmperes' => $this->thresholdAmperes, 'leastTestAmperes' => $this->leastTestAmperes, 'leastTestVolts' => $this->leastTestVolts]);
-        Quantity::resistances(['switchOhms' => $this->switchOhms, 'testOhms' => $this->testOhms, 'offOhms' => $this->offOhms, 'shuntOhms' => $this->shuntOhms]);
+        Quantity::positive(['thresholdAmperes' => $this->thresholdAmperes, 'greatestAmperes' => $this->greatestAmperes]);
+        Quantity::resistances(['switchOhms' => $this->switchOhms, 'offOhms' => $this->offOhms, 'shuntOhms' => $this->shuntOhms]);
     }
 
     public function switchesSupply(): bool
     {
         return true;
+    }
+
+    public function sharedSupply(): string
+    {
+        return '';
     }
 
     public function signalConductor(): int
@@ -80,22 +81,24 @@ final readonly class CurrentInput extends SwitchingInput
         [$feedVolts, $feedOhms] = $this->feed($channel, $state);
         $feed = ($feedVolts - $first) / $feedOhms;
 
-        return new InputVoltages($first, $second, $this->sensesReturn ? $second / $this->shuntOhms : $feed, $feed);
+        return new InputVoltages($first, $second, $this->sensesReturn ? $second / $this->shuntOhms : $feed, $feed, $this->isFed($channel, $state));
     }
 
     public function isGrounded(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->firstVolts < $this->leastTestVolts * $factor;
+        return $measured->firstVolts < $this->test->leastVolts * $factor || $measured->feedAmperes > $this->greatestAmperes * $factor;
     }
 
     public function isSupplied(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->firstVolts > $this->testVolts * (1.0 + self::ABOVE_ITS_OWN * $factor);
+        return $measured->isFed
+            ? $measured->sensed > $this->greatestAmperes * $factor && ! $this->isGrounded($measured, $monitors, $factor)
+            : $measured->firstVolts > $this->test->volts * (1.0 + self::ABOVE_ITS_OWN * $factor);
     }
 
     public function isOpen(InputVoltages $measured, Monitors $monitors, float $factor): bool
     {
-        return $measured->sensed < $this->leastTestAmperes * $factor;
+        return $measured->sensed < $this->test->leastAmperes * $factor;
     }
 
     public function isShorted(InputVoltages $measured, Monitors $monitors, float $factor): bool
@@ -116,8 +119,14 @@ final readonly class CurrentInput extends SwitchingInput
             return [0.0, $this->offOhms + $shuntOhms];
         }
 
-        return in_array($channel->id, $state->supplied, true) && $channel->moduleEnd->port !== Port::Unswitched
+        return $this->isFed($channel, $state)
             ? [$state->moduleVolts(), $this->switchOhms + $shuntOhms]
-            : [$this->testVolts, $this->testOhms + $shuntOhms];
+            : [$this->test->volts, $this->test->ohms + $shuntOhms];
+    }
+
+    private function isFed(Channel $channel, ElectricalState $state): bool
+    {
+        return ChannelParts::isPowered($channel, $state) && in_array($channel->id, $state->supplied, true)
+            && $channel->moduleEnd->port !== Port::Unfed && $channel->moduleEnd->port !== Port::Unswitched;
     }
 }

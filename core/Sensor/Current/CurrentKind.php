@@ -33,6 +33,7 @@ final readonly class CurrentKind implements SensorKind
         return new CurrentSensor(
             new CurrentLevels($node->float('lowMilliamperes') / 1000.0, $node->float('highMilliamperes') / 1000.0, $node->float('wakesAtVolts'), $node->float('fullAtVolts')),
             $node->float('leakOhms'), $node->float('backwardsVolts'), $node->float('backwardsOhms'), $node->float('greatestGapMillimetres') / 1000.0,
+            reverseProtected: $node->has('reverseProtected') && $node->bool('reverseProtected'),
         );
     }
 
@@ -44,8 +45,10 @@ final readonly class CurrentKind implements SensorKind
     public function input(Node $node): CurrentInput
     {
         return new CurrentInput(
-            $node->float('switchOhms'), $node->float('testVolts'), $node->float('testOhms'), $node->float('offOhms'), $node->float('shuntOhms'),
-            $node->bool('sensesReturn'), $node->float('thresholdMilliamperes') / 1000.0, $node->float('leastTestMilliamperes') / 1000.0, $node->float('leastTestVolts'),
+            $node->float('switchOhms'),
+            new WeakTest($node->float('testVolts'), $node->float('testOhms'), $node->float('leastTestMilliamperes') / 1000.0, $node->float('leastTestVolts')),
+            $node->float('offOhms'), $node->float('shuntOhms'), $node->bool('sensesReturn'), $node->float('thresholdMilliamperes') / 1000.0,
+            $node->has('greatestMilliamperes') ? $node->float('greatestMilliamperes') / 1000.0 : INF,
         );
     }
 

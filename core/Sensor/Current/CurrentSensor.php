@@ -27,6 +27,7 @@ final readonly class CurrentSensor extends SwitchingSensor
      * @param  float  $leakOhms  what an ohmmeter finds the right way round
      * @param  float  $backwardsVolts  from here it conducts backwards, through $backwardsOhms
      * @param  float  $greatestGapMetres  beyond, it does not switch any more
+     * @param  bool  $reverseProtected  it blocks what comes the wrong way round, and survives it
      */
     public function __construct(
         public CurrentLevels $levels,
@@ -36,6 +37,7 @@ final readonly class CurrentSensor extends SwitchingSensor
         public float $greatestGapMetres,
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
+        public bool $reverseProtected = false,
     ) {
         Quantity::positive(['backwardsVolts' => $this->backwardsVolts]);
         Quantity::resistances(['leakOhms' => $this->leakOhms, 'backwardsOhms' => $this->backwardsOhms]);
@@ -111,6 +113,11 @@ final readonly class CurrentSensor extends SwitchingSensor
         return $netlist->resistor($returnPin, $pins[1], $loadOhms);
     }
 
+    protected function isReverseProtected(): bool
+    {
+        return $this->reverseProtected;
+    }
+
     protected function electronics(): Electronics
     {
         return $this->electronics;
@@ -130,13 +137,15 @@ final readonly class CurrentSensor extends SwitchingSensor
             Electronics::Sound => $sensorState > 0 ? $this->levels->highAmperes : $this->levels->lowAmperes,
         };
 
-        return $level === null ? CurrentLaw::none() : new CurrentLaw($level, $this->levels->wakesAtVolts, $this->levels->fullAtVolts, $this->backwardsVolts, $this->backwardsOhms);
+        return $level === null ? CurrentLaw::none() : new CurrentLaw(
+            $level, $this->levels->wakesAtVolts, $this->levels->fullAtVolts, $this->reverseProtected ? INF : $this->backwardsVolts, $this->backwardsOhms,
+        );
     }
 
     private function changed(float $current, float $leak, float $gap, Electronics $electronics, bool $foreign): self
     {
         return new self(
-            $this->levels->times($current), $this->leakOhms / $leak, $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $gap, $electronics, $foreign,
+            $this->levels->times($current), $this->leakOhms / $leak, $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $gap, $electronics, $foreign, $this->reverseProtected,
         );
     }
 }

@@ -13,18 +13,20 @@ use Lernfall\Circuit\InputVoltages;
 use Lernfall\Circuit\ModuleInput;
 use Lernfall\Circuit\Netlist;
 use Lernfall\Circuit\SolvedCircuit;
+use Lernfall\Module\Disturbance;
 use Lernfall\Module\SpeedListening;
 use Lernfall\Quantity;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Monitors;
 
-/** The module's input for a passive pair: the first conductor is pulled up, the second down. */
+/** The module's input for a passive pair: the first conductor is pulled up, the second down, or lies on ground where the input is single-ended. */
 final readonly class PassiveInput implements SpeedListening
 {
     /**
      * @param  float  $biasVolts  the internal rail while the ignition is on
      * @param  float  $railOhmsOff  what the unpowered rail shows towards ground
      * @param  float  $thresholdPeakVolts  the smallest amplitude that is counted
+     * @param  bool  $singleEnded  the second conductor lies on ground in the module
      */
     public function __construct(
         public float $biasVolts,
@@ -34,6 +36,7 @@ final readonly class PassiveInput implements SpeedListening
         public float $pullDownOhms,
         public float $acrossOhms,
         public float $thresholdPeakVolts,
+        public bool $singleEnded = false,
     ) {
         Quantity::positive(['biasVolts' => $this->biasVolts, 'thresholdPeakVolts' => $this->thresholdPeakVolts]);
         Quantity::resistances(['railOhmsOn' => $this->railOhmsOn, 'railOhmsOff' => $this->railOhmsOff, 'pullUpOhms' => $this->pullUpOhms, 'pullDownOhms' => $this->pullDownOhms, 'acrossOhms' => $this->acrossOhms]);
@@ -41,12 +44,17 @@ final readonly class PassiveInput implements SpeedListening
 
     public function loading(float $acrossOhms): self
     {
-        return new self($this->biasVolts, $this->railOhmsOn, $this->railOhmsOff, $this->pullUpOhms, $this->pullDownOhms, $acrossOhms, $this->thresholdPeakVolts);
+        return new self($this->biasVolts, $this->railOhmsOn, $this->railOhmsOff, $this->pullUpOhms, $this->pullDownOhms, $acrossOhms, $this->thresholdPeakVolts, $this->singleEnded);
     }
 
     public function switchesSupply(): bool
     {
         return false;
+    }
+
+    public function sharedSupply(): string
+    {
+        return '';
     }
 
     public function signalConductor(): ?int
@@ -63,7 +71,7 @@ final readonly class PassiveInput implements SpeedListening
         return $netlist
             ->source($rail, Netlist::GROUND, $powered ? $this->biasVolts : 0.0, $powered ? $this->railOhmsOn : $this->railOhmsOff, Excitation::DC)
             ->resistor($rail, $first, $this->pullUpOhms)
-            ->resistor($second, Netlist::GROUND, $this->pullDownOhms)
+            ->resistor($second, Netlist::GROUND, $this->singleEnded ? ChannelNetlist::CONTACT_OHMS : $this->pullDownOhms)
             ->resistor($first, $second, $this->acrossOhms);
     }
 
@@ -94,14 +102,9 @@ final readonly class PassiveInput implements SpeedListening
         return $measured->acrossVolts() < $monitors->standstill->shortedBelowVolts * $factor;
     }
 
-    public function picksUp(): bool
+    public function disturbance(string $at, array $channels, ElectricalState $state): float
     {
-        return true;
-    }
-
-    public function disturbance(float $peakVolts): float
-    {
-        return $peakVolts / $this->thresholdPeakVolts;
+        return Disturbance::VOLTS_PER_METRE * ModuleInput::voltsPerPickUp($at, $channels, $state) / $this->thresholdPeakVolts;
     }
 
     public function signalOf(Channel $source, string $at, array $channels, ElectricalState $state): RisingSignal
@@ -113,7 +116,9 @@ final readonly class PassiveInput implements SpeedListening
 
     public function hears(Injection $injection, string $at, array $channels, ElectricalState $state): bool
     {
-        return $injection->shape === 'sine'
-            && $injection->amplitude * ModuleInput::voltsPerEmf($at, $channels, $state, $injection->excitation()) >= $this->thresholdPeakVolts;
+        $volts = static fn (float $level): float => ModuleInput::at($at, $channels, $state, injects: $level)->acrossVolts();
+
+        // it is coupled over a capacitor: what counts is half the swing, whatever its shape
+        return abs($volts(1.0) - $volts($injection->lowestLevel())) / 2.0 >= $this->thresholdPeakVolts;
     }
 }

@@ -38,6 +38,7 @@ final readonly class PassiveKind implements SensorKind
         return new PassiveInput(
             $node->float('biasVolts'), $node->float('railOhmsOn'), $node->float('railOhmsOff'), $node->float('pullUpOhms'),
             $node->float('pullDownOhms'), $node->float('acrossOhms'), $node->float('thresholdPeakVolts'),
+            $node->has('singleEnded') && $node->bool('singleEnded'),
         );
     }
 
@@ -54,7 +55,7 @@ final readonly class PassiveKind implements SensorKind
 
         return [
             new Formula('coil-temperature', [
-                'cold' => $sensor->coilOhmsAt20Celsius, 'warmer' => $state->hubCelsius - 20.0, 'ohms' => CopperResistance::at($state->hubCelsius, $sensor->coilOhmsAt20Celsius),
+                'cold' => $sensor->coilOhmsAt20Celsius, 'warmer' => $state->temperatures->ofSensor($channel->id) - 20.0, 'ohms' => CopperResistance::at($state->temperatures->ofSensor($channel->id), $sensor->coilOhmsAt20Celsius),
             ]),
             new Formula('passive-peak', [
                 'k' => $sensor->signalVoltSeconds, 'teeth' => $channel->wheelEnd->ring->teeth, 'turns' => $turns, 'gap' => $channel->wheelEnd->gapMetres, 'decay' => $sensor->gapDecayMetres, 'volts' => $peak,

@@ -148,7 +148,7 @@ final readonly class PassiveSensor implements CircuitSensor
             return $netlist;
         }
         $ends = ChannelNetlist::sensorNodes($channel);
-        $ohms = CopperResistance::at($state->hubCelsius, $this->coilOhmsAt20Celsius);
+        $ohms = CopperResistance::at($state->temperatures->ofSensor($channel->id), $this->coilOhmsAt20Celsius);
         $emf = Excitation::emf($channel->id);
         if ($this->housingLeakOhms === null) {
             return $netlist->source($ends[0], $ends[1], 1.0, $ohms, $emf);

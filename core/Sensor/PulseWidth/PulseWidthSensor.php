@@ -98,6 +98,11 @@ final readonly class PulseWidthSensor extends SwitchingSensor
         return $this->output->addBenchLoad($netlist, $pins, $supplyPin, $returnPin, $loadOhms);
     }
 
+    protected function isReverseProtected(): bool
+    {
+        return $this->output->reverseProtected;
+    }
+
     protected function electronics(): Electronics
     {
         return $this->output->electronics;

@@ -14,6 +14,7 @@ final readonly class SensorSupply
      * @param  float  $offOhms  what the unpowered supply shows towards ground
      * @param  float  $leastSupplyAmperes  less at key-on means an open circuit
      * @param  float  $leastSupplyVolts  less on the supply at key-on means a short
+     * @param  string  $shared  inputs with the same name hang on one supply; "" for one of its own
      */
     public function __construct(
         public float $supplyVolts,
@@ -21,6 +22,7 @@ final readonly class SensorSupply
         public float $offOhms,
         public float $leastSupplyAmperes,
         public float $leastSupplyVolts,
+        public string $shared = '',
     ) {
         Quantity::positive(['leastSupplyAmperes' => $this->leastSupplyAmperes, 'leastSupplyVolts' => $this->leastSupplyVolts]);
         Quantity::resistances(['supplyOhms' => $this->supplyOhms, 'offOhms' => $this->offOhms]);

@@ -46,6 +46,11 @@ final readonly class SwitchInput extends SwitchingInput
         return false;
     }
 
+    public function sharedSupply(): string
+    {
+        return $this->supply->shared;
+    }
+
     public function signalConductor(): int
     {
         return 2;
@@ -101,7 +106,7 @@ final readonly class SwitchInput extends SwitchingInput
     /** @return array{float, float} what feeds the first conductor: volts, and ohms up to the pin */
     private function feed(Channel $channel, ElectricalState $state): array
     {
-        return ChannelParts::isPowered($channel, $state) && $channel->moduleEnd->port !== Port::Unfed
+        return ChannelParts::isPowered($channel, $state) && $channel->moduleEnd->port !== Port::Unfed && ! in_array($channel->id, $state->cut, true)
             ? [$this->supply->supplyVolts > 0.0 ? $this->supply->supplyVolts : $state->moduleVolts(), $this->supply->supplyOhms]
             : [0.0, $this->supply->offOhms];
     }

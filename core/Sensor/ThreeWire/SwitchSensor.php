@@ -23,6 +23,7 @@ final readonly class SwitchSensor extends SwitchingSensor
      * @param  float  $onOhms  the output while it conducts
      * @param  float  $leastVolts  below this supply the output stays off
      * @param  float  $greatestGapMetres  beyond, it does not switch any more
+     * @param  bool  $reverseProtected  it survives what comes the wrong way round
      */
     public function __construct(
         public bool $sinks,
@@ -32,6 +33,7 @@ final readonly class SwitchSensor extends SwitchingSensor
         public float $greatestGapMetres,
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
+        public bool $reverseProtected = false,
     ) {
         Quantity::positive(['leastVolts' => $this->leastVolts]);
         Quantity::resistances(['consumptionOhms' => $this->consumptionOhms, 'onOhms' => $this->onOhms]);
@@ -55,14 +57,14 @@ final readonly class SwitchSensor extends SwitchingSensor
 
     public function with(Electronics $electronics): static
     {
-        return new self($this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $electronics, $this->foreign);
+        return new self($this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $electronics, $this->foreign, $this->reverseProtected);
     }
 
     public function scaled(float $electrical, float $magnetic): self
     {
         return new self(
             $this->sinks, $this->consumptionOhms * $electrical, $this->onOhms * $electrical, $this->leastVolts,
-            $this->greatestGapMetres * $magnetic, $this->electronics, $this->foreign,
+            $this->greatestGapMetres * $magnetic, $this->electronics, $this->foreign, $this->reverseProtected,
         );
     }
 
@@ -70,7 +72,7 @@ final readonly class SwitchSensor extends SwitchingSensor
     {
         return match ($defect) {
             // it connects its output to the other wire
-            SensorDefect::OtherMake => new self(! $this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $this->electronics, true),
+            SensorDefect::OtherMake => new self(! $this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $this->electronics, true, $this->reverseProtected),
             default => $this->left($defect) === null ? null : $this->with($this->left($defect)),
         };
     }
@@ -114,6 +116,11 @@ final readonly class SwitchSensor extends SwitchingSensor
         return $netlist
             ->resistor($returnPin, $pins[1], JumperLead::OHMS)
             ->resistor($pins[2], $this->sinks ? $supplyPin : $returnPin, $loadOhms);
+    }
+
+    protected function isReverseProtected(): bool
+    {
+        return $this->reverseProtected;
     }
 
     protected function electronics(): Electronics

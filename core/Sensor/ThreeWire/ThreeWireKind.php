@@ -30,6 +30,7 @@ final readonly class ThreeWireKind implements SensorKind
 
         return new SwitchSensor(
             $technology === self::SINKING, $node->float('consumptionOhms'), $node->float('onOhms'), $node->float('leastVolts'), $node->float('greatestGapMillimetres') / 1000.0,
+            reverseProtected: $node->has('reverseProtected') && $node->bool('reverseProtected'),
         );
     }
 
@@ -43,6 +44,7 @@ final readonly class ThreeWireKind implements SensorKind
         return new SwitchInput(
             new SensorSupply(
                 $node->float('supplyVolts'), $node->float('supplyOhms'), $node->float('offOhms'), $node->float('leastSupplyMilliamperes') / 1000.0, $node->float('leastSupplyVolts'),
+                $node->has('sharedSupply') ? $node->text('sharedSupply') : '',
             ),
             $node->float('groundOhms'), $node->float('pullVolts'), $node->float('pullOhms'), $node->float('inputOhms'), $node->float('thresholdVolts'),
         );

@@ -14,14 +14,22 @@ use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Bay\Scan\ReadCodes;
+use Lernfall\Bay\Car\Car;
+use Lernfall\Format\VehicleReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
 
 final class ActiveSensorTest extends TestCase
 {
-    public function test_the_supply_is_withheld_from_an_open_plug_after_a_key_cycle_only(): void
+    public function test_the_supply_is_withheld_from_an_open_plug_at_once_or_after_a_key_cycle(): void
     {
-        $bench = Workbench::healthyCar('lendo-15');
+        $watching = Workbench::healthyCar('lendo-15');
+        $watching->do(new TurnKey(Ignition::On), new Unplug('FL.sensor-plug'));
+        self::assertEqualsWithDelta(4.8, $this->openPlug($watching), 0.1);
+        self::assertSame(['C0031-13' => 'present'], Workbench::codes($watching->do(new ReadCodes)));
+
+        $older = VehicleReader::read(Workbench::older('lendo-15'));
+        $bench = Workbench::with(Car::true($older, $older, 'a'));
         $bench->do(new TurnKey(Ignition::On), new Unplug('FL.sensor-plug'));
         self::assertEqualsWithDelta(12.6, $this->openPlug($bench), 0.2);
 

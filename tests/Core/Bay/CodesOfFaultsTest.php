@@ -36,6 +36,9 @@ final class CodesOfFaultsTest extends TestCase
     /** Causes that are in the memory only. */
     private const REMEMBERED = ['old-code', 'spun-on-lift'];
 
+    /** Circuits that break for as long as something provokes them, and a sensor that dies of pins in the wrong places. */
+    private const BROKEN_ON_THE_WAY = ['coil-opens-hot', 'loom-chafed', 'plug-pins-swapped'];
+
     /** Makes of parts and wear that no monitor minds in any strength. */
     private const SILENT_EVERYWHERE = ['tooth-chipped', 'ring-lifted'];
 
@@ -65,7 +68,9 @@ final class CodesOfFaultsTest extends TestCase
             return;
         }
         self::assertSame([], array_diff($atKeyOn, $electrical), 'found at standstill');
-        self::assertSame([], array_intersect(array_diff($onArrival, $atKeyOn), $electrical), 'found on the road');
+        if (! in_array($kind, self::BROKEN_ON_THE_WAY, true)) {
+            self::assertSame([], array_intersect(array_diff($onArrival, $atKeyOn), $electrical), 'found on the road');
+        }
         self::assertSame([], array_diff($atKeyOn, $onArrival), 'what stands is still there after a drive');
         if (in_array($kind, self::SILENT_EVERYWHERE, true)) {
             self::assertSame([], $onArrival);
@@ -78,6 +83,7 @@ final class CodesOfFaultsTest extends TestCase
         $bench = Workbench::with(CustomerHistory::of($this->faulty($id, $kind)));
         $codes = $bench->do(new TurnKey(Ignition::Running), new ReadCodes);
         $reason = $codes->word('answer') === 'no' || in_array('present', Workbench::codes($codes), true)
+            || $bench->car->vehicle->module->lamps->out === LampOut::Rolled && in_array($kind, self::BROKEN_ON_THE_WAY, true) // not driven since
             || $bench->car->vehicle->module->lamps->out === LampOut::Cleared && in_array('history', Workbench::codes($codes), true);
         self::assertSame($reason ? 'on' : 'off', $this->absLamp($bench));
     }
@@ -149,7 +155,7 @@ final class CodesOfFaultsTest extends TestCase
     {
         $arrived = CustomerHistory::of($this->faulty('lendo-15', 'loom-chafed'));
         $read = Workbench::with($arrived)->do(new TurnKey(Ignition::On), new ReadCodes);
-        $code = $this->codesOf($arrived->vehicle, [Failure::Erratic])[0];
+        $code = $this->codesOf($arrived->vehicle, [Failure::ShortToGround])[0];
 
         self::assertSame('history', $read->word($code));
         self::assertSame('left', $read->word("$code.steering"));

@@ -84,6 +84,11 @@ final class CureTest extends TestCase
                     $cured[] = $repair->value;
                 }
             }
+            if ($case->arrivedVehicle() != $case->faultyVehicle()->withLeftCodes([])) {
+                self::assertSame([], $cured, 'what it has done to another part on the way is left');
+
+                continue;
+            }
             $expected = self::CURES[$kind] ?? array_values(array_diff(array_map(static fn (RepairKind $one): string => $one->value, array_filter(RepairKind::cases(), static fn (RepairKind $one): bool => $one->places($vehicle) !== [])), ['tape-loom']));
             self::assertEqualsCanonicalizing($expected, $cured, $fault->key());
         }

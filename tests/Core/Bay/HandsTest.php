@@ -78,7 +78,7 @@ final class HandsTest extends TestCase
         $gap = static fn (Played $played): float => $played->job->car->channel('FR')->wheelEnd->gapMetres;
         $cold = Played::on(Workbench::case([['coil-open', 'RR']]));
         $locked = Played::on(Workbench::case([['coil-open', 'RR']]))->do(['do' => 'provoke', 'how' => 'steering-left', 'channel' => 'FR']);
-        $warm = Played::on(Workbench::case([['coil-open', 'RR']]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test']);
+        $warm = Played::on(Workbench::case([['coil-open', 'RR']]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test', 'route' => 'warm-up']);
 
         self::assertEqualsWithDelta(0.00002, $gap($locked) - $gap($cold), 1e-7);
         self::assertGreaterThan($gap($cold) + 1e-6, $gap($warm));

@@ -45,8 +45,9 @@ final class LeadsTest extends TestCase
     {
         $vehicle = Workbench::vehicle('lendo-15');
         $played = Played::on(Workbench::case([['tyre-other-size', 'RR']], $vehicle))->do(
-            ['do' => 'ignition', 'to' => 'on'], ['do' => 'unplug', 'plug' => 'FL.sensor-plug'],
+            ['do' => 'unplug', 'plug' => 'FL.sensor-plug'],
             ['do' => 'connect-leads', 'leads' => [['first' => 'FL.sensor-plug.wheel.1', 'second' => 'FL.sensor-plug.module.2'], ['first' => 'FL.sensor-plug.wheel.2', 'second' => 'FL.sensor-plug.module.1']]],
+            ['do' => 'ignition', 'to' => 'on'],
         );
 
         self::assertNotEquals($vehicle, $played->job->car->vehicle->withChannel($vehicle->channel('RR')), 'it died of it');

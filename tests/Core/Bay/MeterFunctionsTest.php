@@ -15,6 +15,7 @@ use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Meter\ProveMeter;
 use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Vehicle\Provocation;
+use Lernfall\Format\VehicleReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -82,8 +83,8 @@ final class MeterFunctionsTest extends TestCase
     public function test_milliamperes_are_read_in_series_and_across_a_battery_the_fuse_blows(): void
     {
         $bench = Workbench::healthyCar('lendo-15');
-        // the return is bridged by a jumper, the supply goes through the meter
-        $played = Played::on(Workbench::case([['encoder-damaged', 'RR']], Workbench::vehicle('lendo-15')))->do(
+        // the return is bridged by a jumper, the supply goes through the meter; a module that watches would have cut it off
+        $played = Played::on(Workbench::case([['encoder-damaged', 'RR']], VehicleReader::read(Workbench::older('lendo-15'))))->do(
             ['do' => 'ignition', 'to' => 'on'], ['do' => 'unplug', 'plug' => 'FL.sensor-plug'],
             ['do' => 'connect-leads', 'leads' => [['first' => 'FL.sensor-plug.wheel.2', 'second' => 'FL.sensor-plug.module.2']]],
             ['do' => 'measure', 'function' => 'milliamperes', 'first' => 'FL.sensor-plug.module.1', 'second' => 'FL.sensor-plug.wheel.1'],

@@ -21,11 +21,11 @@ final class RecordingTest extends TestCase
         $shown = $bench->do(new RecordDrive(Route::LeftBends, onCode: true));
 
         self::assertSame('yes', $shown->word('triggered'));
-        self::assertSame('C0034-2F', $shown->word('code'));
+        self::assertSame('C0034-11', $shown->word('code'));
         self::assertEqualsWithDelta(6.0, $shown->number('at')?->si, 0.1);
         self::assertSame(0, min($shown->series('FR.speed')->steps ?? [1]));
         self::assertGreaterThan(100, min(array_slice($shown->series('FL.speed')->steps ?? [], 20)), 'the other wheels go on turning');
-        self::assertSame(['C0034-2F' => 'present'], Workbench::codes($bench->do(new ReadCodes)), 'it was a drive like any other');
+        self::assertSame(['C0034-11' => 'present'], Workbench::codes($bench->do(new ReadCodes)), 'it was a drive like any other');
     }
 
     public function test_right_bends_trigger_nothing_and_show_nothing(): void

@@ -13,6 +13,7 @@ use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Chance\Draw;
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\Temperatures;
 use Lernfall\Circuit\LiveCircuit;
 use Lernfall\Circuit\Netlist;
 use Lernfall\Circuit\NodalAnalysis;
@@ -87,7 +88,7 @@ final class PropertiesTest extends TestCase
             $channel = $vehicle->channel($draw->uniform('corner') < 0.5 ? 'FL' : 'RR');
             $ohms = 10.0 ** ($draw->uniform('ohms') * 5.0);
             $faulty = Workbench::catalogue()->fault($vehicle, 'loom-resistive', $channel->id, '1', max(1.0, min(1e5, $ohms)))->applyTo($vehicle)->channel($channel->id);
-            $state = new ElectricalState(true, 12.6, [], 20.0, $draw->uniform('fed') < 0.5 ? [$channel->id] : []);
+            $state = new ElectricalState(true, 12.6, [], new Temperatures(20.0), $draw->uniform('fed') < 0.5 ? [$channel->id] : []);
             $circuit = LiveCircuit::of([$channel->id => $faulty], $state, [$channel->id => (int) ($draw->uniform('tooth') < 0.5)]);
             $solved = $circuit->solved();
             [$plus, $minus] = ChannelNetlist::sensorNodes($faulty);

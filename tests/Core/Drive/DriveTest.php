@@ -8,6 +8,7 @@ use Lernfall\Drive\Drive;
 use Lernfall\Drive\DrivingMonitors;
 use Lernfall\Drive\FreeDrive;
 use Lernfall\Drive\Ground;
+use Lernfall\Drive\HubWarming;
 use Lernfall\Drive\Route;
 use Lernfall\Drive\Stretch;
 use Lernfall\Module\Failure;
@@ -73,7 +74,7 @@ final class DriveTest extends TestCase
     public static function routes(): iterable
     {
         $shaken = ['wiggle-cable', 'wiggle-sensor-plug', 'wiggle-loom', 'wiggle-module-plug', 'bumps'];
-        yield 'usual' => [Route::Usual, ['steering-left', 'steering-right', ...$shaken, 'heat']];
+        yield 'usual' => [Route::Usual, ['steering-left', 'steering-right', ...$shaken]];
         yield 'straight' => [Route::Straight, []];
         yield 'left bends' => [Route::LeftBends, ['steering-left']];
         yield 'right bends' => [Route::RightBends, ['steering-right']];
@@ -85,7 +86,7 @@ final class DriveTest extends TestCase
     #[DataProvider('routes')]
     public function test_each_drive_provokes_what_its_ground_does(Route $route, array $expected): void
     {
-        $provoked = array_filter(Provocation::cases(), $route->provokes(...));
+        $provoked = array_filter(Provocation::cases(), static fn (Provocation $one): bool => $route->provokes($one, HubWarming::cold(Workbench::vehicle()->climate)));
 
         self::assertEqualsCanonicalizing([...$expected, 'wet', 'vibration'], array_values(array_map(static fn (Provocation $one): string => $one->value, $provoked)));
     }
@@ -134,12 +135,13 @@ final class DriveTest extends TestCase
 
     public function test_a_free_drive_provokes_what_its_ground_provokes(): void
     {
+        $hubs = HubWarming::cold(Workbench::vehicle()->climate);
         $bend = new FreeDrive([[8.0, Ground::Straight, 10.0], [8.0, Ground::LeftBend, 12.0]]);
-        self::assertTrue($bend->provokes(Provocation::SteeringLeft));
-        self::assertFalse($bend->provokes(Provocation::SteeringRight));
-        self::assertFalse($bend->provokes(Provocation::Heat), 'too short to get warm');
-        self::assertTrue(FreeDrive::straight(14.0, 600.0)->provokes(Provocation::Heat));
+        self::assertTrue($bend->provokes(Provocation::SteeringLeft, $hubs));
+        self::assertFalse($bend->provokes(Provocation::SteeringRight, $hubs));
+        self::assertFalse($bend->provokes(Provocation::Heat, $hubs), 'too short to get warm');
+        self::assertTrue(FreeDrive::straight(14.0, 600.0)->provokes(Provocation::Heat, $hubs));
         $away = 8.0 / 1.4 + 10.0 + 8.0 / 2.0 + 8.0 / 1.4;
-        self::assertEqualsWithDelta($away + 2.0, $bend->shows(Provocation::SteeringLeft)?->seconds, 1e-9, 'two seconds into the bend');
+        self::assertEqualsWithDelta($away + 2.0, $bend->shows(Provocation::SteeringLeft, $hubs)?->seconds, 1e-9, 'two seconds into the bend');
     }
 }

@@ -69,7 +69,7 @@ final class KeyOnCheckTest extends TestCase
         $vehicle = Workbench::vehicle($car);
         $input = $vehicle->channel('FL')->moduleEnd->input;
         $measured = match (true) {
-            $input instanceof CurrentInput => new InputVoltages($volts * $input->leastTestVolts, 0.0, $through * $input->leastTestAmperes),
+            $input instanceof CurrentInput => new InputVoltages($volts * $input->test->leastVolts, 0.0, $through * $input->test->leastAmperes),
             $input instanceof SwitchInput => new InputVoltages($volts * $input->supply->leastSupplyVolts, 0.0, 0.0, $taken * $input->supply->leastSupplyAmperes),
             default => self::fail('the first car is tested above'),
         };
@@ -85,8 +85,8 @@ final class KeyOnCheckTest extends TestCase
         $input = $vehicle->channel('FL')->moduleEnd->input;
         self::assertInstanceOf(CurrentInput::class, $input);
 
-        self::assertTrue((new KeyOnCheck($vehicle->module->monitors))->sees(Failure::ShortToSupply, $input, new InputVoltages(12.4, 0.0, $input->leastTestAmperes), 0.0));
-        self::assertFalse((new KeyOnCheck($vehicle->module->monitors))->sees(Failure::ShortToSupply, $input, new InputVoltages($input->testVolts, 0.0, $input->leastTestAmperes), 0.0));
+        self::assertTrue((new KeyOnCheck($vehicle->module->monitors))->sees(Failure::ShortToSupply, $input, new InputVoltages(12.4, 0.0, $input->test->leastAmperes), 0.0));
+        self::assertFalse((new KeyOnCheck($vehicle->module->monitors))->sees(Failure::ShortToSupply, $input, new InputVoltages($input->test->volts, 0.0, $input->test->leastAmperes), 0.0));
     }
 
     /** What only a turning wheel can show is never found at key-on. */

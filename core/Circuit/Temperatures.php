@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Circuit;
+
+/** How warm the sensors are. */
+final readonly class Temperatures
+{
+    /** @param  array<string, float>  $warmedKelvin  by channel: on top of its hub */
+    public function __construct(public float $hubCelsius, private array $warmedKelvin = [])
+    {
+    }
+
+    public function ofSensor(string $channel): float
+    {
+        return $this->hubCelsius + ($this->warmedKelvin[$channel] ?? 0.0);
+    }
+
+    /** Tells two of them apart. */
+    public function text(): string
+    {
+        $text = (string) $this->hubCelsius;
+        foreach ($this->warmedKelvin as $channel => $kelvin) {
+            $text .= " $channel+$kelvin";
+        }
+
+        return $text;
+    }
+}
