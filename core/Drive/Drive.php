@@ -75,6 +75,22 @@ final readonly class Drive
         return $this->when($lower, $upper, static fn (Stretch $part): float => $part->metres(), static fn (Stretch $part, float $left): float => $part->secondsFor($left), $metres);
     }
 
+    /**
+     * The speed of the first stretch that holds one in a window for long enough; null where none does.
+     *
+     * @param  callable(float): bool  $fits  told a speed, in metres a second
+     */
+    public function heldSpeed(callable $fits, float $seconds, ?Ground $on = null): ?float
+    {
+        foreach ($this->stretches as $one) {
+            if ($one->fromMetresPerSecond === $one->toMetresPerSecond && $one->seconds >= $seconds && ($on === null || $on === $one->ground) && $fits($one->fromMetresPerSecond)) {
+                return $one->fromMetresPerSecond;
+            }
+        }
+
+        return null;
+    }
+
     /** When the car has pulled away: at a brisk walk. */
     public function pulledAway(): ?Moment
     {

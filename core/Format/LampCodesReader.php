@@ -8,6 +8,7 @@ use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
 use Lernfall\Vehicle\BlinkTiming;
 use Lernfall\Vehicle\CheckMode;
+use Lernfall\Vehicle\CheckSpeed;
 use Lernfall\Vehicle\LampCodes;
 use Lernfall\Vehicle\PedalClearing;
 use Lernfall\Vehicle\PowerCycle;
@@ -39,8 +40,8 @@ final readonly class LampCodesReader
             $node->int('presses'),
             $node->float('withinSeconds'),
             $node->int('leavesAfterPresses'),
-            $node->float('levelKilometresPerHour') / 3.6,
-            $node->float('steadyKilometresPerHour') / 3.6,
+            new CheckSpeed($node->float('levelKilometresPerHour') / 3.6, $node->float('levelWithinKilometresPerHour') / 3.6),
+            new CheckSpeed($node->float('steadyKilometresPerHour') / 3.6, $node->float('steadyWithinKilometresPerHour') / 3.6),
             $node->float('leastEvenness'),
             $node->at('levelCodes')->textsByName(),
             $node->at('steadyCodes')->textsByName(),

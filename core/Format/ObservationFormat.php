@@ -36,7 +36,9 @@ final readonly class ObservationFormat
             $values[$name] = match (true) {
                 is_string($node->value()) => $node->value(),
                 $node->has('steps') && $node->has('unit') => new ObservedSeries($node->text('unit'), $node->ints('steps'), $node->float('secondsPerSample'), $node->float('resolution')),
-                $node->has('steps') => new ObservedTrace($node->ints('steps'), $node->float('secondsPerSample'), $node->float('voltsPerStep')),
+                $node->has('steps') => new ObservedTrace(
+                    $node->ints('steps'), $node->float('secondsPerSample'), $node->float('voltsPerStep'), $node->has('lows') ? [$node->ints('lows'), $node->ints('highs')] : null,
+                ),
                 default => self::number($node),
             };
         }
@@ -55,7 +57,7 @@ final readonly class ObservationFormat
         return match (true) {
             $value instanceof ObservedNumber => ['unit' => $value->unit, 'si' => $value->si, 'resolution' => $value->resolution, 'overload' => $value->overload],
             $value instanceof ObservedSeries => ['unit' => $value->unit, 'steps' => $value->steps, 'secondsPerSample' => $value->secondsPerSample, 'resolution' => $value->resolution],
-            $value instanceof ObservedTrace => ['steps' => $value->steps, 'secondsPerSample' => $value->secondsPerSample, 'voltsPerStep' => $value->voltsPerStep],
+            $value instanceof ObservedTrace => ['steps' => $value->steps, 'secondsPerSample' => $value->secondsPerSample, 'voltsPerStep' => $value->voltsPerStep] + ($value->peaks === null ? [] : ['lows' => $value->peaks[0], 'highs' => $value->peaks[1]]),
             default => $value,
         };
     }

@@ -55,9 +55,13 @@ final readonly class OlderVehicle
         if (! is_array($document) || ($document['format'] ?? null) !== self::SECOND_FORMAT) {
             return $document;
         }
+        $module = is_array($document['module'] ?? null) ? $document['module'] : [];
+        if (is_array($module['lampCodes'] ?? null) && is_array($module['lampCodes']['checkMode'] ?? null)) {
+            $module['lampCodes']['checkMode'] += ['levelWithinKilometresPerHour' => 2, 'steadyWithinKilometresPerHour' => 5];
+        }
         $supply = is_array($document['supply'] ?? null) ? ['supply' => $document['supply'] + ['cranksFromVolts' => 0]] : [];
 
-        return [...$document, 'format' => VehicleReader::FORMAT, 'hubRiseAtKilometresPerHour' => 60, 'hubWarmUpMinutes' => 6, ...$supply];
+        return [...$document, 'format' => VehicleReader::FORMAT, 'hubRiseAtKilometresPerHour' => 60, 'hubWarmUpMinutes' => 6, 'module' => $module, ...$supply];
     }
 
     private static function channel(mixed $channel): mixed

@@ -59,7 +59,7 @@ final readonly class SignalLab
         $turning = $this->turning($car, $corner, $setting->turnsPerSecond);
         $trace = $this->trace($turning, $corner, $setting);
 
-        return new LabReadings($trace->volts, $trace->secondsPerSample, $this->numbers($turning, $corner, $setting, $trace), $this->formulas($corner, $car, $setting));
+        return new LabReadings($trace->line(), $trace->secondsPerSample, $this->numbers($turning, $corner, $setting, $trace), $this->formulas($corner, $car, $setting));
     }
 
     /** @return list<Formula> */
@@ -110,7 +110,7 @@ final readonly class SignalLab
     private function numbers(Car $car, Channel $corner, LabSetting $setting, TraceFeature $trace): array
     {
         [$first, $second] = $this->pads($corner);
-        $numbers = ['peak-to-peak' => NumberFeature::reading('volts', max([...$trace->volts, -INF]) - min([...$trace->volts, INF]), 0.001, 0.0)];
+        $numbers = ['peak-to-peak' => NumberFeature::reading('volts', max([...$trace->line(), -INF]) - min([...$trace->line(), INF]), 0.001, 0.0)];
         foreach (['ac' => MeterFunction::VoltsAc, 'dc' => MeterFunction::VoltsDc, 'hertz' => MeterFunction::Hertz] as $name => $function) {
             $numbers[$name] = $this->reading($car, new Measure($function, $first, $second));
         }

@@ -15,5 +15,5 @@ final readonly class Disturbance
     public const HERTZ = 1130.0;
 
     /** Peak along the loop of the two wires. */
-    public const VOLTS_PER_METRE = 0.06;
+    public const VOLTS_PER_METRE = 0.08;
 }

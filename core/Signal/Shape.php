@@ -18,8 +18,11 @@ final readonly class Shape
 
     private const PARTS_OF_A_SINE = 20.0;
 
-    private function __construct(private Teeth $teeth, private float $turnsPerSecond, private bool $isSine, private ?float $pulseSeconds)
+    private TurningPoints $points;
+
+    private function __construct(private Teeth $teeth, private float $turnsPerSecond, private bool $isSine, private ?float $pulseSeconds, private ?SignsOfLife $life = null)
     {
+        $this->points = new TurningPoints;
     }
 
     /** @param  float  $turnsPerSecond  below zero backwards, which only the length of pulses tells */
@@ -30,6 +33,7 @@ final readonly class Shape
             abs($turnsPerSecond),
             ! $channel->sensor->isActive(),
             $channel->sensor->pulseSeconds($turnsPerSecond < 0.0, $channel->wheelEnd->gapMetres),
+            ($life = $channel->sensor->signOfLife()) === null ? null : new SignsOfLife(...$life),
         );
     }
 
@@ -54,6 +58,9 @@ final readonly class Shape
     {
         $turns = $seconds * $this->turnsPerSecond;
         $pitches = ($turns - floor($turns)) * $this->pitchesPerTurn();
+        if ($this->life !== null && $this->life->isSentAfter($this->secondsSinceTooth($pitches))) {
+            return 1.0;
+        }
         $within = $pitches - $this->teeth->crackPitches;
         if ($within < 0.0) {
             return 0.0;
@@ -62,6 +69,113 @@ final readonly class Shape
         $within -= $tooth;
 
         return $this->teeth->felt[$tooth] * ($this->isSine ? sin(2.0 * M_PI * $within) : ($within < $this->onShare() ? 1.0 : 0.0));
+    }
+
+    /** Since the front edge of the last tooth that was felt; infinite where none is. */
+    private function secondsSinceTooth(float $pitches): float
+    {
+        $within = $pitches - $this->teeth->crackPitches;
+        for ($back = 0; $back <= $this->teeth->count(); $back++) {
+            $tooth = (int) floor($within) - $back;
+            $around = $tooth < 0 ? $this->pitchesPerTurn() : 0.0;
+            $index = $tooth < 0 ? $tooth + $this->teeth->count() : $tooth;
+            if (($this->teeth->felt[$index] ?? 0.0) > 0.0) {
+                $front = $tooth < 0 ? $index + $this->teeth->crackPitches - $around : $index + $this->teeth->crackPitches;
+
+                return ($pitches - $front) / $this->toothHertz();
+            }
+        }
+
+        return INF;
+    }
+
+    /** Signs of life in a turn. */
+    private function livesPerTurn(): int
+    {
+        if ($this->life === null || $this->toothHertz() <= 0.0) {
+            return 0;
+        }
+        $felt = array_keys(array_filter($this->teeth->felt, static fn (float $strength): bool => $strength > 0.0));
+        $lives = 0;
+        foreach ($felt as $at => $tooth) {
+            $next = $felt[$at + 1] ?? $felt[0] + $this->pitchesPerTurn();
+            $lives += $this->life->between(($next - $tooth) / $this->toothHertz());
+        }
+
+        return $lives;
+    }
+
+    /**
+     * Its least and greatest value between two times.
+     *
+     * @return array{float, float}
+     */
+    public function extremes(float $from, float $to): array
+    {
+        if ($this->toothHertz() <= 0.0 || $to <= $from) {
+            return [$this->at($from), $this->at($from)];
+        }
+        // what lies beyond a whole turn only repeats it
+        $to = min($to, $from + $this->secondsPerTurn());
+        [$least, $greatest] = [min($this->at($from), $this->at($to)), max($this->at($from), $this->at($to))];
+        $first = floor($from * $this->turnsPerSecond);
+        for ($turn = $first - 1.0; $turn / $this->turnsPerSecond <= $to; $turn++) {
+            foreach ($this->turningPoints() as [$pitches, $value]) {
+                $seconds = ($turn + $pitches / $this->pitchesPerTurn()) / $this->turnsPerSecond;
+                if ($seconds > $from && $seconds < $to) {
+                    $least = min($least, $value);
+                    $greatest = max($greatest, $value);
+                }
+            }
+        }
+
+        return [$least, $greatest];
+    }
+
+    /**
+     * Where in a turn it is greatest or least for a moment, or steps to another level.
+     *
+     * @return list<array{float, float}> pitches and value
+     */
+    private function turningPoints(): array
+    {
+        if ($this->points->known !== null) {
+            return $this->points->known;
+        }
+        $points = $this->teeth->crackPitches > 0.0 ? [[0.0, 0.0]] : [];
+        foreach ($this->teeth->felt as $tooth => $strength) {
+            $front = $tooth + $this->teeth->crackPitches;
+            array_push($points, ...$this->isSine
+                ? [[$front + 0.25, $strength], [$front + 0.75, -$strength]]
+                : [[$front, $this->onShare() > 0.0 ? $strength : 0.0], ...($this->onShare() < 1.0 ? [[$front + $this->onShare(), 0.0]] : [])]);
+        }
+
+        return $this->points->known = [...$points, ...$this->lifePoints()];
+    }
+
+    /** @return list<array{float, float}> */
+    private function lifePoints(): array
+    {
+        if ($this->livesPerTurn() === 0 || $this->life === null) {
+            return [];
+        }
+        $points = [];
+        $felt = array_keys(array_filter($this->teeth->felt, static fn (float $strength): bool => $strength > 0.0));
+        foreach ($felt as $at => $tooth) {
+            $gap = (($felt[$at + 1] ?? $felt[0] + $this->pitchesPerTurn()) - $tooth) / $this->toothHertz();
+            for ($life = 1; $life <= $this->life->between($gap); $life++) {
+                $begins = $tooth + $this->teeth->crackPitches + $life * $this->life->everySeconds * $this->toothHertz();
+                array_push($points, [$begins, 1.0], [$begins + $this->life->seconds * $this->toothHertz(), 0.0]);
+            }
+        }
+
+        return $points;
+    }
+
+    /** Whether looks this far apart show all there is to it; between them something may happen otherwise. */
+    public function isSeenEvery(float $seconds): bool
+    {
+        return $seconds <= ($this->isSine ? self::PARTS_OF_A_SINE / 4.0 : 0.5) * $this->shortestSeconds();
     }
 
     /** Of whole pitches, a crack left aside. */
@@ -76,14 +190,14 @@ final readonly class Shape
         return match (true) {
             $this->toothHertz() <= 0.0 => INF,
             $this->isSine => 1.0 / self::PARTS_OF_A_SINE / $this->toothHertz(),
-            default => $this->onShare() / $this->toothHertz(),
+            default => min($this->onShare() / $this->toothHertz(), $this->life->seconds ?? INF),
         };
     }
 
     /** Rises a second, on the mean of whole turns, of teeth that are felt at all. */
     public function risesPerSecond(): float
     {
-        return $this->turnsPerSecond * $this->teeth->count() * $this->teeth->shareFrom(0.0);
+        return $this->turnsPerSecond * ($this->teeth->count() * $this->teeth->shareFrom(0.0) + $this->livesPerTurn());
     }
 
     public function secondsPerTurn(): float
@@ -94,7 +208,35 @@ final readonly class Shape
     /** Mean over whole turns. */
     public function mean(): float
     {
-        return $this->isSine ? 0.0 : $this->onShare() * $this->teeth->mean() * $this->shareOfTeeth();
+        return $this->isSine ? 0.0 : $this->onShare() * $this->teeth->mean() * $this->shareOfTeeth() + $this->livesPerTurn() * ($this->life->seconds ?? 0.0) * $this->turnsPerSecond;
+    }
+
+    public function meanBetween(float $from, float $to): float
+    {
+        return ($this->area($to) - $this->area($from)) / ($to - $from);
+    }
+
+    /** Its integral from the beginning of the first turn, in seconds. */
+    private function area(float $seconds): float
+    {
+        $turns = $seconds * $this->turnsPerSecond;
+        $whole = floor($turns);
+        $pitches = ($turns - $whole) * $this->pitchesPerTurn();
+        $area = $whole * $this->mean() * $this->pitchesPerTurn();
+        foreach ($this->teeth->felt as $tooth => $strength) {
+            $within = max(0.0, min(1.0, $pitches - $tooth - $this->teeth->crackPitches));
+            $area += $strength * ($this->isSine ? (1.0 - cos(2.0 * M_PI * $within)) / (2.0 * M_PI) : min($within, $this->onShare()));
+        }
+        $points = $this->lifePoints();
+        for ($life = 0; $life < count($points); $life += 2) {
+            foreach ([0.0, $this->pitchesPerTurn()] as $before) { // those of the turn before reach into this one
+                $begins = $points[$life][0] - $before;
+                $ends = $points[$life + 1][0] - $before;
+                $area += $before === 0.0 ? max(0.0, min($pitches, $ends, $this->pitchesPerTurn()) - min($pitches, $begins, $this->pitchesPerTurn())) : max(0.0, min($pitches, max(0.0, $ends)) - min($pitches, max(0.0, $begins)));
+            }
+        }
+
+        return $area / $this->toothHertz();
     }
 
     /** Root mean square of what deviates from the mean, over whole turns: of a sine 1/√2, of levels √(d·(1−d)). */

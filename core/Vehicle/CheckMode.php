@@ -13,8 +13,8 @@ final readonly class CheckMode
      * @param  int  $presses  of the pedal, exactly, right after the engine starts
      * @param  float  $withinSeconds  in which they have to come
      * @param  int  $leavesAfterPresses  the stop lamp coming on this often ends the mode
-     * @param  float  $levelMetresPerSecond  the speed at which the level of each signal is judged
-     * @param  float  $steadyMetresPerSecond  the speed at which its evenness is judged
+     * @param  CheckSpeed  $level  at which the level of each signal is judged
+     * @param  CheckSpeed  $steady  at which its evenness is judged, straight ahead
      * @param  float  $leastEvenness  the weakest tooth against the strongest
      * @param  array<array-key, string>  $levelCodes  by channel
      * @param  array<array-key, string>  $steadyCodes  by channel
@@ -23,13 +23,13 @@ final readonly class CheckMode
         public int $presses,
         public float $withinSeconds,
         public int $leavesAfterPresses,
-        public float $levelMetresPerSecond,
-        public float $steadyMetresPerSecond,
+        public CheckSpeed $level,
+        public CheckSpeed $steady,
         public float $leastEvenness,
         public array $levelCodes,
         public array $steadyCodes,
     ) {
-        Quantity::positive(['presses' => $this->presses, 'withinSeconds' => $this->withinSeconds, 'leavesAfterPresses' => $this->leavesAfterPresses, 'levelMetresPerSecond' => $this->levelMetresPerSecond, 'steadyMetresPerSecond' => $this->steadyMetresPerSecond]);
+        Quantity::positive(['presses' => $this->presses, 'withinSeconds' => $this->withinSeconds, 'leavesAfterPresses' => $this->leavesAfterPresses]);
         Quantity::within('leastEvenness', $this->leastEvenness, 0.0, 1.0);
     }
 }

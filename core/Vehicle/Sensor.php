@@ -42,6 +42,12 @@ interface Sensor
      */
     public function suffering(SensorDefect $defect, float $strength): ?self;
 
+    /** What is left of it after the ring has struck its tip. */
+    public function struckByRing(): self;
+
+    /** Whether that has happened. */
+    public function isStruck(): bool;
+
     /** What is left of it after current has flowed through it the wrong way. */
     public function fedBackwards(): self;
 

@@ -97,6 +97,21 @@ final readonly class ToothedRing
         return ($this->damage->runoutMetres + $playMetres / 2.0) * cos(2.0 * M_PI * $tooth / $this->teeth) - $lifted;
     }
 
+    /**
+     * How near it comes to the sensor in a turn, in metres; 0 and less where it touches.
+     *
+     * @param  float  $gapMetres  at its mean
+     * @param  float  $playMetres  of the bearing
+     */
+    public function nearestMetres(float $gapMetres, float $playMetres): float
+    {
+        if ($this->damage->runoutMetres <= 0.0 && $this->damage->liftMetres <= 0.0 && $playMetres <= 0.0) {
+            return $gapMetres;
+        }
+
+        return $gapMetres + min(array_map(fn (int $tooth): float => $this->runoutAt($tooth, $playMetres), range(0, $this->teeth - 1)));
+    }
+
     private function damaged(RingDamage $damage): self
     {
         return new self($this->teeth, $this->isEncoder, $damage);

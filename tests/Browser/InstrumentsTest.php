@@ -16,9 +16,9 @@ final class InstrumentsTest extends BrowserTestCase
             ->tab('Hands')->press('Turn')->see('wheel turning')
             ->tab('Scope')->pad('FR module plug, wheel side, wire 2')->pad('body')
             ->select('A volts a division', "500\u{2009}mV")->select('Time a division', "20\u{2009}ms")->fill('Trigger at', '1')
-            ->press('Sweep once')->see('A swing')->see('A mean');
+            ->press('Sweep once')->see('Input 1, swing')->see('Input 1, mean');
 
-        self::assertSame(1, preg_match('~A swing (\d\.\d\d) ?V~u', str_replace("\u{2009}", ' ', $person->page()), $found));
+        self::assertSame(1, preg_match('~Input 1, swing (\d\.\d\d) ?V~u', str_replace("\u{2009}", ' ', $person->page()), $found));
         self::assertEqualsWithDelta(0.67, (float) $found[1], 0.1);
         // the canvas holds more than its grid: both levels of the wave
         $rows = $person->browser->executeScript(<<<'JS'

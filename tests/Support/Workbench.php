@@ -52,7 +52,8 @@ final class Workbench
     {
         $document = self::json("core/Vehicle/BuiltIn/$id.json");
         assert(is_array($document));
-        unset($document['hubRiseAtKilometresPerHour'], $document['hubWarmUpMinutes'], $document['supply']['cranksFromVolts'], $document['module']['monitors']['watchesSeconds']);
+        unset($document['hubRiseAtKilometresPerHour'], $document['hubWarmUpMinutes'], $document['supply']['cranksFromVolts'], $document['module']['monitors']['watchesSeconds'],
+            $document['module']['lampCodes']['checkMode']['levelWithinKilometresPerHour'], $document['module']['lampCodes']['checkMode']['steadyWithinKilometresPerHour']);
 
         return [...$document, 'format' => OlderVehicle::SECOND_FORMAT];
     }

@@ -58,8 +58,10 @@ final readonly class CodeSheet
             'presses' => $check->presses,
             'withinSeconds' => $check->withinSeconds,
             'leavesAfterPresses' => $check->leavesAfterPresses,
-            'levelKilometresPerHour' => $check->levelMetresPerSecond * 3.6,
-            'steadyKilometresPerHour' => $check->steadyMetresPerSecond * 3.6,
+            'levelKilometresPerHour' => $check->level->metresPerSecond * 3.6,
+            'levelWithinKilometresPerHour' => $check->level->withinMetresPerSecond * 3.6,
+            'steadyKilometresPerHour' => $check->steady->metresPerSecond * 3.6,
+            'steadyWithinKilometresPerHour' => $check->steady->withinMetresPerSecond * 3.6,
             'levelCodes' => (object) $check->levelCodes,
             'steadyCodes' => (object) $check->steadyCodes,
         ];

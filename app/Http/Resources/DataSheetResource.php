@@ -37,11 +37,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'check', oneOf: [new OA\Schema(ref: '#/components/schemas/CheckModeRules'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'cycle', oneOf: [new OA\Schema(ref: '#/components/schemas/PowerCycleRules'), new OA\Schema(type: 'null')]),
 ])]
-#[OA\Schema(schema: 'CheckModeRules', required: ['presses', 'withinSeconds', 'leavesAfterPresses', 'levelKilometresPerHour', 'steadyKilometresPerHour', 'levelCodes', 'steadyCodes'], properties: [
+#[OA\Schema(schema: 'CheckModeRules', required: ['presses', 'withinSeconds', 'leavesAfterPresses', 'levelKilometresPerHour', 'levelWithinKilometresPerHour', 'steadyKilometresPerHour', 'steadyWithinKilometresPerHour', 'levelCodes', 'steadyCodes'], properties: [
     new OA\Property(property: 'presses', type: 'integer'),
     new OA\Property(property: 'withinSeconds', type: 'number'),
     new OA\Property(property: 'leavesAfterPresses', type: 'integer'),
     new OA\Property(property: 'levelKilometresPerHour', type: 'number'),
+    new OA\Property(property: 'levelWithinKilometresPerHour', description: 'how far off it may be held', type: 'number'),
+    new OA\Property(property: 'steadyWithinKilometresPerHour', type: 'number'),
     new OA\Property(property: 'steadyKilometresPerHour', type: 'number'),
     new OA\Property(property: 'levelCodes', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
     new OA\Property(property: 'steadyCodes', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),

@@ -43,6 +43,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'steps', description: 'converter steps from the middle of the screen', type: 'array', items: new OA\Items(type: 'integer')),
     new OA\Property(property: 'secondsPerSample', type: 'number'),
     new OA\Property(property: 'voltsPerStep', type: 'number'),
+    new OA\Property(property: 'lows', description: 'least step between one sample and the next, where something shorter happens there', type: 'array', items: new OA\Items(type: 'integer')),
+    new OA\Property(property: 'highs', description: 'and the greatest', type: 'array', items: new OA\Items(type: 'integer')),
 ])]
 #[OA\Schema(schema: 'ShownSeries', required: ['unit', 'steps', 'secondsPerSample', 'resolution'], properties: [
     new OA\Property(property: 'unit', type: 'string'),

@@ -20,23 +20,28 @@ final readonly class Supervision
      */
     public static function over(Car $before, Car $after): array
     {
-        return self::isWatching($before, $after) ? self::watched($after) : [[1.0, $after]];
+        return self::isDifferent($before, $after) && $before->modulePowered() ? self::watch($after) : [[1.0, $after]];
     }
 
-    private static function isWatching(Car $before, Car $after): bool
+    private static function isDifferent(Car $before, Car $after): bool
     {
         $was = $before->state;
         $is = $after->state;
 
-        return $after->vehicle->module->monitors->standstill->watches()
-            && $was->key->cycles === $is->key->cycles
-            && ($before->vehicle !== $after->vehicle || $was->key !== $is->key || $was->places !== $is->places || $was->connections !== $is->connections || $was->warmth !== $is->warmth)
-            && $before->modulePowered() && $after->modulePowered();
+        return $was->key->cycles === $is->key->cycles
+            && ($before->vehicle !== $after->vehicle || $was->key !== $is->key || $was->places !== $is->places || $was->connections !== $is->connections || $was->warmth !== $is->warmth);
     }
 
-    /** @return non-empty-list<array{float, Car}> */
-    private static function watched(Car $car): array
+    /**
+     * What a module sees that watches its circuits as they are now.
+     *
+     * @return non-empty-list<array{float, Car}> weight and car
+     */
+    public static function watch(Car $car): array
     {
+        if (! $car->vehicle->module->monitors->standstill->watches() || ! $car->modulePowered()) {
+            return [[1.0, $car]];
+        }
         $chances = [];
         $about = [];
         foreach ($car->vehicle->channelIds() as $id) {

@@ -14,4 +14,5 @@ enum Note: string
     case MeterFuseBlown = 'meter-fuse-blown';
     case ModulePlugLive = 'module-plug-live';
     case RepairIgnitionOn = 'repair-ignition-on';
+    case StarterFails = 'starter-fails';
 }

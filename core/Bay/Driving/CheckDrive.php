@@ -6,12 +6,13 @@ namespace Lernfall\Bay\Driving;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\OutcomeBranching;
+use Lernfall\Bay\Car\RingContact;
 use Lernfall\Bay\Car\SpeedReception;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Drive\Ground;
 use Lernfall\Drive\Journey;
-use Lernfall\Drive\Route;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Signal\Rotation;
 use Lernfall\Signal\Teeth;
@@ -19,11 +20,14 @@ use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\CheckMode;
 
 /**
- * The drive of the speed-sensor check mode: the module judges the level of each signal at one speed and its evenness at
- * another. Any other drive spoils the check.
+ * A drive in the speed-sensor check mode: the module judges the level of each signal at one speed and its evenness at
+ * another, straight ahead. Where a speed is not held evenly for as long as that takes, its check is spoiled.
  */
 final readonly class CheckDrive
 {
+    /** The lamp goes out for this long, and comes back if all is well. Common practice, no source. */
+    private const JUDGED_SECONDS = 1.0;
+
     public function __construct(private CheckMode $check)
     {
     }
@@ -31,11 +35,11 @@ final readonly class CheckDrive
     /** @return non-empty-list<Branch> */
     public function drive(Car $car, Journey $route): array
     {
-        $car = DrivingWork::letGo($car);
+        $car = RingContact::done(DrivingWork::letGo($car));
         $rolled = DrivingWork::rolled($car, $route->drive());
-        if ($route !== Route::CheckRun) {
-            return Branch::only($rolled, Prediction::of('driven', ['level-lamp' => CategoryFeature::certain('spoiled'), 'steady-lamp' => CategoryFeature::certain('spoiled')]));
-        }
+        $drive = $route->drive();
+        $level = $drive->heldSpeed($this->check->level->holds(...), self::JUDGED_SECONDS);
+        $steady = $drive->heldSpeed($this->check->steady->holds(...), self::JUDGED_SECONDS, Ground::Straight);
         $chances = [];
         $at = [];
         foreach ($car->vehicle->channelIds() as $id) {
@@ -47,33 +51,49 @@ final readonly class CheckDrive
         }
         $branches = [];
         foreach (OutcomeBranching::of($rolled, $chances) as [$weight, $state, $outcomes]) {
-            $branches[] = $this->judged($weight, $rolled->in($state), array_values(array_intersect_key($at, array_filter($outcomes))));
+            $branches[] = $this->judged($weight, $rolled->in($state), array_values(array_intersect_key($at, array_filter($outcomes))), $level, $steady);
         }
 
         return $branches;
     }
 
-    /** @param  list<string>  $acting  channels with something that acts on this drive */
-    private function judged(float $weight, Car $car, array $acting): Branch
+    /**
+     * @param  list<string>  $acting  channels with something that acts on this drive
+     * @param  ?float  $level  the speed at which levels are judged, in metres a second; null where that was spoiled
+     * @param  ?float  $steady  the same for evenness
+     */
+    private function judged(float $weight, Car $car, array $acting, ?float $level, ?float $steady): Branch
     {
-        $level = [];
-        $steady = [];
+        $weak = [];
+        $uneven = [];
         foreach ($car->vehicle->channelIds() as $id) {
             $channel = (in_array($id, $acting, true) ? $car->actingChannel($id) : null) ?? $car->channel($id);
             $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
-            if (! $input->counts(Rotation::turnsPerSecond($car->vehicle->tyre, $this->check->levelMetresPerSecond))) {
-                $level[] = $this->check->levelCodes[$id] ?? '';
+            if ($level !== null && ! $input->counts(Rotation::turnsPerSecond($car->vehicle->tyre, $level))) {
+                $weak[] = $this->check->levelCodes[$id] ?? '';
             }
-            if (! $this->isEven($channel, $input, Rotation::turnsPerSecond($car->vehicle->tyre, $this->check->steadyMetresPerSecond))) {
-                $steady[] = $this->check->steadyCodes[$id] ?? '';
+            if ($steady !== null && ! $this->isEven($channel, $input, Rotation::turnsPerSecond($car->vehicle->tyre, $steady))) {
+                $uneven[] = $this->check->steadyCodes[$id] ?? '';
             }
         }
-        $found = array_values(array_filter([...$level, ...$steady], static fn (string $one): bool => $one !== ''));
+        $found = array_values(array_filter([...$weak, ...$uneven], static fn (string $one): bool => $one !== ''));
 
-        return new Branch($weight, $car->in($car->state->withSession($car->state->session->found($found))), Prediction::of('driven', [
-            'level-lamp' => CategoryFeature::certain($level === [] ? 'resumes' : 'stays-on'),
-            'steady-lamp' => CategoryFeature::certain($steady === [] ? 'resumes' : 'stays-on'),
+        $judged = $level === null && $steady === null ? $car : $car->in($car->state->withSession($car->state->session->found($found)));
+
+        return new Branch($weight, $judged, Prediction::of('driven', [
+            'level-lamp' => CategoryFeature::certain(self::lamp($level, $weak)),
+            'steady-lamp' => CategoryFeature::certain(self::lamp($steady, $uneven)),
         ]));
+    }
+
+    /** @param  list<string>  $found */
+    private static function lamp(?float $speed, array $found): string
+    {
+        return match (true) {
+            $speed === null => 'spoiled',
+            $found === [] => 'resumes',
+            default => 'stays-on',
+        };
     }
 
     private function isEven(Channel $channel, SpeedInput $input, float $turnsPerSecond): bool

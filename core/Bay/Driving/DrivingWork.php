@@ -9,6 +9,7 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\CircuitCheck;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Car\OutcomeBranching;
+use Lernfall\Bay\Car\RingContact;
 use Lernfall\Bay\Car\SpeedReception;
 use Lernfall\Bay\Car\Supervision;
 use Lernfall\Bay\Contract\Branch;
@@ -86,7 +87,7 @@ final readonly class DrivingWork
     public function driven(Car $car, Journey $route, Closure $prediction): array
     {
         $drive = $route->drive();
-        $car = self::letGo($car);
+        $car = RingContact::done(self::letGo($car));
         $warm = self::rolled($car, $drive);
         if (! $car->modulePowered()) {
             return Branch::only($warm, $prediction([]));

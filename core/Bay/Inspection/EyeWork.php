@@ -85,6 +85,7 @@ final readonly class EyeWork
         $part = $car->state->sensorOf($channel->id);
 
         return match (true) {
+            $channel->sensor->isStruck() => ['tip-struck', 'tip-clean', $this->notices($car, "$part.struck", $this->eyes->corrosion)],
             $channel->sensor->isForeign() => ['other-part', 'tip-clean', $this->notices($car, "$part.part", $this->eyes->corrosion)],
             $channel->wheelEnd->tipDust > 0.0 => ['tip-dusty', 'tip-clean', $this->notices($car, "$part.tip", $this->eyes->corrosion)],
             default => ['tip-dusty', 'tip-clean', 0.0],

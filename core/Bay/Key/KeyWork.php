@@ -12,6 +12,7 @@ use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Car\Supervision;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Module\Failure;
 use Lernfall\Module\FreezeFrame;
@@ -29,7 +30,7 @@ final readonly class KeyWork
         $wasOff = ! $car->state->isPowered();
         $turned = $car->in($car->state->keyAt($runs ? $to : Ignition::On));
         $done = $to === Ignition::Running
-            ? Prediction::of('engine', ['engine' => CategoryFeature::certain($runs ? 'runs' : 'does-not-turn')])
+            ? Prediction::of('engine', ['engine' => CategoryFeature::certain($runs ? 'runs' : 'does-not-turn')], $runs ? [] : [Note::StarterFails])
             : Prediction::of('done');
 
         return $wasOff && $turned->modulePowered() ? $this->checked($turned, $done) : Branch::only($turned, $done);
@@ -58,7 +59,9 @@ final readonly class KeyWork
                     $memory = $memory->passed($id, $failure, $car->vehicle->module->lamps->out === LampOut::Passed);
                 }
             }
-            $branches[] = new Branch($weight, $this->fed($car->in($state->remembering($this->parts($car, $memory))), $found), $done);
+            foreach (Supervision::watch($this->fed($car->in($state->remembering($this->parts($car, $memory))), $found)) as [$share, $watched]) {
+                $branches[] = new Branch($weight * $share, $watched, $done);
+            }
         }
 
         return $branches;

@@ -23,6 +23,7 @@ final readonly class Meter implements Equipment
         public float $beepsBelowOhms,
         public CurrentShunt $shunt,
         private MeterScales $scales,
+        public MeterPace $pace,
         public bool $averages = false,
     ) {
     }
@@ -44,14 +45,14 @@ final readonly class Meter implements Equipment
 
         return new self(
             $meter->float('inputOhms'), $meter->float('leadOhms'), $meter->float('noiseDigits'), $meter->float('hertzFromVolts'), $meter->float('beepsBelowOhms'),
-            new CurrentShunt($meter->float('shuntOhms'), $meter->float('fuseAmperes')), new MeterScales($ranges, $accuracy),
+            new CurrentShunt($meter->float('shuntOhms'), $meter->float('fuseAmperes')), new MeterScales($ranges, $accuracy), MeterPace::read($meter),
         );
     }
 
     public function averaging(bool $averages): self
     {
         return new self(
-            $this->inputOhms, $this->leadOhms, $this->noiseDigits, $this->hertzFromVolts, $this->beepsBelowOhms, $this->shunt, $this->scales, $averages,
+            $this->inputOhms, $this->leadOhms, $this->noiseDigits, $this->hertzFromVolts, $this->beepsBelowOhms, $this->shunt, $this->scales, $this->pace, $averages,
         );
     }
 

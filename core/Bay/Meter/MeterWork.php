@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Meter;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\CarState;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Car\Standstill;
 use Lernfall\Bay\Contract\Branch;
@@ -42,7 +43,10 @@ final readonly class MeterWork
         $notes = $this->notes($car, $measure->function, $first, $second);
         $branches = [];
         foreach (Standstill::ways($car, Probed::channelsAt($car, $first, $second)) as [$weight, $state, $teeth]) {
-            $branches[] = $this->branch($weight, $car->in($state), $measure, new Leads($first, $second, $teeth), $notes);
+            $leads = new Leads($first, $second, $teeth);
+            foreach ($this->moments($car->in($state), $measure, $leads) as [$share, $then, $read]) {
+                $branches[] = $this->branch($weight * $share, $car->in($then), $measure, $read, $notes);
+            }
         }
 
         return $branches;
@@ -67,6 +71,29 @@ final readonly class MeterWork
         ]));
     }
 
+    /**
+     * Where a wheel turns so slowly that the display follows, the moments at which it can be read.
+     *
+     * @return non-empty-list<array{float, CarState, Leads}> weight, state and leads
+     */
+    private function moments(Car $car, Measure $measure, Leads $leads): array
+    {
+        $wheels = $car->state->wheels;
+        if ($wheels->channel === '' || ! in_array($measure->function, [MeterFunction::VoltsDc, MeterFunction::Milliamperes], true)
+            || ! in_array($wheels->channel, Probed::channelsAt($car, $leads->first, $leads->second), true)) {
+            return [[1.0, $car->state, $leads]];
+        }
+        $channel = $car->channel($wheels->channel);
+        if (! $this->meter->pace->follows($channel->wheelEnd->ring->teeth * abs($wheels->turnsPerSecond))) {
+            return [[1.0, $car->state, $leads]];
+        }
+
+        return array_map(
+            static fn (array $way): array => [$way[0], $way[1], $leads->readingFrom($way[2])],
+            ReadingMoments::ways($car, $channel, $wheels->turnsPerSecond, $car->state->record->asked[$measure->question()] ?? 0),
+        );
+    }
+
     /** @param  list<Note>  $notes */
     private function branch(float $weight, Car $car, Measure $measure, Leads $leads, array $notes): Branch
     {
@@ -85,17 +112,19 @@ final readonly class MeterWork
     }
 
     /**
-     * The least and the greatest of some seconds: what is provoked comes and goes meanwhile.
+     * The least and the greatest of some seconds: what is provoked comes and goes meanwhile, and a slow wave passes.
      *
      * @return array<string, NumberFeature>
      */
     private function extremes(Car $car, Measure $measure, Leads $leads, NumberFeature $reading): array
     {
-        $quiet = $this->feature($car->in($car->state->provokedBy(null)), $measure, $leads);
-        $both = [$reading, $quiet];
-        usort($both, static fn (NumberFeature $one, NumberFeature $other): int => ($one->overload ? INF : $one->mean) <=> ($other->overload ? INF : $other->mean));
+        $readings = [$reading, $this->feature($car->in($car->state->provokedBy(null)), $measure, $leads)];
+        foreach ($leads->fromSeconds === null ? [] : $this->meter->pace->readings($leads->fromSeconds) as $from) {
+            $readings[] = $this->feature($car, $measure, $leads->readingFrom($from));
+        }
+        usort($readings, static fn (NumberFeature $one, NumberFeature $other): int => ($one->overload ? INF : $one->mean) <=> ($other->overload ? INF : $other->mean));
 
-        return ['least' => $both[0]->extreme(false), 'greatest' => $both[1]->extreme(true)];
+        return ['least' => $readings[0]->extreme(false), 'greatest' => $readings[count($readings) - 1]->extreme(true)];
     }
 
     private function blowsFuse(Car $car, Leads $leads): bool
@@ -123,7 +152,7 @@ final readonly class MeterWork
 
         return Memo::with($car->channel($channels[0]), implode(' ', [
             $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $state->connections->meterFuseBlown, $plainly, $turning,
-            (int) ($leads->teeth[$channels[0]] ?? false), $state->key->position->value, ...$car->deviationsOf($channels[0]),
+            (int) ($leads->teeth[$channels[0]] ?? false), $leads->fromSeconds ?? '', $state->key->position->value, ...$car->deviationsOf($channels[0]),
         ]), $work);
     }
 
@@ -158,13 +187,21 @@ final readonly class MeterWork
             return $this->ohms($probed->resistance(), $measure, $scale);
         }
         $reading = $scale * match ($function) {
-            MeterFunction::VoltsDc => $probed->meanVolts($this->meter->inputOhms),
+            MeterFunction::VoltsDc => $this->standing($probed, $this->meter->inputOhms, $leads),
             MeterFunction::VoltsAc => $this->alternating($probed),
-            MeterFunction::Milliamperes => $this->amperes($car, $probed),
+            MeterFunction::Milliamperes => $this->amperes($car, $probed, $leads),
             default => $probed->hertz($this->meter->inputOhms, $this->meter->hertzFromVolts),
         };
 
         return [$reading, $this->fitting($function, $measure->fullScale, $reading)];
+    }
+
+    /** What the display shows of the standing part: the mean over all time, or over one reading of something slow. */
+    private function standing(Probed $probed, float $ohms, Leads $leads): float
+    {
+        $trace = $probed->trace($ohms);
+
+        return $leads->fromSeconds === null ? $trace->meanVolts() : $trace->meanVoltsBetween($leads->fromSeconds, $leads->fromSeconds + $this->meter->pace->readsSeconds);
     }
 
     private function alternating(Probed $probed): float
@@ -175,9 +212,9 @@ final readonly class MeterWork
     }
 
     /** The leads become part of the circuit; through a blown fuse nothing flows. */
-    private function amperes(Car $car, Probed $probed): float
+    private function amperes(Car $car, Probed $probed, Leads $leads): float
     {
-        $amperes = $car->state->connections->meterFuseBlown ? 0.0 : $probed->meanVolts($this->meter->shunt->ohms) / $this->meter->shunt->ohms;
+        $amperes = $car->state->connections->meterFuseBlown ? 0.0 : $this->standing($probed, $this->meter->shunt->ohms, $leads) / $this->meter->shunt->ohms;
 
         return abs($amperes) > $this->meter->shunt->fuseAmperes ? 0.0 : $amperes;
     }

@@ -10,9 +10,17 @@ use Lernfall\Vehicle\Pads;
 /** The meter's leads where they are, and how the wheels there have come to rest. */
 final readonly class Leads
 {
-    /** @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor */
-    public function __construct(public Pad $first, public Pad $second, public array $teeth)
+    /**
+     * @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor
+     * @param  ?float  $fromSeconds  when a reading begins that follows a slow wave; null where the display stands still
+     */
+    public function __construct(public Pad $first, public Pad $second, public array $teeth, public ?float $fromSeconds = null)
     {
+    }
+
+    public function readingFrom(float $seconds): self
+    {
+        return new self($this->first, $this->second, $this->teeth, $seconds);
     }
 
     /** Whether they touch pins of the path and the body only, so that nothing else of the car comes in. */

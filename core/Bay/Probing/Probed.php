@@ -96,7 +96,7 @@ final readonly class Probed
 
         return match (true) {
             $turns !== 0.0 && Switching::follows($channel) => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::of($channel, $turns)),
-            $turns === 0.0 && $life !== null => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::ofStandstill(...$life)),
+            $life !== null => $trace->swinging($this->stepVolts($channel, $resting, $meterOhms), Shape::ofStandstill(...$life)),
             default => $trace,
         };
     }

@@ -34,9 +34,49 @@ final readonly class Trace
         return $volts;
     }
 
+    /**
+     * Between which voltages it lies from one time to another; where several things swing at once, they are taken to meet.
+     *
+     * @return array{float, float}
+     */
+    public function extremes(float $from, float $to): array
+    {
+        [$least, $greatest] = [$this->restVolts, $this->restVolts];
+        foreach ($this->swings as [$swing, $shape]) {
+            [$low, $high] = $shape->extremes($from, $to);
+            $least += min($swing * $low, $swing * $high);
+            $greatest += max($swing * $low, $swing * $high);
+        }
+
+        return [$least, $greatest];
+    }
+
+    /** Whether looks this far apart show all there is to it. */
+    public function isSeenEvery(float $seconds): bool
+    {
+        foreach ($this->swings as [, $shape]) {
+            if (! $shape->isSeenEvery($seconds)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether nothing in it moves. */
+    public function stands(): bool
+    {
+        return $this->swings === [];
+    }
+
     public function meanVolts(): float
     {
         return $this->restVolts + array_sum(array_map(static fn (array $one): float => $one[0] * $one[1]->mean(), $this->swings));
+    }
+
+    public function meanVoltsBetween(float $from, float $to): float
+    {
+        return $this->restVolts + array_sum(array_map(static fn (array $one): float => $one[0] * $one[1]->meanBetween($from, $to), $this->swings));
     }
 
     /** Root mean square of what alternates; swings of different frequency add up by their squares. */
@@ -51,10 +91,10 @@ final readonly class Trace
         return max([0.0, ...array_map(static fn (array $one): float => abs($one[0]) * $one[1]->rectifiedMean(), $this->swings)]);
     }
 
-    /** How long it takes until everything repeats; infinite where nothing moves. */
+    /** How long the slowest thing in it takes to repeat; infinite where nothing moves. */
     public function periodSeconds(): float
     {
-        return $this->strongest()?->secondsPerTurn() ?? INF;
+        return $this->swings === [] ? INF : max(array_map(static fn (array $one): float => $one[1]->secondsPerTurn(), $this->swings));
     }
 
     public function toothHertz(): float

@@ -22,16 +22,13 @@ use Lernfall\Vehicle\Pads;
 /** A sweep of the scope over one or two pairs of pads. */
 final readonly class ScopeWork
 {
-    /** Without a trigger found within this many teeth, the sweep starts anyhow. */
-    private const TEETH = 8.0;
-
     /** How often the shortest thing in a trace is looked at, so that no pulse slips through. */
     private const LOOKS_AT_THE_SHORTEST = 5.0;
 
     /** Where something very short rides on something very slow, the search ends here. */
-    private const MOST_LOOKS = 30000;
+    private const MOST_LOOKS = 60000;
 
-    private const HALVINGS = 20;
+    private const HALVINGS = 40;
 
     public function __construct(private Scope $scope)
     {
@@ -66,66 +63,83 @@ final readonly class ScopeWork
         $start = $this->start($capture, $traces[$capture->triggerInput]);
         $features = ['trigger' => CategoryFeature::certain($start === null ? 'none' : 'found')];
         foreach ($traces as $index => $trace) {
-            $name = 'ab'[$index];
-            $input = $capture->inputs[$index];
-            $volts = $this->samples($trace, $input, $capture->secondsPerDivision, $start ?? 0.0, $samples);
-            $step = $input->voltsPerDivision / $this->scope->stepsPerDivision;
-            $features["$name.trace"] = new TraceFeature($volts, $this->secondsPerSample($capture), $step, $this->scope->greatestStep(), $this->scope->noiseSteps);
-            $features["$name.peak-to-peak"] = NumberFeature::reading('volts', $this->visible(max($volts), $step) - $this->visible(min($volts), $step), $step, $step, [], false);
-            $features["$name.mean"] = NumberFeature::reading('volts', $this->visible(array_sum($volts) / count($volts), $step), $step, $step / 10.0);
+            $features += $this->ofInput('ab'[$index], $capture, $capture->inputs[$index], $trace, $start ?? 0.0, $samples);
         }
 
         return $features;
     }
 
-    /** @return non-empty-list<float> */
-    private function samples(Trace $trace, ScopeInput $input, float $secondsPerDivision, float $start, int $samples): array
+    /** @return array<string, Feature> */
+    private function ofInput(string $name, Capture $capture, ScopeInput $input, Trace $trace, float $start, int $samples): array
     {
-        $step = $secondsPerDivision * $this->scope->divisionsAcross / $samples;
+        $apart = $capture->secondsPerDivision * $this->scope->divisionsAcross / $samples;
         $blocked = $input->blocksDc ? $trace->meanVolts() : 0.0;
+        $volts = $this->samples($trace, $start, $apart, $samples, $blocked);
+        $peaks = $trace->isSeenEvery($apart) ? null : $this->peaks($trace, $start, $apart, $samples, $blocked);
+        $step = $input->voltsPerDivision / $this->scope->stepsPerDivision;
+        $least = min($peaks === null ? $volts : $peaks[0]);
+        $greatest = max($peaks === null ? $volts : $peaks[1]);
+        $mean = $peaks === null ? array_sum($volts) / count($volts) : $trace->meanVolts() - $blocked;
+        $edge = $this->scope->greatestStep() * $step;
+
+        return [
+            "$name.trace" => new TraceFeature($volts, $this->secondsPerSample($capture), $step, $this->scope->greatestStep(), $this->scope->noiseSteps, $peaks),
+            "$name.peak-to-peak" => NumberFeature::reading('volts', $this->visible($greatest, $step) - $this->visible($least, $step), $step, $step, [], false),
+            "$name.mean" => NumberFeature::reading('volts', $this->visible($mean, $step), $step, $step / 10.0),
+            "$name.clips" => CategoryFeature::certain(match (true) {
+                $greatest > $edge && $least < -$edge => 'both',
+                $greatest > $edge => 'top',
+                $least < -$edge => 'bottom',
+                default => 'no',
+            }),
+        ];
+    }
+
+    /** @return non-empty-list<float> */
+    private function samples(Trace $trace, float $start, float $apart, int $samples, float $blocked): array
+    {
         $volts = [$trace->at($start) - $blocked];
         for ($sample = 1; $sample < $samples; $sample++) {
-            $volts[] = $trace->at($start + $sample * $step) - $blocked;
+            $volts[] = $trace->at($start + $sample * $apart) - $blocked;
         }
 
         return $volts;
     }
 
-    /** When the trigger input first crosses its level the right way; null where it never does. */
-    private function start(Capture $capture, Trace $trace): ?float
+    /**
+     * Peak detection: the least and the greatest since the sample before, so that nothing between two of them is lost.
+     *
+     * @return array{non-empty-list<float>, non-empty-list<float>}
+     */
+    private function peaks(Trace $trace, float $start, float $apart, int $samples, float $blocked): array
     {
-        if ($trace->toothHertz() === 0.0) {
-            return null; // nothing moves, nothing crosses
-        }
-        $blocked = $capture->inputs[$capture->triggerInput]->blocksDc ? $trace->meanVolts() : 0.0;
-        $direction = $capture->triggersRising ? 1.0 : -1.0;
-        $above = static fn (float $seconds): bool => $direction * ($trace->at($seconds) - $blocked - $capture->triggerVolts) >= 0.0;
-        $step = $trace->shortestSeconds() / self::LOOKS_AT_THE_SHORTEST;
-        $until = min($trace->periodSeconds(), self::TEETH / $trace->toothHertz(), self::MOST_LOOKS * $step);
-        $was = $above(0.0);
-        for ($time = $step; $time < $until; $time += $step) {
-            if (! $was && $above($time)) {
-                return $this->crossing($above, $time - $step, $time);
-            }
-            $was = $above($time);
+        [$least, $greatest] = $trace->extremes($start, $start + $apart);
+        [$lows, $highs] = [[$least - $blocked], [$greatest - $blocked]];
+        for ($sample = 1; $sample < $samples; $sample++) {
+            [$least, $greatest] = $trace->extremes($start + $sample * $apart, $start + ($sample + 1) * $apart);
+            $lows[] = $least - $blocked;
+            $highs[] = $greatest - $blocked;
         }
 
-        return null;
+        return [$lows, $highs];
     }
 
     /**
-     * Where between two times it is crossed, found by halving.
-     *
-     * @param  callable(float): bool  $above
+     * When the trigger input first crosses its level the right way: within what the screen shows and within whatever comes
+     * again; null where it never does.
      */
-    private function crossing(callable $above, float $before, float $after): float
+    private function start(Capture $capture, Trace $trace): ?float
     {
-        for ($halving = 0; $halving < self::HALVINGS; $halving++) {
-            $middle = ($before + $after) / 2.0;
-            [$before, $after] = $above($middle) ? [$before, $middle] : [$middle, $after];
+        if ($trace->stands()) {
+            return null; // nothing moves, nothing crosses
         }
+        $level = $capture->triggerVolts + ($capture->inputs[$capture->triggerInput]->blocksDc ? $trace->meanVolts() : 0.0);
+        $look = $trace->shortestSeconds() / self::LOOKS_AT_THE_SHORTEST;
+        $period = $trace->periodSeconds();
+        $until = max(is_finite($period) ? $period : 0.0, $capture->secondsPerDivision * $this->scope->divisionsAcross) + $look;
+        $search = new EdgeSearch($trace, $level, $capture->triggersRising, max($look, $until / self::MOST_LOOKS), self::HALVINGS);
 
-        return $after;
+        return $search->first(0.0, $until);
     }
 
     private function secondsPerSample(Capture $capture): float

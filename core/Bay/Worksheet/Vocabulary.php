@@ -34,7 +34,7 @@ final readonly class Vocabulary
     public const SIGHTS = [
         'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'encoder-scratched'],
         'gap' => ['gap-usual', 'gap-wide'],
-        'tip' => ['tip-clean', 'tip-dusty', 'other-part'],
+        'tip' => ['tip-clean', 'tip-dusty', 'tip-struck', 'other-part'],
         'cable' => ['sheath-sound', 'chafed', 'mended-untwisted', 'taped'],
         'sensor-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'catch-open', 'plug-joined-sound'],
         'body-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],

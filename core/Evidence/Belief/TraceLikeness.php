@@ -34,7 +34,7 @@ final readonly class TraceLikeness
             return log($this->oddChance);
         }
         $one = self::analysed(self::onScreen($predicted), $seconds, $predicted->voltsPerStep);
-        $other = self::analysed(array_map(static fn (int $step): float => $step * $shown->voltsPerStep, $shown->steps), $seconds, $shown->voltsPerStep);
+        $other = self::analysed($shown->line(), $seconds, $shown->voltsPerStep);
         if ($one === null || $other === null) {
             return log($one === $other ? 1.0 - $this->oddChance : $this->oddChance);
         }
@@ -61,7 +61,7 @@ final readonly class TraceLikeness
     {
         $edge = $trace->greatestStep * $trace->voltsPerStep;
 
-        return array_map(static fn (float $volts): float => max(-$edge, min($edge, $volts)), $trace->volts);
+        return array_map(static fn (float $volts): float => max(-$edge, min($edge, $volts)), $trace->line());
     }
 
     /**

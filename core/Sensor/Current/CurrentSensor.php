@@ -38,6 +38,7 @@ final readonly class CurrentSensor extends SwitchingSensor
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
         public bool $reverseProtected = false,
+        private bool $struck = false,
     ) {
         Quantity::positive(['backwardsVolts' => $this->backwardsVolts]);
         Quantity::resistances(['leakOhms' => $this->leakOhms, 'backwardsOhms' => $this->backwardsOhms]);
@@ -57,6 +58,16 @@ final readonly class CurrentSensor extends SwitchingSensor
     public function isForeign(): bool
     {
         return $this->foreign;
+    }
+
+    public function struckByRing(): self
+    {
+        return $this->changed(1.0, 1.0, 1.0, Electronics::Dead, $this->foreign, struck: true);
+    }
+
+    public function isStruck(): bool
+    {
+        return $this->struck;
     }
 
     public function with(Electronics $electronics): static
@@ -142,10 +153,10 @@ final readonly class CurrentSensor extends SwitchingSensor
         );
     }
 
-    private function changed(float $current, float $leak, float $gap, Electronics $electronics, bool $foreign): self
+    private function changed(float $current, float $leak, float $gap, Electronics $electronics, bool $foreign, bool $struck = false): self
     {
         return new self(
-            $this->levels->times($current), $this->leakOhms / $leak, $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $gap, $electronics, $foreign, $this->reverseProtected,
+            $this->levels->times($current), $this->leakOhms / $leak, $this->backwardsVolts, $this->backwardsOhms, $this->greatestGapMetres * $gap, $electronics, $foreign, $this->reverseProtected, $this->struck || $struck,
         );
     }
 }

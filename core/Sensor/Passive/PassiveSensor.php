@@ -41,6 +41,7 @@ final readonly class PassiveSensor implements CircuitSensor
         public bool $coilBroken = false,
         public ?float $housingLeakOhms = null,
         private bool $foreign = false,
+        private bool $struck = false,
     ) {
         Quantity::positive(['coilOhmsAt20Celsius' => $this->coilOhmsAt20Celsius, 'gapDecayMetres' => $this->gapDecayMetres]);
         Quantity::notNegative(['signalVoltSeconds' => $this->signalVoltSeconds]);
@@ -76,16 +77,17 @@ final readonly class PassiveSensor implements CircuitSensor
             $this->coilBroken,
             $this->housingLeakOhms,
             $this->foreign,
+            $this->struck,
         );
     }
 
     public function suffering(SensorDefect $defect, float $strength): ?self
     {
         return match ($defect) {
-            SensorDefect::CoilOpen, SensorDefect::CableBroken => new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, true, $this->housingLeakOhms, $this->foreign),
+            SensorDefect::CoilOpen, SensorDefect::CableBroken => new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, true, $this->housingLeakOhms, $this->foreign, $this->struck),
             // resistance and signal fall by the same share
             SensorDefect::CoilShorted => $this->scaled(1.0 - $strength, 1.0 - $strength),
-            SensorDefect::CoilGrounded => new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, $this->coilBroken, $strength, $this->foreign),
+            SensorDefect::CoilGrounded => new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, $this->coilBroken, $strength, $this->foreign, $this->struck),
             SensorDefect::OtherMake => $this->ofOtherMake($strength),
             SensorDefect::OtherDirection => $this->ofOtherMake(1.0)->scaled(1.0, $strength),
             default => null,
@@ -97,9 +99,20 @@ final readonly class PassiveSensor implements CircuitSensor
         return $this;
     }
 
+    /** Its winding, which ends right behind the tip, is torn. */
+    public function struckByRing(): self
+    {
+        return new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, true, $this->housingLeakOhms, $this->foreign, true);
+    }
+
+    public function isStruck(): bool
+    {
+        return $this->struck;
+    }
+
     public function feels(float $strength, float $offMetres, float $gapMetres): float
     {
-        return $strength * exp(-$offMetres / $this->gapDecayMetres);
+        return $strength * exp(-max($offMetres, -$gapMetres) / $this->gapDecayMetres); // nothing comes nearer than touching
     }
 
     public function follows(float $gapMetres): bool
@@ -184,6 +197,6 @@ final readonly class PassiveSensor implements CircuitSensor
     /** A part for another car: fewer windings on the same body. */
     private function ofOtherMake(float $share): self
     {
-        return new self($this->coilOhmsAt20Celsius * $share, $this->signalVoltSeconds * $share, $this->gapDecayMetres, $this->coilBroken, $this->housingLeakOhms, true);
+        return new self($this->coilOhmsAt20Celsius * $share, $this->signalVoltSeconds * $share, $this->gapDecayMetres, $this->coilBroken, $this->housingLeakOhms, true, $this->struck);
     }
 }

@@ -35,6 +35,16 @@ final readonly class PulseWidthSensor extends SwitchingSensor
         return $this->output->isForeign();
     }
 
+    public function struckByRing(): self
+    {
+        return new self($this->output->struckByRing(), $this->pulses);
+    }
+
+    public function isStruck(): bool
+    {
+        return $this->output->isStruck();
+    }
+
     public function with(Electronics $electronics): static
     {
         return new self($this->output->with($electronics), $this->pulses);

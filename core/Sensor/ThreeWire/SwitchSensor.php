@@ -34,6 +34,7 @@ final readonly class SwitchSensor extends SwitchingSensor
         public Electronics $electronics = Electronics::Sound,
         private bool $foreign = false,
         public bool $reverseProtected = false,
+        private bool $struck = false,
     ) {
         Quantity::positive(['leastVolts' => $this->leastVolts]);
         Quantity::resistances(['consumptionOhms' => $this->consumptionOhms, 'onOhms' => $this->onOhms]);
@@ -55,16 +56,28 @@ final readonly class SwitchSensor extends SwitchingSensor
         return $this->foreign;
     }
 
+    public function struckByRing(): self
+    {
+        return new self(
+            $this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, Electronics::Dead, $this->foreign, $this->reverseProtected, true,
+        );
+    }
+
+    public function isStruck(): bool
+    {
+        return $this->struck;
+    }
+
     public function with(Electronics $electronics): static
     {
-        return new self($this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $electronics, $this->foreign, $this->reverseProtected);
+        return new self($this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $electronics, $this->foreign, $this->reverseProtected, $this->struck);
     }
 
     public function scaled(float $electrical, float $magnetic): self
     {
         return new self(
             $this->sinks, $this->consumptionOhms * $electrical, $this->onOhms * $electrical, $this->leastVolts,
-            $this->greatestGapMetres * $magnetic, $this->electronics, $this->foreign, $this->reverseProtected,
+            $this->greatestGapMetres * $magnetic, $this->electronics, $this->foreign, $this->reverseProtected, $this->struck,
         );
     }
 
@@ -72,7 +85,7 @@ final readonly class SwitchSensor extends SwitchingSensor
     {
         return match ($defect) {
             // it connects its output to the other wire
-            SensorDefect::OtherMake => new self(! $this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $this->electronics, true, $this->reverseProtected),
+            SensorDefect::OtherMake => new self(! $this->sinks, $this->consumptionOhms, $this->onOhms, $this->leastVolts, $this->greatestGapMetres, $this->electronics, true, $this->reverseProtected, $this->struck),
             default => $this->left($defect) === null ? null : $this->with($this->left($defect)),
         };
     }

@@ -770,6 +770,9 @@ export interface components {
             withinSeconds: number;
             leavesAfterPresses: number;
             levelKilometresPerHour: number;
+            /** @description how far off it may be held */
+            levelWithinKilometresPerHour: number;
+            steadyWithinKilometresPerHour: number;
             steadyKilometresPerHour: number;
             levelCodes: {
                 [key: string]: string;
@@ -1117,6 +1120,10 @@ export interface components {
             steps: number[];
             secondsPerSample: number;
             voltsPerStep: number;
+            /** @description least step between one sample and the next, where something shorter happens there */
+            lows?: number[];
+            /** @description and the greatest */
+            highs?: number[];
         };
         ShownSeries: {
             unit: string;
@@ -1868,7 +1875,7 @@ export interface components {
                  * @description What sort of thing an action showed
                  * @enum {unknown}
                  */
-                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "engine" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
                 /**
                  * @description Why it was not done; empty where it was
                  * @enum {unknown}
@@ -1878,14 +1885,14 @@ export interface components {
                  * @description What is said besides
                  * @enum {unknown}
                  */
-                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on";
+                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "starter-fails";
             };
         } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
         /**
          * @description What sort of thing an action showed
          * @enum {unknown}
          */
-        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "engine" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
         /**
          * @description Why it was not done; empty where it was
          * @enum {unknown}
@@ -1895,7 +1902,7 @@ export interface components {
          * @description What is said besides
          * @enum {unknown}
          */
-        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on";
+        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "starter-fails";
         /**
          * @description A tool that a case may withhold
          * @enum {unknown}

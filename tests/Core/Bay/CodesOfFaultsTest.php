@@ -83,7 +83,7 @@ final class CodesOfFaultsTest extends TestCase
         $bench = Workbench::with(CustomerHistory::of($this->faulty($id, $kind)));
         $codes = $bench->do(new TurnKey(Ignition::Running), new ReadCodes);
         $reason = $codes->word('answer') === 'no' || in_array('present', Workbench::codes($codes), true)
-            || $bench->car->vehicle->module->lamps->out === LampOut::Rolled && in_array($kind, self::BROKEN_ON_THE_WAY, true) // not driven since
+            || $bench->car->vehicle->module->lamps->out === LampOut::Rolled && in_array($kind, self::BROKEN_ON_THE_WAY, true) && Workbench::codes($codes) !== [] // not driven since
             || $bench->car->vehicle->module->lamps->out === LampOut::Cleared && in_array('history', Workbench::codes($codes), true);
         self::assertSame($reason ? 'on' : 'off', $this->absLamp($bench));
     }

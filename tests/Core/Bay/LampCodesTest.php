@@ -22,6 +22,7 @@ use Lernfall\Module\Blinking;
 use Lernfall\Module\Failure;
 use Lernfall\Vehicle\BlinkTiming;
 use Lernfall\Vehicle\CheckMode;
+use Lernfall\Vehicle\CheckSpeed;
 use Lernfall\Vehicle\LampCodes;
 use Lernfall\Vehicle\ModuleSpecification;
 use Lernfall\Vehicle\PedalClearing;
@@ -196,7 +197,7 @@ final class LampCodesTest extends TestCase
     {
         $vehicle = $this->with(Workbench::vehicle('mirl-10'), new LampCodes(
             2, new BlinkTiming(0.5, 1.5, 2.5, 4.0, 0.5), new PedalClearing(8, 3.0),
-            new CheckMode(5, 2.0, 16, 5.0 / 3.6, 50.0 / 3.6, 0.6, ['FL' => '75', 'FR' => '76', 'RL' => '77', 'RR' => '78'], ['FL' => '85', 'FR' => '86', 'RL' => '87', 'RR' => '88']),
+            new CheckMode(5, 2.0, 16, new CheckSpeed(5.0 / 3.6, 1.0 / 3.6), new CheckSpeed(50.0 / 3.6, 5.0 / 3.6), 0.6, ['FL' => '75', 'FR' => '76', 'RL' => '77', 'RR' => '78'], ['FL' => '85', 'FR' => '86', 'RL' => '87', 'RR' => '88']),
             null,
         ));
         $faulty = $kind === null ? $vehicle : Workbench::catalogue()->fault($vehicle, $kind, 'FL', $kind === 'loom-open' ? '1' : '')->applyTo($vehicle);

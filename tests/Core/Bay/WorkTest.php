@@ -118,7 +118,7 @@ final class WorkTest extends TestCase
     #[TestWith([['tooth-missing', 'RL', '', 1.0], 'replace-hub'])]
     #[TestWith([['tooth-chipped', 'RL', '', 2.0], 'replace-hub'])]
     #[TestWith([['ring-cracked', 'RL', '', 0.9], 'replace-hub'])]
-    #[TestWith([['ring-bent', 'RL', '', 0.0008], 'replace-hub'])]
+    #[TestWith([['ring-bent', 'RL', '', 0.0005], 'replace-hub'])]
     #[TestWith([['ring-dirty', 'RL', '', 0.85], 'clean-ring'])]
     #[TestWith([['tip-dusty', 'RL', '', 0.9], 'clean-tip'])]
     #[TestWith([['coil-shorted', 'RL', '', 0.75], 'replace-sensor'])]

@@ -43,7 +43,8 @@ final class CatalogueTest extends TestCase
         'tooth-missing' => ['39', ['look-ring']],
         'tooth-chipped' => ['', ['look-ring']],
         'ring-cracked' => ['39', ['look-ring', 'speed-driving']],
-        'ring-bent' => ['39', ['ac-unplugged', 'ac-at-module']],
+        // short of touching the sensor it only makes the amplitude swing
+        'ring-bent' => ['', ['ac-unplugged', 'ac-at-module']],
         'ring-dirty' => ['', ['look-ring']],
         'coil-open' => ['13', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
         'coil-shorted' => ['1A', ['ohms-sensor', 'ac-unplugged']],
@@ -70,7 +71,7 @@ final class CatalogueTest extends TestCase
         'loom-chafed' => ['11', ['ohms-first-to-body', 'bias-joined', 'look-cable']],
         'loom-untwisted' => ['2F', ['speed-driving', 'look-cable']],
         'ring-lifted' => ['', ['ac-unplugged', 'look-ring']],
-        'bearing-play' => ['39', ['ac-unplugged', 'rock-wheel']],
+        'bearing-play' => ['', ['rock-wheel']],
         ...self::ON_ANY_SENSOR,
     ];
 
@@ -109,14 +110,22 @@ final class CatalogueTest extends TestCase
         'module-dead' => [],
     ];
 
+    /** Without teeth it sends its sign of life, whose alternating part is about that of its pulses. */
+    private const ALIVE = [
+        'gap-large' => ['31', ['gauge-gap', 'speed-driving']],
+        'tip-dusty' => ['31', ['look-tip', 'speed-driving']],
+        'sensor-other-direction' => ['31', ['speed-driving', 'look-tip']],
+        'bearing-reversed' => ['31', ['speed-driving']],
+    ];
+
     private const ENCODER = [
         'encoder-damaged' => ['39', ['look-ring', 'speed-driving']],
         'bearing-reversed' => ['31', ['ac-first-turning', 'speed-driving']],
     ];
 
-    /** A lamp tells old codes from present ones by nothing, and this car's signals are strong enough for a ring that swings. */
+    /** A lamp tells old codes from present ones by nothing. */
     private const BY_LAMP = [
-        'old-code' => ['13', []], 'spun-on-lift' => ['31', []], 'ring-bent' => ['', ['ac-unplugged']], 'bearing-play' => ['', ['ac-unplugged', 'rock-wheel']],
+        'old-code' => ['13', []], 'spun-on-lift' => ['31', []]
         'coil-opens-hot' => ['13', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
     ] + self::PASSIVE;
 
@@ -195,7 +204,7 @@ final class CatalogueTest extends TestCase
         'loom-wires-together' => ['11', ['ohms-from-module-plug', 'look-cable']],
         'module-input-dead' => ['31', ['speed-driving']],
         'module-supply-dead' => ['11', ['supply-at-sensor', 'bias-open-plug']],
-        'plug-pins-swapped' => ['31', ['supply-at-sensor', 'look-sensor-plug']],
+        'plug-pins-swapped' => ['13', ['supply-at-sensor', 'look-sensor-plug']],
         'pigtail-broken' => ['2F', ['ohms-sensor', 'ac-third-turning']],
         'sensor-wrong-part' => ['31', ['dc-third-turning', 'speed-driving', 'look-tip']],
         'loom-chafed' => ['11', ['ohms-first-to-body', 'supply-at-sensor', 'look-cable']],
@@ -207,7 +216,7 @@ final class CatalogueTest extends TestCase
     private static function tables(): array
     {
         return [
-            'passive' => self::PASSIVE, 'passive, by lamp' => self::BY_LAMP, 'passive, trailer' => self::TRAILER, 'current' => self::TWO_WIRE, 'pulse-width' => array_diff_key(self::TWO_WIRE, self::TOOTHED) + self::ENCODER,
+            'passive' => self::PASSIVE, 'passive, by lamp' => self::BY_LAMP, 'passive, trailer' => self::TRAILER, 'current' => self::TWO_WIRE, 'pulse-width' => self::ALIVE + array_diff_key(self::TWO_WIRE, self::TOOTHED) + self::ENCODER,
             'sinking' => self::THREE_WIRE, 'sourcing' => self::THREE_WIRE + self::EXTENDED,
         ];
     }

@@ -52,7 +52,7 @@ export function ScopeControls({ knobs, hasSecond, onChange }: Props) {
                 onChange={(event) => onChange({ level: event.target.value })}
             />
             <Volts
-                input="A"
+                input="1"
                 volts={knobs.voltsA}
                 coupling={knobs.couplingA}
                 onVolts={(voltsA) => onChange({ voltsA })}
@@ -60,7 +60,7 @@ export function ScopeControls({ knobs, hasSecond, onChange }: Props) {
             />
             {hasSecond && (
                 <Volts
-                    input="B"
+                    input="2"
                     volts={knobs.voltsB}
                     coupling={knobs.couplingB}
                     onVolts={(voltsB) => onChange({ voltsB })}

@@ -16,7 +16,7 @@ import type { PanelProps } from '../room';
 type Capture = Extract<Action, { do: 'capture' }>;
 export type Pads = Pick<Leads, 'one' | 'two'>;
 
-/** The scope: input A is where the leads are; they can be kept as B and moved on. */
+/** The scope: input 1 is where the leads are; they can be kept on input 2 and moved on. */
 export function ScopePanel({ attempt, busy, act, onAct, leads }: PanelProps) {
     const last = lastOf(attempt.steps, 'capture');
     const [knobs, setKnobs] = useState<Knobs>(() => knobsOf(last?.action));

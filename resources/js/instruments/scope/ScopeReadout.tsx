@@ -12,6 +12,8 @@ import { ScopeScreen } from './ScopeScreen';
 import { saveCsv } from './saveCsv';
 import { fixed, precisely } from '../../words/reader';
 
+type Values = StepOf<'capture'>['observation']['values'];
+
 interface Props {
     step: StepOf<'capture'>;
     act: Bay['act'];
@@ -38,6 +40,14 @@ export function ScopeReadout({ step, act, busy }: Props) {
                     </span>
                 ))}
                 {values.trigger === 'none' && <span className="font-sans">{t('scope.no-trigger')}</span>}
+                {clipped(values).map((text) => (
+                    <span key={text} className="col-span-2 font-sans">
+                        {text}
+                    </span>
+                ))}
+                {traces.some((trace) => trace.lows !== undefined) && (
+                    <span className="col-span-2 font-sans text-slate-soft">{t('scope.peaks')}</span>
+                )}
             </div>
             <Cursors trace={traces[0]} cursors={cursors} onMove={setCursors} />
             <div className="grid grid-cols-2 gap-2">
@@ -63,6 +73,16 @@ export function ScopeReadout({ step, act, busy }: Props) {
             </details>
         </>
     );
+}
+
+/** What runs off the screen, in words. */
+export function clipped(values: Values): string[] {
+    return (['a', 'b'] as const).flatMap((input, index) => {
+        const clips = values[`${input}.clips`];
+        return clips === 'top' || clips === 'bottom' || clips === 'both'
+            ? [`⚠ ${t(`scope.clips.${clips}`, { input: index + 1 })}`]
+            : [];
+    });
 }
 
 interface CursorsProps {

@@ -106,7 +106,15 @@ function draw(
     for (const cursor of cursors) stroke(pen, colours.cursor, cursor * width, 0, cursor * width, height);
     pen.setLineDash([]);
     traces.forEach((trace, index) =>
-        line(pen, { width, height }, index === 0 ? colours.a : colours.b, trace, share),
+        line(
+            pen,
+            { width, height },
+            index === 0 ? colours.a : colours.b,
+            trace,
+            share,
+            index + 1,
+            traces.length > 1,
+        ),
     );
 }
 
@@ -126,23 +134,38 @@ function stroke(
     pen.stroke();
 }
 
+/** The line of one input; where something shorter than a sample happens, from the least to the greatest. Its number stands at its left end. */
 function line(
     pen: CanvasRenderingContext2D,
     { width, height }: Size,
     colour: string,
-    { steps }: ShownTrace,
+    { steps, lows, highs }: ShownTrace,
     share: number,
+    number: number,
+    isNumbered: boolean,
 ): void {
     const until = Math.ceil(steps.length * share);
+    const x = (sample: number) => (sample / steps.length) * width;
+    const y = (step: number) => height / 2 - (step / GREATEST_STEP) * (height / 2);
     pen.strokeStyle = colour;
     pen.lineWidth = 1.6;
     pen.lineJoin = 'round';
+    if (number > 1) pen.setLineDash([7, 2]);
     pen.beginPath();
     for (let sample = 0; sample < until; sample++) {
-        const x = (sample / steps.length) * width;
-        const y = height / 2 - (steps[sample]! / GREATEST_STEP) * (height / 2);
-        if (sample === 0) pen.moveTo(x, y);
-        else pen.lineTo(x, y);
+        if (sample === 0) pen.moveTo(x(sample), y(steps[sample]!));
+        else pen.lineTo(x(sample), y(steps[sample]!));
+        if (lows !== undefined && highs !== undefined && highs[sample]! > lows[sample]!) {
+            pen.lineTo(x(sample), y(highs[sample]!));
+            pen.lineTo(x(sample), y(lows[sample]!));
+            pen.lineTo(x(sample), y(steps[sample]!));
+        }
     }
     pen.stroke();
+    pen.setLineDash([]);
+    if (!isNumbered) return;
+    const top = Math.min(height - 16, Math.max(2, y(steps[0] ?? 0) - 18));
+    pen.fillStyle = colour;
+    pen.font = '600 12px system-ui, sans-serif';
+    pen.fillText(String(number), 4, top + 12);
 }

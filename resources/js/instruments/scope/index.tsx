@@ -2,6 +2,7 @@ import { padPair } from '../../strip/padName';
 import { t } from '../../words/words';
 import type { Room } from '../room';
 import { ScopePanel } from './ScopePanel';
+import { clipped } from './ScopeReadout';
 
 export const room: Room = {
     name: 'scope',
@@ -19,7 +20,12 @@ export const room: Room = {
     shown: {
         traces: {
             number: (name) => `${t(`trace.${name}`)} `,
-            word: (_, word) => (word === 'none' ? [t('scope.no-trigger')] : []),
+            word: (name, word) =>
+                name === 'trigger' && word === 'none'
+                    ? [t('scope.no-trigger')]
+                    : name.endsWith('.clips') && word !== 'no'
+                      ? [clipped({ [name]: word })[0]!]
+                      : [],
         },
     },
     sources: { capture: { asItStood: true } },

@@ -1,13 +1,20 @@
 import type { ShownTrace } from '../../api/types';
 import { rounded } from '../../words/number';
 
+/** Of a stretch in which something short happens, whatever lies furthest off its sample. */
+function furthest({ steps, lows, highs }: ShownTrace, sample: number): number {
+    const step = steps[sample] ?? 0;
+    const [low, high] = [lows?.[sample] ?? step, highs?.[sample] ?? step];
+    return step - low > high - step ? low : high;
+}
+
 /** Offers the traces as a CSV file (RFC 4180): time in seconds, then volts for each input. */
 export function saveCsv(name: string, traces: ShownTrace[]): void {
-    const header = ['seconds', ...traces.map((_, index) => `volts_${'ab'[index]}`)].join(',');
+    const header = ['seconds', ...traces.map((_, index) => `volts_${index + 1}`)].join(',');
     const rows = (traces[0]?.steps ?? []).map((_, sample) =>
         [
             sample * traces[0]!.secondsPerSample,
-            ...traces.map((trace) => (trace.steps[sample] ?? 0) * trace.voltsPerStep),
+            ...traces.map((trace) => furthest(trace, sample) * trace.voltsPerStep),
         ]
             .map((value) => rounded(value, 9))
             .join(','),

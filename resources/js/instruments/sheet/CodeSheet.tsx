@@ -83,7 +83,9 @@ function steps({
                   t('sheet.check-mode', { times: check.presses, seconds: check.withinSeconds }),
                   t('sheet.check-drive', {
                       level: fixed(check.levelKilometresPerHour, 1),
+                      levelWithin: fixed(check.levelWithinKilometresPerHour, 0),
                       steady: fixed(check.steadyKilometresPerHour, 0),
+                      steadyWithin: fixed(check.steadyWithinKilometresPerHour, 0),
                   }),
                   t('sheet.check-ends', { times: check.leavesAfterPresses }),
               ]),
