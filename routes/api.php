@@ -18,6 +18,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
 use App\Http\Controllers\WaveformController;
 use Illuminate\Support\Facades\Route;
@@ -35,6 +36,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('lab', [LabController::class, 'show']);
 
     Route::get('cars', [CarController::class, 'index']);
+    Route::get('cars/{car}/silent-faults', SilentFaultController::class);
     Route::get('fault-kinds', [FaultKindController::class, 'index']);
     Route::get('marking-policies', MarkingPolicyController::class);
     Route::get('cases', [CaseController::class, 'index']);

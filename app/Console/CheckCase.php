@@ -47,7 +47,7 @@ final class CheckCase extends Command
         return $found->isSolvable() ? self::SUCCESS : self::FAILURE;
     }
 
-    /** @param  array{solvable: bool, needed: string, reached: int, of: int, afterFirstLook: float, par: ?array{minutes: float, cost: float, remedy: string, tests: list<array{id: string, place: string, minutes: float}>}, together: list<string>, tools: list<array{tool: string, apart: list<string>}>, warnings: list<string>}  $report */
+    /** @param  array{solvable: bool, needed: string, reached: int, of: int, afterFirstLook: float, par: ?array{minutes: float, cost: float, remedy: string, tests: list<array{id: string, place: string, minutes: float}>}, together: list<string>, tools: list<array{tool: string, apart: list<string>}>, warnings: list<string>, silent: list<string>}  $report */
     private function printText(array $report): void
     {
         $this->line(($report['solvable'] ? 'can be solved' : 'cannot be solved').": $report[needed], reached on $report[reached] of $report[of] cars");
@@ -63,6 +63,9 @@ final class CheckCase extends Command
         }
         foreach ($report['tools'] as $tool) {
             $this->line("with the $tool[tool] it could be told from: ".implode(', ', $tool['apart']));
+        }
+        foreach ($report['silent'] as $name) {
+            $this->line("silent here: $name");
         }
         foreach ($report['warnings'] as $warning) {
             $this->line("warning: $warning");

@@ -48,7 +48,7 @@ final readonly class Catalogue
     public function fault(Vehicle $vehicle, string $kindId, string $channel, string $conductor = '', ?float $strength = null, ?Provocation $provokedBy = null): Fault
     {
         $entry = $this->entry($kindId);
-        $strength ??= $entry->strengths[intdiv(count($entry->strengths), 2)];
+        $strength ??= $entry->usualStrength();
         if ($strength < $entry->least || $strength > $entry->greatest) {
             throw InvalidFault::outOfRange($kindId, $entry->least, $entry->greatest, $entry->kind->unit);
         }
@@ -72,6 +72,12 @@ final readonly class Catalogue
         }
 
         return new Fault($entry->kind, $channel, $entry->kind->onConductor ? $conductor : '', $strength, $provokedBy ?? $entry->kind->nature);
+    }
+
+    /** @return list<Fault> every kind at every place of this vehicle, in its middle strength */
+    public function usualFaults(Vehicle $vehicle): array
+    {
+        return array_values(array_filter($this->everyFault($vehicle), fn (Fault $fault): bool => $fault->strength === $this->entry($fault->kind->id)->usualStrength()));
     }
 
     /** @return list<Fault> every kind at every place of this vehicle, in each of its strengths */

@@ -19,4 +19,10 @@ final readonly class CatalogueEntry
         public array $strengths,
     ) {
     }
+
+    /** The middle one, which a case has that names none. */
+    public function usualStrength(): float
+    {
+        return $this->strengths[intdiv(count($this->strengths), 2)];
+    }
 }

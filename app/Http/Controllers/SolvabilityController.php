@@ -38,7 +38,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'tool', type: 'string'),
         new OA\Property(property: 'apart', type: 'array', items: new OA\Items(type: 'string')),
     ], type: 'object')),
-    new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(type: 'string', enum: ['given-away', 'looks-sound', 'not-told-apart'])),
+    new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(type: 'string', enum: ['given-away', 'looks-sound', 'silent-here', 'not-told-apart'])),
 ])]
 #[OA\Schema(schema: 'SolvabilityCheck', required: ['id', 'done', 'of', 'failed', 'found'], properties: [
     new OA\Property(property: 'id', type: 'string', format: 'uuid'),

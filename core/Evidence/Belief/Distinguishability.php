@@ -9,6 +9,7 @@ use Lernfall\Bay\Contract\Feature;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\TraceFeature;
 
 /** Whether two predictions, or a prediction and what was shown, lie further apart than chance explains. */
 final readonly class Distinguishability
@@ -39,6 +40,9 @@ final readonly class Distinguishability
             }
 
             return $shared < self::SHARED_CHANCE;
+        }
+        if ($one instanceof TraceFeature && $other instanceof TraceFeature) {
+            return TraceLikeness::seen($one) !== TraceLikeness::seen($other);
         }
 
         return true;

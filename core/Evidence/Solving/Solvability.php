@@ -17,6 +17,7 @@ final readonly class Solvability
      * @param  list<string>  $apart  names of hypotheses with another remedy that some test tells apart
      * @param  list<string>  $together  and of those that no test does
      * @param  bool  $looksSound  no test shows anything a sound car would not
+     * @param  list<string>  $silent  names of its faults that neither a lamp nor a code nor an instrument tells of
      * @param  array<string, list<string>>  $tools  what one withheld tool alone would tell apart of those, by tool
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Solvability
         public array $together,
         public bool $looksSound,
         public array $tools = [],
+        public array $silent = [],
     ) {
     }
 
@@ -45,12 +47,13 @@ final readonly class Solvability
         return $right[0] ?? null;
     }
 
-    /** @return list<string> "given-away", "looks-sound", "not-told-apart" */
+    /** @return list<string> "given-away", "looks-sound", "silent-here", "not-told-apart" */
     public function warnings(): array
     {
         return [
             ...($this->afterFirstLook >= self::GIVEN_AWAY ? ['given-away'] : []),
             ...($this->looksSound ? ['looks-sound'] : []),
+            ...($this->silent !== [] ? ['silent-here'] : []),
             ...($this->together !== [] ? ['not-told-apart'] : []),
         ];
     }

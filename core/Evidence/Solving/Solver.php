@@ -17,6 +17,8 @@ use Lernfall\Evidence\Advice\Trials;
 use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Evidence\CaseEvidence;
 use Lernfall\Evidence\EvidenceFactory;
+use Lernfall\Evidence\Preview\Visibility;
+use Lernfall\Fault\Fault;
 
 /** Works a case with its own advice, and looks which other faults no test tells from it. */
 final readonly class Solver
@@ -75,8 +77,14 @@ final readonly class Solver
 
         return new Solvability(
             $paths, $needed, $posterior->byRemedy()[$needed] ?? 0.0, array_values(array_diff($apart, [''])), $together,
-            ! in_array('', $apart, true), $this->tools($case, $truth, array_intersect_key($rivals, array_flip($together)), $sound),
+            ! in_array('', $apart, true), $this->tools($case, $truth, array_intersect_key($rivals, array_flip($together)), $sound), $this->silent($case),
         );
+    }
+
+    /** @return list<string> its faults that do not show on this car, by kind and place */
+    private function silent(FaultCase $case): array
+    {
+        return array_map(static fn (Fault $fault): string => "{$fault->kind->id}@$fault->channel", (new Visibility($case->equips($this->evidence->simulator)))->silent($case->sound, $case->faults));
     }
 
     /**

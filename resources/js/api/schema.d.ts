@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cars/{car}/silent-faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSilentFaults"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/case-solvability": {
         parameters: {
             query?: never;
@@ -423,6 +439,13 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        SilentFault: {
+            /** @description Which faults a car does not show in their middle strength. It takes seconds to find out, and is found out once. */
+            kind: string;
+            channel: string;
+            /** @description empty where it sits on none */
+            conductor: string;
+        };
         SensiblePath: {
             /** @description repair and proof included */
             minutes: number;
@@ -454,7 +477,7 @@ export interface components {
                 tool: string;
                 apart: string[];
             }[];
-            warnings: ("given-away" | "looks-sound" | "not-told-apart")[];
+            warnings: ("given-away" | "looks-sound" | "silent-here" | "not-told-apart")[];
         };
         SolvabilityCheck: {
             /** Format: uuid */
@@ -2579,6 +2602,35 @@ export interface operations {
         responses: {
             /** @description signed out */
             204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listSilentFaults: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what neither a lamp nor a code nor an instrument tells of */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SilentFault"][];
+                };
+            };
+            /** @description no such car */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -15,6 +15,7 @@ export type CaseRecord = Schemas['Case'];
 export type Channel = Schemas['Channel'];
 export type DataSheet = Schemas['DataSheet'];
 export type FaultKind = Schemas['FaultKind'];
+export type SilentFault = Schemas['SilentFault'];
 export type FaultPortrait = Schemas['FaultPortrait'];
 export type FaultSetting = Schemas['FaultSetting'];
 export type JobRow = Schemas['JobRow'];

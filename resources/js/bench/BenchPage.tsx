@@ -42,6 +42,11 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
     const bench = useBench(cars, kinds, record);
     const { fields, preview, errors } = bench;
     const car = cars.find((one) => one.id === fields.car) ?? cars[0]!;
+    const silent = useQuery({
+        queryKey: ['silent-faults', car.id],
+        queryFn: () => taken(api.GET('/api/cars/{car}/silent-faults', { params: { path: { car: car.id } } })),
+        staleTime: Infinity,
+    });
     const [position, setPosition] = useState(0);
     const chosen = Math.min(position, fields.faults.length - 1);
     const fault = fields.faults[chosen]!;
@@ -132,6 +137,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                             key={`${fields.car} ${chosen}`}
                             car={car}
                             kinds={kinds}
+                            silent={silent.data ?? []}
                             fault={fault}
                             errors={errors}
                             position={chosen}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Car, FaultKind, FaultSetting } from '../api/types';
+import type { Car, FaultKind, FaultSetting, SilentFault } from '../api/types';
 import { stationsAt, WHOLE_CAR } from '../words/card';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
@@ -11,6 +11,8 @@ import { edited, parsed, spoken, strengthOf } from './strength';
 interface Props {
     car: Car;
     kinds: FaultKind[];
+    /** What this car does not show in the usual strength. */
+    silent: SilentFault[];
     fault: FaultSetting;
     errors: Record<string, string>;
     /** Which of the case's faults it is, for the messages beside its fields. */
@@ -23,7 +25,7 @@ const OFF_THE_PATH = ['supply', 'hydraulics', 'switches', 'lamps', 'nothing'] as
 const STEADY: string[] = ['hydraulics', 'nothing'];
 
 /** Which fault, in the order of the strip above; then at which corner, on which wire, how strong. */
-export function FaultChooser({ car, kinds, fault, errors, position, onChange }: Props) {
+export function FaultChooser({ car, kinds, silent, fault, errors, position, onChange }: Props) {
     const kind = kinds.find((one) => one.id === fault.kind) ?? kinds[0]!;
     const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
     const fitting = kinds.filter((one) => fits(one, car, channel.id) || fits(one, car, WHOLE_CAR));
@@ -58,7 +60,12 @@ export function FaultChooser({ car, kinds, fault, errors, position, onChange }: 
                 label={t('bench.kind')}
                 value={kind.id}
                 onChoose={choose}
-                options={there.map((one) => ({ value: one.id, label: t(`fault.${one.id}`) }))}
+                options={there.map((one) => ({
+                    value: one.id,
+                    label: isSilent(silent, one.id, placed(one, car, channel.id))
+                        ? `${t(`fault.${one.id}`)} · ${t('bench.silent-here')}`
+                        : t(`fault.${one.id}`),
+                }))}
                 className="mb-2 flex-wrap text-small [&>button]:flex-none"
             />
             <div className="flex items-start gap-5">
@@ -111,7 +118,23 @@ export function FaultChooser({ car, kinds, fault, errors, position, onChange }: 
                     />
                 )}
             </div>
+            {(fault.strength === undefined || fault.strength === strengthOf(kind)) &&
+                isSilent(silent, kind.id, fault.channel, fault.conductor) && (
+                    <p role="status" className="mt-2 border-l-4 border-amber pl-3 text-small">
+                        {t('bench.silent-here-why')}
+                    </p>
+                )}
         </>
+    );
+}
+
+/** On the wire given; without one, on every wire it can sit on. */
+function isSilent(silent: SilentFault[], kind: string, channel: string, conductor?: string): boolean {
+    return silent.some(
+        (one) =>
+            one.kind === kind &&
+            one.channel === channel &&
+            (one.conductor === '' || one.conductor === conductor),
     );
 }
 

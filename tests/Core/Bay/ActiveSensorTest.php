@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
+use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Hands\TurnWheel;
 use Lernfall\Bay\Key\TurnKey;
@@ -14,7 +15,6 @@ use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Bay\Scan\ReadCodes;
-use Lernfall\Bay\Car\Car;
 use Lernfall\Format\VehicleReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;

@@ -125,7 +125,7 @@ final class CatalogueTest extends TestCase
 
     /** A lamp tells old codes from present ones by nothing. */
     private const BY_LAMP = [
-        'old-code' => ['13', []], 'spun-on-lift' => ['31', []]
+        'old-code' => ['13', []], 'spun-on-lift' => ['31', []],
         'coil-opens-hot' => ['13', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
     ] + self::PASSIVE;
 

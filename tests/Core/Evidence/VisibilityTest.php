@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Evidence;
+
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Preview\Preview;
+use Lernfall\Evidence\Preview\Visibility;
+use Lernfall\Evidence\Solving\Solver;
+use Lernfall\Fault\Fault;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Sweep;
+use Tests\Support\Workbench;
+
+/** In its usual strength every kind shows on every car that can have it, or is told to be silent there. */
+final class VisibilityTest extends TestCase
+{
+    /**
+     * By hand: levels of an active sensor know neither a swinging ring nor twist, and a tooth that is chipped or half
+     * covered is still one; a module of this or that car compares no wheels (tyre), watches no evenness (chipped, dirty);
+     * a wire that lies on ground, or on a supply already, does not mind 900 Ω to the battery.
+     *
+     * @param  list<string>  $expected
+     */
+    #[TestWith(['harl-13', ['tooth-chipped', 'ring-dirty']])]
+    #[TestWith(['lendo-15', ['tooth-chipped', 'ring-bent', 'ring-lifted', 'bearing-play', 'ring-dirty', 'loom-to-supply', 'loom-untwisted']])]
+    #[TestWith(['brack-22', ['tooth-chipped', 'ring-bent', 'ring-lifted', 'bearing-play', 'ring-dirty', 'tip-dusty', 'loom-to-supply', 'loom-untwisted']])]
+    #[TestWith(['mirl-10', ['tooth-chipped', 'ring-bent', 'ring-dirty', 'tyre-other-size']])]
+    #[TestWith(['ostrel-t2', ['ring-dirty', 'loom-to-supply', 'tyre-other-size']])]
+    public function test_each_car_is_silent_about_these_and_no_others(string $car, array $expected): void
+    {
+        $vehicle = Workbench::vehicle($car);
+        $silent = (new Visibility(Workbench::simulator()))->silent($vehicle, Workbench::catalogue()->usualFaults($vehicle));
+
+        self::assertEqualsCanonicalizing($expected, array_values(array_unique(array_map(static fn (Fault $fault): string => $fault->kind->id, $silent))));
+    }
+
+    /** The case check says of a case with such a fault what the chooser says of the fault. */
+    public function test_the_check_of_a_case_agrees(): void
+    {
+        foreach (['mirl-10' => [['loom-open', 'FL', '1', false], ['tyre-other-size', 'FR', '', true]]] as $car => $faults) {
+            foreach ($faults as [$kind, $place, $conductor, $isSilent]) {
+                $found = (new Solver(Workbench::evidence(), 120.0))->of(Workbench::case([[$kind, $place, $conductor]], Workbench::vehicle($car)), new CaseKnowledge);
+
+                self::assertSame($isSilent ? ["$kind@$place"] : [], $found->silent);
+                self::assertSame($isSilent, in_array('silent-here', $found->warnings(), true));
+            }
+        }
+    }
+
+    /** What shows is seen in the preview as well, unless it takes an instrument the preview leaves out. */
+    public function test_a_silent_fault_differs_in_no_row_of_the_preview_but_those_of_eyes_and_hands(): void
+    {
+        foreach (Sweep::of(['harl-13', 'lendo-15', 'brack-22', 'mirl-10', 'ostrel-t2'], 2) as $car) {
+            $vehicle = Workbench::vehicle($car);
+            foreach ((new Visibility(Workbench::simulator()))->silent($vehicle, Workbench::catalogue()->usualFaults($vehicle)) as $fault) {
+                $preview = Preview::of(Workbench::case([[$fault->kind->id, $fault->channel, $fault->conductor]], $vehicle), Workbench::simulator());
+                $differing = [];
+                foreach ($preview->rows as $test => $cells) {
+                    foreach ($cells as $cell) {
+                        $differing[] = $cell->differs && ! str_starts_with($test, 'look-') && $test !== 'rock-wheel' ? $test : '';
+                    }
+                }
+                self::assertSame([], array_filter($differing), $fault->key());
+                self::assertFalse($preview->lamps->differs, $fault->key());
+            }
+        }
+    }
+}
