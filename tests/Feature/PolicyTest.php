@@ -81,7 +81,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id]);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();
