@@ -156,8 +156,11 @@ final readonly class VehicleReader
 
         return new Channel(
             $id,
-            new ChannelPlace($node->texts('wheels'), $node->text('axle'), $node->has('side') ? $node->text('side') : ''),
-            new WheelEnd($ring->built(static fn (Node $ring): ToothedRing => new ToothedRing($ring->int('teeth'), $ring->bool('encoder'))), $node->float('gapMillimetres') / 1000.0),
+            new ChannelPlace($node->texts('wheels'), $node->text('axle'), $node->has('side') ? $node->text('side') : '', $node->has('handed') && $node->bool('handed')),
+            new WheelEnd(
+                $ring->built(static fn (Node $ring): ToothedRing => new ToothedRing($ring->int('teeth'), $ring->bool('encoder'))), $node->float('gapMillimetres') / 1000.0,
+                seized: $node->has('seized') && $node->bool('seized'),
+            ),
             $sensor,
             $conductors,
             $links,
@@ -198,6 +201,7 @@ final readonly class VehicleReader
             DialectReader::lamps($node),
             ! $node->has('withholdsSupply') || $node->bool('withholdsSupply'),
             $node->has('lampCodes') ? $node->at('lampCodes')->built(LampCodesReader::read(...)) : null,
+            asksBeforeClearing: $node->has('asksBeforeClearing') && $node->bool('asksBeforeClearing'),
         );
     }
 

@@ -12,6 +12,7 @@ final readonly class ModuleSpecification
      * @param  bool  $withholdsSupply  from a channel that its check at key-on finds broken
      * @param  ?LampCodes  $lampCodes  where it blinks its codes and no scan tool reads them
      * @param  bool  $dead  nothing in it works
+     * @param  bool  $asksBeforeClearing  a tool asks whether codes shall really be cleared in it
      */
     public function __construct(
         public string $plugId,
@@ -21,11 +22,12 @@ final readonly class ModuleSpecification
         public bool $withholdsSupply = true,
         public ?LampCodes $lampCodes = null,
         public bool $dead = false,
+        public bool $asksBeforeClearing = false,
     ) {
     }
 
     public function dead(bool $dead): self
     {
-        return new self($this->plugId, $this->monitors, $this->dialect, $this->lamps, $this->withholdsSupply, $this->lampCodes, $dead);
+        return new self($this->plugId, $this->monitors, $this->dialect, $this->lamps, $this->withholdsSupply, $this->lampCodes, $dead, $this->asksBeforeClearing);
     }
 }

@@ -20,6 +20,8 @@ enum SensorDefect
     case StuckHigh;
     /** A part for another car. Strength: its share of the values the module reckons with. */
     case OtherMake;
+    /** A part of another make for the same car: only its winding has other ohms. Strength: their share of the usual ones. */
+    case OtherWinding;
     /** A part that reads along the axle instead of across it, or the other way round. Strength: the share of the ring it feels. */
     case OtherDirection;
 }

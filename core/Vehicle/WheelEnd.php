@@ -13,6 +13,7 @@ final readonly class WheelEnd
      * @param  float  $tipDust  share of the ring's effect that metal dust on the sensor's tip takes away
      * @param  float  $bearingPlayMetres  by which the wheel can be rocked
      * @param  float  $tyreFactor  rolling circumference of the tyre fitted here against the one the car is built for
+     * @param  bool  $seized  the sensor sits fast in its bore until it is drawn for the first time
      */
     public function __construct(
         public ToothedRing $ring,
@@ -20,6 +21,7 @@ final readonly class WheelEnd
         public float $tipDust = 0.0,
         public float $bearingPlayMetres = 0.0,
         public float $tyreFactor = 1.0,
+        public bool $seized = false,
     ) {
         Quantity::notNegative(['gapMetres' => $this->gapMetres, 'bearingPlayMetres' => $this->bearingPlayMetres]);
         Quantity::within('tipDust', $this->tipDust, 0.0, 1.0);
@@ -28,6 +30,6 @@ final readonly class WheelEnd
 
     public function with(?ToothedRing $ring = null, ?float $gapMetres = null, ?float $tipDust = null, ?float $bearingPlayMetres = null, ?float $tyreFactor = null): self
     {
-        return new self($ring ?? $this->ring, $gapMetres ?? $this->gapMetres, $tipDust ?? $this->tipDust, $bearingPlayMetres ?? $this->bearingPlayMetres, $tyreFactor ?? $this->tyreFactor);
+        return new self($ring ?? $this->ring, $gapMetres ?? $this->gapMetres, $tipDust ?? $this->tipDust, $bearingPlayMetres ?? $this->bearingPlayMetres, $tyreFactor ?? $this->tyreFactor, $this->seized);
     }
 }

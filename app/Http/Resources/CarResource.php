@@ -15,13 +15,14 @@ use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** How a car is built, as the path strip draws it. Made from the sound vehicle, so it tells nothing about a fault. */
-#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'lamps', 'codesBy', 'codeDigits', 'systems', 'brakeParts', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
+#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'lamps', 'codesBy', 'codeDigits', 'asksBeforeClearing', 'systems', 'brakeParts', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'layout', type: 'string'),
     new OA\Property(property: 'lamps', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'codesBy', description: 'how the brake module tells its codes', type: 'string', enum: ['scan', 'connector', 'power-cycle']),
     new OA\Property(property: 'codeDigits', description: 'of a code that the lamp blinks; 0 where a scan tool reads them', type: 'integer'),
+    new OA\Property(property: 'asksBeforeClearing', description: 'a tool asks before it clears codes in this module', type: 'boolean'),
     new OA\Property(property: 'systems', description: 'as a scan tool lists them', type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemName')),
     new OA\Property(property: 'brakeParts', description: 'valves of a channel, pump, relays, switches, fluid, lamps', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'modulePlug', type: 'string'),
@@ -66,6 +67,7 @@ final readonly class CarResource
             'lamps' => $sound->model->lamps,
             'codesBy' => self::codesBy($sound),
             'codeDigits' => $sound->module->lampCodes->digits ?? 0,
+            'asksBeforeClearing' => $sound->module->asksBeforeClearing,
             'systems' => self::systems($sound),
             'brakeParts' => $sound->brakeParts->ids(),
             'modulePlug' => $sound->module->plugId,

@@ -106,6 +106,12 @@ final readonly class CarState
         return $this->places->sensorOf($channel);
     }
 
+    /** @param  list<string>  $channels */
+    public function sensorsDrawn(array $channels): self
+    {
+        return $this->with(places: $this->places->sensorsDrawn($channels));
+    }
+
     /** The sensors of two channels have changed places. */
     public function sensorsExchanged(string $one, string $other): self
     {
@@ -187,7 +193,7 @@ final readonly class CarState
             $this->key->position->value, ...$this->places->openPlugs, (int) $this->lift->chocked, (int) $this->lift->raised, (int) $this->lift->onStands,
             $this->wheels->channel, $this->wheels->turnsPerSecond, $this->warmth->hubRiseKelvin, json_encode(array_filter($this->warmth->warmed, $here, ARRAY_FILTER_USE_KEY)), json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
             json_encode($settled), implode(',', array_filter($this->key->supplied, $here)), implode(',', array_filter($this->key->cut, $here)), $this->wheels->rests, serialize($this->connections),
-            json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), $channel === '' ? serialize($this->session).$this->memory->text() : '',
+            json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), implode(',', array_filter($this->places->drawn, $here)), $channel === '' ? serialize($this->session).$this->memory->text() : '',
         ]);
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Contract;
 
+use Lernfall\Bay\Car\SeizedSensor;
+
 /** A remark on the technique of what was done all the same. */
 enum Note: string
 {
@@ -14,5 +16,20 @@ enum Note: string
     case MeterFuseBlown = 'meter-fuse-blown';
     case ModulePlugLive = 'module-plug-live';
     case RepairIgnitionOn = 'repair-ignition-on';
+    case SensorSeized = 'sensor-seized';
+    case SensorBroke = 'sensor-broke';
     case StarterFails = 'starter-fails';
+
+    /**
+     * @param  int  $came  how a sensor came out of its bore, as SeizedSensor tells it
+     * @return list<self>
+     */
+    public static function ofDrawing(int $came): array
+    {
+        return match ($came) {
+            SeizedSensor::BROKE => [self::SensorSeized, self::SensorBroke],
+            SeizedSensor::SAT_FAST => [self::SensorSeized],
+            default => [],
+        };
+    }
 }

@@ -19,6 +19,7 @@ enum Refusal: string
     case NoSingleWire = 'no-single-wire';
     case LeadGlows = 'lead-glows';
     case NoOtherSide = 'no-other-side';
+    case Handed = 'handed';
     case KnownGoodPartIn = 'trial-part-in';
     case KnownGoodPartOut = 'trial-part-out';
 }

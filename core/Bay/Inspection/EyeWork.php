@@ -6,8 +6,10 @@ namespace Lernfall\Bay\Inspection;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\OutcomeBranching;
+use Lernfall\Bay\Car\SeizedSensor;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Vehicle\BrakeParts;
@@ -32,6 +34,20 @@ final readonly class EyeWork
         if (! $car->state->lift->isSafeBeside() || ($look->at === Sight::Tip && ! $car->state->lift->isSecured())) {
             return Branch::refused($car, Refusal::Unsecured);
         }
+        $branches = [];
+        foreach (SeizedSensor::drawn($car, $look->at === Sight::Tip ? [$look->channel] : []) as [$weight, $drawn, $came]) {
+            array_push($branches, ...$this->seen($weight, $drawn, $look, Note::ofDrawing($came)));
+        }
+
+        return $branches;
+    }
+
+    /**
+     * @param  list<Note>  $notes
+     * @return non-empty-list<Branch>
+     */
+    private function seen(float $share, Car $car, LookAt $look, array $notes): array
+    {
         [$sight, $otherwise, $chance] = $look->at->isOfTheWholeCar() ? $this->supply($car, $look->at) : $this->corner($car, $look);
         $event = "eye.$look->channel.{$look->at->value}.$sight@".sprintf('%.3f', $chance);
         $blemish = self::BLEMISHES[$look->at->value] ?? '';
@@ -43,7 +59,7 @@ final readonly class EyeWork
             if ($blemish !== '') {
                 $seen['blemish'] = CategoryFeature::certain($outcomes[$marked] ? $blemish : 'no-blemish');
             }
-            $branches[] = new Branch($weight, $car->in($state), Prediction::of('sight', $seen));
+            $branches[] = new Branch($share * $weight, $car->in($state), Prediction::of('sight', $seen, $notes));
         }
 
         return $branches;

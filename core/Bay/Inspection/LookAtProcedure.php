@@ -11,6 +11,8 @@ use Lernfall\Bay\Contract\BaseCarProcedure;
 use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Note;
+use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
@@ -71,6 +73,12 @@ final readonly class LookAtProcedure extends BaseCarProcedure
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new EyeWork($workshop->equipment(Eyes::class)))->look($car, $action);
+    }
+
+    /** A look at the tip may have freed a sensor that sat fast, and broken it. */
+    public function repeat(Car $car, CarAction $action, Observation $shown, Workshop $workshop): array
+    {
+        return in_array(Note::SensorSeized, $shown->notes, true) ? $this->predict($car, $action, $workshop) : parent::repeat($car, $action, $shown, $workshop);
     }
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Job;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\SeizedSensor;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\Step;
@@ -124,6 +126,9 @@ final readonly class Job implements JobInHand
     private function with(Action $action, Car $car, Observation $observation, Simulator $simulator): self
     {
         $cost = $observation->wasRefused() || $simulator->procedures->procedure($action)->goesOn($action, $this->lastStep()?->action) ? new Rate(0.0, 0.0) : $simulator->rate($action);
+        if (in_array(Note::SensorSeized, $observation->notes, true)) {
+            $cost = $cost->plus($simulator->workshop->rate(SeizedSensor::RATE));
+        }
         $step = new Step(count($this->steps) + 1, $action, $observation, $cost, $this->car, $car);
 
         return new self($this->case, $this->seed, $car, [...$this->steps, $step]);

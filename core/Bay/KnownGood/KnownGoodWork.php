@@ -8,6 +8,7 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\CarState;
 use Lernfall\Bay\Car\ElectricalDamage;
 use Lernfall\Bay\Car\KnownGoodPart;
+use Lernfall\Bay\Car\SeizedSensor;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
@@ -26,13 +27,21 @@ final readonly class KnownGoodWork
         if ($removed->has($fit->part, $fit->channel) === $fit->fitted) {
             return Branch::refused($car, $fit->fitted ? Refusal::KnownGoodPartIn : Refusal::KnownGoodPartOut);
         }
+        $branches = [];
+        foreach (SeizedSensor::drawn($car, $fit->part === KnownGoodPart::Sensor && $fit->fitted ? [$fit->channel] : []) as [$weight, $drawn, $came]) {
+            $branches[] = new Branch($weight, $this->changed($drawn, $fit), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
+        }
+
+        return $branches;
+    }
+
+    private function changed(Car $car, FitKnownGoodPart $fit): Car
+    {
+        $removed = $car->state->places->removed;
         $vehicle = $fit->fitted ? $fit->part->takenFrom($car->sound, $car->vehicle, $fit->channel) : $removed->returned($fit->part, $fit->channel, $car->vehicle);
         $state = $car->state->withRemoved($fit->fitted ? $removed->with($fit->part, $fit->channel, $car->vehicle) : $removed->without($fit->part, $fit->channel));
 
-        return Branch::only(
-            ElectricalDamage::done($car->withVehicle($vehicle)->in($this->handled($car, $state, $fit))),
-            Prediction::of('done', [], $car->state->isPowered() ? [Note::RepairIgnitionOn] : []),
-        );
+        return ElectricalDamage::done($car->withVehicle($vehicle)->in($this->handled($car, $state, $fit)));
     }
 
     /** A sensor brings its plug, which is joined, and deviates in its own way. */

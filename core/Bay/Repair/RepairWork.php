@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Repair;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\SeizedSensor;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
@@ -25,8 +26,18 @@ final readonly class RepairWork
         if ($repair->kind->needsFreeWheel() && ! $car->state->lift->isSecured()) {
             return Branch::refused($car, Refusal::Unsecured);
         }
-        $car = $this->taken($car, $repair);
-        $repaired = match ($repair->kind) {
+        $branches = [];
+        $isDrawn = in_array($repair->kind, [RepairKind::ReplaceSensor, RepairKind::CleanTip], true);
+        foreach (SeizedSensor::drawn($this->taken($car, $repair), $isDrawn ? [$repair->channel] : []) as [$weight, $drawn, $came]) {
+            $branches[] = new Branch($weight, $this->repaired($drawn, $repair), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
+        }
+
+        return $branches;
+    }
+
+    private function repaired(Car $car, Repair $repair): Car
+    {
+        return match ($repair->kind) {
             RepairKind::CleanPlug => $this->mendPlug($car, $repair->channel, 'sensor-plug'),
             RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
             RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel),
@@ -52,8 +63,6 @@ final readonly class RepairWork
             RepairKind::MendLamp => $this->made($car, ...array_map(BrakeParts::lamp(...), $car->vehicle->model->lamps)),
             RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->power->supply)),
         };
-
-        return Branch::only($repaired, Prediction::of('done', [], $car->state->isPowered() ? [Note::RepairIgnitionOn] : []));
     }
 
     /** A part that was only being tried comes out before the one that stays goes in. */

@@ -7,12 +7,14 @@ namespace Lernfall\Bay\Swap;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\ElectricalDamage;
 use Lernfall\Bay\Car\KnownGoodPart;
+use Lernfall\Bay\Car\SeizedSensor;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\ActionSchema;
 use Lernfall\Bay\Contract\BaseCarProcedure;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
@@ -68,13 +70,27 @@ final readonly class SwapSensorsProcedure extends BaseCarProcedure
         if ($other === null) {
             return Branch::refused($car, Refusal::NoOtherSide);
         }
+        if ($one->place->handed || $other->place->handed) {
+            return Branch::refused($car, Refusal::Handed);
+        }
         $removed = $car->state->places->removed;
         if ($removed->has(KnownGoodPart::Sensor, $one->id) || $removed->has(KnownGoodPart::Sensor, $other->id)) {
             return Branch::refused($car, Refusal::KnownGoodPartIn);
         }
-        $vehicle = $car->vehicle->withChannel($one->withSensorOf($other))->withChannel($other->withSensorOf($one));
-        $state = $car->state->sensorsExchanged($one->id, $other->id)->plugJoined($one->plugs()[0]->plugId)->plugJoined($other->plugs()[0]->plugId);
+        $branches = [];
+        foreach (SeizedSensor::drawn($car, [$one->id, $other->id]) as [$weight, $drawn, $came]) {
+            $branches[] = new Branch($weight, $this->exchanged($drawn, $one->id, $other->id), Prediction::of('done', [], Note::ofDrawing($came)));
+        }
 
-        return Branch::only(ElectricalDamage::done($car->withVehicle($vehicle)->in($state)), Prediction::of('done'));
+        return $branches;
+    }
+
+    private function exchanged(Car $car, string $left, string $right): Car
+    {
+        [$one, $other] = [$car->vehicle->channel($left), $car->vehicle->channel($right)];
+        $vehicle = $car->vehicle->withChannel($one->withSensorOf($other))->withChannel($other->withSensorOf($one));
+        $state = $car->state->sensorsExchanged($left, $right)->plugJoined($one->plugs()[0]->plugId)->plugJoined($other->plugs()[0]->plugId);
+
+        return ElectricalDamage::done($car->withVehicle($vehicle)->in($state));
     }
 }

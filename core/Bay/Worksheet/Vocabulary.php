@@ -11,7 +11,7 @@ final readonly class Vocabulary
     public const DEFECTS = [
         'ring' => ['tooth-missing', 'tooth-chipped', 'cracked', 'bent', 'lifted', 'dirty', 'loose', 'wrong-count', 'damaged-poles', 'turned-away'],
         'gap' => ['too-large', 'too-small', 'sensor-loose', 'bearing-play'],
-        'sensor' => ['open', 'shorted', 'to-ground', 'dead', 'stuck', 'dusty', 'weak', 'cable-broken', 'wrong-part'],
+        'sensor' => ['open', 'shorted', 'to-ground', 'dead', 'stuck', 'dusty', 'weak', 'cable-broken', 'wrong-part', 'other-make'],
         'sensor-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
         'extension' => ['open', 'corroded'],
         'loom' => ['open', 'resistive', 'to-ground', 'to-supply', 'wires-together', 'untwisted'],

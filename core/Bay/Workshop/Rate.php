@@ -10,4 +10,9 @@ final readonly class Rate
     public function __construct(public float $minutes, public float $money)
     {
     }
+
+    public function plus(self $other): self
+    {
+        return new self($this->minutes + $other->minutes, $this->money + $other->money);
+    }
 }

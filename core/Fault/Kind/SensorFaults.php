@@ -29,6 +29,7 @@ final readonly class SensorFaults
             self::inside('coil-opens-hot', 'open', 'none', SensorDefect::CoilOpen, Provocation::Heat),
             self::inside('pigtail-broken', 'cable-broken', 'none', SensorDefect::CableBroken, Provocation::WiggleCable),
             self::inside('sensor-wrong-part', 'wrong-part', 'share', SensorDefect::OtherMake),
+            self::inside('sensor-other-make', 'other-make', 'share', SensorDefect::OtherWinding),
             self::inside('sensor-other-direction', 'wrong-part', 'none', SensorDefect::OtherDirection, strength: self::SIDEWAYS_SHARE),
             new FaultKind('tip-dusty', 'sensor', 'dusty', 'share', false, static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withTipDust($share)),
             self::inside('sensor-dead', 'dead', 'none', SensorDefect::Dead),

@@ -88,6 +88,7 @@ final readonly class PassiveSensor implements CircuitSensor
             // resistance and signal fall by the same share
             SensorDefect::CoilShorted => $this->scaled(1.0 - $strength, 1.0 - $strength),
             SensorDefect::CoilGrounded => new self($this->coilOhmsAt20Celsius, $this->signalVoltSeconds, $this->gapDecayMetres, $this->coilBroken, $strength, $this->foreign, $this->struck),
+            SensorDefect::OtherWinding => new self($this->coilOhmsAt20Celsius * $strength, $this->signalVoltSeconds, $this->gapDecayMetres, $this->coilBroken, $this->housingLeakOhms, true, $this->struck),
             SensorDefect::OtherMake => $this->ofOtherMake($strength),
             SensorDefect::OtherDirection => $this->ofOtherMake(1.0)->scaled(1.0, $strength),
             default => null,

@@ -705,6 +705,8 @@ export interface components {
             codesBy: "scan" | "connector" | "power-cycle";
             /** @description of a code that the lamp blinks; 0 where a scan tool reads them */
             codeDigits: number;
+            /** @description a tool asks before it clears codes in this module */
+            asksBeforeClearing: boolean;
             /** @description as a scan tool lists them */
             systems: components["schemas"]["SystemName"][];
             /** @description valves of a channel, pump, relays, switches, fluid, lamps */
@@ -1903,12 +1905,12 @@ export interface components {
                  * @description Why it was not done; empty where it was
                  * @enum {unknown}
                  */
-                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "trial-part-in" | "trial-part-out";
+                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "handed" | "trial-part-in" | "trial-part-out";
                 /**
                  * @description What is said besides
                  * @enum {unknown}
                  */
-                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "starter-fails";
+                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails";
             };
         } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
         /**
@@ -1920,12 +1922,12 @@ export interface components {
          * @description Why it was not done; empty where it was
          * @enum {unknown}
          */
-        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "trial-part-in" | "trial-part-out";
+        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "handed" | "trial-part-in" | "trial-part-out";
         /**
          * @description What is said besides
          * @enum {unknown}
          */
-        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "starter-fails";
+        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails";
         /**
          * @description A tool that a case may withhold
          * @enum {unknown}

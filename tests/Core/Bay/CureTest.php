@@ -17,6 +17,7 @@ final class CureTest extends TestCase
     private const CURES = [
         'coil-open' => ['replace-sensor'], 'coil-shorted' => ['replace-sensor'], 'coil-grounded' => ['replace-sensor'],
         'sensor-dead' => ['replace-sensor'], 'sensor-shorted' => ['replace-sensor'], 'sensor-stuck-low' => ['replace-sensor'], 'sensor-stuck-high' => ['replace-sensor'],
+        'sensor-other-make' => ['replace-sensor'],
         'tip-dusty' => ['clean-tip', 'replace-sensor'],
         'loom-open' => ['repair-loom'], 'loom-resistive' => ['repair-loom'], 'loom-grounded' => ['repair-loom'], 'loom-to-supply' => ['repair-loom'], 'loom-wires-together' => ['repair-loom'],
         'plug-corroded' => ['clean-plug'], 'plug-pin-back' => ['clean-plug'], 'plug-pins-swapped' => ['clean-plug'],

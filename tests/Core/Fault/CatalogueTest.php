@@ -65,6 +65,7 @@ final class CatalogueTest extends TestCase
         'coil-opens-hot' => ['', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
         'pigtail-broken' => ['2F', ['ohms-sensor', 'ac-unplugged', 'bias-joined']],
         'sensor-wrong-part' => ['', ['ohms-sensor', 'ac-unplugged', 'look-tip']],
+        'sensor-other-make' => ['', ['ohms-sensor', 'look-tip']],
         // its coil is as it should be: ohms prove nothing here
         'sensor-other-direction' => ['31', ['ac-unplugged', 'ac-at-module', 'look-tip']],
         // a pair with one wire on the body still carries its signal, and the module watches its levels

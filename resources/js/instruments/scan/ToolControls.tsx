@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Action } from '../../api/types';
+import { ConfirmDialog } from '../../bay/ConfirmDialog';
 import { Choice } from '../../ui/Choice';
 import { SelectField } from '../../ui/Field';
 import { shortMinutes } from '../../words/quantities';
@@ -23,6 +24,8 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
     const mistaken = vehicle !== attempt.car.id;
     const chosen = listed.some((one) => one.id === system) ? system : '';
     const ready = chosen !== '' && !busy;
+    const [asked, setAsked] = useState(false);
+    const clear = () => void onAct({ do: 'clear-codes', ...(chosen === 'brakes' ? {} : { system: chosen }) });
     return (
         <>
             <Choice
@@ -77,10 +80,7 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
                     disabled={!ready || mistaken || tool === 'reader'}
                     note={minutes('clear-codes')}
                     onClick={() =>
-                        void onAct({
-                            do: 'clear-codes',
-                            ...(chosen === 'brakes' ? {} : { system: chosen }),
-                        })
+                        attempt.car.asksBeforeClearing && chosen === 'brakes' ? setAsked(true) : clear()
                     }
                 >
                     {t('bay.clear-codes')}
@@ -95,6 +95,14 @@ export function ToolControls({ attempt, busy, onAct }: PanelProps) {
                     </SmallButton>
                 )}
             </div>
+            <ConfirmDialog
+                title={t('scan.clear-title')}
+                open={asked}
+                onClose={() => setAsked(false)}
+                onConfirm={clear}
+            >
+                {t('scan.clear-ask')}
+            </ConfirmDialog>
             {attempt.state.inSession && (
                 <div className="flex items-center gap-2">
                     <p className="flex-1 text-small text-slate-soft">{t('scan.session-note')}</p>

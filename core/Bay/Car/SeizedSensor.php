@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Car;
+
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\SensorDefect;
+
+/** A sensor that sits fast in its bore: drawing it for the first time takes longer, and it may break. */
+final readonly class SeizedSensor
+{
+    /** The price list's entry for the time it takes more. */
+    public const RATE = 'seized-sensor';
+
+    public const FREE = 0;
+
+    public const SAT_FAST = 1;
+
+    public const BROKE = 2;
+
+    private const BREAKS_CHANCE = 0.4;
+
+    /**
+     * Sensors drawn out of their bores.
+     *
+     * @param  list<string>  $channels
+     * @return non-empty-list<array{float, Car, int}> weight, car, and how they came out: one of the constants
+     */
+    public static function drawn(Car $car, array $channels): array
+    {
+        $seized = array_values(array_filter($channels, static fn (string $id): bool => $car->vehicle->channel($id)->wheelEnd->seized && ! in_array($id, $car->state->places->drawn, true)));
+        if ($seized === []) {
+            return [[1.0, $car, self::FREE]];
+        }
+        $chances = [];
+        foreach ($seized as $id) {
+            $chances["breaks.$id"] = $car->deviations->chance("breaks.$id", self::BREAKS_CHANCE);
+        }
+        $ways = [];
+        foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
+            $broken = array_filter($seized, static fn (string $id): bool => $outcomes["breaks.$id"]);
+            $vehicle = $car->vehicle;
+            foreach ($broken as $id) {
+                $vehicle = $vehicle->withChannel($vehicle->channel($id)->inEveryState(static fn (Channel $one): Channel => $one->withSensor($one->sensor->suffering(SensorDefect::CableBroken, 1.0) ?? $one->sensor)));
+            }
+            $ways[] = [$weight, $car->withVehicle($vehicle)->in($state->sensorsDrawn($seized)), $broken === [] ? self::SAT_FAST : self::BROKE];
+        }
+
+        return $ways;
+    }
+}
