@@ -18,6 +18,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'car', type: 'string'),
+    new OA\Property(property: 'carValues', description: 'values of the car that this case replaces, by JSON pointer; left out, none', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'boolean'), new OA\Schema(type: 'number'), new OA\Schema(type: 'string')])),
     new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultSetting')),
     new OA\Property(property: 'meter', description: 'left out, true RMS', type: 'string', enum: ['true-rms', 'averaging']),
     new OA\Property(property: 'withheld', description: 'tools that are not in the bay; left out, all are', type: 'array', items: new OA\Items(type: 'string')),

@@ -534,6 +534,10 @@ export interface components {
             jobTitle: string;
             complaint: string;
             car: string;
+            /** @description values of the car that this case replaces, by JSON pointer; left out, none */
+            carValues?: {
+                [key: string]: boolean | number | string;
+            };
             faults: components["schemas"]["FaultSetting"][];
             /**
              * @description left out, true RMS

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, taken } from '../api/client';
 import type { Car, CaseFields, FaultKind } from '../api/types';
 import { Commonness } from './Commonness';
+import { SeizedSensors } from './SeizedSensors';
 import { ToolsOnTheTrolley } from './ToolsOnTheTrolley';
 import { PolicyDialog } from '../policy/PolicyDialog';
 import { Rules } from '../policy/Rules';
@@ -33,6 +34,7 @@ export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
             : (policies.data?.find((one) => one.name === fields.policy) ?? usual);
     const policy = typeof fields.policy === 'object' ? fields.policy : named?.policy;
     const [adjusting, setAdjusting] = useState(false);
+    const chosenCar = cars.find((one) => one.id === fields.car);
     return (
         <Paper label={t('bench.sheet')} className="h-full">
             <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-auto pr-1">
@@ -89,7 +91,7 @@ export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
                     label={t('bench.car')}
                     value={fields.car}
                     error={errors.car}
-                    onChange={(event) => onChange({ car: event.target.value })}
+                    onChange={(event) => onChange({ car: event.target.value, carValues: undefined })}
                     options={cars.map((car) => ({ value: car.id, label: car.name }))}
                 />
                 <SelectField
@@ -105,6 +107,17 @@ export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
                     withheld={fields.withheld ?? []}
                     onChange={(withheld) => onChange({ withheld })}
                 />
+                {chosenCar !== undefined && (
+                    <SeizedSensors
+                        car={chosenCar}
+                        values={fields.carValues ?? {}}
+                        onChange={(carValues) =>
+                            onChange({
+                                carValues: Object.keys(carValues).length > 0 ? carValues : undefined,
+                            })
+                        }
+                    />
+                )}
                 <PaperHeading>{t('bench.marking')}</PaperHeading>
                 <SelectField
                     label={t('bench.practice')}
