@@ -35,6 +35,7 @@ use Lernfall\Bay\Meter\MeasureProcedure;
 use Lernfall\Bay\Meter\ProveMeterProcedure;
 use Lernfall\Bay\Plugs\JoinProcedure;
 use Lernfall\Bay\Plugs\UnplugProcedure;
+use Lernfall\Bay\Power\RunAxleProcedure;
 use Lernfall\Bay\Repair\RepairProcedure;
 use Lernfall\Bay\Scan\ClearCodesProcedure;
 use Lernfall\Bay\Scan\EndSessionProcedure;
@@ -60,7 +61,7 @@ final readonly class Rooms
             new MeasureProcedure, new ProveMeterProcedure, new CaptureProcedure, new ClampCurrentProcedure, new ConnectLeadsProcedure, new FitBreakoutProcedure, new InjectProcedure, new FeedSensorProcedure,
             new LiveSpeedsProcedure, new RecordDriveProcedure, new TestActuatorProcedure, new ReadSwitchesProcedure, new GaugeGapProcedure, new SwapSensorsProcedure,
             new FitKnownGoodPartProcedure, new LookUpDataSheetProcedure,
-            new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,
+            new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new RunAxleProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,
             new LookAtLampsProcedure, new WatchLampProcedure, new OpenCheckConnectorProcedure, new PressPedalProcedure, new PullParkingBrakeProcedure, new CyclePowerProcedure,
             new ReadCodesProcedure, new ClearCodesProcedure, new EndSessionProcedure, new RoadTestProcedure, new RepairProcedure,
             new WriteCodeProcedure, new WriteReadingProcedure, new MarkStationProcedure, new NameCauseProcedure, new ConcludeProcedure,

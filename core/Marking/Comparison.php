@@ -85,7 +85,7 @@ final readonly class Comparison
         );
         sort($plugs);
 
-        return implode(' ', [$state->key->position->value, ...$plugs, $state->wheels->channel === $corner ? $state->wheels->turnsPerSecond : 0.0]);
+        return implode(' ', [$state->key->position->value, ...$plugs, $state->wheels->turnsOf($corner)]);
     }
 
     /** @return list<string> */

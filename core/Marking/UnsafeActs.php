@@ -13,7 +13,7 @@ use Lernfall\Bay\Job\Job;
 final readonly class UnsafeActs
 {
     /** Refused with a caution, and remembered. */
-    public const REFUSED = [Refusal::Unsecured, Refusal::EngineRunning, Refusal::NotRaised, Refusal::LeadGlows, Refusal::LeadsConnected];
+    public const REFUSED = [Refusal::Unsecured, Refusal::EngineRunning, Refusal::NotRaised, Refusal::LeadGlows, Refusal::LeadsConnected, Refusal::WheelsUnderPower, Refusal::SteeringTurned];
 
     /** Done. */
     public const DONE = [Note::ModulePlugLive];

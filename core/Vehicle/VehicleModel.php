@@ -24,4 +24,14 @@ final readonly class VehicleModel
         public array $systems = [],
     ) {
     }
+
+    /** The axle that the engine turns; "" where none is, as on a trailer. */
+    public function drivenAxle(): string
+    {
+        return match ($this->layout) {
+            'front-wheel-drive' => 'front',
+            'rear-wheel-drive' => 'rear',
+            default => '',
+        };
+    }
 }

@@ -153,6 +153,7 @@ final class LeakTest extends FeatureTestCase
         $actions = [
             ['do' => 'look-up-data-sheet'], ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.5],
             ['do' => 'unplug', 'plug' => 'RR.sensor-plug'], ['do' => 'join', 'plug' => 'RR.sensor-plug'], ['do' => 'ignition', 'to' => 'running'],
+            ['do' => 'run-axle', 'running' => true], ['do' => 'run-axle', 'running' => false],
             ['do' => 'write-code', 'code' => 'none', 'status' => ''],
             ['do' => 'mark-station', 'channel' => 'FR', 'station' => 'loom', 'mark' => 'suspect'],
             ['do' => 'clamp-current', 'at' => 'feed.supply', 'fullScale' => 2, 'zeroed' => true],

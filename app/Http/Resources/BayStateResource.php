@@ -10,14 +10,14 @@ use Lernfall\Circuit\JumperLead;
 use OpenApi\Attributes as OA;
 
 /** What the person in the bay has done to the car: visible without any instrument. */
-#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannel', 'turnsPerSecond', 'injection', 'jumpers', 'bench', 'breakout', 'provoked', 'trialParts', 'inSession', 'connectorOpen', 'minutes', 'money', 'concluded'], properties: [
+#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannels', 'underPower', 'injection', 'jumpers', 'bench', 'breakout', 'provoked', 'trialParts', 'inSession', 'connectorOpen', 'minutes', 'money', 'concluded'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'chocked', type: 'boolean'),
     new OA\Property(property: 'raised', type: 'boolean'),
     new OA\Property(property: 'onStands', type: 'boolean'),
-    new OA\Property(property: 'turningChannel', type: 'string'),
-    new OA\Property(property: 'turnsPerSecond', type: 'number'),
+    new OA\Property(property: 'turningChannels', description: 'channels whose wheel turns on stands', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'underPower', description: 'the engine turns them', type: 'boolean'),
     new OA\Property(property: 'injection', oneOf: [new OA\Schema(ref: '#/components/schemas/Injection'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'jumpers', type: 'array', items: new OA\Items(ref: '#/components/schemas/JumperLead')),
     new OA\Property(property: 'bench', oneOf: [new OA\Schema(ref: '#/components/schemas/BenchSupply'), new OA\Schema(type: 'null')]),
@@ -59,8 +59,8 @@ final readonly class BayStateResource
             'chocked' => $state->lift->chocked,
             'raised' => $state->lift->raised,
             'onStands' => $state->lift->onStands,
-            'turningChannel' => $state->wheels->channel,
-            'turnsPerSecond' => $state->wheels->turnsPerSecond,
+            'turningChannels' => $state->wheels->channels(),
+            'underPower' => $state->wheels->underPower,
             ...self::hookup($state->connections),
             'trialParts' => $state->places->removed->names(),
             'inSession' => $state->session->inSession,

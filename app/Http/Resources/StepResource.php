@@ -18,11 +18,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'money', type: 'number'),
 ])]
-#[OA\Schema(schema: 'Circumstances', description: 'how the car stood when the step was done', required: ['ignition', 'keyCycle', 'openPlugs', 'turningChannel', 'connected'], properties: [
+#[OA\Schema(schema: 'Circumstances', description: 'how the car stood when the step was done', required: ['ignition', 'keyCycle', 'openPlugs', 'turningChannels', 'connected'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'keyCycle', type: 'integer'),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'turningChannel', type: 'string'),
+    new OA\Property(property: 'turningChannels', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'connected', description: 'what was clipped to the car or put into it from outside', type: 'array', items: new OA\Items(type: 'string', enum: ['generator', 'jumpers', 'bench-supply', 'breakout', 'trial-part'])),
 ])]
 #[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
@@ -64,7 +64,7 @@ final readonly class StepResource
             'action' => $stored->action,
             'observation' => ['values' => (object) $stored->observation['values']] + $stored->observation,
             'circumstances' => [
-                'ignition' => $state->key->position->value, 'keyCycle' => $state->key->cycles, 'openPlugs' => $state->places->openPlugs, 'turningChannel' => $state->wheels->channel,
+                'ignition' => $state->key->position->value, 'keyCycle' => $state->key->cycles, 'openPlugs' => $state->places->openPlugs, 'turningChannels' => $state->wheels->channels(),
                 'connected' => [...$state->connections->connected(), ...($state->places->removed->isEmpty() ? [] : ['trial-part'])],
             ],
             'minutes' => $stored->minutes,

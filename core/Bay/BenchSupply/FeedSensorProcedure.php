@@ -74,6 +74,11 @@ final readonly class FeedSensorProcedure extends BaseCarProcedure
         }
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return $action->volts > 0.0;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new SupplyWork($workshop->equipment(BenchLoad::class)->ohms))->feed($car, $action);

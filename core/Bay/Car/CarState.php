@@ -41,6 +41,7 @@ final readonly class CarState
             key: $this->key->at($ignition),
             session: $ignition === Ignition::Off ? $this->session->keyTurnedOff() : $this->session,
             memory: $this->key->beginsCycle($ignition) ? $this->memory->inNewCycle() : $this->memory,
+            wheels: $this->wheels->underPower && $ignition !== Ignition::Running ? $this->wheels->stopped()->rolled() : null,
         );
     }
 
@@ -74,6 +75,11 @@ final readonly class CarState
     public function turning(string $channel, float $turnsPerSecond): self
     {
         return $this->with(wheels: $this->wheels->turning($channel, $turnsPerSecond));
+    }
+
+    public function withWheels(WheelMotion $wheels): self
+    {
+        return $this->with(wheels: $wheels);
     }
 
     /** @param  list<string>  $channels */
@@ -191,7 +197,7 @@ final readonly class CarState
 
         return implode(' ', [
             $this->key->position->value, ...$this->places->openPlugs, (int) $this->lift->chocked, (int) $this->lift->raised, (int) $this->lift->onStands,
-            $this->wheels->channel, $this->wheels->turnsPerSecond, $this->warmth->hubRiseKelvin, json_encode(array_filter($this->warmth->warmed, $here, ARRAY_FILTER_USE_KEY)), json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
+            $this->wheels->text(), $this->warmth->hubRiseKelvin, json_encode(array_filter($this->warmth->warmed, $here, ARRAY_FILTER_USE_KEY)), json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
             json_encode($settled), implode(',', array_filter($this->key->supplied, $here)), implode(',', array_filter($this->key->cut, $here)), $this->wheels->rests, serialize($this->connections),
             json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), implode(',', array_filter($this->places->drawn, $here)), $channel === '' ? serialize($this->session).$this->memory->text() : '',
         ]);

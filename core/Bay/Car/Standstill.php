@@ -20,7 +20,7 @@ final readonly class Standstill
         $chances = [];
         $channels = [];
         foreach (array_unique($channelIds) as $id) {
-            if ($id !== '' && $id !== $car->state->wheels->channel && Switching::rests($car->vehicle->channel($id))) {
+            if ($id !== '' && $car->state->wheels->turnsOf($id) === 0.0 && Switching::rests($car->vehicle->channel($id))) {
                 $event = "tooth.$id@{$car->state->wheels->rests}";
                 $channels[$event] = $id;
                 $chances[$event] = $car->deviations->chance($event, self::TOOTH_CHANCE);

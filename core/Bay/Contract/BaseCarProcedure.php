@@ -26,6 +26,11 @@ abstract readonly class BaseCarProcedure extends BaseProcedure implements CarPro
         return ['done'];
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return false;
+    }
+
     /** What only looks leaves the car as it is. */
     public function repeat(Car $car, CarAction $action, Observation $shown, Workshop $workshop): array
     {

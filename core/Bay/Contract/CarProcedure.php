@@ -27,6 +27,13 @@ interface CarProcedure extends Procedure
     public function predict(Car $car, CarAction $action, Workshop $workshop): array;
 
     /**
+     * Whether it reaches in at a wheel or under the car, where nobody is while the engine turns wheels.
+     *
+     * @param  A  $action
+     */
+    public function reachesIn(CarAction $action): bool;
+
+    /**
      * What it does to a car when what it showed is known already: only the cars of the branches count.
      *
      * @param  A  $action

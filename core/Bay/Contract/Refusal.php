@@ -19,6 +19,9 @@ enum Refusal: string
     case NoSingleWire = 'no-single-wire';
     case LeadGlows = 'lead-glows';
     case NoOtherSide = 'no-other-side';
+    case NotDriven = 'not-driven';
+    case SteeringTurned = 'steering-turned';
+    case WheelsUnderPower = 'wheels-under-power';
     case Handed = 'handed';
     case KnownGoodPartIn = 'trial-part-in';
     case KnownGoodPartOut = 'trial-part-out';

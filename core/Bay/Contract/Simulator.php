@@ -39,6 +39,10 @@ final readonly class Simulator
      */
     public function predict(Car $car, CarAction $action): array
     {
+        if ($car->state->wheels->underPower && $this->procedures->onCar($action)->reachesIn($action)) {
+            return Branch::refused($car, Refusal::WheelsUnderPower);
+        }
+
         return $this->settled($this->procedures->onCar($action)->predict($this->cooledBefore($car, $action), $action, $this->workshop), $car, $action);
     }
 

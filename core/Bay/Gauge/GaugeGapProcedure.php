@@ -72,6 +72,11 @@ final readonly class GaugeGapProcedure extends BaseCarProcedure
         SettingRange::known('channel', $action->channel, $job->sound()->channelIds());
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return true;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         if (! $car->state->lift->isSecured()) {

@@ -73,6 +73,11 @@ final readonly class InjectProcedure extends BaseCarProcedure
         SettingRange::between('amplitude', $action->amplitude, [0.0, $action->shape === InjectedShape::Current ? self::GREATEST_AMPERES : self::GREATEST_VOLTS]);
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return $action->hertz > 0.0;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         $connections = $car->state->connections;

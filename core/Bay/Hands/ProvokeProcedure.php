@@ -61,6 +61,11 @@ final readonly class ProvokeProcedure extends BaseCarProcedure
         SettingRange::known('channel', $action->channel, $job->sound()->channelIds());
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return $action->how !== null && $action->how !== Provocation::Vibration;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return match (true) {

@@ -55,6 +55,11 @@ final readonly class TurnWheelProcedure extends BaseCarProcedure
         SettingRange::between('turnsPerSecond', $action->turnsPerSecond, [-self::GREATEST_TURNS_PER_SECOND, self::GREATEST_TURNS_PER_SECOND]);
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return true;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return match (true) {

@@ -112,7 +112,7 @@ final readonly class EyeWork
     private function ring(Car $car, Channel $channel): array
     {
         $ring = $channel->wheelEnd->ring;
-        $turns = $car->state->wheels->channel === $channel->id;
+        $turns = $car->state->wheels->turnsOf($channel->id) !== 0.0;
         $sight = match (true) {
             $ring->damage->missingTeeth > 0 => $ring->isEncoder ? 'encoder-scratched' : 'tooth-missing',
             $ring->damage->chippedTeeth > 0 => $ring->isEncoder ? '' : 'tooth-chipped',

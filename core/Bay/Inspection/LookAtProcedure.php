@@ -70,6 +70,11 @@ final readonly class LookAtProcedure extends BaseCarProcedure
         }
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return $action->at->isAtTheWheel();
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new EyeWork($workshop->equipment(Eyes::class)))->look($car, $action);

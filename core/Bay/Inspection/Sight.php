@@ -20,6 +20,12 @@ enum Sight: string
     /** In the reservoir of the master cylinder. */
     case Fluid = 'fluid';
 
+    /** Whether one has to reach in at a wheel for it. */
+    public function isAtTheWheel(): bool
+    {
+        return in_array($this, [self::Ring, self::Gap, self::Tip, self::Cable, self::SensorPlug, self::BodyPlug], true);
+    }
+
     /** Whether it sits at no corner. */
     public function isOfTheWholeCar(): bool
     {

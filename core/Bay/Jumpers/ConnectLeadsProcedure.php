@@ -73,6 +73,11 @@ final readonly class ConnectLeadsProcedure extends BaseCarProcedure
         }
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return true;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         if ($car->state->key->isRunning()) {

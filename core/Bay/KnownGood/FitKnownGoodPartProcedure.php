@@ -56,6 +56,11 @@ final readonly class FitKnownGoodPartProcedure extends BaseCarProcedure
         SettingRange::known('channel', $action->channel, $action->part->places($job->sound()));
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return true;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new KnownGoodWork)->fit($car, $action);

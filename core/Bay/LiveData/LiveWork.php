@@ -87,8 +87,7 @@ final readonly class LiveWork
     {
         return match (true) {
             $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->wheelEnd->tyreFactor,
-            $car->state->wheels->channel === $channel->id => abs($car->state->wheels->turnsPerSecond),
-            default => 0.0,
+            default => abs($car->state->wheels->turnsOf($channel->id)),
         };
     }
 }

@@ -78,20 +78,20 @@ final readonly class MeterWork
      */
     private function moments(Car $car, Measure $measure, Leads $leads): array
     {
-        $wheels = $car->state->wheels;
-        if ($wheels->channel === '' || ! in_array($measure->function, [MeterFunction::VoltsDc, MeterFunction::Milliamperes], true)
-            || ! in_array($wheels->channel, Probed::channelsAt($car, $leads->first, $leads->second), true)) {
+        if (! in_array($measure->function, [MeterFunction::VoltsDc, MeterFunction::Milliamperes], true)) {
             return [[1.0, $car->state, $leads]];
         }
-        $channel = $car->channel($wheels->channel);
-        if (! $this->meter->pace->follows($channel->wheelEnd->ring->teeth * abs($wheels->turnsPerSecond))) {
-            return [[1.0, $car->state, $leads]];
+        foreach (Probed::channelsAt($car, $leads->first, $leads->second) as $id) {
+            $turns = $car->state->wheels->turnsOf($id);
+            if ($turns !== 0.0 && $this->meter->pace->follows($car->channel($id)->wheelEnd->ring->teeth * abs($turns))) {
+                return array_map(
+                    static fn (array $way): array => [$way[0], $way[1], $leads->readingFrom($way[2])],
+                    ReadingMoments::ways($car, $car->channel($id), $turns, $car->state->record->asked[$measure->question()] ?? 0),
+                );
+            }
         }
 
-        return array_map(
-            static fn (array $way): array => [$way[0], $way[1], $leads->readingFrom($way[2])],
-            ReadingMoments::ways($car, $channel, $wheels->turnsPerSecond, $car->state->record->asked[$measure->question()] ?? 0),
-        );
+        return [[1.0, $car->state, $leads]];
     }
 
     /** @param  list<Note>  $notes */
@@ -148,7 +148,7 @@ final readonly class MeterWork
             return $work();
         }
         $state = $car->state;
-        $turning = $state->wheels->channel === $channels[0] ? $state->wheels->turnsPerSecond : 0.0;
+        $turning = $state->wheels->turnsOf($channels[0]);
 
         return Memo::with($car->channel($channels[0]), implode(' ', [
             $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $state->connections->meterFuseBlown, $plainly, $turning,
@@ -258,7 +258,7 @@ final readonly class MeterWork
     private function notes(Car $car, MeterFunction $function, Pad $first, Pad $second): array
     {
         if (! $function->feedsCurrent()) {
-            return $function === MeterFunction::VoltsAc && $car->state->wheels->channel === '' ? [Note::VoltsAcWheelStill] : [];
+            return $function === MeterFunction::VoltsAc && $car->state->wheels->channels() === [] ? [Note::VoltsAcWheelStill] : [];
         }
         $connected = array_filter([$first, $second], static fn (Pad $pad): bool => $pad->onPlug && self::reachesModule($car, $pad));
 

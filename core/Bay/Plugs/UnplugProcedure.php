@@ -54,6 +54,11 @@ final readonly class UnplugProcedure extends BaseCarProcedure
         SettingRange::known('plug', $action->plug, $job->sound()->plugIds());
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return true;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new PlugWork($workshop->equipment(Hands::class)))->unplug($car, $action->plug);

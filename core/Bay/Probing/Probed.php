@@ -85,7 +85,7 @@ final readonly class Probed
 
     private function withSensor(Trace $trace, Channel $channel, LoadedProbe $resting, float $meterOhms): Trace
     {
-        $turns = $channel->id === $this->car->state->wheels->channel ? $this->car->state->wheels->turnsPerSecond : 0.0;
+        $turns = $this->car->state->wheels->turnsOf($channel->id);
         $sensor = $channel->sensor;
         if ($turns !== 0.0 && ! $sensor->isActive()) {
             $peak = $sensor->peakVolts($channel->wheelEnd->ring, $channel->wheelEnd->gapMetres, abs($turns));
@@ -139,7 +139,7 @@ final readonly class Probed
     {
         $resting = [];
         foreach ($this->channels as $id => $channel) {
-            $resting[$id] = Switching::level($channel, $id !== $this->car->state->wheels->channel && ($this->teeth[$id] ?? false));
+            $resting[$id] = Switching::level($channel, $this->car->state->wheels->turnsOf($id) === 0.0 && ($this->teeth[$id] ?? false));
         }
         $state = $this->car->electrical();
         $circuit = LiveCircuit::of($this->channels, $state, Awake::ones($this->channels, $state, $levels + $resting), $injects)->withBattery($state);

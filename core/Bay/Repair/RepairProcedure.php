@@ -49,6 +49,11 @@ final readonly class RepairProcedure extends BaseCarProcedure
         SettingRange::known('channel', $action->channel, $action->kind->places($job->sound()));
     }
 
+    public function reachesIn(CarAction $action): bool
+    {
+        return true;
+    }
+
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new RepairWork)->repair($car, $action);

@@ -61,7 +61,7 @@ final readonly class Preparation
         $undone = [];
         $joins = array_values(array_diff($this->state->places->openPlugs, $open));
         $opens = array_values(array_diff($open, $this->state->places->openPlugs));
-        $turns = $this->state->wheels->channel;
+        $turns = $this->state->wheels->channels()[0] ?? '';
         if ($this->state->connections->provoked !== null) {
             $undone[] = new Provoke(null, $this->state->connections->provoked->channel);
         }
@@ -129,7 +129,7 @@ final readonly class Preparation
             $action instanceof TurnKey => $action->to === $key,
             $action instanceof Unplug => $this->state->isOpen($action->plug),
             $action instanceof FitKnownGoodPart => $this->state->places->removed->has($action->part, $action->channel) === $action->fitted,
-            $action instanceof TurnWheel => $this->state->wheels->channel === $action->channel && $this->state->wheels->turnsPerSecond === $action->turnsPerSecond,
+            $action instanceof TurnWheel => $this->state->wheels->channels() === [$action->channel] && $this->state->wheels->turnsOf($action->channel) === $action->turnsPerSecond,
             $action instanceof Secure => match ($action->step) {
                 SecureStep::Chock => $lift->chocked,
                 SecureStep::Raise => $lift->raised,

@@ -25,7 +25,7 @@ final readonly class DcForPassive implements Mistake
         foreach ($job->stepsOf(Measure::class) as $step) {
             $action = $step->action;
             $pad = $action instanceof Measure && $action->function === MeterFunction::VoltsDc ? Pads::find($job->case->sound, $action->first) : null;
-            if ($pad !== null && $pad->onPlug && $pad->side === PadSide::Wheel && $step->before->state->wheels->channel === $pad->channel
+            if ($pad !== null && $pad->onPlug && $pad->side === PadSide::Wheel && $step->before->state->wheels->turnsOf($pad->channel) !== 0.0
                 && $job->case->sound->channel($pad->channel)->sensor->isActive() === false
                 && $step->before->state->isOpen($job->case->sound->channel($pad->channel)->plug($pad->plugName)->plugId)) {
                 return $step->number;

@@ -662,8 +662,10 @@ export interface components {
             chocked: boolean;
             raised: boolean;
             onStands: boolean;
-            turningChannel: string;
-            turnsPerSecond: number;
+            /** @description channels whose wheel turns on stands */
+            turningChannels: string[];
+            /** @description the engine turns them */
+            underPower: boolean;
             injection: components["schemas"]["Injection"] | null;
             jumpers: components["schemas"]["JumperLead"][];
             bench: components["schemas"]["BenchSupply"] | null;
@@ -1125,7 +1127,7 @@ export interface components {
             ignition: "off" | "on" | "running";
             keyCycle: number;
             openPlugs: string[];
-            turningChannel: string;
+            turningChannels: string[];
             /** @description what was clipped to the car or put into it from outside */
             connected: ("generator" | "jumpers" | "bench-supply" | "breakout" | "trial-part")[];
         };
@@ -1361,6 +1363,12 @@ export interface components {
             channel: string;
             /** @description below zero backwards */
             turnsPerSecond: number;
+        };
+        /** @description Let the engine turn both wheels of the driven axle on stands, idling and straight ahead, or stop them */
+        "run-axle": {
+            /** @constant */
+            do: "run-axle";
+            running: boolean;
         };
         /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
         provoke: {
@@ -1729,6 +1737,12 @@ export interface components {
                     /** @description below zero backwards */
                     turnsPerSecond: number;
                 };
+                /** @description Let the engine turn both wheels of the driven axle on stands, idling and straight ahead, or stop them */
+                "run-axle": {
+                    /** @constant */
+                    do: "run-axle";
+                    running: boolean;
+                };
                 /** @description Start to provoke a fault while an instrument is watched, or let go (nothing) */
                 provoke: {
                     /** @constant */
@@ -1904,29 +1918,29 @@ export interface components {
                  * @description What sort of thing an action showed
                  * @enum {unknown}
                  */
-                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "engine" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "engine" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
                 /**
                  * @description Why it was not done; empty where it was
                  * @enum {unknown}
                  */
-                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "handed" | "trial-part-in" | "trial-part-out";
+                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "handed" | "trial-part-in" | "trial-part-out";
                 /**
                  * @description What is said besides
                  * @enum {unknown}
                  */
                 note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails";
             };
-        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
         /**
          * @description What sort of thing an action showed
          * @enum {unknown}
          */
-        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "engine" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "engine" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
         /**
          * @description Why it was not done; empty where it was
          * @enum {unknown}
          */
-        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "handed" | "trial-part-in" | "trial-part-out";
+        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "handed" | "trial-part-in" | "trial-part-out";
         /**
          * @description What is said besides
          * @enum {unknown}

@@ -186,7 +186,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                                 car={attempt.car}
                                 channel={channel}
                                 openPlugs={state.openPlugs}
-                                turning={state.turningChannel === channelId}
+                                turning={state.turningChannels.includes(channelId)}
                                 sheet={attempt.dataSheet}
                                 state={state}
                                 leads={leads}

@@ -70,7 +70,7 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
             <RadioGroup.Root aria-label={t('bench.corner')} value={channel} onValueChange={onChoose}>
                 {car.channels.map((one) => {
                     const [x, y] = place(one.axle, one.side);
-                    const turning = state.turningChannel === one.id;
+                    const turning = state.turningChannels.includes(one.id);
                     return (
                         <RadioGroup.Item
                             key={one.id}

@@ -11,7 +11,11 @@ export function StateLine({ attempt: { state, car }, channel }: { attempt: Attem
             ? []
             : [state.openPlugs.includes(plug) ? t('bay.plug-open') : t('bay.plug-joined')]),
         state.onStands ? t('bay.raised') : state.raised ? t('bay.lifted') : t('bay.floor'),
-        state.turningChannel === channel ? t('bay.wheel-turning') : t('bay.wheel-still'),
+        !state.turningChannels.includes(channel)
+            ? t('bay.wheel-still')
+            : state.underPower
+              ? t('bay.wheel-under-power')
+              : t('bay.wheel-turning'),
         ...state.trialParts
             .filter((one) => one.endsWith(`@${channel}`))
             .map((one) => t(`trial.${one.split('@')[0]}`)),

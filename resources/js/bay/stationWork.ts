@@ -133,7 +133,7 @@ function plugWork({ car, state }: Attempt, channel: string, station: Station): W
 
 function turning({ state }: Attempt, channel: string, station: Station): Work[] {
     if (station !== 'ring' && station !== 'gap' && station !== 'sensor') return [];
-    const turns = state.turningChannel === channel;
+    const turns = state.turningChannels.includes(channel);
     return [
         {
             key: 'T',

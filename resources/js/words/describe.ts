@@ -31,7 +31,7 @@ function circumstances(car: Car, { circumstances: then }: Step): string[] {
     return [
         t('then.key', { to: t(`ignition.${then.ignition}`), cycle: then.keyCycle }),
         plugs === '' ? t('then.all-joined') : t('then.open', { plugs }),
-        ...(then.turningChannel === '' ? [] : [t('then.turning', { channel: then.turningChannel })]),
+        ...then.turningChannels.map((channel) => t('then.turning', { channel })),
         ...then.connected.map((one) => t(`then.${one}`)),
     ];
 }

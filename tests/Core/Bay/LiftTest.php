@@ -66,9 +66,9 @@ final class LiftTest extends TestCase
     public function test_a_car_let_down_turns_no_wheel_any_more(): void
     {
         $played = $this->stood(['chock', 'raise', 'stand'])->do(ActionExamples::all()['turn-wheel']);
-        self::assertSame('FR', $played->job->car->state->wheels->channel);
+        self::assertSame(['FR'], $played->job->car->state->wheels->channels());
 
-        self::assertSame('', $played->do(['do' => 'secure', 'step' => 'lower'])->job->car->state->wheels->channel);
+        self::assertSame([], $played->do(['do' => 'secure', 'step' => 'lower'])->job->car->state->wheels->channels());
     }
 
     /** @param  list<string>  $steps */

@@ -42,7 +42,7 @@ final class WorkTest extends TestCase
     {
         $played = Played::on(Workbench::case())->secured()->do(['do' => 'turn-wheel', 'channel' => 'FL', 'turnsPerSecond' => 0.5], ['do' => 'secure', 'step' => 'lower']);
 
-        self::assertSame('', $played->job->car->state->wheels->channel);
+        self::assertSame([], $played->job->car->state->wheels->channels());
     }
 
     #[TestWith(['raised', [['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise']]])]

@@ -9,6 +9,7 @@ import { EXTENSION, stationsAt, WHOLE_CAR } from '../../words/card';
 import type { RepairKind } from '../../bay/StationActions';
 import { NumberForm } from '../../ui/NumberForm';
 import type { PanelProps } from '../room';
+import { UnderPower } from './UnderPower';
 import { number } from '../../words/reader';
 
 const STEPS = ['chock', 'raise', 'stand', 'lower', 'unchock'] as const;
@@ -87,6 +88,9 @@ export function HandsPanel({ attempt, channel, busy, onAct, onRepair }: PanelPro
                     >
                         {t('work.rock')}
                     </Button>
+                    {attempt.car.layout !== 'trailer' && (
+                        <UnderPower attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
+                    )}
                     <Provoking attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
                 </>
             )}

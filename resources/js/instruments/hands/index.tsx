@@ -24,6 +24,7 @@ export const room: Room = {
                 ? t('did.let-go')
                 : t('did.provoke', { how: t(`provoke.${action.how}`), channel: action.channel }),
         'turn-wheel': (_, action) => turning(action),
+        'run-axle': (_, action) => t(action.running ? 'did.run-axle' : 'did.stop-axle'),
         'swap-sensors': (_, action) => t('did.swap-sensors', { channel: action.channel }),
         'fit-trial-part': (_, action) =>
             t(`did.trial-${action.fitted ? 'in' : 'out'}.${action.part}`, { channel: action.channel }),
