@@ -187,7 +187,9 @@ final readonly class VehicleReader
         }
         $wire = new Wire($node->float('lengthMetres'), WireGauge::ohmsPerMetre($gauge));
 
-        return new Cable($name, array_fill_keys($ids, $wire));
+        $rubsOn = $node->has('rubsOn') ? $node->word('rubsOn', Cable::PLACES) : '';
+
+        return new Cable($name, array_fill_keys($ids, $wire), rubsOn: $rubsOn);
     }
 
     private static function module(Node $node): ModuleSpecification

@@ -16,6 +16,7 @@ use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Contact;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Wire;
 
 /** Looking closely. What is overlooked once stays overlooked until something has changed. */
@@ -52,10 +53,14 @@ final readonly class EyeWork
         $event = "eye.$look->channel.{$look->at->value}.$sight@".sprintf('%.3f', $chance);
         $blemish = self::BLEMISHES[$look->at->value] ?? '';
         $marked = "blemish.$look->channel.{$look->at->value}";
-        $chances = [$event => $chance] + ($blemish === '' ? [] : [$marked => $car->deviations->chance($marked, $this->eyes->blemish)]);
+        $rubs = $look->at === Sight::Cable ? $this->rubbing($car, $look->channel) : null;
+        $chances = ($rubs === null ? [] : ["rubs.$look->channel@{$rubs[0]}" => $rubs[1]]) + [$event => $chance] + ($blemish === '' ? [] : [$marked => $car->deviations->chance($marked, $this->eyes->blemish)]);
         $branches = [];
         foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
             $seen = ['sight' => CategoryFeature::certain($outcomes[$event] ? $sight : $otherwise)];
+            if ($rubs !== null) {
+                $seen['rubbing'] = CategoryFeature::certain($outcomes["rubs.$look->channel@{$rubs[0]}"] ? $rubs[0] : 'runs-clear');
+            }
             if ($blemish !== '') {
                 $seen['blemish'] = CategoryFeature::certain($outcomes[$marked] ? $blemish : 'no-blemish');
             }
@@ -63,6 +68,24 @@ final readonly class EyeWork
         }
 
         return $branches;
+    }
+
+    /**
+     * What the cable touches with the steering at its lock; at full droop its reach misleads, so that it has to be watched at
+     * ride height.
+     *
+     * @return ?array{string, float} what it touches and how surely that is noticed; null where nobody holds the steering
+     */
+    private function rubbing(Car $car, string $channel): ?array
+    {
+        $held = $car->state->connections->provoked?->how;
+        if (! in_array($held, [Provocation::SteeringLeft, Provocation::SteeringRight], true)) {
+            return null;
+        }
+        $loom = $car->channel($channel)->cable('loom');
+        $touches = $loom->misrouted && ! $car->state->lift->raised;
+
+        return ['touches-'.($loom->rubsOn === '' ? 'something' : $loom->rubsOn), $touches ? $this->notices($car, "$channel.rubbing", $this->eyes->ringRaised) : 0.0];
     }
 
     /** @return array{string, string, float} what there is to see, what is seen otherwise, and how surely it is noticed */

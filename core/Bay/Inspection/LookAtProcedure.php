@@ -16,11 +16,13 @@ use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
 /**
@@ -94,6 +96,9 @@ final readonly class LookAtProcedure extends BaseCarProcedure
             $this->test('look-tyre', [], $channel, Sight::Tyre),
             $this->test('look-tip', Before::secured(), $channel, Sight::Tip),
             $this->test('look-cable', [], $channel, Sight::Cable),
+            ...array_map(static fn (Provocation $lock): CandidateTest => CandidateTest::further(
+                "look-cable-$lock->value", [new Provoke($lock, $channel->id)], [new LookAt($channel->id, Sight::Cable)], ['rubbing'],
+            ), $channel->place->axle === 'front' ? [Provocation::SteeringLeft, Provocation::SteeringRight] : []),
             $this->test('look-sensor-plug', Before::sensorUnplugged($channel), $channel, Sight::SensorPlug),
             ...($channel->has('body-plug') ? [$this->test('look-body-plug', [new Unplug($channel->plug('body-plug')->plugId)], $channel, Sight::BodyPlug)] : []),
             $this->test('look-module-plug', Before::moduleUnplugged($channel), $channel, Sight::ModulePlug),

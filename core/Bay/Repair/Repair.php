@@ -9,7 +9,8 @@ use Lernfall\Bay\Contract\CarAction;
 /** Carries out a repair at a channel. */
 final readonly class Repair implements CarAction
 {
-    public function __construct(public RepairKind $kind, public string $channel)
+    /** @param  bool  $routes  a cable is laid clear of what it rubs on as well, and clipped in its holders */
+    public function __construct(public RepairKind $kind, public string $channel, public bool $routes = true)
     {
     }
 
@@ -20,11 +21,11 @@ final readonly class Repair implements CarAction
 
     public function rate(): string
     {
-        return 'repair.'.$this->kind->value;
+        return 'repair.'.$this->kind->value.($this->routes ? '' : '.wires-only');
     }
 
     public function question(): string
     {
-        return "repair {$this->kind->value} $this->channel";
+        return "repair {$this->kind->value} $this->channel".($this->routes ? '' : ' wires-only');
     }
 }

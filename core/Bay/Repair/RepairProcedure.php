@@ -12,6 +12,7 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 
@@ -31,7 +32,8 @@ final readonly class RepairProcedure extends BaseCarProcedure
     {
         return ActionSchema::of('Carry out a repair')
             ->with('kind', Setting::choice(RepairKind::class))
-            ->with('channel', Setting::channel());
+            ->with('channel', Setting::channel())
+            ->orWith('routes', Setting::bool('A mended cable is laid clear of what it rubs on and clipped in its holders as well; left out, it is'));
     }
 
     public function example(): array
@@ -41,12 +43,15 @@ final readonly class RepairProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new Repair($node->choice('kind', RepairKind::class), $node->text('channel'));
+        return new Repair($node->choice('kind', RepairKind::class), $node->text('channel'), ! $node->has('routes') || $node->bool('routes'));
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
     {
         SettingRange::known('channel', $action->channel, $action->kind->places($job->sound()));
+        if (! $action->routes && $action->kind !== RepairKind::RepairLoom) {
+            throw UnfitAction::unknown('routes', $action->kind->value);
+        }
     }
 
     public function reachesIn(CarAction $action): bool

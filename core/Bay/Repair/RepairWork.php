@@ -40,7 +40,7 @@ final readonly class RepairWork
         return match ($repair->kind) {
             RepairKind::CleanPlug => $this->mendPlug($car, $repair->channel, 'sensor-plug'),
             RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
-            RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel),
+            RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel, $repair->routes),
             RepairKind::SetGap => $this->setGap($car, $repair->channel),
             RepairKind::CleanRing => $this->cleanRing($car, $repair->channel),
             RepairKind::CleanTip => $car->withVehicle($car->vehicle->withChannel($car->vehicle->channel($repair->channel)->withTipDust(0.0))),
@@ -98,10 +98,15 @@ final readonly class RepairWork
             ->in($car->state->plugJoined($sound->plugId)->withRenewed("eye.$channel.$name"));
     }
 
-    private function repairLoom(Car $car, string $channel): Car
+    /** The pair is renewed as a twisted pair; whether it is laid where it belongs as well is for whoever does it to say. */
+    private function repairLoom(Car $car, string $channel, bool $routes): Car
     {
+        $sound = $car->sound->channel($channel)->cable('loom');
+
         return $car
-            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($car->sound->channel($channel)->cable('loom'))))
+            ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->inEveryState(
+                static fn (Channel $state): Channel => $state->withLink($sound->misrouted(! $routes && $state->cable('loom')->misrouted)),
+            )))
             ->in($car->state->withRenewed("eye.$channel.cable"));
     }
 

@@ -30,12 +30,16 @@ final readonly class Vocabulary
     /** What a repair should change. */
     public const EXPECTATIONS = ['code-stays-away', 'reading-in-range', 'speed-shown', 'signal-even'];
 
+    /** What a cable touches out of its holders, one for each place of a vehicle file. */
+    private const TOUCHES = ['touches-wheel-arch-edge', 'touches-spring-seat', 'touches-brake-hose-bracket', 'touches-track-rod', 'touches-subframe-corner'];
+
     /** What can be seen at each place one can look at, and of what the terminal works. */
     public const SIGHTS = [
         'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'encoder-scratched'],
         'gap' => ['gap-usual', 'gap-wide'],
         'tip' => ['tip-clean', 'tip-dusty', 'tip-struck', 'other-part'],
         'cable' => ['sheath-sound', 'chafed', 'mended-untwisted', 'taped'],
+        'rubbing' => ['runs-clear', ...self::TOUCHES, 'touches-something'],
         'sensor-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'catch-open', 'plug-joined-sound'],
         'body-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
         'module-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],

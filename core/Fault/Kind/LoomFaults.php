@@ -23,7 +23,7 @@ final readonly class LoomFaults
             new FaultKind('loom-resistive', 'loom', 'resistive', 'ohms', true, self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->thinned($ohms))),
             new FaultKind('loom-grounded', 'loom', 'to-ground', 'ohms', true, self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms)))),
             new FaultKind('loom-to-supply', 'loom', 'to-supply', 'ohms', true, self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toSupply($ohms)))),
-            new FaultKind('loom-chafed', 'loom', 'to-ground', 'ohms', true, self::wire(static fn (Wire $wire, float $ohms): Wire => $wire->leaking(Leak::toBody($ohms))), Provocation::SteeringLeft),
+            new FaultKind('loom-chafed', 'loom', 'to-ground', 'ohms', true, self::chafed(...), Provocation::SteeringLeft),
             new FaultKind('loom-untwisted', 'loom', 'untwisted', 'none', false, static fn (Channel $channel): Channel => $channel->withLink(
                 $channel->cable('loom')->untwisted(),
             )),
@@ -34,6 +34,14 @@ final readonly class LoomFaults
                 $channel->cable('loom')->bridged($ohms),
             )),
         ];
+    }
+
+    /** Out of its holders it has rubbed through, and goes on rubbing until it is laid clear. */
+    private static function chafed(Channel $channel, string $conductor, float $ohms): Channel
+    {
+        $loom = $channel->cable('loom');
+
+        return $channel->withLink($loom->withWire($conductor, $loom->wires[$conductor]->leaking(Leak::toBody($ohms)))->misrouted(true));
     }
 
     /**

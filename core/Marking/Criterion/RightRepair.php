@@ -18,6 +18,7 @@ use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\School\CorrodedPlug;
 use Lernfall\Marking\School\TwoRepairs;
 use Lernfall\Marking\Verdict;
+use Lernfall\Vehicle\Channel;
 
 /** The car is in order again, by the repair it needed and no other. */
 final readonly class RightRepair implements Criterion
@@ -29,6 +30,9 @@ final readonly class RightRepair implements Criterion
     private const DEAR_SHARE = 0.6;
 
     private const MISNAMED_SHARE = 0.8;
+
+    /** A cable mended and left where it rubs is mended for a while. */
+    private const COMES_BACK_SHARE = 0.5;
 
     /** Of two repairs at once, where the policy forbids them. */
     private const TWO_AT_ONCE_FACTOR = 0.5;
@@ -94,6 +98,10 @@ final readonly class RightRepair implements Criterion
             return $this->unrepaired($job);
         }
         if ($job->car->vehicle != $job->case->sound) {
+            $unrouted = $this->onlyUnrouted($job, $repairs);
+            if ($unrouted !== null) {
+                return new Verdict(self::COMES_BACK_SHARE, $unrouted, 'mark.repair.comes-back', [], 'mark.repair.route-it');
+            }
             $last = $repairs[count($repairs) - 1];
             $makeshift = $last->action instanceof Repair && $last->action->kind->isMakeshift();
 
@@ -106,6 +114,29 @@ final readonly class RightRepair implements Criterion
             1 => new Verdict(self::ONE_NEEDLESS_SHARE, $needless[0]->number, 'mark.repair.needless', [], 'mark.repair.test-first'),
             default => new Verdict(self::MORE_NEEDLESS_SHARE, $needless[0]->number, 'mark.repair.needless-many', ['times' => count($needless)], 'mark.repair.test-first'),
         };
+    }
+
+    /**
+     * The step of a mended cable that was left where it rubs, where nothing else is wrong any more.
+     *
+     * @param  list<Step>  $repairs
+     */
+    private function onlyUnrouted(Job $job, array $repairs): ?int
+    {
+        $vehicle = $job->car->vehicle;
+        foreach ($vehicle->channels as $channel) {
+            $vehicle = $vehicle->withChannel($channel->inEveryState(static fn (Channel $state): Channel => $state->withLink($state->cable('loom')->misrouted(false))));
+        }
+        if ($vehicle != $job->case->sound) {
+            return null;
+        }
+        foreach (array_reverse($repairs) as $step) {
+            if ($step->action instanceof Repair && ! $step->action->routes) {
+                return $step->number;
+            }
+        }
+
+        return null;
     }
 
     /** Right where nothing was at fault, or where a plug pushed home was the whole repair; and the cause has to be named. */

@@ -1480,6 +1480,8 @@ export interface components {
             kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
+            /** @description A mended cable is laid clear of what it rubs on and clipped in its holders as well; left out, it is */
+            routes?: boolean;
         };
         /** @description Write a code down; "none" where none is stored */
         "write-code": {
@@ -1853,6 +1855,8 @@ export interface components {
                     kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
+                    /** @description A mended cable is laid clear of what it rubs on and clipped in its holders as well; left out, it is */
+                    routes?: boolean;
                 };
                 /** @description Write a code down; "none" where none is stored */
                 "write-code": {

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { Attempt } from '../api/types';
 import { t } from '../words/words';
 import { ConfirmDialog } from './ConfirmDialog';
@@ -14,13 +15,18 @@ interface Props {
 
 /** A repair with its price, before it is done. */
 export function RepairDialog({ attempt, channel, repair, onClose, onAct }: Props) {
-    const rate = attempt.rates[`repair.${repair}`];
+    const [routes, setRoutes] = useState(false);
+    const isCable = repair === 'repair-loom';
+    const rate = attempt.rates[isCable && !routes ? 'repair.repair-loom.wires-only' : `repair.${repair}`];
     return (
         <ConfirmDialog
             title={t('bay.repair')}
             open={repair !== null}
             onClose={onClose}
-            onConfirm={() => repair !== null && void onAct({ do: 'repair', kind: repair, channel })}
+            onConfirm={() =>
+                repair !== null &&
+                void onAct({ do: 'repair', kind: repair, channel, ...(isCable ? { routes } : {}) })
+            }
         >
             <p className="mb-2">
                 {t('bay.confirm-repair', {
@@ -30,6 +36,17 @@ export function RepairDialog({ attempt, channel, repair, onClose, onAct }: Props
                     money: rate?.money ?? 0,
                 })}
             </p>
+            {isCable && (
+                <label className="mb-2 flex items-start gap-2">
+                    <input
+                        type="checkbox"
+                        className="mt-1"
+                        checked={routes}
+                        onChange={({ target }) => setRoutes(target.checked)}
+                    />
+                    {t('bay.repair-routes')}
+                </label>
+            )}
             <p className="text-ink-soft">{t('bay.repair-hint')}</p>
         </ConfirmDialog>
     );

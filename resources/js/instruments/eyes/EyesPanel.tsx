@@ -116,6 +116,16 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
                 act={act}
                 busy={busy}
             />
+            {look.observation.values.rubbing !== undefined && (
+                <WriteDown
+                    key={`${look.number} rubbing`}
+                    step={look}
+                    feature="rubbing"
+                    sights={attempt.sights.rubbing ?? []}
+                    act={act}
+                    busy={busy}
+                />
+            )}
         </>
     );
 }
@@ -128,9 +138,10 @@ function places({ car }: Attempt, channel: string) {
 
 /** What was seen, and a harmless mark that came into view. */
 function seen({ values }: Observation): string {
-    const { sight, blemish } = values;
+    const { sight, blemish, rubbing } = values;
+    const touched = typeof rubbing === 'string' ? [t(`sight.${rubbing}`)] : [];
     const mark = typeof blemish === 'string' && blemish !== 'no-blemish' ? [t(`blemish.${blemish}`)] : [];
-    return [t(`sight.${String(sight)}`), ...mark].join('. ');
+    return [t(`sight.${String(sight)}`), ...touched, ...mark].join('. ');
 }
 
 function Seen({ title, step, text }: { title: string; step: number; text: string }) {
