@@ -47,6 +47,7 @@ use Lernfall\Bay\Worksheet\MarkStationProcedure;
 use Lernfall\Bay\Worksheet\NameCauseProcedure;
 use Lernfall\Bay\Worksheet\WriteCodeProcedure;
 use Lernfall\Bay\Worksheet\WriteReadingProcedure;
+use Lernfall\Bay\Worksheet\WriteSensorProcedure;
 use Lernfall\Bay\Workshop\Workshop;
 
 /** The rooms of the bay: here, and only here, all procedures are known. Tools are listed in this order. */
@@ -64,7 +65,7 @@ final readonly class Rooms
             new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new RunAxleProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,
             new LookAtLampsProcedure, new WatchLampProcedure, new OpenCheckConnectorProcedure, new PressPedalProcedure, new PullParkingBrakeProcedure, new CyclePowerProcedure,
             new ReadCodesProcedure, new ClearCodesProcedure, new EndSessionProcedure, new RoadTestProcedure, new RepairProcedure,
-            new WriteCodeProcedure, new WriteReadingProcedure, new MarkStationProcedure, new NameCauseProcedure, new ConcludeProcedure,
+            new WriteCodeProcedure, new WriteReadingProcedure, new WriteSensorProcedure, new MarkStationProcedure, new NameCauseProcedure, new ConcludeProcedure,
         ]);
     }
 

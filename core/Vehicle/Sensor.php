@@ -21,6 +21,9 @@ interface Sensor
     /** How many wires it has. */
     public function conductors(): int;
 
+    /** @return list<string> what each of its wires does, in their order: "coil", "supply", "return", "ground" or "signal" */
+    public function wireFunctions(): array;
+
     /** Whether it is fed and switches, instead of inducing a voltage. */
     public function isActive(): bool;
 

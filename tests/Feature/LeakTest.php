@@ -155,6 +155,7 @@ final class LeakTest extends FeatureTestCase
             ['do' => 'unplug', 'plug' => 'RR.sensor-plug'], ['do' => 'join', 'plug' => 'RR.sensor-plug'], ['do' => 'ignition', 'to' => 'running'],
             ['do' => 'run-axle', 'running' => true], ['do' => 'run-axle', 'running' => false],
             ['do' => 'write-code', 'code' => 'none', 'status' => ''],
+            ['do' => 'write-sensor', 'channel' => 'FR', 'technology' => 'passive', 'wires' => ['coil', 'coil']],
             ['do' => 'mark-station', 'channel' => 'FR', 'station' => 'loom', 'mark' => 'suspect'],
             ['do' => 'clamp-current', 'at' => 'feed.supply', 'fullScale' => 2, 'zeroed' => true],
             ['do' => 'prove-meter'], ['do' => 'look', 'channel' => 'car', 'at' => 'fuse'], ['do' => 'look', 'channel' => 'car', 'at' => 'ground'],

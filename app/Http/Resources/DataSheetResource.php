@@ -83,7 +83,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'cableMetres', description: 'length by name of the cable', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
     new OA\Property(property: 'conductors', type: 'array', items: new OA\Items(ref: '#/components/schemas/Conductor')),
 ])]
-#[OA\Schema(schema: 'Conductor', required: ['id', 'colour', 'sensorPin', 'modulePin'], properties: [
+#[OA\Schema(schema: 'Conductor', required: ['id', 'colour', 'sensorPin', 'modulePin', 'function'], properties: [
+    new OA\Property(property: 'function', description: 'what the wire does', type: 'string', enum: ['coil', 'supply', 'return', 'ground', 'signal']),
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'colour', type: 'string'),
     new OA\Property(property: 'sensorPin', type: 'string'),
@@ -142,9 +143,9 @@ final readonly class DataSheetResource
         return [
             'channel' => $channel->id,
             'cableMetres' => $metres,
-            'conductors' => array_map(static fn (Conductor $one): array => [
-                'id' => $one->id, 'colour' => $one->colour, 'sensorPin' => $one->sensorPin, 'modulePin' => $one->modulePin,
-            ], $channel->conductors),
+            'conductors' => array_map(static fn (Conductor $one, string $function): array => [
+                'id' => $one->id, 'colour' => $one->colour, 'sensorPin' => $one->sensorPin, 'modulePin' => $one->modulePin, 'function' => $function,
+            ], $channel->conductors, $channel->sensor->wireFunctions()),
         ];
     }
 }

@@ -27,6 +27,12 @@ final readonly class Vocabulary
     /** Stations that lie on the path of no corner. */
     public const OFF_THE_PATH = ['supply', 'hydraulics', 'switches', 'lamps', 'nothing'];
 
+    /** What a sensor can be: a coil, a current, a current with pulses, or an output that connects to ground or to the supply. */
+    public const TECHNOLOGIES = ['passive', 'current', 'pulse-width', 'sinking', 'sourcing'];
+
+    /** What a wire can do. */
+    public const WIRES = ['coil', 'supply', 'return', 'ground', 'signal'];
+
     /** What a repair should change. */
     public const EXPECTATIONS = ['code-stays-away', 'reading-in-range', 'speed-shown', 'signal-even'];
 

@@ -11,6 +11,7 @@ use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Worksheet\Judgement;
 use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Bay\Worksheet\WriteSensor;
 use Lernfall\Evidence\Belief\BeliefHistory;
 use Lernfall\Evidence\Belief\Distinguishability;
 use Lernfall\Marking\Comparison;
@@ -23,6 +24,7 @@ use Lernfall\Marking\Verdict;
 
 /**
  * Written readings were judged rightly: "in" where a sound car shows the same in that state, "out" where it does not.
+ * Whoever wrote down what kind of sensor it is and what its wires do has judged that as well.
  * Whoever was unsure and took the same reading at a corner without a code in the same state has judged it as well.
  */
 final readonly class RightJudgement implements Criterion
@@ -72,9 +74,15 @@ final readonly class RightJudgement implements Criterion
             $shares[] = $isUnstated ? self::UNSTATED_SHARE * $share : $share;
         }
 
+        $mistaken = null;
+        foreach ($job->stepsOf(WriteSensor::class) as $step) {
+            $shares[] = $share = $this->ofSensor($job, $step);
+            $mistaken ??= $share < 1.0 ? $step : null;
+        }
+
         return $shares === []
             ? new Verdict(0.0, null, 'mark.judgement.none', [], 'mark.judgement.remedy')
-            : $this->verdict(array_sum($shares) / count($shares), $ohms, $wrong, $unstated, $compared);
+            : $this->verdict(array_sum($shares) / count($shares), $ohms, $wrong ?? $mistaken, $unstated, $compared);
     }
 
     /** @param  ?array{Step, Step}  $compared */
@@ -82,12 +90,26 @@ final readonly class RightJudgement implements Criterion
     {
         return match (true) {
             $ohms !== null => new Verdict($share, $ohms->number, 'mark.judgement.ohms-on-active', [], 'mark.judgement.remedy'),
+            $wrong?->action instanceof WriteSensor => new Verdict($share, $wrong->number, 'mark.judgement.sensor', [], 'mark.judgement.sensor-remedy'),
             $wrong !== null => new Verdict($share, $wrong->number, 'mark.judgement.wrong', ['step' => $wrong->action instanceof WriteReading ? $wrong->action->of : $wrong->number], 'mark.judgement.remedy'),
             $unstated !== null => new Verdict($share, $unstated->number, 'mark.judgement.unstated', [], 'mark.judgement.state'),
             $share < 1.0 => new Verdict($share, null, 'mark.judgement.unsure', [], 'mark.judgement.remedy'),
             $compared !== null => new Verdict(1.0, $compared[0]->number, 'mark.judgement.compared', ['step' => $compared[0]->number, 'with' => $compared[1]->number]),
             default => new Verdict(1.0, null, 'mark.judgement.right'),
         };
+    }
+
+    /** What kind it is counts one half, what its wires do the other, each wire its part. */
+    private function ofSensor(Job $job, Step $step): float
+    {
+        $written = $step->action;
+        if (! $written instanceof WriteSensor) {
+            return 0.0;
+        }
+        $sensor = $job->case->sound->channel($written->channel)->sensor;
+        $right = count(array_filter($sensor->wireFunctions(), static fn (string $function, int $wire): bool => ($written->wires[$wire] ?? '') === $function, ARRAY_FILTER_USE_BOTH));
+
+        return ($written->technology === $sensor->technology() ? 0.5 : 0.0) + 0.5 * $right / $sensor->conductors();
     }
 
     /** Null where nothing is known to judge by. */

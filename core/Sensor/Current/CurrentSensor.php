@@ -55,6 +55,11 @@ final readonly class CurrentSensor extends SwitchingSensor
         return 2;
     }
 
+    public function wireFunctions(): array
+    {
+        return ['supply', 'return'];
+    }
+
     public function isForeign(): bool
     {
         return $this->foreign;

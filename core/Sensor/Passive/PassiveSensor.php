@@ -63,6 +63,11 @@ final readonly class PassiveSensor implements CircuitSensor
         return false;
     }
 
+    public function wireFunctions(): array
+    {
+        return ['coil', 'coil'];
+    }
+
     public function isForeign(): bool
     {
         return $this->foreign;

@@ -30,6 +30,11 @@ final readonly class PulseWidthSensor extends SwitchingSensor
         return $this->output->conductors();
     }
 
+    public function wireFunctions(): array
+    {
+        return $this->output->wireFunctions();
+    }
+
     public function isForeign(): bool
     {
         return $this->output->isForeign();

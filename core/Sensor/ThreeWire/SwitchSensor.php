@@ -51,6 +51,11 @@ final readonly class SwitchSensor extends SwitchingSensor
         return 3;
     }
 
+    public function wireFunctions(): array
+    {
+        return ['supply', 'ground', 'signal'];
+    }
+
     public function isForeign(): bool
     {
         return $this->foreign;

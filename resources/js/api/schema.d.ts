@@ -855,6 +855,11 @@ export interface components {
             conductors: components["schemas"]["Conductor"][];
         };
         Conductor: {
+            /**
+             * @description what the wire does
+             * @enum {string}
+             */
+            function: "coil" | "supply" | "return" | "ground" | "signal";
             id: string;
             colour: string;
             sensorPin: string;
@@ -1509,6 +1514,17 @@ export interface components {
             judgement: "in" | "out" | "unsure" | "says-nothing";
             comparedWith: string;
         };
+        /** @description Write down what kind of sensor sits at a channel, and what each of its wires does */
+        "write-sensor": {
+            /** @constant */
+            do: "write-sensor";
+            /** @description Permanent id of a channel, for example FR */
+            channel: string;
+            /** @enum {unknown} */
+            technology: "passive" | "current" | "pulse-width" | "sinking" | "sourcing";
+            /** @description in the order of the conductors */
+            wires: ("coil" | "supply" | "return" | "ground" | "signal")[];
+        };
         /** @description Mark a station of the path */
         "mark-station": {
             /** @constant */
@@ -1884,6 +1900,17 @@ export interface components {
                     judgement: "in" | "out" | "unsure" | "says-nothing";
                     comparedWith: string;
                 };
+                /** @description Write down what kind of sensor sits at a channel, and what each of its wires does */
+                "write-sensor": {
+                    /** @constant */
+                    do: "write-sensor";
+                    /** @description Permanent id of a channel, for example FR */
+                    channel: string;
+                    /** @enum {unknown} */
+                    technology: "passive" | "current" | "pulse-width" | "sinking" | "sourcing";
+                    /** @description in the order of the conductors */
+                    wires: ("coil" | "supply" | "return" | "ground" | "signal")[];
+                };
                 /** @description Mark a station of the path */
                 "mark-station": {
                     /** @constant */
@@ -1934,7 +1961,7 @@ export interface components {
                  */
                 note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails";
             };
-        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
         /**
          * @description What sort of thing an action showed
          * @enum {unknown}

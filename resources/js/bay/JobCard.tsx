@@ -2,7 +2,7 @@ import type { Attempt } from '../api/types';
 import { Button } from '../ui/Button';
 import { Caution } from '../ui/Caution';
 import { Paper, PaperHeading } from '../ui/Paper';
-import { describeCause, describeSource, describeValue } from '../words/describe';
+import { describeCause, describeSensor, describeSource, describeValue } from '../words/describe';
 import { t } from '../words/words';
 import { stepsOf } from '../words/card';
 
@@ -17,6 +17,7 @@ interface Props {
 export function JobCard({ attempt, onNameCause, onConclude, onRules }: Props) {
     const codes = stepsOf(attempt.steps, 'write-code');
     const readings = stepsOf(attempt.steps, 'write-reading');
+    const sensors = stepsOf(attempt.steps, 'write-sensor');
     const causes = stepsOf(attempt.steps, 'name-cause');
     return (
         <Paper label={t('bay.card')} className="h-full">
@@ -65,6 +66,14 @@ export function JobCard({ attempt, onNameCause, onConclude, onRules }: Props) {
                                 {step.action.comparedWith !== '' &&
                                     `; ${t('bay.compared-with', { what: step.action.comparedWith })}`}
                             </span>
+                        </li>
+                    ))}
+                </ul>
+                {sensors.length > 0 && <PaperHeading>{t('what-it-is.heading')}</PaperHeading>}
+                <ul className="mb-3">
+                    {sensors.map(({ number, action }) => (
+                        <li key={number} className="border-b border-rule py-0.5">
+                            <strong>{action.channel}</strong> {describeSensor(action)}
                         </li>
                     ))}
                 </ul>

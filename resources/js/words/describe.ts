@@ -61,6 +61,8 @@ export function describeAction(car: Car, action: Action): string {
                 value: describeValue(action),
                 judgement: t(`judgement.${action.judgement}`),
             });
+        case 'write-sensor':
+            return t('did.write-sensor', { channel: action.channel, what: describeSensor(action) });
         case 'mark-station':
             return t('did.mark-station', {
                 station: t(`at-station.${action.station}`),
@@ -72,6 +74,11 @@ export function describeAction(car: Car, action: Action): string {
         default:
             return t(`did.${action.do}`);
     }
+}
+
+/** What kind of sensor was written down, and what its wires do. */
+export function describeSensor({ technology, wires }: Extract<Action, { do: 'write-sensor' }>): string {
+    return `${t(`technology.${technology}`)}: ${wires.map((one) => t(`wire-function.${one}`)).join(', ')}`;
 }
 
 /** A cause in words; what sits at no corner needs no corner's name. */

@@ -5,6 +5,8 @@ import { t } from '../../words/words';
 import { CodeSheet } from './CodeSheet';
 import { PartPlaces } from './PartPlaces';
 import type { PanelProps } from '../room';
+import { WHOLE_CAR } from '../../words/card';
+import { WhatItIs } from './WhatItIs';
 import { WiringDiagram } from './WiringDiagram';
 import { number } from '../../words/reader';
 
@@ -23,10 +25,20 @@ export function SheetPanel({ attempt, channel, busy, onAct }: PanelProps) {
                 >
                     {t('bay.sheet-first')}
                 </Button>
+                {channel !== WHOLE_CAR && (
+                    <WhatItIs key={channel} attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
+                )}
             </>
         );
     }
-    return <Sheet sheet={attempt.dataSheet} car={attempt.car} channel={channel} />;
+    return (
+        <>
+            <Sheet sheet={attempt.dataSheet} car={attempt.car} channel={channel} />
+            {channel !== WHOLE_CAR && (
+                <WhatItIs key={channel} attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
+            )}
+        </>
+    );
 }
 
 function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: string }) {

@@ -22,7 +22,9 @@ export function WiringDiagram({ channel, wiring }: Props) {
         <svg
             viewBox={`0 0 ${WIDTH} ${bottom + 34}`}
             role="img"
-            aria-label={t('sheet.diagram', { channel: t(`channel.${channel.id}`) })}
+            aria-label={`${t('sheet.diagram', { channel: t(`channel.${channel.id}`) })}: ${wires
+                .map((wire) => `${wire.sensorPin} ${t(`wire-function.${wire.function}`)}`)
+                .join(', ')}`}
             className="w-full shrink-0 fill-none stroke-slate-text"
             strokeWidth={1.4}
         >
@@ -66,13 +68,15 @@ export function WiringDiagram({ channel, wiring }: Props) {
                     <path d={`M ${x(column)} 26 V ${bottom}`} />
                     <g fontSize={11} className="tabular fill-reading stroke-none">
                         <text x={x(column) + 6} y={ys[0]! + 5}>
-                            {wire.sensorPin}
+                            {wire.sensorPin}{' '}
+                            <tspan className="font-sans">{t(`wire-function.${wire.function}`)}</tspan>
                         </text>
                         <text x={x(column) + 6} y={TOP + STEP + 22} className="font-sans">
                             {t(`colour.${wire.colour}`)}
                         </text>
                         <text x={x(column) + 6} y={bottom - 6}>
-                            {wire.modulePin}
+                            {wire.modulePin}{' '}
+                            <tspan className="font-sans">{t(`wire-function.${wire.function}`)}</tspan>
                         </text>
                     </g>
                 </g>
