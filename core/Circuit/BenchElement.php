@@ -16,6 +16,9 @@ final readonly class BenchElement
 
     public static function add(Netlist $netlist, Channel $channel, BenchSupply $supply): Netlist
     {
+        if ($supply->leads !== null) {
+            return self::addPlaced($netlist, $supply->volts, $supply->leads);
+        }
         $pins = ChannelNetlist::sensorNodes($channel);
         $supplyPin = $supply->reversed ? BenchSupply::NEGATIVE : BenchSupply::POSITIVE;
         $returnPin = $supply->reversed ? BenchSupply::POSITIVE : BenchSupply::NEGATIVE;
@@ -24,6 +27,18 @@ final readonly class BenchElement
             ->resistor($supplyPin, $pins[0], JumperLead::OHMS);
 
         return ChannelParts::sensor($channel)->addBenchLoad($netlist, $pins, $supplyPin, $returnPin, $supply->loadOhms);
+    }
+
+    private static function addPlaced(Netlist $netlist, float $volts, BenchLeads $leads): Netlist
+    {
+        $netlist = $netlist
+            ->source(BenchSupply::POSITIVE, BenchSupply::NEGATIVE, $volts, self::SOURCE_OHMS, Excitation::DC)
+            ->resistor(BenchSupply::POSITIVE, ChannelNetlist::nodeOf($leads->positive), JumperLead::OHMS);
+        if ($leads->negative !== null) {
+            $netlist = $netlist->resistor(BenchSupply::NEGATIVE, ChannelNetlist::nodeOf($leads->negative), JumperLead::OHMS);
+        }
+
+        return $leads->load === null ? $netlist : $netlist->resistor(ChannelNetlist::nodeOf($leads->load[0]), ChannelNetlist::nodeOf($leads->load[1]), $leads->loadOhms);
     }
 
     /** What it delivers, above zero out of its positive terminal. */

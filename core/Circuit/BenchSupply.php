@@ -18,6 +18,7 @@ final readonly class BenchSupply
      * @param  float  $volts  it holds, as long as the current stays within the limit
      * @param  float  $limitAmperes  at which it lets its voltage fall instead
      * @param  bool  $reversed  its positive lead is on the return
+     * @param  ?BenchLeads  $leads  as hands have placed them; null for the usual arrangement
      */
     public function __construct(
         public string $channel,
@@ -25,11 +26,12 @@ final readonly class BenchSupply
         public float $limitAmperes,
         public bool $reversed,
         public float $loadOhms,
+        public ?BenchLeads $leads = null,
     ) {
     }
 
     public function holding(float $volts): self
     {
-        return new self($this->channel, $volts, $this->limitAmperes, $this->reversed, $this->loadOhms);
+        return new self($this->channel, $volts, $this->limitAmperes, $this->reversed, $this->loadOhms, $this->leads);
     }
 }

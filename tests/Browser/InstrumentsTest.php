@@ -15,7 +15,7 @@ final class InstrumentsTest extends BrowserTestCase
         $person = $this->secured("The surveyor's Lendo")->choose('Key', 'on')->choose('Corner', 'Front right')
             ->tab('Hands')->press('Turn')->see('wheel turning')
             ->tab('Scope')->pad('FR module plug, wheel side, wire 2')->pad('body')
-            ->select('A volts a division', "500\u{2009}mV")->select('Time a division', "20\u{2009}ms")->fill('Trigger at', '1')
+            ->select('Input 1, volts a division', "500\u{2009}mV")->select('Time a division', "20\u{2009}ms")->fill('Trigger at', '1')
             ->press('Sweep once')->see('Input 1, swing')->see('Input 1, mean');
 
         self::assertSame(1, preg_match('~Input 1, swing (\d\.\d\d) ?V~u', str_replace("\u{2009}", ' ', $person->page()), $found));
@@ -74,20 +74,30 @@ final class InstrumentsTest extends BrowserTestCase
     {
         $person = $this->person()->signIn('bente')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
             ->choose('Corner', 'Front left')->choose('Plug FL', 'open')->see('plug open')
-            ->tab('Leads')->choose('What to clip on', 'Bench supply')->press('Connect, front left')->see('holds the voltage');
+            ->tab('Leads')->choose('What to clip on', 'Bench supply')->press('Connect, front left')->see('Put this lead on a pin.');
+        $this->leads($person, 1, 2)->press('Connect, front left')->see('holds the voltage');
         self::assertMatchesRegularExpression('~1[12]\.\d\d V (6|7|13|14)\.\d mA~', $person->page());
 
-        $person->fill('Current limit', '200')->choose('Leads', 'reversed')->press('Connect, front left')->see(', reversed')
-            ->press('Take it off')->see('The supply is not connected.')
-            ->choose('Leads', '+ on pin 1')->press('Connect, front left')->see('at most 200 mA');
+        $this->leads($person->fill('Current limit', '200'), 2, 1)->press('Connect, front left')->see('at most 200 mA')
+            ->press('Take it off')->see('The supply is not connected.');
+        $this->leads($person, 1, 2)->press('Connect, front left')->see('at most 200 mA');
         self::assertMatchesRegularExpression('~1[12]\.\d\d V 0\.[01] mA~', $person->page());
     }
 
     public function test_a_low_limit_holds_the_current(): void
     {
-        $this->person()->signIn('cem')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
+        $person = $this->person()->signIn('cem')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
             ->choose('Corner', 'Front left')->choose('Plug FL', 'open')->see('plug open')
-            ->tab('Leads')->choose('What to clip on', 'Bench supply')->fill('Current limit', '3')->press('Connect, front left')->see('at its current limit');
+            ->tab('Leads')->choose('What to clip on', 'Bench supply')->fill('Current limit', '3');
+        $this->leads($person, 1, 2)->press('Connect, front left')->see('at its current limit');
+    }
+
+    /** The positive lead on one pin of the sensor, a load of 110 Ω from the other one to the negative terminal. */
+    private function leads(Person $person, int $fed, int $returns): Person
+    {
+        $pin = static fn (int $wire): string => "FL sensor plug, wheel side, wire $wire";
+
+        return $person->select('Lead from + on', $pin($fed))->fill('Load resistor', '110')->select('Load from', $pin($returns))->select('Load to', 'bench −');
     }
 
     public function test_a_jumper_brings_one_sensor_to_the_other_sides_loom(): void

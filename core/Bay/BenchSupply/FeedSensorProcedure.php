@@ -52,7 +52,8 @@ final readonly class FeedSensorProcedure extends BaseCarProcedure
             ->with('channel', Setting::text())
             ->with('volts', Setting::within([0.0, self::GREATEST_VOLTS]))
             ->with('milliamperes', Setting::within([0.0, self::LIMIT_MILLIAMPERES[1]], 'current limit'))
-            ->with('reversed', Setting::bool('positive lead on the return'));
+            ->with('reversed', Setting::bool('positive lead on the return'))
+            ->orWith('leads', PlacedLeads::schema());
     }
 
     public function example(): array
@@ -62,7 +63,7 @@ final readonly class FeedSensorProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new FeedSensor($node->text('channel'), $node->float('volts'), $node->float('milliamperes') / 1000.0, $node->bool('reversed'));
+        return new FeedSensor($node->text('channel'), $node->float('volts'), $node->float('milliamperes') / 1000.0, $node->bool('reversed'), $node->has('leads') ? PlacedLeads::read($node->at('leads')) : null);
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
@@ -71,6 +72,7 @@ final readonly class FeedSensorProcedure extends BaseCarProcedure
         SettingRange::between('volts', $action->volts, [0.0, self::GREATEST_VOLTS]);
         if ($action->volts > 0.0) {
             SettingRange::between('milliamperes', $action->limitAmperes * 1000.0, self::LIMIT_MILLIAMPERES);
+            $action->leads?->check($job->sound()->channel($action->channel));
         }
     }
 

@@ -45,7 +45,7 @@ final readonly class SupplyWork
         if (! $car->state->isOpen($plug->plugId)) {
             return Branch::refused($car, Refusal::PlugJoined);
         }
-        $supply = new BenchSupply($feed->channel, $feed->volts, $feed->limitAmperes, $feed->reversed, $this->benchLoadOhms);
+        $supply = new BenchSupply($feed->channel, $feed->volts, $feed->limitAmperes, $feed->reversed, $this->benchLoadOhms, $feed->leads?->on($car->vehicle));
         $fed = ElectricalDamage::done($car->in($car->state->withConnections($connections->fedBy($supply, $plug->plugId))));
         $branches = [];
         foreach (Standstill::ways($fed, [$feed->channel]) as [$weight, $state, $teeth]) {

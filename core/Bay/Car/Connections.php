@@ -17,6 +17,7 @@ final readonly class Connections
      * @param  bool  $breakout  a lead between module plug and module brings every pin out
      * @param  string  $injectedAt  id of the open plug the generator sits on; "" for none
      * @param  string  $fedAt  id of the open plug the bench supply sits on; "" for none
+     * @param  bool  $justTouched  its leads have just been put on, and no sweep has been made since
      * @param  bool  $meterFuseBlown  the meter's current input is open until its fuse is renewed
      */
     private function __construct(
@@ -28,6 +29,7 @@ final readonly class Connections
         public bool $meterFuseBlown,
         private string $injectedAt = '',
         private string $fedAt = '',
+        public bool $justTouched = false,
     ) {
     }
 
@@ -39,34 +41,40 @@ final readonly class Connections
     /** @param  string  $plugId  the open plug it sits on */
     public function with(?Injection $injection, string $plugId = ''): self
     {
-        return new self($injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $plugId, $this->fedAt);
+        return new self($injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $plugId, $this->fedAt, $this->justTouched);
     }
 
     public function provoking(?Provoked $provoked): self
     {
-        return new self($this->injection, $provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt);
+        return new self($this->injection, $provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt, $this->justTouched);
     }
 
     /** @param  list<JumperLead>  $jumpers */
     public function joinedBy(array $jumpers): self
     {
-        return new self($this->injection, $this->provoked, $jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt);
+        return new self($this->injection, $this->provoked, $jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt, $this->justTouched);
     }
 
     /** @param  string  $plugId  the open plug it sits on */
     public function fedBy(?BenchSupply $bench, string $plugId = ''): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $plugId);
+        return new self($this->injection, $this->provoked, $this->jumpers, $bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $plugId, $bench !== null);
     }
 
     public function broughtOut(bool $breakout): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt);
+        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt, $this->justTouched);
     }
 
     public function withMeterFuse(bool $blown): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $blown, $this->injectedAt, $this->fedAt);
+        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $blown, $this->injectedAt, $this->fedAt, $this->justTouched);
+    }
+
+    /** A sweep has been made since its leads were put on. */
+    public function swept(): self
+    {
+        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt);
     }
 
     /** @return list<string> what is clipped to the car, by name */
@@ -100,6 +108,7 @@ final readonly class Connections
             $this->meterFuseBlown,
             $plugId === $this->injectedAt ? '' : $this->injectedAt,
             $plugId === $this->fedAt ? '' : $this->fedAt,
+            $plugId !== $this->fedAt && $this->justTouched,
         );
     }
 }

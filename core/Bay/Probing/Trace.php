@@ -9,8 +9,11 @@ use Lernfall\Signal\Shape;
 /** A voltage over time: what stands, and what swings on it, each with its own shape. */
 final readonly class Trace
 {
-    /** @param  list<array{float, Shape}>  $swings  volts for a shape of one, their sign following the leads; none of them zero */
-    private function __construct(private float $restVolts, private array $swings)
+    /**
+     * @param  list<array{float, Shape}>  $swings  volts for a shape of one, their sign following the leads; none of them zero
+     * @param  float  $beginsAtSeconds  before, there is nothing
+     */
+    private function __construct(private float $restVolts, private array $swings, private float $beginsAtSeconds = -INF)
     {
     }
 
@@ -21,11 +24,20 @@ final readonly class Trace
 
     public function swinging(float $volts, Shape $shape): self
     {
-        return $volts === 0.0 ? $this : new self($this->restVolts, [...$this->swings, [$volts, $shape]]);
+        return $volts === 0.0 ? $this : new self($this->restVolts, [...$this->swings, [$volts, $shape]], $this->beginsAtSeconds);
+    }
+
+    /** A lead touches at this moment, and the trace jumps to what it is from then on. */
+    public function beginningAt(float $seconds): self
+    {
+        return new self($this->restVolts, $this->swings, $seconds);
     }
 
     public function at(float $seconds): float
     {
+        if ($seconds < $this->beginsAtSeconds) {
+            return 0.0;
+        }
         $volts = $this->restVolts;
         foreach ($this->swings as [$swing, $shape]) {
             $volts += $swing * $shape->at($seconds);
@@ -41,6 +53,9 @@ final readonly class Trace
      */
     public function extremes(float $from, float $to): array
     {
+        if ($to < $this->beginsAtSeconds) {
+            return [0.0, 0.0];
+        }
         [$least, $greatest] = [$this->restVolts, $this->restVolts];
         foreach ($this->swings as [$swing, $shape]) {
             [$low, $high] = $shape->extremes($from, $to);
@@ -48,7 +63,7 @@ final readonly class Trace
             $greatest += max($swing * $low, $swing * $high);
         }
 
-        return [$least, $greatest];
+        return $from < $this->beginsAtSeconds ? [min(0.0, $least), max(0.0, $greatest)] : [$least, $greatest];
     }
 
     /** Whether looks this far apart show all there is to it. */

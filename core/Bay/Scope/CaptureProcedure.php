@@ -11,6 +11,7 @@ use Lernfall\Bay\Contract\BaseCarProcedure;
 use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
@@ -123,6 +124,12 @@ final readonly class CaptureProcedure extends BaseCarProcedure
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new ScopeWork($workshop->equipment(Scope::class)))->capture($car, $action);
+    }
+
+    /** The first sweep after a lead was put on has shown it touch. */
+    public function repeat(Car $car, CarAction $action, Observation $shown, Workshop $workshop): array
+    {
+        return $car->state->connections->justTouched ? $this->predict($car, $action, $workshop) : parent::repeat($car, $action, $shown, $workshop);
     }
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array

@@ -48,7 +48,10 @@ final readonly class ScopeWork
         $branches = [];
         foreach (Standstill::ways($car, $channels) as [$weight, $state, $teeth]) {
             $traces = array_map(fn (array $pair): Trace => (new Probed($car, $pair[0], $pair[1], $teeth))->trace($this->scope->inputOhms), $pads);
-            $branches[] = new Branch($weight, $car->in($state), Prediction::of('traces', $this->features($capture, $traces, $car->isHypothesis() ? $this->scope->samplesCompared : $this->scope->samples)));
+            $touched = in_array($car->state->connections->bench?->channel, $channels, true) && $car->state->connections->justTouched;
+            $traces = $touched ? array_map(fn (Trace $trace): Trace => $trace->beginningAt($this->touch($capture)), $traces) : $traces;
+            $after = $touched ? $state->withConnections($state->connections->swept()) : $state;
+            $branches[] = new Branch($weight, $car->in($after), Prediction::of('traces', $this->features($capture, $traces, $car->isHypothesis() ? $this->scope->samplesCompared : $this->scope->samples)));
         }
 
         return $branches;
@@ -140,6 +143,12 @@ final readonly class ScopeWork
         $search = new EdgeSearch($trace, $level, $capture->triggersRising, max($look, $until / self::MOST_LOOKS), self::HALVINGS);
 
         return $search->first(0.0, $until);
+    }
+
+    /** When in the record a lead touches that has just been put on: two divisions in. */
+    private function touch(Capture $capture): float
+    {
+        return 2.0 * $capture->secondsPerDivision;
     }
 
     private function secondsPerSample(Capture $capture): float

@@ -1269,6 +1269,17 @@ export interface components {
             milliamperes: number;
             /** @description positive lead on the return */
             reversed: boolean;
+            leads?: {
+                /** @description pad of the sensor that the lead from the positive terminal is on */
+                positive: string;
+                /** @description the same from the negative one; empty where it hangs free */
+                negative: string;
+                /** @description pad or terminal at one end of the load resistor; empty where there is none */
+                loadFirst: string;
+                /** @description and at its other end */
+                loadSecond: string;
+                loadOhms: number;
+            };
         };
         /** @description Read the wheel speeds the module sees, standing or driving straight */
         "live-speeds": {
@@ -1655,6 +1666,17 @@ export interface components {
                     milliamperes: number;
                     /** @description positive lead on the return */
                     reversed: boolean;
+                    leads?: {
+                        /** @description pad of the sensor that the lead from the positive terminal is on */
+                        positive: string;
+                        /** @description the same from the negative one; empty where it hangs free */
+                        negative: string;
+                        /** @description pad or terminal at one end of the load resistor; empty where there is none */
+                        loadFirst: string;
+                        /** @description and at its other end */
+                        loadSecond: string;
+                        loadOhms: number;
+                    };
                 };
                 /** @description Read the wheel speeds the module sees, standing or driving straight */
                 "live-speeds": {

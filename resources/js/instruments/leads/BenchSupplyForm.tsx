@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { Choice } from '../../ui/Choice';
-import { TextField } from '../../ui/Field';
+import type { Attempt } from '../../api/types';
+import { padName } from '../../strip/padName';
+import { SelectField, TextField } from '../../ui/Field';
 import { positive, typed, useCheckedForm } from '../../ui/useCheckedForm';
 import { displayed, shortMinutes } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
@@ -9,17 +10,49 @@ import { lastOf } from '../../words/card';
 import type { PanelProps } from '../room';
 import { SourceForm } from './SourceForm';
 
-const setting = z.object({
-    volts: typed('write.number-missing', positive),
-    milliamperes: typed(),
-    polarity: z.enum(['right', 'reversed']),
-});
+const NOWHERE = '';
 
-/** A laboratory supply on the pins of an unplugged sensor, with its limit, and what it shows of itself. */
+const setting = z
+    .object({
+        volts: typed('write.number-missing', positive),
+        milliamperes: typed(),
+        positive: z.string(),
+        negative: z.string(),
+        loadFirst: z.string(),
+        loadSecond: z.string(),
+        loadOhms: typed('write.number-missing', positive),
+    })
+    .superRefine((one, check) => {
+        const wrong = (path: string, message: string) =>
+            check.addIssue({ code: 'custom', path: [path], message: t(message) });
+        if (one.positive === NOWHERE) wrong('positive', 'bench-supply.place-it');
+        if ((one.loadFirst === NOWHERE) !== (one.loadSecond === NOWHERE))
+            wrong('loadSecond', 'bench-supply.both-ends');
+    });
+
+/** A laboratory supply with its limit, its leads and a load put on pads by hand, and what it shows of itself. */
 export function BenchSupplyForm({ attempt, channel, busy, onAct }: PanelProps) {
     const { bench } = attempt.state;
-    const form = useCheckedForm(setting, { volts: '12', milliamperes: '50', polarity: 'right' });
+    const form = useCheckedForm(setting, {
+        volts: '12',
+        milliamperes: '50',
+        positive: NOWHERE,
+        negative: NOWHERE,
+        loadFirst: NOWHERE,
+        loadSecond: NOWHERE,
+        loadOhms: '100',
+    });
     const last = lastOf(attempt.steps, 'feed-sensor');
+    const pins = sensorPins(attempt, channel);
+    const named = (id: string) => ({ value: id, label: padName(attempt.car, id) });
+    const placed = (what: 'positive' | 'negative' | 'loadFirst' | 'loadSecond', ids: string[]) => (
+        <SelectField
+            onSlate
+            label={t(`bench-supply.${what}`)}
+            options={[{ value: NOWHERE, label: t('bench-supply.nowhere') }, ...ids.map(named)]}
+            {...form.field(what)}
+        />
+    );
 
     return (
         <SourceForm
@@ -34,11 +67,11 @@ export function BenchSupplyForm({ attempt, channel, busy, onAct }: PanelProps) {
                           channel: bench.channel,
                           volts: bench.volts,
                           limit: Math.round(bench.limitAmperes * 1000),
-                      }) + (bench.reversed ? `, ${t('bench-supply.reversed-on')}` : '')
+                      })
             }
-            onSubmit={form.sending(({ volts, milliamperes, polarity }) =>
+            onSubmit={form.sending(({ volts, milliamperes, ...leads }) =>
                 onAct(
-                    { do: 'feed-sensor', channel, volts, milliamperes, reversed: polarity === 'reversed' },
+                    { do: 'feed-sensor', channel, volts, milliamperes, reversed: false, leads },
                     form.refuse,
                 ),
             )}
@@ -61,18 +94,27 @@ export function BenchSupplyForm({ attempt, channel, busy, onAct }: PanelProps) {
                     {...form.field('milliamperes')}
                 />
             </div>
-            <Choice
+            {placed('positive', pins)}
+            {placed('negative', pins)}
+            <TextField
                 onSlate
-                label={t('bench-supply.polarity')}
-                value={form.watch('polarity')}
-                onChoose={(next) => form.setValue('polarity', next)}
-                options={setting.shape.polarity.options.map((value) => ({
-                    value,
-                    label: t(`bench-supply.${value}`),
-                }))}
+                label={t('bench-supply.load')}
+                inputMode="decimal"
+                {...form.field('loadOhms')}
             />
+            {placed('loadFirst', [...pins, ...TERMINALS])}
+            {placed('loadSecond', [...pins, ...TERMINALS])}
         </SourceForm>
     );
+}
+
+const TERMINALS = ['bench.positive', 'bench.negative'];
+
+/** The pins of the sensor itself, on its side of its plug. */
+function sensorPins({ car }: Attempt, channel: string): string[] {
+    const one = car.channels.find(({ id }) => id === channel);
+    const plug = one?.links.find((link) => link.kind === 'plug')?.name;
+    return one === undefined ? [] : one.conductors.map((pin) => `${channel}.${plug}.wheel.${pin}`);
 }
 
 function Shown({ values }: { values: NonNullable<ReturnType<typeof lastOf>>['observation']['values'] }) {
