@@ -39,8 +39,8 @@ $person->signIn('dilan')->pressIn("The surveyor's Lendo", 'Start the job')->see(
     ->pressIn('Car', 'Chock')->see('Car: chocked')->pressIn('Car', 'Raise')->see('raised, no stands')->pressIn('Car', 'Stands')->see('on stands')
     ->choose('Key', 'on')->choose('Corner', 'Front right')->tab('Hands')->press('Turn')->see('wheel turning')
     ->tab('Scope')->pad('FR module plug, wheel side, wire 2')->pad('body')
-    ->select('A volts a division', "500\u{2009}mV")->select('Time a division', "20\u{2009}ms")->fill('Trigger at', '1')
-    ->press('Sweep once')->see('A swing');
+    ->select('Input 1, volts a division', "500\u{2009}mV")->select('Time a division', "20\u{2009}ms")->fill('Trigger at', '1')
+    ->press('Sweep once')->see('Input 1, swing');
 usleep(500_000);
 $browser->driver->takeScreenshot(__DIR__.'/../docs/screenshots/scope.png');
 echo "docs/screenshots/scope.png\n";

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use Lernfall\Bay\Car\Connections;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Circuit\BenchLeads;
 use Lernfall\Circuit\JumperLead;
 use OpenApi\Attributes as OA;
 
@@ -34,7 +35,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'first', type: 'string'),
     new OA\Property(property: 'second', type: 'string'),
 ])]
-#[OA\Schema(schema: 'BenchSupply', required: ['channel', 'volts', 'limitAmperes', 'reversed'], properties: [
+#[OA\Schema(schema: 'BenchSupply', required: ['channel', 'volts', 'limitAmperes', 'reversed', 'leads'], properties: [
+    new OA\Property(property: 'leads', description: 'what touches the sensor\'s pins where it was placed by hand', type: 'array', items: new OA\Items(required: ['pad', 'mark'], properties: [new OA\Property(property: 'pad', type: 'string'), new OA\Property(property: 'mark', type: 'string', enum: ['+', '−', 'Ω'])], type: 'object')),
     new OA\Property(property: 'channel', type: 'string'),
     new OA\Property(property: 'volts', type: 'number'),
     new OA\Property(property: 'limitAmperes', type: 'number'),
@@ -82,10 +84,29 @@ final readonly class BayStateResource
             'jumpers' => array_map(static fn (JumperLead $lead): array => ['first' => $lead->first->id, 'second' => $lead->second->id], $connections->jumpers),
             'bench' => $connections->bench === null ? null : [
                 'channel' => $connections->bench->channel, 'volts' => $connections->bench->volts,
-                'limitAmperes' => $connections->bench->limitAmperes, 'reversed' => $connections->bench->reversed,
+                'limitAmperes' => $connections->bench->limitAmperes, 'reversed' => $connections->bench->reversed, 'leads' => self::leads($connections->bench->leads),
             ],
             'breakout' => $connections->breakout,
             'provoked' => $connections->provoked->how->value ?? '',
         ];
+    }
+
+    /** @return list<array{pad: string, mark: string}> what touches the sensor's pins: the supply's leads and the ends of the load */
+    private static function leads(?BenchLeads $leads): array
+    {
+        if ($leads === null) {
+            return [];
+        }
+        $touching = [['pad' => $leads->positive->id, 'mark' => '+']];
+        if ($leads->negative !== null) {
+            $touching[] = ['pad' => $leads->negative->id, 'mark' => '−'];
+        }
+        foreach ($leads->load ?? [] as $end) {
+            if ($end->onPlug) {
+                $touching[] = ['pad' => $end->id, 'mark' => 'Ω'];
+            }
+        }
+
+        return $touching;
     }
 }

@@ -687,6 +687,12 @@ export interface components {
             second: string;
         };
         BenchSupply: {
+            /** @description what touches the sensor's pins where it was placed by hand */
+            leads: {
+                pad: string;
+                /** @enum {string} */
+                mark: "+" | "−" | "Ω";
+            }[];
             channel: string;
             volts: number;
             limitAmperes: number;

@@ -24,8 +24,15 @@ export function Hookups({ channel, spots, state }: Props) {
             {state.bench?.channel === channel.id && (
                 <Source
                     x={first.middle - 23}
-                    pads={pins('wheel')}
-                    sign={state.bench.reversed ? '−+' : '+−'}
+                    pads={
+                        state.bench.leads.length > 0
+                            ? state.bench.leads.flatMap(({ pad }) => at(pad) ?? [])
+                            : pins('wheel')
+                    }
+                    sign={
+                        state.bench.leads.map(({ mark }) => mark).join('') ||
+                        (state.bench.reversed ? '−+' : '+−')
+                    }
                 />
             )}
             {state.jumpers.map(({ first: one, second: other }) => (

@@ -167,5 +167,5 @@ function line(
     const top = Math.min(height - 16, Math.max(2, y(steps[0] ?? 0) - 18));
     pen.fillStyle = colour;
     pen.font = '600 12px system-ui, sans-serif';
-    pen.fillText(String(number), 4, top + 12);
+    pen.fillText(String(number), 4 + 14 * (number - 1), top + 12);
 }
