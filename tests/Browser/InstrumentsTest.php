@@ -136,6 +136,26 @@ final class InstrumentsTest extends BrowserTestCase
             ->choose('Meter function', 'Beep')->press('Read the meter')->see('silent');
     }
 
+    /** The engine turns both driven wheels: one picture of both speeds, and nobody reaches in meanwhile. */
+    public function test_the_driven_axle_runs_under_power_and_hands_stay_away(): void
+    {
+        $this->secured("The cellist's Lendo")->choose('Corner', 'Front left')
+            ->tab('Hands')->press('Let the engine turn it, idling')->see('A helper sits at the brake')->press('Do it')
+            ->see('Not done')
+            ->choose('Key', 'engine')->press('Let the engine turn it, idling')->press('Do it')->see('FL, FR turn under power. Nobody reaches in.')
+            ->tab('Eyes')->press('Follow the cable by eye')->see('Stop the axle first.')
+            ->tab('Hands')->press('Stop the axle')->see('Let the engine turn it, idling');
+    }
+
+    public function test_what_the_sensor_is_can_be_written_on_the_card(): void
+    {
+        $person = $this->person()->signIn('cem')->pressIn("The cellist's Lendo", 'Start the job')->see('Complaint')
+            ->choose('Corner', 'Front right')->tab('Sheet');
+        $person->browser->executeScript('document.querySelectorAll("details").forEach((one) => one.open = true)');
+        $person->select('Kind of sensor', 'active, two wires, current')->select('Wire 1', 'supply')->select('Wire 2', 'return')
+            ->press('Write it on the card')->see('FR active, two wires, current: supply, return');
+    }
+
     private function secured(string $job): Person
     {
         return $this->person()->signIn('dilan')->pressIn($job, 'Start the job')->see('Complaint')

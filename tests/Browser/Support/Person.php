@@ -92,9 +92,10 @@ final readonly class Person
         return $this;
     }
 
-    public function tick(string $text): self
+    public function tick(string $text, string $of = ''): self
     {
-        $this->click("//label[contains(normalize-space(.), {$this->quoted($text)})]//input");
+        $group = $of === '' ? '' : "//fieldset[legend[normalize-space(.)={$this->quoted($of)}]]";
+        $this->click("$group//label[contains(normalize-space(.), {$this->quoted($text)})]//input");
 
         return $this;
     }
