@@ -50,7 +50,7 @@ final class WholeJobTest extends BrowserTestCase
             ->select('Unit', 'open (overload)')->choose('Judgement', 'out')->press('Write down')->see('open: module plug')
             ->press('Name the cause')->select('Place', 'Loom')->select('Defect', 'wire broken')->tick('open out')->press('Write the cause down')
             ->see('Rear right, the loom: wire broken')
-            ->tab('Hands')->press('Renew loom, twisted pair')->see('48 min and 11 €')->press('Do it')->see('11 € parts')
+            ->tab('Hands')->press('Renew loom, twisted pair')->see('43 min and 11 €')->tick('lay the cable clear')->see('48 min and 11 €')->press('Do it')->see('11 € parts')
             ->choose('Module plug', 'joined')->pressIn('Car', 'Lower')->pressIn('Car', 'Unchock')->see('on the floor')->choose('Key', 'engine')
             ->tab('Scan')->press('Clear the codes')->see('Codes cleared.')->press('Road test')->see('Road test driven')->press('Read the codes')->see('No code stored.')
             ->press('Close the job')->see('nothing can be added')->press('Do it')->see('This job is closed.')

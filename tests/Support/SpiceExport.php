@@ -27,9 +27,10 @@ final readonly class SpiceExport
             }
             $volts = sprintf('v(%s,%s)', self::named($netlist->nodes, $device->plus), self::named($netlist->nodes, $device->minus));
             $lines[] = sprintf(
-                'B%d %s %s I=%.12g*max(0,min(1,(%s-%g)/%g))+min(0,(%s+%g)/%g)',
+                'B%d %s %s I=%.12g*max(0,min(1,(%s-%g)/%g))%s',
                 $number, self::named($netlist->nodes, $device->plus), self::named($netlist->nodes, $device->minus), $law->levelAmperes,
-                $volts, $law->wakesAtVolts, $law->fullAtVolts - $law->wakesAtVolts, $volts, $law->backwardsVolts, $law->backwardsOhms,
+                $volts, $law->wakesAtVolts, $law->fullAtVolts - $law->wakesAtVolts,
+                is_infinite($law->backwardsVolts) ? '' : sprintf('+min(0,(%s+%g)/%g)', $volts, $law->backwardsVolts, $law->backwardsOhms),
             );
         }
         $reading = implode('-', array_map(
