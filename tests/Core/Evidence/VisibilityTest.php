@@ -17,6 +17,9 @@ use Tests\Support\Workbench;
 /** In its usual strength every kind shows on every car that can have it, or is told to be silent there. */
 final class VisibilityTest extends TestCase
 {
+    /** @var array<string, list<Fault>> by car */
+    private static array $silent = [];
+
     /**
      * By hand: levels of an active sensor know neither a swinging ring nor twist, and a tooth that is chipped or half
      * covered is still one; a module of this or that car compares no wheels (tyre), watches no evenness (chipped, dirty);
@@ -31,10 +34,7 @@ final class VisibilityTest extends TestCase
     #[TestWith(['ostrel-t2', ['ring-dirty', 'loom-to-supply', 'tyre-other-size']])]
     public function test_each_car_is_silent_about_these_and_no_others(string $car, array $expected): void
     {
-        $vehicle = Workbench::vehicle($car);
-        $silent = (new Visibility(Workbench::simulator()))->silent($vehicle, Workbench::catalogue()->usualFaults($vehicle));
-
-        self::assertEqualsCanonicalizing($expected, array_values(array_unique(array_map(static fn (Fault $fault): string => $fault->kind->id, $silent))));
+        self::assertEqualsCanonicalizing($expected, array_values(array_unique(array_map(static fn (Fault $fault): string => $fault->kind->id, self::silentOn($car)))));
     }
 
     /** The case check says of a case with such a fault what the chooser says of the fault. */
@@ -55,7 +55,7 @@ final class VisibilityTest extends TestCase
     {
         foreach (Sweep::of(['harl-13', 'lendo-15', 'brack-22', 'mirl-10', 'ostrel-t2'], 2) as $car) {
             $vehicle = Workbench::vehicle($car);
-            foreach ((new Visibility(Workbench::simulator()))->silent($vehicle, Workbench::catalogue()->usualFaults($vehicle)) as $fault) {
+            foreach (self::silentOn($car) as $fault) {
                 $preview = Preview::of(Workbench::case([[$fault->kind->id, $fault->channel, $fault->conductor]], $vehicle), Workbench::simulator());
                 $differing = [];
                 foreach ($preview->rows as $test => $cells) {
@@ -67,5 +67,13 @@ final class VisibilityTest extends TestCase
                 self::assertFalse($preview->lamps->differs, $fault->key());
             }
         }
+    }
+
+    /** @return list<Fault> */
+    private static function silentOn(string $car): array
+    {
+        $vehicle = Workbench::vehicle($car);
+
+        return self::$silent[$car] ??= (new Visibility(Workbench::simulator()))->silent($vehicle, Workbench::catalogue()->usualFaults($vehicle));
     }
 }
