@@ -9,7 +9,7 @@ use Lernfall\Evidence\Preview\Preview;
 use Lernfall\Evidence\Preview\Visibility;
 use Lernfall\Evidence\Solving\Solver;
 use Lernfall\Fault\Fault;
-use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sweep;
 use Tests\Support\Workbench;
@@ -17,35 +17,21 @@ use Tests\Support\Workbench;
 /** In its usual strength every kind shows on every car that can have it, or is told to be silent there. */
 final class VisibilityTest extends TestCase
 {
+    /** @var array<string, list<Fault>> by car */
+    private static array $silent = [];
+
     /**
      * By hand: levels of an active sensor know neither a swinging ring nor twist, and a tooth that is chipped or half
      * covered is still one; a module of this or that car compares no wheels (tyre), watches no evenness (chipped, dirty);
      * a wire that lies on ground, or on a supply already, does not mind 900 Ω to the battery.
+     *
+     * @param  list<string>  $expected
      */
-    private const SILENT = [
-        'harl-13' => ['tooth-chipped', 'ring-dirty'],
-        'lendo-15' => ['tooth-chipped', 'ring-bent', 'ring-lifted', 'bearing-play', 'ring-dirty', 'loom-to-supply', 'loom-untwisted'],
-        'brack-22' => ['tooth-chipped', 'ring-bent', 'ring-lifted', 'bearing-play', 'ring-dirty', 'tip-dusty', 'loom-to-supply', 'loom-untwisted'],
-        'mirl-10' => ['tooth-chipped', 'ring-bent', 'ring-dirty', 'tyre-other-size'],
-        'ostrel-t2' => ['ring-dirty', 'loom-to-supply', 'tyre-other-size'],
-    ];
-
-    /** Of the cars in a usual run. */
-    private const SAMPLE = 3;
-
-    /** @var array<string, list<Fault>> by car */
-    private static array $silent = [];
-
-    /** @return iterable<string, array{string, list<string>}> */
-    public static function cars(): iterable
-    {
-        foreach (Sweep::of(array_keys(self::SILENT), self::SAMPLE) as $car) {
-            yield $car => [$car, self::SILENT[$car]];
-        }
-    }
-
-    /** @param  list<string>  $expected */
-    #[DataProvider('cars')]
+    #[TestWith(['harl-13', ['tooth-chipped', 'ring-dirty']])]
+    #[TestWith(['lendo-15', ['tooth-chipped', 'ring-bent', 'ring-lifted', 'bearing-play', 'ring-dirty', 'loom-to-supply', 'loom-untwisted']])]
+    #[TestWith(['brack-22', ['tooth-chipped', 'ring-bent', 'ring-lifted', 'bearing-play', 'ring-dirty', 'tip-dusty', 'loom-to-supply', 'loom-untwisted']])]
+    #[TestWith(['mirl-10', ['tooth-chipped', 'ring-bent', 'ring-dirty', 'tyre-other-size']])]
+    #[TestWith(['ostrel-t2', ['ring-dirty', 'loom-to-supply', 'tyre-other-size']])]
     public function test_each_car_is_silent_about_these_and_no_others(string $car, array $expected): void
     {
         self::assertEqualsCanonicalizing($expected, array_values(array_unique(array_map(static fn (Fault $fault): string => $fault->kind->id, self::silentOn($car)))));
@@ -67,7 +53,7 @@ final class VisibilityTest extends TestCase
     /** What shows is seen in the preview as well, unless it takes an instrument the preview leaves out. */
     public function test_a_silent_fault_differs_in_no_row_of_the_preview_but_those_of_eyes_and_hands(): void
     {
-        foreach (Sweep::of(array_keys(self::SILENT), 2) as $car) {
+        foreach (Sweep::of(['harl-13', 'lendo-15', 'brack-22', 'mirl-10', 'ostrel-t2'], 2) as $car) {
             $vehicle = Workbench::vehicle($car);
             foreach (self::silentOn($car) as $fault) {
                 $preview = Preview::of(Workbench::case([[$fault->kind->id, $fault->channel, $fault->conductor]], $vehicle), Workbench::simulator());
