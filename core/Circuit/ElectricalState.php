@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
+use Lernfall\Vehicle\Channel;
+
 /** What decides the circuit besides the parts: power, plugs, temperature, and what is connected from outside. */
 final readonly class ElectricalState
 {
@@ -57,37 +59,29 @@ final readonly class ElectricalState
         );
     }
 
-    /** Tells two states apart that act on a channel by itself; null where leads or a generator join in. */
-    public function plainly(): ?string
+    /** Tells two states apart that differ for this channel by itself; null where leads or a generator join in. */
+    public function plainlyAt(Channel $channel): ?string
     {
-        return ! $this->attached->isNothing()
-            ? null
-            : implode('|', [(int) $this->moduleOn, $this->systemVolts, $this->moduleVolts(), $this->batteryOhms, $this->temperatures->text(), ...$this->openPlugs, '', ...$this->supplied, '', ...$this->cut]);
+        if (! $this->attached->isNothing()) {
+            return null;
+        }
+        $text = "$this->moduleOn|$this->systemVolts|{$this->moduleVolts()}|$this->batteryOhms|{$this->temperatures->ofSensor($channel->id)}";
+        if (in_array($channel->id, $this->supplied, true)) {
+            $text .= '|supplied';
+        }
+        if (in_array($channel->id, $this->cut, true)) {
+            $text .= '|cut';
+        }
+        foreach ($this->openPlugs as $plugId) {
+            $text .= $channel->hasPlug($plugId) ? "|$plugId" : '';
+        }
+
+        return $text;
     }
 
     /** The voltage the module passes on as supply. */
     public function moduleVolts(): float
     {
         return $this->moduleVolts ?? $this->systemVolts;
-    }
-
-    /**
-     * These channels and every one that jumper leads join to them.
-     *
-     * @param  list<string>  $channels
-     * @return list<string>
-     */
-    public function joinedTo(array $channels): array
-    {
-        do {
-            $before = count($channels);
-            foreach ($this->attached->jumpers as $lead) {
-                if (array_intersect($lead->channels(), $channels) !== []) {
-                    $channels = array_values(array_unique([...$channels, ...$lead->channels()]));
-                }
-            }
-        } while (count($channels) > $before);
-
-        return $channels;
     }
 }

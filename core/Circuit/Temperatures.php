@@ -16,15 +16,4 @@ final readonly class Temperatures
     {
         return $this->hubCelsius + ($this->warmedKelvin[$channel] ?? 0.0);
     }
-
-    /** Tells two of them apart. */
-    public function text(): string
-    {
-        $text = (string) $this->hubCelsius;
-        foreach ($this->warmedKelvin as $channel => $kelvin) {
-            $text .= " $channel+$kelvin";
-        }
-
-        return $text;
-    }
 }

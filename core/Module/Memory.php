@@ -106,8 +106,8 @@ final readonly class Memory
 
     public function hasPresentElectrical(string $channel): bool
     {
-        foreach (Failure::cases() as $failure) {
-            if ($failure->isElectrical() && $this->byte($channel, $failure)->isFailing()) {
+        foreach (Failure::electrical() as $failure) {
+            if ($this->byte($channel, $failure)->isFailing()) {
                 return true;
             }
         }

@@ -158,6 +158,29 @@ final readonly class Channel
         return array_values(array_filter($this->links, static fn (Link $link): bool => $link instanceof Plug));
     }
 
+    /** Whether its wires are a twisted pair all the way, so that it picks up nothing. */
+    public function isTwisted(): bool
+    {
+        foreach ($this->links as $link) {
+            if ($link instanceof Cable && ! $link->twisted) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function hasPlug(string $plugId): bool
+    {
+        foreach ($this->links as $link) {
+            if ($link instanceof Plug && $link->plugId === $plugId) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return array<string, mixed> what it is made of, by name: of two that differ, these tell where */
     public function parts(): array
     {

@@ -122,7 +122,7 @@ final readonly class Car
     public function channels(array $ids): array
     {
         $channels = [];
-        foreach ($this->electrical()->joinedTo(array_values(array_filter($ids, static fn (string $one): bool => $one !== ''))) as $id) {
+        foreach ($this->state->connections->joinedTo(array_values(array_filter($ids, static fn (string $one): bool => $one !== ''))) as $id) {
             $channels[$id] = $this->channel($id);
         }
 

@@ -22,7 +22,7 @@ final readonly class CircuitCheck
      */
     public static function of(Car $car, Channel $channel, ElectricalState $state): array
     {
-        $plainly = $car->isTypical() ? $state->plainly() : null;
+        $plainly = $car->isTypical() ? $state->plainlyAt($channel) : null;
         $check = static fn (): array => self::events($car, $channel, ModuleInput::at($channel->id, [$channel->id => $channel] + $car->channels([$channel->id]), $state));
 
         return $plainly === null ? $check() : Memo::with($channel, "circuit $plainly", $check);
@@ -75,13 +75,15 @@ final readonly class CircuitCheck
     private static function events(Car $car, Channel $channel, InputVoltages $input): array
     {
         $check = new KeyOnCheck($car->vehicle->module->monitors);
+        $listening = Listening::at($channel);
+        $limit = $car->deviation("module.$channel->id.bias-limit");
+        $measured = sprintf('%.3f/%.3f/%.5f', $input->firstVolts, $input->secondVolts, $input->feedAmperes);
         $events = [];
         foreach (Failure::electrical() as $failure) {
-            $event = sprintf('%s/%s/%.3f/%.3f/%.5f', $channel->id, $failure->value, $input->firstVolts, $input->secondVolts, $input->feedAmperes);
-            $events[$event] = [$failure, $car->deviations->chanceThat(
-                $car->deviation("module.$channel->id.bias-limit"),
-                static fn (float $deviation): bool => $check->sees($failure, Listening::at($channel), $input, $deviation),
-            )];
+            $events["$channel->id/$failure->value/$measured"] = [
+                $failure,
+                $car->deviations->chanceThat($limit, static fn (float $deviation): bool => $check->sees($failure, $listening, $input, $deviation)),
+            ];
         }
 
         return $events;

@@ -55,6 +55,26 @@ final readonly class Connections
         return new self($this->injection, $this->provoked, $jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt, $this->justTouched);
     }
 
+    /**
+     * These channels and every one that jumper leads join to them.
+     *
+     * @param  list<string>  $channels
+     * @return list<string>
+     */
+    public function joinedTo(array $channels): array
+    {
+        do {
+            $before = count($channels);
+            foreach ($this->jumpers as $lead) {
+                if (array_intersect($lead->channels(), $channels) !== []) {
+                    $channels = array_values(array_unique([...$channels, ...$lead->channels()]));
+                }
+            }
+        } while (count($channels) > $before);
+
+        return $channels;
+    }
+
     /** @param  string  $plugId  the open plug it sits on */
     public function fedBy(?BenchSupply $bench, string $plugId = ''): self
     {

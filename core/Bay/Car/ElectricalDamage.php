@@ -32,7 +32,7 @@ final readonly class ElectricalDamage
 
     private static function isKnownBackwards(Car $car, Channel $channel): bool
     {
-        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
+        $plainly = $car->isTypical() ? $car->electrical()->plainlyAt($channel) : null;
 
         return $plainly === null
             ? self::isBackwards($car, $channel)

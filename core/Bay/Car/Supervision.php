@@ -20,7 +20,7 @@ final readonly class Supervision
      */
     public static function over(Car $before, Car $after): array
     {
-        return self::isDifferent($before, $after) && $before->modulePowered() ? self::watch($after) : [[1.0, $after]];
+        return self::isDifferent($before, $after) && $before->modulePowered() ? self::watch($after, $after->vehicle->channelIds()) : [[1.0, $after]];
     }
 
     private static function isDifferent(Car $before, Car $after): bool
@@ -35,24 +35,39 @@ final readonly class Supervision
     /**
      * What a module sees that watches its circuits as they are now.
      *
+     * @param  list<string>  $channels  that have to be looked at
      * @return non-empty-list<array{float, Car}> weight and car
      */
-    public static function watch(Car $car): array
+    public static function watch(Car $car, array $channels): array
     {
         if (! $car->vehicle->module->monitors->standstill->watches() || ! $car->modulePowered()) {
             return [[1.0, $car]];
         }
         $chances = [];
         $about = [];
-        foreach ($car->vehicle->channelIds() as $id) {
+        $state = $car->electrical();
+        foreach ($channels as $id) {
             if ($car->state->memory->hasPresentElectrical($id)) {
                 continue; // found already
             }
-            foreach (CircuitCheck::of($car, $car->channel($id), $car->electrical()) as $event => [$failure, $chance]) {
-                $chances[$event] = $chance;
-                $about[$event] = [$id, $failure];
+            foreach (CircuitCheck::of($car, $car->channel($id), $state) as $event => [$failure, $chance]) {
+                if ($chance > 0.0) {
+                    $chances[$event] = $chance;
+                    $about[$event] = [$id, $failure];
+                }
             }
         }
+
+        return $chances === [] ? [[1.0, $car]] : self::noticed($car, $chances, $about);
+    }
+
+    /**
+     * @param  non-empty-array<string, float>  $chances  by event
+     * @param  array<string, array{string, Failure}>  $about  channel and failure, by event
+     * @return non-empty-list<array{float, Car}> weight and car
+     */
+    private static function noticed(Car $car, array $chances, array $about): array
+    {
         $ways = [];
         foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
             $found = [];

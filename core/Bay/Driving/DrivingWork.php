@@ -96,10 +96,11 @@ final readonly class DrivingWork
         $watched = [];
         $inputs = $this->inputs($car);
         $comparison = SpeedComparison::of($car, $inputs, $drive->greatestSpeed());
-        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
+        $state = $car->electrical();
         foreach ($inputs as $id => $input) {
             $ratio = $comparison->ratio($id);
             $watch = fn (): array => $this->watched($car, $id, $input, $ratio, $drive, $monitors);
+            $plainly = $car->isTypical() ? $state->plainlyAt($car->vehicle->channel($id)) : null;
             $steadily = $plainly === null ? $watch() : Memo::with($car->channel($id), "driven $plainly $ratio ".$drive->text(), $watch);
             $watched = [...$watched, ...$steadily, ...$this->dropOut($car, $id, $drive, $monitors, $route)];
         }
@@ -125,9 +126,10 @@ final readonly class DrivingWork
     private function inputs(Car $car): array
     {
         $inputs = [];
-        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
+        $state = $car->electrical();
         foreach ($car->vehicle->channelIds() as $id) {
             if (! $car->state->memory->hasPresentElectrical($id)) {
+                $plainly = $car->isTypical() ? $state->plainlyAt($car->vehicle->channel($id)) : null;
                 $hear = static fn (): SpeedInput => (new SpeedReception($car))->whileDriving($car->channel($id), 0.0);
                 $inputs[$id] = $plainly === null ? $hear() : Memo::with($car->channel($id), "heard $plainly", $hear);
             }

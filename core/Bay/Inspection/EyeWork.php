@@ -172,12 +172,10 @@ final readonly class EyeWork
     private function cable(Car $car, Channel $channel): array
     {
         $chafed = false;
-        $twisted = true;
         $taped = false;
         foreach ($channel->links as $link) {
             if ($link instanceof Cable) {
                 $chafed = $chafed || $link->bridgeOhms !== null || array_filter($link->wires, static fn (Wire $wire): bool => $wire->leaks !== []) !== [];
-                $twisted = $twisted && $link->twisted;
                 $taped = $taped || $link->taped;
             }
         }
@@ -185,7 +183,7 @@ final readonly class EyeWork
         return match (true) {
             $taped => ['taped', 'sheath-sound', 1.0],
             $chafed => ['chafed', 'sheath-sound', $this->notices($car, "$channel->id.cable", $this->eyes->chafe)],
-            ! $twisted => ['mended-untwisted', 'sheath-sound', $this->notices($car, "$channel->id.cable", $this->eyes->chafe)],
+            ! $channel->isTwisted() => ['mended-untwisted', 'sheath-sound', $this->notices($car, "$channel->id.cable", $this->eyes->chafe)],
             default => ['chafed', 'sheath-sound', 0.0],
         };
     }

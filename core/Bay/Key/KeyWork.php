@@ -41,8 +41,9 @@ final readonly class KeyWork
     {
         $chances = [];
         $about = [];
+        $unsupplied = $car->electrical()->unsupplied();
         foreach ($car->vehicle->channelIds() as $id) {
-            foreach (CircuitCheck::of($car, $car->channel($id), $car->electrical()->unsupplied()) as $event => [$failure, $chance]) {
+            foreach (CircuitCheck::of($car, $car->channel($id), $unsupplied) as $event => [$failure, $chance]) {
                 $chances[$event] = $chance;
                 $about[$event] = [$id, $failure];
             }
@@ -59,7 +60,8 @@ final readonly class KeyWork
                     $memory = $memory->passed($id, $failure, $car->vehicle->module->lamps->out === LampOut::Passed);
                 }
             }
-            foreach (Supervision::watch($this->fed($car->in($state->remembering($this->parts($car, $memory))), $found)) as [$share, $watched]) {
+            $fed = $this->fed($car->in($state->remembering($this->parts($car, $memory))), $found);
+            foreach (Supervision::watch($fed, self::changedBySupply($car, $fed)) as [$share, $watched]) {
                 $branches[] = new Branch($weight * $share, $watched, $done);
             }
         }
@@ -78,6 +80,18 @@ final readonly class KeyWork
         $fed = array_values(array_diff($car->vehicle->channelIds(), $noted->state->key->cut));
 
         return ElectricalDamage::done($noted->in($noted->state->supplying($fed)));
+    }
+
+    /** @return list<string> the channels that the check has not seen as they are now */
+    private static function changedBySupply(Car $checked, Car $fed): array
+    {
+        $areJoined = ! $fed->electrical()->attached->isNothing();
+
+        return array_values(array_filter($fed->vehicle->channelIds(), static function (string $id) use ($checked, $fed, $areJoined): bool {
+            $channel = $fed->vehicle->channel($id);
+
+            return $areJoined || $channel->moduleEnd->input->switchesSupply() || $channel !== $checked->vehicle->channel($id);
+        }));
     }
 
     private function parts(Car $car, Memory $memory): Memory

@@ -47,8 +47,9 @@ final readonly class LiveWork
     private function shown(Car $car, float $metresPerSecond): array
     {
         $features = [];
-        $plainly = $car->isTypical() ? $car->electrical()->plainly() : null;
+        $state = $car->electrical();
         foreach ($car->vehicle->channelIds() as $id) {
+            $plainly = $car->isTypical() ? $state->plainlyAt($car->vehicle->channel($id)) : null;
             [$counted, $dips] = $plainly === null
                 ? $this->counted($car, $id, $metresPerSecond)
                 : Memo::with($car->channel($id), "live $plainly $metresPerSecond {$this->turns($car, $car->channel($id), $metresPerSecond)} {$car->state->key->position->value}", fn (): array => $this->counted($car, $id, $metresPerSecond));

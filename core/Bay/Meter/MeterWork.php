@@ -142,7 +142,7 @@ final readonly class MeterWork
     private function remembered(Car $car, Measure $measure, Leads $leads): NumberFeature
     {
         $channels = Probed::channelsAt($car, $leads->first, $leads->second);
-        $plainly = $car->isTypical() && count($channels) === 1 && $leads->areOnPlugs() ? $car->electrical()->plainly() : null;
+        $plainly = $car->isTypical() && count($channels) === 1 && $leads->areOnPlugs() ? $car->electrical()->plainlyAt($car->vehicle->channel($channels[0])) : null;
         $work = fn (): NumberFeature => $this->feature($car, $measure, $leads);
         if ($plainly === null) {
             return $work();

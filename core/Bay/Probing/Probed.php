@@ -37,7 +37,7 @@ final readonly class Probed
     {
         $bench = $first->isBench() || $second->isBench() ? $car->state->connections->bench?->channel : null;
 
-        return $car->electrical()->joinedTo(array_values(array_filter(array_unique([$first->channel, $second->channel, $bench ?? '']), static fn (string $one): bool => $one !== '')));
+        return $car->state->connections->joinedTo(array_values(array_filter(array_unique([$first->channel, $second->channel, $bench ?? '']), static fn (string $one): bool => $one !== '')));
     }
 
     /** What a meter takes for the standing part: the mean over time. */

@@ -104,7 +104,7 @@ final readonly class PassiveInput implements SpeedListening
 
     public function disturbance(string $at, array $channels, ElectricalState $state): float
     {
-        return Disturbance::VOLTS_PER_METRE * ModuleInput::voltsPerPickUp($at, $channels, $state) / $this->thresholdPeakVolts;
+        return $channels[$at]->isTwisted() ? 0.0 : Disturbance::VOLTS_PER_METRE * ModuleInput::voltsPerPickUp($at, $channels, $state) / $this->thresholdPeakVolts;
     }
 
     public function signalOf(Channel $source, string $at, array $channels, ElectricalState $state): RisingSignal
