@@ -16,29 +16,33 @@ use Lernfall\Module\Failure;
 use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
 /** A short or an open that appears while the key is on: what the module does, when its code sets, what supply and lamp do. */
 final class SupervisionTest extends TestCase
 {
     /**
-     * By car and corner, wire by wire: an open wire, one on the body (0.5 Ω), one on the battery (0.8 Ω). Worked out by hand:
+     * By car and corners with the same kind of input, wire by wire: an open wire, one on the body (0.5 Ω), one on the battery (0.8 Ω). Worked out by hand:
      *
      * A balanced passive pair has a bias of its own on either wire, so everything shows. Single-ended, the second wire lies
-     * on ground already: on the body it changes nothing, and lifted by the battery it looks as if the coil were gone.
+     * on ground already: on the body it changes nothing, and lifted by the battery it looks as if the coil were gone. How
+     * far it is lifted depends on the wire left to the module: 24.6 V over 0.85 Ω and 1.8 m of 1 mm² with its pins, 0.04 Ω,
+     * is 1.0 V in front, which makes 1.95 V at the first pin, the limit; 1.1 m at the rear lift it by 0.7 V, and 1.7 V pass.
      * Current sensed in the return: the feed on the battery is where it would be anyhow; the return on the body takes the
      * current past the shunt, which looks open. Sensed in the feed: a battery beside the switch takes the current over, and
      * the other wire lies on ground in the module. Three wires: supply and ground carry the sensor's current, and a supply
      * from elsewhere takes it over; what is wrong with the signal wire only a turning wheel tells.
      */
     private const FOUND = [
-        'harl-13 FL' => [['open', 'ground', 'supply'], ['open', 'ground', 'supply']],
-        'mirl-10 FL' => [['open', 'ground', 'supply'], ['open', 'ground', 'supply']],
-        'ostrel-t2 FL' => [['open', 'ground', 'supply'], ['open', '', 'open']],
-        'lendo-15 FL' => [['open', 'ground', ''], ['open', 'open', 'supply']],
-        'lendo-15 RL' => [['open', 'ground', 'open'], ['open', '', '']],
-        'brack-22 FL' => [['open', 'ground', 'open'], ['open', '', ''], ['', '', '']],
-        'brack-22 RL' => [['open', 'ground', 'open'], ['open', '', ''], ['', '', '']],
+        'harl-13 FL FR RL RR' => [['open', 'ground', 'supply'], ['open', 'ground', 'supply']],
+        'mirl-10 FL FR RL RR' => [['open', 'ground', 'supply'], ['open', 'ground', 'supply']],
+        'ostrel-t2 FL FR' => [['open', 'ground', 'supply'], ['open', '', 'open']],
+        'ostrel-t2 RL RR' => [['open', 'ground', 'supply'], ['open', '', '']],
+        'lendo-15 FL FR' => [['open', 'ground', ''], ['open', 'open', 'supply']],
+        'lendo-15 RL RR' => [['open', 'ground', 'open'], ['open', '', '']],
+        'brack-22 FL FR' => [['open', 'ground', 'open'], ['open', '', ''], ['', '', '']],
+        'brack-22 RL RR' => [['open', 'ground', 'open'], ['open', '', ''], ['', '', '']],
     ];
 
     private const KINDS = [['loom-open', 0.0], ['loom-grounded', 0.5], ['loom-to-supply', 0.8]];
@@ -46,19 +50,24 @@ final class SupervisionTest extends TestCase
     private const FAILURES = ['open' => Failure::Open, 'ground' => Failure::ShortToGround, 'supply' => Failure::ShortToSupply];
 
     /** Inputs that hang on one supply lose it together, and the module cannot tell which of them pulls it down. */
-    private const SHARING = ['brack-22 FL' => ['FL', 'FR'], 'brack-22 RL' => ['RL', 'RR']];
+    private const SHARING = ['brack-22' => [['FL', 'FR'], ['RL', 'RR']]];
 
-    /** @return iterable<string, array{string, string, int, string, float, string}> */
-    public static function faults(): iterable
+    /** @return array<string, array{string, string, int, string, float, string}> */
+    public static function faults(): array
     {
-        foreach (self::FOUND as $place => $wires) {
-            [$car, $corner] = explode(' ', $place);
-            foreach ($wires as $wire => $found) {
-                foreach (self::KINDS as $index => [$kind, $ohms]) {
-                    yield "$place wire ".($wire + 1)." $kind" => [$car, $corner, $wire, $kind, $ohms, $found[$index]];
+        $faults = [];
+        foreach (self::FOUND as $places => $wires) {
+            [$car, $corners] = explode(' ', $places, 2);
+            foreach (explode(' ', $corners) as $corner) {
+                foreach ($wires as $wire => $found) {
+                    foreach (self::KINDS as $index => [$kind, $ohms]) {
+                        $faults["$car $corner wire ".($wire + 1)." $kind"] = [$car, $corner, $wire, $kind, $ohms, $found[$index]];
+                    }
                 }
             }
         }
+
+        return Sweep::of($faults, 40);
     }
 
     #[DataProvider('faults')]
@@ -71,7 +80,7 @@ final class SupervisionTest extends TestCase
                 ? [['do' => 'ignition', 'to' => 'running'], ['do' => 'clear-codes'], ['do' => 'road-test', 'route' => 'left-bends']]
                 : [['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes'], ['do' => 'provoke', 'how' => $provocation->value, 'channel' => $corner]]));
             $memory = $job->car->state->memory;
-            $places = $found === 'ground' ? self::SHARING["$car $corner"] ?? [$corner] : [$corner];
+            $places = $found === 'ground' ? self::sharing($car, $corner) : [$corner];
             foreach ($vehicle->channelIds() as $id) {
                 $expected = $found === '' || ! in_array($id, $places, true) ? [] : [self::FAILURES[$found]];
                 self::assertSame($expected, array_values(array_filter(Failure::electrical(), static fn (Failure $one): bool => $memory->byte($id, $one)->isFailing())), "$when, $id");
@@ -144,6 +153,18 @@ final class SupervisionTest extends TestCase
             }
         }
         self::assertSame([], Workbench::codes(Workbench::healthyCar('lendo-15')->do(new TurnKey(Ignition::On), ...array_fill(0, 60, new LookAtLamps), ...[new ReadCodes])));
+    }
+
+    /** @return list<string> */
+    private static function sharing(string $car, string $corner): array
+    {
+        foreach (self::SHARING[$car] ?? [] as $corners) {
+            if (in_array($corner, $corners, true)) {
+                return $corners;
+            }
+        }
+
+        return [$corner];
     }
 
     /** @param  array<string, mixed>  ...$actions */
