@@ -27,7 +27,7 @@ final readonly class FeedElement
     public static function add(Netlist $netlist, PowerFeed $feed, ElectricalState $state, bool $keyOn, bool $plugged): Netlist
     {
         foreach (self::leads($state) as $lead) {
-            $netlist = $netlist->resistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), JumperLead::OHMS);
+            $netlist = $netlist->resistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), $lead->ohms);
         }
         [$fuseIn, $fuseOut, $relayOut, $supply, $ground] = Pads::FEED;
         [$supplyPin, $groundPin] = self::PINS;

@@ -126,7 +126,7 @@ final readonly class LiveCircuit
         $touchesBattery = false;
         foreach ($state->attached->jumpers as $lead) {
             if (array_intersect($lead->channels(), $channels) !== []) {
-                $netlist = $netlist->resistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), JumperLead::OHMS);
+                $netlist = $netlist->resistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), $lead->ohms);
                 $touchesBattery = $touchesBattery || array_filter([$lead->first, $lead->second], static fn (Pad $pad): bool => $pad->isBattery()) !== [];
             }
         }

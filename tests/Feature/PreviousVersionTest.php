@@ -43,7 +43,7 @@ final class PreviousVersionTest extends TestCase
         Artisan::call('migrate', ['--force' => true]);
     }
 
-    /** What revision 9 reads otherwise is said, and what it does not is not. */
+    /** What is read otherwise since revision 7 is said, and what it does not is not. */
     public function test_what_would_come_out_otherwise_now_is_flagged(): void
     {
         $result = Artisan::call('attempts:verify');

@@ -20,7 +20,6 @@ use Lernfall\Bay\Lift\SecureStep;
 use Lernfall\Bay\Meter\Measure;
 use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Plugs\Unplug;
-use Lernfall\Format\VehicleReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
@@ -28,8 +27,7 @@ use Tests\Support\Workbench;
 
 /**
  * Readings against the circuit simulator ngspice. The circuits in circuits/ were drawn by hand from the car's data
- * sheet, meter included; their first lines say which fault, plugs and pads they stand for; a car "before" does not
- * watch its circuits between one key-on and the next.
+ * sheet, meter included; their first lines say which fault, plugs and pads they stand for.
  */
 final class SpiceTest extends TestCase
 {
@@ -72,8 +70,7 @@ final class SpiceTest extends TestCase
     /** On a car without deviations. */
     private function predicted(string $circuit): NumberFeature
     {
-        [$car, $format] = explode(' ', $this->line($circuit, 'car').' now');
-        $sound = $format === 'before' ? VehicleReader::read(Workbench::older($car)) : Workbench::vehicle($car);
+        $sound = Workbench::vehicle($this->line($circuit, 'car'));
         $fault = explode(' ', $this->line($circuit, 'fault'));
         $vehicle = $fault === ['none'] ? $sound : Workbench::catalogue()->fault(
             $sound, $fault[0], $fault[1], $fault[2] ?? '', isset($fault[3]) ? (float) $fault[3] : null,
@@ -126,6 +123,7 @@ final class SpiceTest extends TestCase
             'leads' => [new ConnectLeads(array_chunk(array_slice($words, 1), 2))],
             'feed' => [new FeedSensor($words[1], (float) $words[2], (float) $words[3] / 1000.0, $words[4] === 'reversed')],
             'inject' => [new Inject($words[1], InjectedShape::from($words[2]), (float) $words[3], (float) $words[4])],
+            'measure' => [new Measure(MeterFunction::from($words[1]), $words[2], $words[3])],
             'turn' => [new TurnWheel($words[1], (float) $words[2])],
             default => throw new RuntimeException("unknown step '$step'"),
         };

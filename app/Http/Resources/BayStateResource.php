@@ -11,7 +11,7 @@ use Lernfall\Circuit\JumperLead;
 use OpenApi\Attributes as OA;
 
 /** What the person in the bay has done to the car: visible without any instrument. */
-#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannels', 'underPower', 'injection', 'jumpers', 'bench', 'breakout', 'provoked', 'trialParts', 'inSession', 'connectorOpen', 'minutes', 'money', 'concluded'], properties: [
+#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannels', 'underPower', 'injection', 'jumpers', 'meterInSeries', 'bench', 'breakout', 'provoked', 'trialParts', 'inSession', 'connectorOpen', 'minutes', 'money', 'concluded'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'chocked', type: 'boolean'),
@@ -21,6 +21,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'underPower', description: 'the engine turns them', type: 'boolean'),
     new OA\Property(property: 'injection', oneOf: [new OA\Schema(ref: '#/components/schemas/Injection'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'jumpers', type: 'array', items: new OA\Items(ref: '#/components/schemas/JumperLead')),
+    new OA\Property(property: 'meterInSeries', description: 'where the meter is part of the circuit', oneOf: [new OA\Schema(ref: '#/components/schemas/JumperLead'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'bench', oneOf: [new OA\Schema(ref: '#/components/schemas/BenchSupply'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'breakout', type: 'boolean'),
     new OA\Property(property: 'provoked', description: 'what is being done to the car at this moment, or empty', type: 'string'),
@@ -81,7 +82,8 @@ final readonly class BayStateResource
                 'channel' => $connections->injection->channel, 'shape' => $connections->injection->shape,
                 'hertz' => $connections->injection->hertz, 'amplitude' => $connections->injection->amplitude,
             ],
-            'jumpers' => array_map(static fn (JumperLead $lead): array => ['first' => $lead->first->id, 'second' => $lead->second->id], $connections->jumpers),
+            'jumpers' => array_map(self::lead(...), $connections->jumpers),
+            'meterInSeries' => $connections->meter->inSeries === null ? null : self::lead($connections->meter->inSeries),
             'bench' => $connections->bench === null ? null : [
                 'channel' => $connections->bench->channel, 'volts' => $connections->bench->volts,
                 'limitAmperes' => $connections->bench->limitAmperes, 'reversed' => $connections->bench->reversed, 'leads' => self::leads($connections->bench->leads),
@@ -89,6 +91,12 @@ final readonly class BayStateResource
             'breakout' => $connections->breakout,
             'provoked' => $connections->provoked->how->value ?? '',
         ];
+    }
+
+    /** @return array{first: string, second: string} */
+    private static function lead(JumperLead $lead): array
+    {
+        return ['first' => $lead->first->id, 'second' => $lead->second->id];
     }
 
     /** @return list<array{pad: string, mark: string}> what touches the sensor's pins: the supply's leads and the ends of the load */

@@ -23,7 +23,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'keyCycle', type: 'integer'),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'turningChannels', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'connected', description: 'what was clipped to the car or put into it from outside', type: 'array', items: new OA\Items(type: 'string', enum: ['generator', 'jumpers', 'bench-supply', 'breakout', 'trial-part'])),
+    new OA\Property(property: 'connected', description: 'what was clipped to the car or put into it from outside', type: 'array', items: new OA\Items(type: 'string', enum: ['generator', 'jumpers', 'bench-supply', 'breakout', 'meter', 'trial-part'])),
 ])]
 #[OA\Schema(schema: 'Observation', required: ['kind', 'values', 'refusal', 'notes'], properties: [
     new OA\Property(property: 'kind', ref: 'schemas/action.schema.json#/$defs/observation'),

@@ -212,7 +212,7 @@ final readonly class CarState
             new Temperatures($vehicle->climate->ambientCelsius + $this->warmth->hubRiseKelvin, $this->warmth->warmed),
             $this->key->supplied,
             $this->key->cut,
-            new Attached($this->connections->injection, $this->connections->jumpers, $this->connections->bench),
+            new Attached($this->connections->injection, $this->connections->leads(), $this->connections->bench),
             $vehicle->power->supply->internalOhms,
         );
         $moduleVolts = FeedElement::moduleVolts($vehicle->power->feed, $outside);

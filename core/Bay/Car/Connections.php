@@ -7,7 +7,6 @@ namespace Lernfall\Bay\Car;
 use Lernfall\Circuit\BenchSupply;
 use Lernfall\Circuit\Injection;
 use Lernfall\Circuit\JumperLead;
-use Lernfall\Vehicle\Pad;
 
 /** What is done to the car from outside at this moment: leads and sources connected, something moved or warmed. */
 final readonly class Connections
@@ -18,7 +17,6 @@ final readonly class Connections
      * @param  string  $injectedAt  id of the open plug the generator sits on; "" for none
      * @param  string  $fedAt  id of the open plug the bench supply sits on; "" for none
      * @param  bool  $justTouched  its leads have just been put on, and no sweep has been made since
-     * @param  bool  $meterFuseBlown  the meter's current input is open until its fuse is renewed
      */
     private function __construct(
         public ?Injection $injection,
@@ -26,7 +24,7 @@ final readonly class Connections
         public array $jumpers,
         public ?BenchSupply $bench,
         public bool $breakout,
-        public bool $meterFuseBlown,
+        public ConnectedMeter $meter = new ConnectedMeter,
         private string $injectedAt = '',
         private string $fedAt = '',
         public bool $justTouched = false,
@@ -35,24 +33,24 @@ final readonly class Connections
 
     public static function none(): self
     {
-        return new self(null, null, [], null, false, false);
+        return new self(null, null, [], null, false);
     }
 
     /** @param  string  $plugId  the open plug it sits on */
     public function with(?Injection $injection, string $plugId = ''): self
     {
-        return new self($injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $plugId, $this->fedAt, $this->justTouched);
+        return new self($injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meter, $plugId, $this->fedAt, $this->justTouched);
     }
 
     public function provoking(?Provoked $provoked): self
     {
-        return new self($this->injection, $provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt, $this->justTouched);
+        return new self($this->injection, $provoked, $this->jumpers, $this->bench, $this->breakout, $this->meter, $this->injectedAt, $this->fedAt, $this->justTouched);
     }
 
     /** @param  list<JumperLead>  $jumpers */
     public function joinedBy(array $jumpers): self
     {
-        return new self($this->injection, $this->provoked, $jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt, $this->justTouched);
+        return new self($this->injection, $this->provoked, $jumpers, $this->bench, $this->breakout, $this->meter, $this->injectedAt, $this->fedAt, $this->justTouched);
     }
 
     /**
@@ -65,7 +63,7 @@ final readonly class Connections
     {
         do {
             $before = count($channels);
-            foreach ($this->jumpers as $lead) {
+            foreach ($this->leads() as $lead) {
                 if (array_intersect($lead->channels(), $channels) !== []) {
                     $channels = array_values(array_unique([...$channels, ...$lead->channels()]));
                 }
@@ -78,23 +76,29 @@ final readonly class Connections
     /** @param  string  $plugId  the open plug it sits on */
     public function fedBy(?BenchSupply $bench, string $plugId = ''): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $plugId, $bench !== null);
+        return new self($this->injection, $this->provoked, $this->jumpers, $bench, $this->breakout, $this->meter, $this->injectedAt, $plugId, $bench !== null);
     }
 
     public function broughtOut(bool $breakout): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt, $this->justTouched);
+        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $breakout, $this->meter, $this->injectedAt, $this->fedAt, $this->justTouched);
     }
 
-    public function withMeterFuse(bool $blown): self
+    public function withMeter(ConnectedMeter $meter): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $blown, $this->injectedAt, $this->fedAt, $this->justTouched);
+        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $meter, $this->injectedAt, $this->fedAt, $this->justTouched);
     }
 
     /** A sweep has been made since its leads were put on. */
     public function swept(): self
     {
-        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meterFuseBlown, $this->injectedAt, $this->fedAt);
+        return new self($this->injection, $this->provoked, $this->jumpers, $this->bench, $this->breakout, $this->meter, $this->injectedAt, $this->fedAt);
+    }
+
+    /** @return list<JumperLead> all that joins pads: jumper leads, and a meter in series */
+    public function leads(): array
+    {
+        return $this->meter->inSeries === null ? $this->jumpers : [...$this->jumpers, $this->meter->inSeries];
     }
 
     /** @return list<string> what is clipped to the car, by name */
@@ -105,6 +109,7 @@ final readonly class Connections
             'jumpers' => $this->jumpers !== [],
             'bench-supply' => $this->bench !== null,
             'breakout' => $this->breakout,
+            'meter' => $this->meter->inSeries !== null,
         ]));
     }
 
@@ -117,15 +122,13 @@ final readonly class Connections
     /** What sits on an open plug comes off when that plug is joined, and nothing else does. */
     public function joined(string $plugId): self
     {
-        $sits = static fn (Pad $pad): bool => $pad->onPlug && $plugId === "$pad->channel.$pad->plugName";
-
         return new self(
             $plugId === $this->injectedAt ? null : $this->injection,
             $this->provoked,
-            array_values(array_filter($this->jumpers, static fn (JumperLead $lead): bool => ! $sits($lead->first) && ! $sits($lead->second))),
+            array_values(array_filter($this->jumpers, static fn (JumperLead $lead): bool => ! $lead->sitsOn($plugId))),
             $plugId === $this->fedAt ? null : $this->bench,
             $this->breakout,
-            $this->meterFuseBlown,
+            $this->meter->inSeries?->sitsOn($plugId) === true ? $this->meter->takenOff() : $this->meter,
             $plugId === $this->injectedAt ? '' : $this->injectedAt,
             $plugId === $this->fedAt ? '' : $this->fedAt,
             $plugId !== $this->fedAt && $this->justTouched,

@@ -19,15 +19,14 @@ final readonly class SeizedSensor
 
     public const BROKE = 2;
 
-    private const BREAKS_CHANCE = 0.4;
-
     /**
      * Sensors drawn out of their bores.
      *
      * @param  list<string>  $channels
+     * @param  float  $breaks  the chance that one breaks which sits fast
      * @return non-empty-list<array{float, Car, int}> weight, car, and how they came out: one of the constants
      */
-    public static function drawn(Car $car, array $channels): array
+    public static function drawn(Car $car, array $channels, float $breaks): array
     {
         $seized = array_values(array_filter($channels, static fn (string $id): bool => $car->vehicle->channel($id)->wheelEnd->seized && ! in_array($id, $car->state->places->drawn, true)));
         if ($seized === []) {
@@ -35,7 +34,7 @@ final readonly class SeizedSensor
         }
         $chances = [];
         foreach ($seized as $id) {
-            $chances["breaks.$id"] = $car->deviations->chance("breaks.$id", self::BREAKS_CHANCE);
+            $chances["breaks.$id"] = $car->deviations->chance("breaks.$id", $breaks);
         }
         $ways = [];
         foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {

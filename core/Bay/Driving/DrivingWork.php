@@ -63,10 +63,12 @@ final readonly class DrivingWork
         };
     }
 
-    /** Whoever drives wiggles and warms nothing meanwhile. */
+    /** Whoever drives wiggles and warms nothing meanwhile, and holds no meter. */
     public static function letGo(Car $car): Car
     {
-        return $car->in($car->state->provokedBy(null));
+        $state = $car->state->provokedBy(null);
+
+        return $car->in($state->withConnections($state->connections->withMeter($state->connections->meter->takenOff())));
     }
 
     /** The car as it comes to a stop: its wheels somewhere else, its hubs warmed on the way. */

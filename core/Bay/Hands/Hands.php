@@ -15,8 +15,9 @@ final readonly class Hands implements Equipment
      * @param  float  $feelsPlayFromMetres  less play than this is not felt when the wheel is rocked
      * @param  float  $feelSpread  standard deviation of that, relative
      * @param  float  $warmsByKelvin  how much warmer a sensor gets that is warmed on purpose
+     * @param  float  $breaksSeized  chance that a sensor breaks that sits fast when it is drawn
      */
-    public function __construct(public float $wipesContact, public float $feelsPlayFromMetres, public float $feelSpread, public float $warmsByKelvin)
+    public function __construct(public float $wipesContact, public float $feelsPlayFromMetres, public float $feelSpread, public float $warmsByKelvin, public float $breaksSeized)
     {
     }
 
@@ -24,6 +25,6 @@ final readonly class Hands implements Equipment
     {
         $hands = $workshop->at('hands');
 
-        return new self($hands->float('wipesContact'), $hands->float('feelsPlayFromMillimetres') / 1000.0, $hands->float('feelSpread'), $hands->float('warmsByKelvin'));
+        return new self($hands->float('wipesContact'), $hands->float('feelsPlayFromMillimetres') / 1000.0, $hands->float('feelSpread'), $hands->float('warmsByKelvin'), $hands->float('breaksSeized'));
     }
 }

@@ -12,6 +12,7 @@ use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Hands\Hands;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
@@ -22,7 +23,7 @@ use Lernfall\Vehicle\Wire;
 /** Looking closely. What is overlooked once stays overlooked until something has changed. */
 final readonly class EyeWork
 {
-    public function __construct(private Eyes $eyes)
+    public function __construct(private Eyes $eyes, private Hands $hands)
     {
     }
 
@@ -36,7 +37,7 @@ final readonly class EyeWork
             return Branch::refused($car, Refusal::Unsecured);
         }
         $branches = [];
-        foreach (SeizedSensor::drawn($car, $look->at === Sight::Tip ? [$look->channel] : []) as [$weight, $drawn, $came]) {
+        foreach (SeizedSensor::drawn($car, $look->at === Sight::Tip ? [$look->channel] : [], $this->hands->breaksSeized) as [$weight, $drawn, $came]) {
             array_push($branches, ...$this->seen($weight, $drawn, $look, Note::ofDrawing($came)));
         }
 

@@ -16,6 +16,7 @@ use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Hands\Hands;
 use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Bay\Preliminaries\Before;
@@ -79,7 +80,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new EyeWork($workshop->equipment(Eyes::class)))->look($car, $action);
+        return (new EyeWork($workshop->equipment(Eyes::class), $workshop->equipment(Hands::class)))->look($car, $action);
     }
 
     /** A look at the tip may have freed a sensor that sat fast, and broken it. */

@@ -101,7 +101,7 @@ final readonly class ConnectLeadsProcedure extends BaseCarProcedure
         foreach ($state->attached->jumpers as $lead) {
             $circuit = LiveCircuit::of($car->channels($lead->channels()), $state)->withBattery($state)->withFeed($car->vehicle->power->feed, $state, $car->state->isPowered(), false);
             $volts = $circuit->solved()->voltsBetween(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second));
-            if (abs($volts) / JumperLead::OHMS > self::GLOWS_FROM_AMPERES) {
+            if (abs($volts) / $lead->ohms > self::GLOWS_FROM_AMPERES) {
                 return true;
             }
         }

@@ -13,6 +13,7 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\Hands\Hands;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 
@@ -63,6 +64,6 @@ final readonly class FitKnownGoodPartProcedure extends BaseCarProcedure
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new KnownGoodWork)->fit($car, $action);
+        return (new KnownGoodWork($workshop->equipment(Hands::class)))->fit($car, $action);
     }
 }

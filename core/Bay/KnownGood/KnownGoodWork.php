@@ -13,10 +13,15 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Hands\Hands;
 
 /** A part from the shelf tried in place of the car's own, which goes back afterwards. */
 final readonly class KnownGoodWork
 {
+    public function __construct(private Hands $hands)
+    {
+    }
+
     /** @return non-empty-list<Branch> */
     public function fit(Car $car, FitKnownGoodPart $fit): array
     {
@@ -28,7 +33,7 @@ final readonly class KnownGoodWork
             return Branch::refused($car, $fit->fitted ? Refusal::KnownGoodPartIn : Refusal::KnownGoodPartOut);
         }
         $branches = [];
-        foreach (SeizedSensor::drawn($car, $fit->part === KnownGoodPart::Sensor && $fit->fitted ? [$fit->channel] : []) as [$weight, $drawn, $came]) {
+        foreach (SeizedSensor::drawn($car, $fit->part === KnownGoodPart::Sensor && $fit->fitted ? [$fit->channel] : [], $this->hands->breaksSeized) as [$weight, $drawn, $came]) {
             $branches[] = new Branch($weight, $this->changed($drawn, $fit), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
         }
 

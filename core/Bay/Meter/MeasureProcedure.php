@@ -10,7 +10,6 @@ use Lernfall\Bay\Contract\ActionSchema;
 use Lernfall\Bay\Contract\BaseCarProcedure;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
-use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\UnfitAction;
@@ -93,7 +92,9 @@ final readonly class MeasureProcedure extends BaseCarProcedure
 
     public function repeat(Car $car, CarAction $action, Observation $shown, Workshop $workshop): array
     {
-        return in_array(Note::MeterFuseBlown, $shown->notes, true) ? $this->predict($car, $action, $workshop) : parent::repeat($car, $action, $shown, $workshop);
+        $changesCircuit = $action->function === MeterFunction::Milliamperes || $car->state->connections->meter->inSeries !== null;
+
+        return $changesCircuit ? $this->predict($car, $action, $workshop) : parent::repeat($car, $action, $shown, $workshop);
     }
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array

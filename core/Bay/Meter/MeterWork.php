@@ -6,8 +6,10 @@ namespace Lernfall\Bay\Meter;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\CarState;
+use Lernfall\Bay\Car\ConnectedMeter;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Car\Standstill;
+use Lernfall\Bay\Car\Supervision;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Note;
@@ -17,6 +19,7 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Probing\Leads;
 use Lernfall\Bay\Probing\PadAccess;
 use Lernfall\Bay\Probing\Probed;
+use Lernfall\Circuit\JumperLead;
 use Lernfall\Circuit\ProbedResistance;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
@@ -42,14 +45,38 @@ final readonly class MeterWork
         }
         $notes = $this->notes($car, $measure->function, $first, $second);
         $branches = [];
-        foreach (Standstill::ways($car, Probed::channelsAt($car, $first, $second)) as [$weight, $state, $teeth]) {
-            $leads = new Leads($first, $second, $teeth);
-            foreach ($this->moments($car->in($state), $measure, $leads) as [$share, $then, $read]) {
-                $branches[] = $this->branch($weight * $share, $car->in($then), $measure, $read, $notes);
+        foreach ($this->freed($car, $measure) as [$chance, $free]) {
+            foreach (Standstill::ways($free, Probed::channelsAt($free, $first, $second)) as [$weight, $state, $teeth]) {
+                $leads = new Leads($first, $second, $teeth);
+                foreach ($this->moments($free->in($state), $measure, $leads) as [$share, $then, $read]) {
+                    $branches[] = $this->branch($chance * $weight * $share, $free->in($then), $measure, $read, $notes);
+                }
             }
         }
 
         return $branches;
+    }
+
+    /**
+     * The leads leave where they were, which may open a circuit; on current they stay where they are to be.
+     *
+     * @return non-empty-list<array{float, Car}> weight and car, the meter not in its circuit
+     */
+    private function freed(Car $car, Measure $measure): array
+    {
+        $meter = $car->state->connections->meter;
+        if ($meter->inSeries === null) {
+            return [[1.0, $car]];
+        }
+        $free = self::with($car, $meter->takenOff());
+        $stays = $measure->function === MeterFunction::Milliamperes && [$meter->inSeries->first->id, $meter->inSeries->second->id] === [$measure->first, $measure->second];
+
+        return $stays ? [[1.0, $free]] : Supervision::over($car, $free);
+    }
+
+    private static function with(Car $car, ConnectedMeter $meter): Car
+    {
+        return $car->in($car->state->withConnections($car->state->connections->withMeter($meter)));
     }
 
     /**
@@ -64,10 +91,10 @@ final readonly class MeterWork
         $range = $this->fitting(MeterFunction::VoltsDc, null, $volts);
         $connections = $car->state->connections;
 
-        return Branch::only($car->in($car->state->withConnections($connections->withMeterFuse(false))), Prediction::of('proven', [
+        return Branch::only(self::with($car, new ConnectedMeter), Prediction::of('proven', [
             'shorted' => NumberFeature::reading('ohms', $this->meter->leadOhms, $ohms->resolution, $this->meter->noiseDigits * $ohms->resolution),
             'battery' => $range === null ? NumberFeature::overload('volts') : NumberFeature::reading('volts', $volts, $range->resolution, $this->meter->noiseDigits * $range->resolution),
-            'fuse' => CategoryFeature::certain($connections->meterFuseBlown ? 'blown' : 'sound'),
+            'fuse' => CategoryFeature::certain($connections->meter->fuseBlown ? 'blown' : 'sound'),
         ]));
     }
 
@@ -105,10 +132,21 @@ final readonly class MeterWork
             $features += $this->extremes($car, $measure, $leads, $features['reading']);
         }
         if ($measure->function === MeterFunction::Milliamperes && $this->blowsFuse($car, $leads)) {
-            return new Branch($weight, $car->in($car->state->withConnections($car->state->connections->withMeterFuse(true))), Prediction::of('reading', $features, [...$notes, Note::MeterFuseBlown]));
+            return new Branch($weight, self::with($car, new ConnectedMeter(true)), Prediction::of('reading', $features, [...$notes, Note::MeterFuseBlown]));
         }
 
-        return new Branch($weight, $car, Prediction::of('reading', $features, $notes));
+        return new Branch($weight, $this->isInSeries($car, $measure, $leads) ? self::with($car, new ConnectedMeter(false, $this->lead($leads))) : $car, Prediction::of('reading', $features, $notes));
+    }
+
+    /** Whether the meter becomes part of the car's circuit; one lead on a terminal of the bench supply comes off with it. */
+    private function isInSeries(Car $car, Measure $measure, Leads $leads): bool
+    {
+        return $measure->function === MeterFunction::Milliamperes && ! $car->state->connections->meter->fuseBlown && ! $leads->first->isBench() && ! $leads->second->isBench();
+    }
+
+    private function lead(Leads $leads): JumperLead
+    {
+        return new JumperLead($leads->first, $leads->second, $this->meter->shunt->ohms);
     }
 
     /**
@@ -129,7 +167,7 @@ final readonly class MeterWork
 
     private function blowsFuse(Car $car, Leads $leads): bool
     {
-        return ! $car->state->connections->meterFuseBlown
+        return ! $car->state->connections->meter->fuseBlown
             && abs($this->probed($car, $leads)->meanVolts($this->meter->shunt->ohms)) / $this->meter->shunt->ohms > $this->meter->shunt->fuseAmperes;
     }
 
@@ -151,7 +189,7 @@ final readonly class MeterWork
         $turning = $state->wheels->turnsOf($channels[0]);
 
         return Memo::with($car->channel($channels[0]), implode(' ', [
-            $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $state->connections->meterFuseBlown, $plainly, $turning,
+            $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $state->connections->meter->fuseBlown, $plainly, $turning,
             (int) ($leads->teeth[$channels[0]] ?? false), $leads->fromSeconds ?? '', $state->key->position->value, ...$car->deviationsOf($channels[0]),
         ]), $work);
     }
@@ -214,7 +252,7 @@ final readonly class MeterWork
     /** The leads become part of the circuit; through a blown fuse nothing flows. */
     private function amperes(Car $car, Probed $probed, Leads $leads): float
     {
-        $amperes = $car->state->connections->meterFuseBlown ? 0.0 : $this->standing($probed, $this->meter->shunt->ohms, $leads) / $this->meter->shunt->ohms;
+        $amperes = $car->state->connections->meter->fuseBlown ? 0.0 : $this->standing($probed, $this->meter->shunt->ohms, $leads) / $this->meter->shunt->ohms;
 
         return abs($amperes) > $this->meter->shunt->fuseAmperes ? 0.0 : $amperes;
     }

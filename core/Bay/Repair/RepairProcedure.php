@@ -13,6 +13,7 @@ use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Hands\Hands;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 
@@ -61,6 +62,6 @@ final readonly class RepairProcedure extends BaseCarProcedure
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new RepairWork)->repair($car, $action);
+        return (new RepairWork($workshop->equipment(Hands::class)))->repair($car, $action);
     }
 }

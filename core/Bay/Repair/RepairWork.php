@@ -10,6 +10,7 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Hands\Hands;
 use Lernfall\Bay\KnownGood\FitKnownGoodPart;
 use Lernfall\Bay\KnownGood\KnownGoodWork;
 use Lernfall\Module\Memory;
@@ -20,6 +21,10 @@ use Lernfall\Vehicle\PartState;
 /** Repairs put parts back to how they were built. They never ask what is wrong, and never say whether it helped. */
 final readonly class RepairWork
 {
+    public function __construct(private Hands $hands)
+    {
+    }
+
     /** @return non-empty-list<Branch> */
     public function repair(Car $car, Repair $repair): array
     {
@@ -28,7 +33,7 @@ final readonly class RepairWork
         }
         $branches = [];
         $isDrawn = in_array($repair->kind, [RepairKind::ReplaceSensor, RepairKind::CleanTip], true);
-        foreach (SeizedSensor::drawn($this->taken($car, $repair), $isDrawn ? [$repair->channel] : []) as [$weight, $drawn, $came]) {
+        foreach (SeizedSensor::drawn($this->taken($car, $repair), $isDrawn ? [$repair->channel] : [], $this->hands->breaksSeized) as [$weight, $drawn, $came]) {
             $branches[] = new Branch($weight, $this->repaired($drawn, $repair), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
         }
 
@@ -70,7 +75,7 @@ final readonly class RepairWork
     {
         foreach ($car->state->places->removed->all() as [$part, $place]) {
             if (RepairKind::renewing($part) === $repair->kind && $place === $repair->channel) {
-                $car = (new KnownGoodWork)->fit($car, new FitKnownGoodPart($part, $place, false))[0]->car;
+                $car = (new KnownGoodWork($this->hands))->fit($car, new FitKnownGoodPart($part, $place, false))[0]->car;
             }
         }
 

@@ -19,6 +19,7 @@ use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\Hands\Hands;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 
@@ -83,7 +84,7 @@ final readonly class SwapSensorsProcedure extends BaseCarProcedure
             return Branch::refused($car, Refusal::KnownGoodPartIn);
         }
         $branches = [];
-        foreach (SeizedSensor::drawn($car, [$one->id, $other->id]) as [$weight, $drawn, $came]) {
+        foreach (SeizedSensor::drawn($car, [$one->id, $other->id], $workshop->equipment(Hands::class)->breaksSeized) as [$weight, $drawn, $came]) {
             $branches[] = new Branch($weight, $this->exchanged($drawn, $one->id, $other->id), Prediction::of('done', [], Note::ofDrawing($came)));
         }
 

@@ -668,6 +668,8 @@ export interface components {
             underPower: boolean;
             injection: components["schemas"]["Injection"] | null;
             jumpers: components["schemas"]["JumperLead"][];
+            /** @description where the meter is part of the circuit */
+            meterInSeries: components["schemas"]["JumperLead"] | null;
             bench: components["schemas"]["BenchSupply"] | null;
             breakout: boolean;
             /** @description what is being done to the car at this moment, or empty */
@@ -1140,7 +1142,7 @@ export interface components {
             openPlugs: string[];
             turningChannels: string[];
             /** @description what was clipped to the car or put into it from outside */
-            connected: ("generator" | "jumpers" | "bench-supply" | "breakout" | "trial-part")[];
+            connected: ("generator" | "jumpers" | "bench-supply" | "breakout" | "meter" | "trial-part")[];
         };
         Observation: {
             kind: components["schemas"]["observation"];

@@ -35,9 +35,11 @@ export function Hookups({ channel, spots, state }: Props) {
                     }
                 />
             )}
-            {state.jumpers.map(({ first: one, second: other }) => (
-                <Jumper key={`${one} ${other}`} one={at(one)} other={at(other)} names={[one, other]} />
-            ))}
+            {[...state.jumpers, ...(state.meterInSeries === null ? [] : [state.meterInSeries])].map(
+                ({ first: one, second: other }) => (
+                    <Jumper key={`${one} ${other}`} one={at(one)} other={at(other)} names={[one, other]} />
+                ),
+            )}
         </g>
     );
 }

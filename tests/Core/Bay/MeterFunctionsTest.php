@@ -14,7 +14,6 @@ use Lernfall\Bay\Meter\Measure;
 use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Meter\ProveMeter;
 use Lernfall\Bay\Plugs\Unplug;
-use Lernfall\Format\VehicleReader;
 use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -26,6 +25,10 @@ final class MeterFunctionsTest extends TestCase
     private const FIRST = 'FR.sensor-plug.wheel.1';
 
     private const SECOND = 'FR.sensor-plug.wheel.2';
+
+    private const BRIDGED = ['do' => 'connect-leads', 'leads' => [['first' => 'FL.sensor-plug.wheel.2', 'second' => 'FL.sensor-plug.module.2']]];
+
+    private const IN_SERIES = ['do' => 'measure', 'function' => 'milliamperes', 'first' => 'FL.sensor-plug.module.1', 'second' => 'FL.sensor-plug.wheel.1'];
 
     public function test_a_range_set_by_hand_shows_fewer_digits_or_overload(): void
     {
@@ -83,11 +86,9 @@ final class MeterFunctionsTest extends TestCase
     public function test_milliamperes_are_read_in_series_and_across_a_battery_the_fuse_blows(): void
     {
         $bench = Workbench::healthyCar('lendo-15');
-        // the return is bridged by a jumper, the supply goes through the meter; a module that watches would have cut it off
-        $played = Played::on(Workbench::case([['encoder-damaged', 'RR']], VehicleReader::read(Workbench::older('lendo-15'))))->do(
-            ['do' => 'ignition', 'to' => 'on'], ['do' => 'unplug', 'plug' => 'FL.sensor-plug'],
-            ['do' => 'connect-leads', 'leads' => [['first' => 'FL.sensor-plug.wheel.2', 'second' => 'FL.sensor-plug.module.2']]],
-            ['do' => 'measure', 'function' => 'milliamperes', 'first' => 'FL.sensor-plug.module.1', 'second' => 'FL.sensor-plug.wheel.1'],
+        // the return is bridged by a jumper, the supply goes through the meter, and both are there when the module checks its circuit
+        $played = Played::on(Workbench::case([['encoder-damaged', 'RR']], Workbench::vehicle('lendo-15')))->do(
+            ['do' => 'unplug', 'plug' => 'FL.sensor-plug'], self::BRIDGED, self::IN_SERIES, ['do' => 'ignition', 'to' => 'on'], self::IN_SERIES,
         );
         $amperes = (float) $played->shown()->number('reading')?->si;
         self::assertTrue(abs($amperes - 0.0071) < 0.0006 || abs($amperes - 0.0142) < 0.001, "$amperes A is neither level");
@@ -100,6 +101,27 @@ final class MeterFunctionsTest extends TestCase
         self::assertSame('sound', $bench->do(new ProveMeter)->word('fuse'), 'it has been renewed');
     }
 
+    /** By hand: taken off with the key on it leaves the supply open, which the module notices and cuts; put back, only its weak level flows until the next key-on. */
+    public function test_a_meter_in_series_is_part_of_the_circuit_until_its_leads_leave(): void
+    {
+        $working = Played::on(Workbench::case([['encoder-damaged', 'RR']], Workbench::vehicle('lendo-15')))->do(
+            ['do' => 'unplug', 'plug' => 'FL.sensor-plug'], self::BRIDGED, self::IN_SERIES, ['do' => 'ignition', 'to' => 'on'],
+        );
+        $elsewhere = ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'battery.positive', 'second' => 'battery.negative'];
+
+        self::assertSame(['jumpers', 'meter'], $working->job->car->state->connections->connected());
+        self::assertFalse($working->job->car->state->memory->hasPresentElectrical('FL'));
+        $left = (clone $working)->do($elsewhere);
+        self::assertTrue($left->job->car->state->memory->hasPresentElectrical('FL'), 'the leads went elsewhere');
+        self::assertSame(['FL'], $left->job->car->state->key->cut);
+        $back = $left->do(self::IN_SERIES);
+        self::assertLessThan(0.003, $back->shown()->number('reading')?->si);
+        $again = $back->do(['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'on'], self::IN_SERIES);
+        self::assertGreaterThan(0.006, $again->shown()->number('reading')?->si);
+        self::assertSame([], $again->do(['do' => 'ignition', 'to' => 'off'], ['do' => 'join', 'plug' => 'FL.sensor-plug'])->job->car->state->connections->connected(), 'joined, nothing hangs on it');
+        self::assertSame(['jumpers'], $working->do(['do' => 'prove-meter'])->job->car->state->connections->connected());
+    }
+
     public function test_a_blown_fuse_is_remembered_when_a_job_is_taken_up_again(): void
     {
         $played = Played::on(Workbench::case())->do(['do' => 'measure', 'function' => 'milliamperes', 'first' => 'battery.positive', 'second' => 'battery.negative']);
@@ -108,7 +130,7 @@ final class MeterFunctionsTest extends TestCase
             $again = $again->recall($step->action, $step->observation, Workbench::simulator());
         }
 
-        self::assertTrue($again->car->state->connections->meterFuseBlown);
+        self::assertTrue($again->car->state->connections->meter->fuseBlown);
     }
 
     public function test_proving_the_meter_shows_its_leads_and_the_battery(): void

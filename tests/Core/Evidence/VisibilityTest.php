@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence;
 
-use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Evidence\Preview\Preview;
 use Lernfall\Evidence\Preview\Visibility;
-use Lernfall\Evidence\Solving\Solver;
 use Lernfall\Fault\Fault;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -35,19 +33,6 @@ final class VisibilityTest extends TestCase
     public function test_each_car_is_silent_about_these_and_no_others(string $car, array $expected): void
     {
         self::assertEqualsCanonicalizing($expected, array_values(array_unique(array_map(static fn (Fault $fault): string => $fault->kind->id, self::silentOn($car)))));
-    }
-
-    /** The case check says of a case with such a fault what the chooser says of the fault. */
-    public function test_the_check_of_a_case_agrees(): void
-    {
-        foreach (['mirl-10' => [['loom-open', 'FL', '1', false], ['tyre-other-size', 'FR', '', true]]] as $car => $faults) {
-            foreach ($faults as [$kind, $place, $conductor, $isSilent]) {
-                $found = (new Solver(Workbench::evidence(), 120.0))->of(Workbench::case([[$kind, $place, $conductor]], Workbench::vehicle($car)), new CaseKnowledge);
-
-                self::assertSame($isSilent ? ["$kind@$place"] : [], $found->silent);
-                self::assertSame($isSilent, in_array('silent-here', $found->warnings(), true));
-            }
-        }
     }
 
     /** What shows is seen in the preview as well, unless it takes an instrument the preview leaves out. */

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Console\CheckCase;
+use Illuminate\Support\Facades\Artisan;
+use Lernfall\Fault\Fault;
+use LogicException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Sweep;
+use Tests\Support\Workbench;
+
+/** What the chooser of faults says is silent on a car, the check of a case with that fault says as well, and of nothing else. */
+final class SilentHereTest extends FeatureTestCase
+{
+    /** @var array<string, list<array{kind: string, channel: string, conductor: string}>> by car; the same question is answered alike */
+    private static array $silent = [];
+
+    private const CARS = ['harl-13', 'lendo-15', 'brack-22', 'mirl-10', 'ostrel-t2'];
+
+    /** @return array<string, array{string, string, string, string}> car, kind, channel and wire: every kind, on a car and at a place in turn, in its usual strength */
+    public static function faults(): array
+    {
+        $faults = [];
+        foreach (array_keys(Workbench::catalogue()->entries) as $turn => $kind) {
+            $own = self::places($kind);
+            [$car, $fault] = $own[$turn % count($own)];
+            $faults["$car ".$fault->key()] = [$car, $kind, $fault->channel, $fault->conductor];
+        }
+
+        return Sweep::of($faults, 2);
+    }
+
+    /** @return non-empty-list<array{string, Fault}> */
+    private static function places(string $kind): array
+    {
+        $places = [];
+        foreach (self::CARS as $car) {
+            foreach (Workbench::catalogue()->usualFaults(Workbench::vehicle($car)) as $fault) {
+                if ($fault->kind->id === $kind) {
+                    $places[] = [$car, $fault];
+                }
+            }
+        }
+
+        return $places === [] ? throw new LogicException("no car can have $kind") : $places;
+    }
+
+    #[DataProvider('faults')]
+    public function test_the_chooser_and_the_check_of_a_case_agree(string $car, string $kind, string $channel, string $conductor): void
+    {
+        $case = ['format' => 'lernfall-case/1', 'name' => 'One fault', 'jobTitle' => 'A car', 'complaint' => 'A lamp, perhaps.', 'car' => $car, 'faults' => [
+            ['kind' => $kind, 'channel' => $channel] + ($conductor === '' ? [] : ['conductor' => $conductor]),
+        ]];
+        $file = (string) tempnam(sys_get_temp_dir(), 'case');
+        file_put_contents($file, json_encode($case, JSON_THROW_ON_ERROR));
+        Artisan::call(CheckCase::class, ['case' => $file, '--json' => true]);
+        unlink($file);
+        $report = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
+        self::$silent[$car] ??= $this->actingAs($this->instructor)->getJson("/api/cars/$car/silent-faults")->assertOk()->json();
+        $isSilent = array_filter(self::$silent[$car], static fn (array $one): bool => $one['kind'] === $kind && $one['channel'] === $channel && $one['conductor'] === $conductor) !== [];
+
+        self::assertSame($isSilent ? ["$kind@$channel"] : [], $report['silent']);
+        self::assertSame($isSilent, in_array('silent-here', $report['warnings'], true));
+    }
+}
