@@ -84,6 +84,19 @@ final class InstrumentsTest extends BrowserTestCase
         self::assertMatchesRegularExpression('~1[12]\.\d\d V 0\.[01] mA~', $person->page());
     }
 
+    /** The return bridged, the meter in the supply, and only then the key on: the module checks and feeds the sensor through the meter. */
+    public function test_the_current_of_an_active_sensor_is_read_in_series(): void
+    {
+        $person = $this->person()->signIn('arlo')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
+            ->choose('Corner', 'Front right')->choose('Plug FR', 'open')->see('plug open')->tab('Leads')->choose('What to clip on', 'Jumpers')
+            ->pad('FR sensor plug, module side, wire 2')->pad('FR sensor plug, wheel side, wire 2')->press('Between the pads of leads 1 and 2')->see('wire 2 to FR sensor plug, wheel side, wire 2')
+            ->tab('Meter')->choose('Meter function', 'mA')->pad('FR sensor plug, module side, wire 1')->pad('FR sensor plug, wheel side, wire 1')
+            ->press('Read the meter')->see('meter in series')->choose('Key', 'on')->press('Read the meter')->see('step 5');
+
+        self::assertMatchesRegularExpression('~(6|7|13|14)\.\d\d mA~', str_replace("\u{2009}", ' ', $person->page()));
+        $person->choose('Plug FR', 'joined')->see('plug joined')->doNotSee('meter in series');
+    }
+
     public function test_a_low_limit_holds_the_current(): void
     {
         $person = $this->person()->signIn('cem')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
