@@ -42,7 +42,7 @@ final readonly class Distinguishability
             return $shared < self::SHARED_CHANCE;
         }
         if ($one instanceof TraceFeature && $other instanceof TraceFeature) {
-            return TraceLikeness::seen($one) !== TraceLikeness::seen($other);
+            return ! TraceLikeness::looksLike($one, $other);
         }
 
         return true;

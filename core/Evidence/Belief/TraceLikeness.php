@@ -22,6 +22,9 @@ final readonly class TraceLikeness
     /** A swing of fewer steps is noise, and has no frequency. */
     private const LEAST_SWING_STEPS = 6.0;
 
+    /** A pulse is seen to be smaller than the others from this share on; common practice, no source. */
+    private const SEEN_SMALLER = 0.15;
+
     public function __construct(private float $oddChance)
     {
     }
@@ -54,6 +57,31 @@ final readonly class TraceLikeness
             $analysis->gaps > 0 => 'gaps',
             default => 'even',
         };
+    }
+
+    /** Whether an eye sees nothing in one that it does not see in the other: flat, even or with gaps, and how small the smallest pulse is. */
+    public static function looksLike(TraceFeature $one, TraceFeature $other): bool
+    {
+        return self::seen($one) === self::seen($other) && abs(self::smallestPulse($one) - self::smallestPulse($other)) <= self::SEEN_SMALLER;
+    }
+
+    /** As a share of the greatest; 1 where there are none. Whoever looks for it chooses a scale on which nothing is cut off. */
+    private static function smallestPulse(TraceFeature $trace): float
+    {
+        $seconds = $trace->secondsPerSample * count($trace->volts);
+        $analysis = self::analysed(self::onScreen($trace), $seconds, $trace->voltsPerStep);
+        if ($analysis?->hertz === null) {
+            return 1.0;
+        }
+        $tops = $trace->peaks[1] ?? $trace->volts;
+        $middle = array_sum($trace->volts) / count($trace->volts);
+        $across = (int) ceil(count($tops) / ($seconds * $analysis->hertz));
+        $reached = [];
+        for ($from = 0; $from + $across <= count($tops); $from++) {
+            $reached[] = max(array_slice($tops, $from, $across)) - $middle;
+        }
+
+        return $reached === [] || max($reached) <= 0.0 ? 1.0 : max(0.0, min($reached) / max($reached));
     }
 
     /** @return list<float> what lies beyond the screen is not seen */

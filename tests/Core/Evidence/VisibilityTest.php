@@ -20,16 +20,17 @@ final class VisibilityTest extends TestCase
 
     /**
      * By hand: levels of an active sensor know neither a swinging ring nor twist, and a tooth that is chipped or half
-     * covered is still one; a module of this or that car compares no wheels (tyre), watches no evenness (chipped, dirty);
-     * a wire that lies on ground, or on a supply already, does not mind 900 Ω to the battery.
+     * covered is still one, while a passive sensor's pulses shrink with it, which a sweep over a whole turn shows; a module
+     * of this or that car compares no wheels (tyre); a wire that lies on ground, or on a supply already, does not mind 900 Ω
+     * to the battery.
      *
      * @param  list<string>  $expected
      */
-    #[TestWith(['harl-13', ['tooth-chipped', 'ring-dirty']])]
+    #[TestWith(['harl-13', []])]
     #[TestWith(['lendo-15', ['tooth-chipped', 'ring-bent', 'ring-lifted', 'bearing-play', 'ring-dirty', 'loom-to-supply', 'loom-untwisted']])]
     #[TestWith(['brack-22', ['tooth-chipped', 'ring-bent', 'ring-lifted', 'bearing-play', 'ring-dirty', 'tip-dusty', 'loom-to-supply', 'loom-untwisted']])]
-    #[TestWith(['mirl-10', ['tooth-chipped', 'ring-bent', 'ring-dirty', 'tyre-other-size']])]
-    #[TestWith(['ostrel-t2', ['ring-dirty', 'loom-to-supply', 'tyre-other-size']])]
+    #[TestWith(['mirl-10', ['tyre-other-size']])]
+    #[TestWith(['ostrel-t2', ['loom-to-supply', 'tyre-other-size']])]
     public function test_each_car_is_silent_about_these_and_no_others(string $car, array $expected): void
     {
         self::assertEqualsCanonicalizing($expected, array_values(array_unique(array_map(static fn (Fault $fault): string => $fault->kind->id, self::silentOn($car)))));

@@ -9,6 +9,7 @@ use Lernfall\Bay\Contract\Feature;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Belief\Distinguishability;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -31,8 +32,19 @@ final class DistinguishabilityTest extends TestCase
             'the same sure word' => [CategoryFeature::certain('clean'), CategoryFeature::certain('clean'), false],
             'seen more often than not' => [CategoryFeature::either('green', 0.7, 'clean'), CategoryFeature::certain('clean'), true],
             'seen now and then' => [CategoryFeature::either('green', 0.3, 'clean'), CategoryFeature::certain('clean'), false],
+            'a pulse hardly smaller than the rest' => [self::trace(1.0), self::trace(0.9), false],
+            'a pulse that is a good deal smaller' => [self::trace(1.0), self::trace(0.7), true],
+            'smaller pulses alike' => [self::trace(0.7), self::trace(0.7, 2.0), false],
             'a word and a number' => [CategoryFeature::certain('clean'), $ohms(1.0), true],
         ];
+    }
+
+    /** Forty waves, one of them this much of the others. */
+    private static function trace(float $share, float $volts = 1.0): TraceFeature
+    {
+        $samples = array_map(static fn (int $sample): float => $volts * sin(2.0 * M_PI * $sample / 25.0) * (intdiv($sample, 25) === 17 ? $share : 1.0), range(0, 999));
+
+        return new TraceFeature($samples, 0.001, 0.02, 100, 0.4);
     }
 
     #[DataProvider('pairs')]
