@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Attempt } from '../api/types';
 import { t } from '../words/words';
 import { ConfirmDialog } from './ConfirmDialog';
+import { repairRate } from './stationWork';
 import type { RepairKind } from './StationActions';
 import type { DoAction } from './useBay';
 
@@ -17,7 +18,7 @@ interface Props {
 export function RepairDialog({ attempt, channel, repair, onClose, onAct }: Props) {
     const [routes, setRoutes] = useState(false);
     const isCable = repair === 'repair-loom';
-    const rate = attempt.rates[isCable && !routes ? 'repair.repair-loom.wires-only' : `repair.${repair}`];
+    const rate = repair === null ? undefined : attempt.rates[repairRate(repair, routes)];
     return (
         <ConfirmDialog
             title={t('bay.repair')}

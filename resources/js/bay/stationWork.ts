@@ -173,7 +173,12 @@ function repairs(channel: string, station: Station): Work[] {
     return REPAIRS[station].map((kind, position) => ({
         key: 'PNJY'[position] ?? '',
         label: t(`repair.${kind}`),
-        rate: `repair.${kind}`,
+        rate: repairRate(kind, false),
         action: { do: 'repair', kind, channel },
     }));
+}
+
+/** What a repair is charged as; a cable that is laid clear of what it rubs on takes longer than its wires only. */
+export function repairRate(kind: RepairKind, routes: boolean): string {
+    return kind === 'repair-loom' && !routes ? 'repair.repair-loom.wires-only' : `repair.${kind}`;
 }
