@@ -50,6 +50,17 @@ final readonly class SpeedReception
         );
     }
 
+    /**
+     * Whether the module counts what an untwisted pair picks up from the running engine, at a wheel that stands.
+     *
+     * @param  float  $deviation  of this module's threshold, in standard deviations
+     */
+    public function hearsEngine(Channel $channel, float $deviation): bool
+    {
+        return $this->car->state->key->isRunning() && $this->car->modulePowered() && $channel->moduleEnd->port !== Port::Deaf
+            && Listening::at($channel)->disturbance($channel->id, $this->car->channels([$channel->id]), $this->car->electrical()) > 1.0 + $this->car->vehicle->module->monitors->thresholdSpread * $deviation;
+    }
+
     /** Whether the module hears a generator instead of a sensor here, and counts its frequency. */
     public function isInjected(string $channelId): bool
     {

@@ -15,6 +15,7 @@ use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Driving\DrivingWork;
 use Lernfall\Bay\Driving\SpeedComparison;
 use Lernfall\Drive\FreeDrive;
+use Lernfall\Module\Disturbance;
 use Lernfall\Signal\Rotation;
 use Lernfall\Vehicle\Channel;
 
@@ -72,7 +73,10 @@ final readonly class LiveWork
             return [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), $car->state->connections->injection->hertz ?? 0.0), false];
         }
         $deviation = $car->deviations->standard($car->deviation("module.$id.signal-limit"));
-        $fastest = [0.0, false];
+        $hums = $metresPerSecond === 0.0 && (new SpeedReception($car))->hearsEngine($channel, $deviation);
+        $fastest = $hums && $car->state->wheels->turnsOf($id) === 0.0
+            ? [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), Disturbance::HERTZ), false]
+            : [0.0, false];
         foreach ($car->channels([$id]) as $source) {
             $turns = $this->turns($car, $source, $metresPerSecond);
             $input = $metresPerSecond > 0.0 ? (new SpeedReception($car))->whileDriving($source, $deviation) : (new SpeedReception($car))->of($source, $deviation, $id);
@@ -80,7 +84,7 @@ final readonly class LiveWork
             $fastest = $counted > $fastest[0] || $source->id === $id && $input->hasGapsAt($turns) ? [$counted, $input->hasGapsAt($turns)] : $fastest;
         }
 
-        return $fastest;
+        return [$fastest[0], $fastest[1] || $hums && $car->state->wheels->turnsOf($id) !== 0.0];
     }
 
     /** How fast a wheel turns, which way does not matter here. */
