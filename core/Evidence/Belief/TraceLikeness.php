@@ -78,7 +78,7 @@ final readonly class TraceLikeness
         $across = (int) ceil(count($tops) / ($seconds * $analysis->hertz));
         $reached = [];
         for ($from = 0; $from + $across <= count($tops); $from++) {
-            $reached[] = max(array_slice($tops, $from, $across)) - $middle;
+            $reached[] = max([$tops[$from], ...array_slice($tops, $from + 1, $across - 1)]) - $middle;
         }
 
         return $reached === [] || max($reached) <= 0.0 ? 1.0 : max(0.0, min($reached) / max($reached));
