@@ -15,8 +15,11 @@ use WeakMap;
  */
 final readonly class Memo
 {
-    /** No more than this is remembered of one part. */
+    /** No more than this is remembered of one part, */
     private const MOST = 1500;
+
+    /** and of all parts together: some three kilobytes each. */
+    private const MOST_IN_ALL = 80000;
 
     /**
      * @template T
@@ -29,22 +32,33 @@ final readonly class Memo
     public static function with(object $part, string $question, Closure $work): mixed
     {
         $of = self::about($part);
+        if (isset($of[$question])) {
+            return $of[$question];
+        }
         if (count($of) >= self::MOST) {
             $of->exchangeArray([]);
         }
-        if (! isset($of[$question])) {
-            $of[$question] = $work();
-        }
+        $found = $work();
+        self::about($part, 1)[$question] = $found;
 
-        return $of[$question];
+        return $found;
     }
 
-    /** @return ArrayObject<string, mixed> by question */
-    private static function about(object $part): ArrayObject
+    /**
+     * @param  int  $more  how much is about to be added
+     * @return ArrayObject<string, mixed> by question
+     */
+    private static function about(object $part, int $more = 0): ArrayObject
     {
         /** @var ?WeakMap<object, ArrayObject<string, mixed>> $known */
         static $known = null;
-        $known ??= new WeakMap;
+        /** @var int $kept */
+        static $kept = 0;
+        $kept += $more;
+        if ($known === null || $kept > self::MOST_IN_ALL) {
+            $known = new WeakMap;
+            $kept = $more;
+        }
         $of = $known[$part] ?? null;
         if (! $of instanceof ArrayObject) {
             $of = new ArrayObject;
