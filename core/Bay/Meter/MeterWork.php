@@ -9,7 +9,6 @@ use Lernfall\Bay\Car\CarState;
 use Lernfall\Bay\Car\ConnectedMeter;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Car\Standstill;
-use Lernfall\Bay\Car\Supervision;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Note;
@@ -19,7 +18,6 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Probing\Leads;
 use Lernfall\Bay\Probing\PadAccess;
 use Lernfall\Bay\Probing\Probed;
-use Lernfall\Circuit\JumperLead;
 use Lernfall\Circuit\ProbedResistance;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
@@ -45,7 +43,7 @@ final readonly class MeterWork
         }
         $notes = $this->notes($car, $measure->function, $first, $second);
         $branches = [];
-        foreach ($this->freed($car, $measure) as [$chance, $free]) {
+        foreach (AmmeterLeads::freed($car, $measure) as [$chance, $free]) {
             foreach (Standstill::ways($free, Probed::channelsAt($free, $first, $second)) as [$weight, $state, $teeth]) {
                 $leads = new Leads($first, $second, $teeth);
                 foreach ($this->moments($free->in($state), $measure, $leads) as [$share, $then, $read]) {
@@ -55,28 +53,6 @@ final readonly class MeterWork
         }
 
         return $branches;
-    }
-
-    /**
-     * The leads leave where they were, which may open a circuit; on current they stay where they are to be.
-     *
-     * @return non-empty-list<array{float, Car}> weight and car, the meter not in its circuit
-     */
-    private function freed(Car $car, Measure $measure): array
-    {
-        $meter = $car->state->connections->meter;
-        if ($meter->inSeries === null) {
-            return [[1.0, $car]];
-        }
-        $free = self::with($car, $meter->takenOff());
-        $stays = $measure->function === MeterFunction::Milliamperes && [$meter->inSeries->first->id, $meter->inSeries->second->id] === [$measure->first, $measure->second];
-
-        return $stays ? [[1.0, $free]] : Supervision::over($car, $free);
-    }
-
-    private static function with(Car $car, ConnectedMeter $meter): Car
-    {
-        return $car->in($car->state->withConnections($car->state->connections->withMeter($meter)));
     }
 
     /**
@@ -91,7 +67,7 @@ final readonly class MeterWork
         $range = $this->fitting(MeterFunction::VoltsDc, null, $volts);
         $connections = $car->state->connections;
 
-        return Branch::only(self::with($car, new ConnectedMeter), Prediction::of('proven', [
+        return Branch::only(AmmeterLeads::with($car, new ConnectedMeter), Prediction::of('proven', [
             'shorted' => NumberFeature::reading('ohms', $this->meter->leadOhms, $ohms->resolution, $this->meter->noiseDigits * $ohms->resolution),
             'battery' => $range === null ? NumberFeature::overload('volts') : NumberFeature::reading('volts', $volts, $range->resolution, $this->meter->noiseDigits * $range->resolution),
             'fuse' => CategoryFeature::certain($connections->meter->fuseBlown ? 'blown' : 'sound'),
@@ -132,21 +108,10 @@ final readonly class MeterWork
             $features += $this->extremes($car, $measure, $leads, $features['reading']);
         }
         if ($measure->function === MeterFunction::Milliamperes && $this->blowsFuse($car, $leads)) {
-            return new Branch($weight, self::with($car, new ConnectedMeter(true)), Prediction::of('reading', $features, [...$notes, Note::MeterFuseBlown]));
+            return new Branch($weight, AmmeterLeads::with($car, new ConnectedMeter(true)), Prediction::of('reading', $features, [...$notes, Note::MeterFuseBlown]));
         }
 
-        return new Branch($weight, $this->isInSeries($car, $measure, $leads) ? self::with($car, new ConnectedMeter(false, $this->lead($leads))) : $car, Prediction::of('reading', $features, $notes));
-    }
-
-    /** Whether the meter becomes part of the car's circuit; one lead on a terminal of the bench supply comes off with it. */
-    private function isInSeries(Car $car, Measure $measure, Leads $leads): bool
-    {
-        return $measure->function === MeterFunction::Milliamperes && ! $car->state->connections->meter->fuseBlown && ! $leads->first->isBench() && ! $leads->second->isBench();
-    }
-
-    private function lead(Leads $leads): JumperLead
-    {
-        return new JumperLead($leads->first, $leads->second, $this->meter->shunt->ohms);
+        return new Branch($weight, AmmeterLeads::left($car, $measure, $leads, $this->meter->shunt->ohms), Prediction::of('reading', $features, $notes));
     }
 
     /**
