@@ -55,7 +55,7 @@ final readonly class Counselling
         }
         $advice = $evidence->adviser($document->policy->needlessRepair)->on($set, $set->shown());
         $reading = $document->policy->demandsReading && $advice->isToRepair()
-            ? $evidence->readingFirst()->missing($job, $advice)
+            ? $evidence->readingFirst()->missing($job, $set, $advice)
             : null;
 
         return $this->answer($about, $possible->open, LikelyFormat::write($possible->foremost), $this->next($advice, $reading));

@@ -82,7 +82,7 @@ final class BenchAdvice extends Command
 
     private function worked(ContentLibrary $library, FaultCase $case, Vehicle $sound, string $seed, bool $isNoticed): Path
     {
-        $evidence = $library->evidence()->of(new FaultCase('', '', '', $sound, $case->faults), new CaseKnowledge($isNoticed ? [] : self::COMPLAINED, lampTold: $isNoticed));
+        $evidence = $library->evidence()->of(new FaultCase('', '', '', $sound, []), new CaseKnowledge($isNoticed ? [] : self::COMPLAINED, lampTold: $isNoticed));
 
         return (new AdviceFollower($evidence->simulator, $evidence->remedies, $evidence->adviser(120.0)))->work($case, $evidence->beginning(), $seed);
     }

@@ -45,6 +45,7 @@ use Lernfall\Bay\Swap\SwapSensorsProcedure;
 use Lernfall\Bay\Worksheet\ConcludeProcedure;
 use Lernfall\Bay\Worksheet\MarkStationProcedure;
 use Lernfall\Bay\Worksheet\NameCauseProcedure;
+use Lernfall\Bay\Worksheet\StrikeOutProcedure;
 use Lernfall\Bay\Worksheet\WriteCodeProcedure;
 use Lernfall\Bay\Worksheet\WriteReadingProcedure;
 use Lernfall\Bay\Worksheet\WriteSensorProcedure;
@@ -65,7 +66,7 @@ final readonly class Rooms
             new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new RunAxleProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,
             new LookAtLampsProcedure, new WatchLampProcedure, new OpenCheckConnectorProcedure, new PressPedalProcedure, new PullParkingBrakeProcedure, new CyclePowerProcedure,
             new ReadCodesProcedure, new ClearCodesProcedure, new EndSessionProcedure, new RoadTestProcedure, new RepairProcedure,
-            new WriteCodeProcedure, new WriteReadingProcedure, new WriteSensorProcedure, new MarkStationProcedure, new NameCauseProcedure, new ConcludeProcedure,
+            new WriteCodeProcedure, new WriteReadingProcedure, new WriteSensorProcedure, new MarkStationProcedure, new NameCauseProcedure, new StrikeOutProcedure, new ConcludeProcedure,
         ]);
     }
 

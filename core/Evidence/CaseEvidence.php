@@ -48,7 +48,7 @@ final readonly class CaseEvidence
 
     public function separation(): Separation
     {
-        return new Separation($this->hypotheses, $this->weighing, $this->simulator, $this->remedies);
+        return new Separation($this->remedies, $this->weighing->separating);
     }
 
     public function readingFirst(): ReadingFirst

@@ -6,16 +6,18 @@ namespace Lernfall\Format;
 
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
+use Lernfall\Evidence\Belief\Oddity;
 use Lernfall\Evidence\Belief\Priors;
 use Lernfall\Evidence\Belief\Pursuit;
 use Lernfall\Evidence\Belief\Scatter;
+use Lernfall\Evidence\Belief\Separating;
 use Lernfall\Evidence\Belief\Weighing;
 use Lernfall\Vehicle\Provocation;
 
 /** Reads how observations are weighed from decoded JSON. */
 final readonly class WeighingReader
 {
-    public const FORMAT = 'lernfall-weighing/1';
+    public const FORMAT = 'lernfall-weighing/2';
 
     /** @throws InvalidDocument */
     public static function read(mixed $document): Weighing
@@ -29,17 +31,17 @@ final readonly class WeighingReader
             new Priors(
                 $root->float('soundPrior'), $root->float('pairPrior'), $root->float('namedPairPrior'), $root->float('pairsAtPlacesPrior'), $root->int('kindsPerPlace'),
                 self::chance($root, 'comesAndGoesShare'),
-                self::provocations($root),
+                self::provocations($root), self::chance($root, 'strangeShare'),
                 array_values(array_map(static fn (Node $pair): array => [$pair->text(0), $pair->text(1)], $root->entries('commonPairs'))),
             ),
             new Scatter(
                 self::floats($root, 'readiness'),
-                self::chance($root, 'oddChance'), self::chance($root, 'oddCodeChance'), self::chance($root, 'stepOddChance'), self::chance($root, 'wideShare'),
+                new Oddity(self::errs($root), self::chance($root, 'oddShare'), self::chance($root, 'oddStepShare')), self::chance($root, 'wideShare'),
                 $root->float('betweenSpread'), $root->float('oddSpan'),
                 self::floats($root, 'smallest'),
             ),
             new Pursuit($root->float('forgottenBelow'), $root->float('ruledOutBelow'), $root->int('waysPerHypothesis')),
-            $root->float('closeFactor'),
+            new Separating(self::chance($root, 'rivalsUpTo'), $root->float('separatingFactor')),
             array_values(array_map(static fn (Node $one): array => [$one->text('vehicle'), $one->text('kind'), $one->float('from'), $one->float('to')], $root->entries('unseen'))),
         );
     }
@@ -49,6 +51,17 @@ final readonly class WeighingReader
         $chance = $root->float($name);
 
         return $chance > 0.0 && $chance < 1.0 ? $chance : throw $root->at($name)->wrong('chance');
+    }
+
+    /** @return array<string, float> the chance to err, by kind of observation */
+    private static function errs(Node $root): array
+    {
+        $errs = [];
+        foreach (array_keys($root->entries('errs')) as $kind) {
+            $errs[(string) $kind] = self::chance($root->at('errs'), (string) $kind);
+        }
+
+        return isset($errs[Oddity::OTHERWISE]) ? $errs : throw $root->at('errs')->wrong('chance');
     }
 
     /** @return array<string, float> */

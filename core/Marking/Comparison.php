@@ -9,13 +9,12 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodedCorners;
 use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Meter\Measure;
 use Lernfall\Bay\Worksheet\WriteReading;
-use Lernfall\Module\Failure;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pads;
-use Lernfall\Vehicle\Vehicle;
 
 /** The same reading at a corner without a code in the same state: what tells normal from faulty where no sheet does. */
 final readonly class Comparison
@@ -31,10 +30,10 @@ final readonly class Comparison
         if ($corner === '') {
             return null;
         }
-        foreach ($this->job->stepsOf(WriteReading::class) as $written) {
+        foreach ($this->job->entries(WriteReading::class) as $written) {
             $other = $written->action instanceof WriteReading ? $this->job->step($written->action->of) : null;
             $there = $other === null ? '' : $this->corner($other);
-            if ($other !== null && $there !== '' && $there !== $corner && ! $this->hasCode($there, $other->number)
+            if ($other !== null && Entry::of($this->job, $written)->isAsShown() && $there !== '' && $there !== $corner && ! $this->hasCode($there, $other->number)
                 && $this->asks($shown, $corner) === $this->asks($other, $there)
                 && $this->state($shown->before->state, $corner) === $this->state($other->before->state, $there)) {
                 return $other;
@@ -104,15 +103,6 @@ final readonly class Comparison
             }
         }
 
-        return $codes === null || array_intersect(array_map(strval(...), array_keys($codes)), $this->codesOf($this->job->case->sound, $corner)) !== [];
-    }
-
-    /** @return list<string> */
-    private function codesOf(Vehicle $vehicle, string $corner): array
-    {
-        return array_values(array_filter(array_map(
-            static fn ($failure): string => $vehicle->module->dialect->code($corner, $failure->value),
-            Failure::ofChannels(),
-        ), static fn (string $code): bool => $code !== ''));
+        return $codes === null || in_array($corner, CodedCorners::named(array_keys($codes), $this->job->case->sound), true);
     }
 }

@@ -18,6 +18,9 @@ final readonly class Entry
     /** A value may be rounded this much when it is written down, relative to what was shown. */
     private const ROUNDING = 0.02;
 
+    /** Digits may be rounded this much, as a decimal logarithm, where the point was misread. */
+    private const SLIP = 0.05;
+
     private function __construct(private WriteReading $written, private ?Step $shown)
     {
     }
@@ -32,7 +35,13 @@ final readonly class Entry
     /** Value and unit as shown, and taken to say something. */
     public function isRight(): bool
     {
-        if ($this->shown === null || $this->written->judgement === Judgement::SaysNothing) {
+        return $this->written->judgement !== Judgement::SaysNothing && $this->isAsShown();
+    }
+
+    /** Value and unit, or the word, as the display showed it. */
+    public function isAsShown(): bool
+    {
+        if ($this->shown === null) {
             return false;
         }
         $number = $this->shown->observation->number($this->written->feature);
@@ -40,6 +49,19 @@ final readonly class Entry
         return $number === null
             ? $this->written->word === $this->shown->observation->word($this->written->feature)
             : $this->matches($number);
+    }
+
+    /** Whether it is what was shown but for a power of ten: milli read as none, or kilo. */
+    public function isSlip(): bool
+    {
+        $shown = $this->shown?->observation->number($this->written->feature);
+        $unit = WrittenUnit::tryFrom($this->written->unit);
+        if ($shown === null || $shown->overload || $unit === null || $this->written->value === null || $unit->quantity() !== $shown->unit || $shown->si * $this->written->value <= 0.0) {
+            return false;
+        }
+        $power = log10($unit->si($this->written->value) / $shown->si);
+
+        return round($power) !== 0.0 && abs($power - round($power)) < self::SLIP;
     }
 
     private function matches(ObservedNumber $shown): bool

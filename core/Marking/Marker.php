@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
-use Lernfall\Evidence\Advice\Separation;
 use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Evidence\EvidenceFactory;
 use Lernfall\Marking\Criterion\CodesBeforeClearing;
@@ -29,18 +27,18 @@ final readonly class Marker
 
     public function mark(Job $job, Policy $policy, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
     {
-        $evidence = $this->evidence->of($job->case, $knowledge);
+        $evidence = $this->evidence->judging($job->case, $knowledge);
         $adviser = $evidence->adviser($policy->needlessRepair);
-        $separation = $evidence->separation();
-        $history = $policy->judgesReasoning() ? $evidence->history($job) : null;
-        $reviews = $history === null ? [] : $this->reviews($job, $policy, new Reasoning($history, $adviser, $evidence->remedies, $policy->margin, $this->evidence->weighing->closeFactor), $separation);
+        $history = $evidence->history($job);
+        $card = new Card($job, $history);
+        $rests = new Rests($job, $history, $card, $evidence->separation());
+        $reasons = $policy->judgesReasoning();
+        $reviews = $reasons ? $this->reviews($job, $policy, new Reasoning($history, $card, $adviser, $evidence->remedies, $policy->margin, $policy->schools->corrodedPlug), $rests) : [];
         $criteria = [
             new Safety,
             new CodesBeforeClearing,
-            new SeparatingReading($separation, $policy->schools->corrodedPlug),
-            ...($history === null ? [] : [
-                new RightJudgement($history, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($history, $adviser, $policy->schools->firstTest),
-            ]),
+            new SeparatingReading($rests, $policy->schools->corrodedPlug),
+            ...($reasons ? [new RightJudgement($card, $rests, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($history, $adviser, $policy->schools->firstTest)] : []),
             new RightRepair($evidence->remedies, $reviews, $policy->schools->twoRepairs, $policy->schools->corrodedPlug),
             new Proof($policy->schools->lampOut),
             new Economy($evidence->remedies, $evidence->simulator, $policy->diagnosisMinutes),
@@ -48,9 +46,9 @@ final readonly class Marker
         $mistakes = Mistakes::in($job, $reviews, $policy->schools);
         $marks = $this->marks($job, $policy, $criteria);
 
-        return $history === null
-            ? new MarkSheet($marks, mistakes: $mistakes, cap: $this->cap($job, $policy))
-            : new MarkSheet($marks, $reviews, $history->possible, $mistakes, StationReviews::of($job, $history), cap: $this->cap($job, $policy));
+        return $reasons
+            ? new MarkSheet($marks, $reviews, $history->possible, $mistakes, StationReviews::of($job, $history, $card), cap: $this->cap($job, $policy))
+            : new MarkSheet($marks, mistakes: $mistakes, cap: $this->cap($job, $policy));
     }
 
     /**
@@ -85,24 +83,17 @@ final readonly class Marker
     }
 
     /** @return list<RepairReview> */
-    private function reviews(Job $job, Policy $policy, Reasoning $reasoning, Separation $separation): array
+    private function reviews(Job $job, Policy $policy, Reasoning $reasoning, Rests $rests): array
     {
-        $asOne = RenewedWithPlug::in($job, $policy->schools->corrodedPlug);
-
         return array_map(
-            fn (RepairReview $review): RepairReview => ! $policy->demandsReading || $this->isRead($job, $review, $separation) ? $review : $review->unsupported(),
-            array_values(array_filter($reasoning->of($job), static fn (RepairReview $review): bool => ! in_array($review->step, $asOne, true))),
+            static function (RepairReview $review) use ($job, $policy, $rests): RepairReview {
+                $step = $job->step($review->step);
+
+                return ! $policy->demandsReading || $review->repair === null || $step === null
+                    ? $review // a decision for none needs no reading
+                    : $review->resting($rests->misread($step) === null ? $rests->of($step)->share : 0.0);
+            },
+            $reasoning->of($job),
         );
-    }
-
-    /** Whether a rightly written reading carries the repair; a decision for none needs no reading. */
-    private function isRead(Job $job, RepairReview $review, Separation $separation): bool
-    {
-        $step = $job->step($review->step);
-
-        return $review->repair === null || $step !== null && array_filter(
-            $separation->supporting($job, $step),
-            static fn (Step $written): bool => Entry::of($job, $written)->isRight(),
-        ) !== [];
     }
 }

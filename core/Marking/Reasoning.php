@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
+use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
-use Lernfall\Evidence\Advice\Considered;
+use Lernfall\Evidence\Advice\Closeness;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Evidence\Advice\RepairCost;
 use Lernfall\Evidence\Advice\RepairPosterior;
 use Lernfall\Evidence\Belief\BeliefHistory;
-use Lernfall\Evidence\Belief\Hypothesis;
 use Lernfall\Evidence\Belief\HypothesisSet;
 use Lernfall\Evidence\Belief\Posterior;
-use Lernfall\Evidence\Belief\WorksheetReading;
+use Lernfall\Marking\School\CorrodedPlug;
 
 /**
  * The reasoning behind every repair of a job, and behind the decision that none was needed. Each is judged by what was
@@ -28,24 +28,16 @@ final readonly class Reasoning
     /** Less likely than this is not open any more. */
     private const OPEN_FROM = 0.02;
 
-    /** A verdict is tried with other priors for kinds at least this likely, and for the likeliest of them. */
-    private const SHIFTED_FROM = 0.01;
-
-    private const SHIFTED_AT_MOST = 8;
-
-    /** No prior makes up for less than this. */
-    private const NEVER_CLOSE_BELOW = 0.1;
-
-    public function __construct(private BeliefHistory $history, private Adviser $adviser, private Remedies $remedies, private float $margin, private float $closeFactor)
+    public function __construct(private BeliefHistory $history, private Card $card, private Adviser $adviser, private Remedies $remedies, private float $margin, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
     {
     }
 
-    /** @return list<RepairReview> in the order of the repairs; makeshifts are tests and are left aside */
+    /** @return list<RepairReview> in the order of the repairs */
     public function of(Job $job): array
     {
         $reviews = [];
-        foreach ($job->stepsOf(Repair::class) as $step) {
-            if ($step->wasDone() && $step->action instanceof Repair && ! $step->action->kind->isMakeshift()) {
+        foreach (Decisions::in($job, $this->corrodedPlug) as $step) {
+            if ($step->action instanceof Repair) {
                 $reviews[] = $this->review($job, $step, $step->action);
             }
         }
@@ -57,7 +49,7 @@ final readonly class Reasoning
     private function review(Job $job, Step $step, Repair $repair): RepairReview
     {
         $set = $this->history->before($step->number);
-        $card = $set->written(WorksheetReading::before($job, $step->number));
+        $card = $set->written($this->card->before($step->number));
 
         return $this->judged(
             $step->number, $repair, $set, $card,
@@ -71,7 +63,7 @@ final readonly class Reasoning
     {
         $set = $this->history->before($last->number);
 
-        return $this->judged($last->number, null, $set, $set->written(WorksheetReading::before($job, $last->number)), $job->car->vehicle == $job->case->sound, false);
+        return $this->judged($last->number, null, $set, $set->written($this->card->before($last->number)), Incoming::isInOrder($job->car), false);
     }
 
     private function judged(int $step, ?Repair $repair, HypothesisSet $set, Posterior $card, bool $isRight, bool $isHarmful): RepairReview
@@ -80,14 +72,18 @@ final readonly class Reasoning
         $advice = $considered->advice();
         $testing = $advice->costOfTesting();
         $now = $this->cost($advice, $repair);
-        $justified = $this->isWorth($advice, $repair);
+        $justified = $this->isWorth($advice, $repair) && $this->chance($advice->repairs, $repair) > 0.0;
         $posterior = $advice->repairs;
         $byCard = $this->chance($posterior, $repair);
 
         return new RepairReview(
             $step, $repair, $isRight, $isHarmful,
-            $justified && $byCard > 0.0,
-            ! $justified && $byCard >= self::NEVER_CLOSE_BELOW && $this->turns($considered, $card, $repair),
+            $justified,
+            match (true) {
+                $justified => 1.0,
+                $byCard <= 0.0 => 0.0,
+                default => Closeness::share($card, fn (Posterior $shifted): bool => $this->isWorth($considered->advice($shifted), $repair)),
+            },
             new RepairProspects(
                 $byCard,
                 $this->chance(RepairPosterior::of($set, $set->shown(), $this->remedies), $repair),
@@ -117,24 +113,6 @@ final readonly class Reasoning
         $testing = $advice->costOfTesting();
 
         return $testing === null || $this->cost($advice, $repair) <= $testing * (1.0 + $this->margin);
-    }
-
-    /** Whether the verdict turns when one kind of fault is somewhat more or less common than the catalogue takes it to be. */
-    private function turns(Considered $considered, Posterior $posterior, ?Repair $repair): bool
-    {
-        $kinds = array_keys(array_filter(
-            $posterior->by(static fn (Hypothesis $hypothesis): string => $hypothesis->kinds()[0]),
-            static fn (float $chance): bool => $chance >= self::SHIFTED_FROM,
-        ));
-        foreach (array_slice($kinds, 0, self::SHIFTED_AT_MOST) as $kind) {
-            foreach ([$this->closeFactor, 1.0 / $this->closeFactor] as $factor) {
-                if ($this->isWorth($considered->advice($posterior->ifCommoner((string) $kind, $factor)), $repair)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     /** @return array<string, float> */

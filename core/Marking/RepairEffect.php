@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
@@ -22,12 +22,12 @@ final readonly class RepairEffect
 
     public function hasMended(Job $job, Step $step): bool
     {
-        if ($step->before->vehicle != $step->after->vehicle) {
+        if (Incoming::left($step->before) != Incoming::left($step->after)) {
             return true;
         }
         $again = array_filter($job->stepsOf(Repair::class), static fn (Step $one): bool => $one->number < $step->number && $one->wasDone() && $one->action == $step->action);
 
         return $again === [] && $step->action instanceof Repair
-            && $this->remedies->changes(Car::hypothesis($job->case->arrivedVehicle(), $job->case->sound), $step->action);
+            && $this->remedies->changes($step->before, $step->action);
     }
 }

@@ -15,7 +15,7 @@ final readonly class RepairReview
      * @param  bool  $isRight  it took away something that was wrong
      * @param  bool  $isHarmful  more was wrong afterwards than before
      * @param  bool  $isJustified  by what stood on the card
-     * @param  bool  $isClose  it is not, and would be if one kind of fault were somewhat more or less common
+     * @param  float  $support  1 where it is, or would be if one kind of fault were three times more or less common; less, down to none, as far as a factor of nine
      * @param  bool  $lacksReading  the policy demands a reading that separates, and none was written
      */
     public function __construct(
@@ -24,7 +24,7 @@ final readonly class RepairReview
         public bool $isRight,
         public bool $isHarmful,
         public bool $isJustified,
-        public bool $isClose,
+        public float $support,
         public RepairProspects $prospects,
         public bool $lacksReading = false,
     ) {
@@ -37,21 +37,28 @@ final readonly class RepairReview
             $this->isHarmful => 'harmful',
             $this->isRight && $this->isJustified => 'justified',
             $this->isJustified => 'reasonable',
-            $this->isClose => 'close',
+            $this->support > 0.0 => 'close',
             $this->isRight => 'lucky',
             default => 'wrong',
         };
     }
 
-    /** The same where a policy demands a reading that separates, and none was written. */
-    public function unsupported(): self
+    /** The same where a policy demands a reading that separates, and what was written separates so far. */
+    public function resting(float $share): self
     {
-        return new self($this->step, $this->repair, $this->isRight, $this->isHarmful, false, false, $this->prospects, lacksReading: true);
+        return $share >= 1.0 ? $this : new self(
+            $this->step, $this->repair, $this->isRight, $this->isHarmful, false, min($share, $this->support), $this->prospects, lacksReading: $share <= 0.0,
+        );
     }
 
-    /** Whether nothing is to be said against the reasoning: a close call counts for whoever made it. */
+    /** How much is to be said for the reasoning: all, nothing, or a part where it was close. */
+    public function support(): float
+    {
+        return $this->isHarmful ? 0.0 : $this->support;
+    }
+
     public function isSupported(): bool
     {
-        return ! $this->isHarmful && ($this->isJustified || $this->isClose);
+        return $this->support() > 0.0;
     }
 }

@@ -10,7 +10,6 @@ use Lernfall\Bay\Worksheet\MarkStation;
 use Lernfall\Bay\Worksheet\StationMark;
 use Lernfall\Evidence\Belief\BeliefHistory;
 use Lernfall\Evidence\Belief\Posterior;
-use Lernfall\Evidence\Belief\WorksheetReading;
 use Lernfall\Fault\Fault;
 
 /** The marks on the strip, compared with the card before the first repair, or when the job is closed without one. */
@@ -20,13 +19,13 @@ final readonly class StationReviews
     private const LIKELY = 0.5;
 
     /** @return list<StationReview> those that were marked, and the one that should have been */
-    public static function of(Job $job, BeliefHistory $history): array
+    public static function of(Job $job, BeliefHistory $history, Card $card): array
     {
         $at = self::moment($job);
         if ($at === null) {
             return [];
         }
-        $chances = self::chances($history->before($at)->written(WorksheetReading::before($job, $at)));
+        $chances = self::chances($history->before($at)->written($card->before($at)));
         $marks = self::marks($job, $at);
         $reviews = [];
         foreach ($marks as $place => $mark) {

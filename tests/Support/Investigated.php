@@ -21,7 +21,7 @@ final class Investigated
 
     public static function on(FaultCase $case, string $seed = 'a', CaseKnowledge $knowledge = new CaseKnowledge(lampTold: true)): self
     {
-        return new self(Job::begin($case, $seed), HypothesisSet::of(Workbench::hypotheses()->of($case, $knowledge), Workbench::hypotheses()->weighing, Workbench::simulator()));
+        return new self(Job::begin($case, $seed), HypothesisSet::of(Workbench::hypotheses()->of($case->sound, $knowledge), Workbench::hypotheses()->weighing, Workbench::simulator()));
     }
 
     /** @param  array<string, mixed>|Action  ...$actions */

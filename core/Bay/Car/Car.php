@@ -30,25 +30,39 @@ final readonly class Car
         public Vehicle $sound,
         public Deviations $deviations,
         public CarState $state,
+        public Vehicle $arrived,
     ) {
     }
 
     /** The one car an apprentice works on; the seed fixes every deviation of its parts. */
     public static function true(Vehicle $vehicle, Vehicle $sound, string $seed): self
     {
-        return new self($vehicle->withLeftCodes([]), $sound, new DrawnDeviations($seed), CarState::parked(self::left($vehicle)));
+        return self::parked($vehicle, $sound, new DrawnDeviations($seed));
     }
 
     /** The same with every part as drawn up. */
     public static function ideal(Vehicle $vehicle, Vehicle $sound, string $seed): self
     {
-        return new self($vehicle->withLeftCodes([]), $sound, new NoDeviations(new Draw($seed)), CarState::parked(self::left($vehicle)));
+        return self::parked($vehicle, $sound, new NoDeviations(new Draw($seed)));
     }
 
     /** A car that could be standing there instead. */
     public static function hypothesis(Vehicle $vehicle, Vehicle $sound): self
     {
-        return new self($vehicle->withLeftCodes([]), $sound, new OpenDeviations, CarState::parked(self::left($vehicle)));
+        return self::parked($vehicle, $sound, new OpenDeviations);
+    }
+
+    private static function parked(Vehicle $vehicle, Vehicle $sound, Deviations $deviations): self
+    {
+        $clean = $vehicle->withLeftCodes([]);
+
+        return new self($clean, $sound, $deviations, CarState::parked(self::left($vehicle)), $clean);
+    }
+
+    /** The same car, which comes into the bay as it is now. */
+    public function arriving(): self
+    {
+        return new self($this->vehicle, $this->sound, $this->deviations, $this->state, $this->vehicle);
     }
 
     /** What earlier work has left: an open plug with the key on, or wheels spun on the lift with the engine running. */
@@ -74,12 +88,21 @@ final readonly class Car
 
     public function in(CarState $state): self
     {
-        return new self($this->vehicle, $this->sound, $this->deviations, $state);
+        return new self($this->vehicle, $this->sound, $this->deviations, $state, $this->arrived);
     }
 
     public function withVehicle(Vehicle $vehicle): self
     {
-        return new self($vehicle, $this->sound, $this->deviations, $this->state);
+        return new self($vehicle, $this->sound, $this->deviations, $this->state, $this->arrived);
+    }
+
+    /** Whether parts have changed places, are exchanged for others on trial, taped round, or joined by leads: what shows then is the answer to a test. */
+    public function isRearranged(): bool
+    {
+        $places = $this->state->places;
+
+        return ! $places->removed->isEmpty() || $this->state->connections->isConnected()
+            || array_filter($this->vehicle->channels, static fn (Channel $one): bool => $places->sensorOf($one->id) !== $one->id || $one->has('loom') && $one->cable('loom')->taped) !== [];
     }
 
     /** The same car with all its own parts back in their places. */
@@ -87,14 +110,14 @@ final readonly class Car
     {
         return $this->state->places->removed->isEmpty() ? $this : new self(
             Memo::with($this->vehicle, 'own but for '.implode(' ', $this->state->places->removed->names()), fn (): Vehicle => $this->state->places->removed->allReturned($this->vehicle)),
-            $this->sound, $this->deviations, $this->state->withRemoved(RemovedParts::none()),
+            $this->sound, $this->deviations, $this->state->withRemoved(RemovedParts::none()), $this->arrived,
         );
     }
 
     /** The same car with one deviation this many standard deviations further out. */
     public function shifted(string $deviation, float $by = 1.0): self
     {
-        return new self($this->vehicle, $this->sound, new ShiftedDeviations($this->deviations, $deviation, $by), $this->state);
+        return new self($this->vehicle, $this->sound, new ShiftedDeviations($this->deviations, $deviation, $by), $this->state, $this->arrived);
     }
 
     /** The channel as it really is: nominal parts, faults, and this car's deviations. */

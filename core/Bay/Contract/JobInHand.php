@@ -17,4 +17,7 @@ interface JobInHand
 
     /** @param  int  $number  counted from 1 */
     public function step(int $number): ?Step;
+
+    /** Whether what this step wrote on the card has been struck out. */
+    public function isStruckOut(int $number): bool;
 }

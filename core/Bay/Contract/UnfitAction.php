@@ -79,6 +79,16 @@ final class UnfitAction extends InvalidArgumentException implements LernfallExce
         return new self('do', 'unfit.withheld');
     }
 
+    public static function notOnTheCard(int $step): self
+    {
+        return new self('entry', 'unfit.not-written-down', ['value' => $step]);
+    }
+
+    public static function struckOutAlready(int $step): self
+    {
+        return new self('entry', 'unfit.struck-out', ['value' => $step]);
+    }
+
     public static function notWrittenDown(int $step): self
     {
         return new self('supports', 'unfit.not-written-down', ['value' => $step]);

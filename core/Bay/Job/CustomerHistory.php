@@ -26,6 +26,6 @@ final readonly class CustomerHistory
         $comesAndGoes = array_filter($parked->vehicle->channels, static fn (Channel $channel): bool => $channel->acting !== null) !== [];
         $driven = $comesAndGoes ? Branch::likeliest((new DrivingWork(acts: false))->roadTest($shown, Route::Straight))->car : $shown;
 
-        return $parked->withVehicle($driven->vehicle)->in($parked->state->remembering($driven->state->memory)->withSettled($driven->state->record->settled));
+        return $parked->withVehicle($driven->vehicle)->in($parked->state->remembering($driven->state->memory)->withSettled($driven->state->record->settled))->arriving();
     }
 }

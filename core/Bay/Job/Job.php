@@ -14,7 +14,10 @@ use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Contract\WorksheetEntry;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\Conclude;
+use Lernfall\Bay\Worksheet\StrikeOut;
 use Lernfall\Bay\Workshop\Rate;
 use Lernfall\Chance\Draw;
 use Lernfall\Vehicle\Vehicle;
@@ -113,6 +116,46 @@ final readonly class Job implements JobInHand
     public function stepsOf(string $action): array
     {
         return array_values(array_filter($this->steps, static fn (Step $step): bool => $step->action instanceof $action));
+    }
+
+    /** Whether what this step wrote on the card has been struck out. */
+    public function isStruckOut(int $number): bool
+    {
+        return $this->struckAt($number) !== null;
+    }
+
+    /**
+     * What was written on the card and stood there before a step. What was struck out after something had been repaired on
+     * it has stood there all the same.
+     *
+     * @template T of WorksheetEntry
+     *
+     * @param  class-string<T>  $kind
+     * @return list<Step>
+     */
+    public function entries(string $kind, int $before = PHP_INT_MAX): array
+    {
+        return array_values(array_filter($this->stepsOf($kind), function (Step $entry) use ($before): bool {
+            $struck = $this->struckAt($entry->number);
+
+            return $entry->number < $before && ($struck === null || $struck >= $before || $this->isRepairedBetween($entry->number, $struck));
+        }));
+    }
+
+    private function struckAt(int $entry): ?int
+    {
+        foreach ($this->stepsOf(StrikeOut::class) as $step) {
+            if ($step->action instanceof StrikeOut && $step->action->entry === $entry) {
+                return $step->number;
+            }
+        }
+
+        return null;
+    }
+
+    private function isRepairedBetween(int $from, int $to): bool
+    {
+        return array_filter($this->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone() && $step->number > $from && $step->number < $to) !== [];
     }
 
     /** @return array{Car, Observation} */

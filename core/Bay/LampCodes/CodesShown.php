@@ -8,6 +8,7 @@ use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Scan\ClearCodes;
 use Lernfall\Bay\Scan\ReadCodes;
+use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Module\Blinking;
 use Lernfall\Module\CodeStatus;
 
@@ -27,6 +28,17 @@ final readonly class CodesShown
             $action instanceof WatchLamp, $action instanceof CyclePower => self::blinked($step),
             default => null,
         };
+    }
+
+    /**
+     * Whether a list shows a code as it was written down; a lamp tells no status, and none is asked for.
+     *
+     * @param  array<array-key, string>  $codes  status by code
+     * @param  string  $code  as written, or the word for none
+     */
+    public static function agree(array $codes, string $code, string $status): bool
+    {
+        return $code === Vocabulary::NO_CODE ? $codes === [] : isset($codes[$code]) && in_array($codes[$code], [$status, self::NO_STATUS], true);
     }
 
     /** Whether the brake module was asked rightly, and did not answer. */

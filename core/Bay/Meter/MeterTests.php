@@ -32,6 +32,11 @@ final readonly class MeterTests
         Provocation::WiggleLoom, Provocation::WiggleModulePlug, Provocation::Heat,
     ];
 
+    /** What is moved or warmed while the sensor alone is measured, and while the loom alone is. */
+    private const AT_THE_SENSOR = [Provocation::SteeringLeft, Provocation::SteeringRight, Provocation::WiggleCable, Provocation::Heat];
+
+    private const AT_THE_LOOM = [Provocation::SteeringLeft, Provocation::SteeringRight];
+
     private function __construct(private Channel $channel)
     {
     }
@@ -41,7 +46,7 @@ final readonly class MeterTests
     {
         $tests = new self($channel);
 
-        return [...$tests->ohms(), ...$tests->volts(), ...$tests->wireByWire(), ...$tests->provoked(), ...$tests->hertz()];
+        return [...$tests->ohms(), ...$tests->volts(), ...$tests->wireByWire(), ...$tests->provoked(), ...$tests->apart(), ...$tests->hertz()];
     }
 
     /** @return list<CandidateTest> the module's supply under its own load, stretch by stretch, and through another relay */
@@ -126,6 +131,23 @@ final readonly class MeterTests
         ];
     }
 
+    /** @return list<CandidateTest> sensor and loom each for itself while something is moved or warmed: which of the two it is */
+    private function apart(): array
+    {
+        $sensor = new Measure(MeterFunction::Ohms, Pins::ofSensor($this->channel, 0), Pins::ofSensor($this->channel, 1));
+        [$first, $last] = [Pins::sensorPlug($this->channel), Pins::modulePlug($this->channel)];
+        $tests = [];
+        foreach (self::AT_THE_SENSOR as $how) {
+            $tests[] = CandidateTest::further("ohms-sensor-$how->value", [...Before::sensorUnplugged($this->channel), new Provoke($how, $this->channel->id)], [$sensor], ['reading']);
+        }
+        foreach (self::AT_THE_LOOM as $how) {
+            $tests[] = $this->everyWire("loom-by-wires-$how->value", [$first, $last], [$first, PadSide::Module], [$last, PadSide::Wheel], $how);
+            $tests[] = $this->everyWire("loom-to-body-$how->value", [$first, $last], [$last, PadSide::Wheel], null, $how);
+        }
+
+        return $tests;
+    }
+
     /** @return list<CandidateTest> every conductor measured in one go: the loom from end to end, and each plug over its joined contacts */
     private function wireByWire(): array
     {
@@ -150,8 +172,9 @@ final readonly class MeterTests
      * @param  list<Plug>  $open  plugs apart
      * @param  array{Plug, PadSide}  $from
      * @param  ?array{Plug, PadSide}  $to  null for the body
+     * @param  ?Provocation  $while  what is moved meanwhile
      */
-    private function everyWire(string $id, array $open, array $from, ?array $to): CandidateTest
+    private function everyWire(string $id, array $open, array $from, ?array $to, ?Provocation $while = null): CandidateTest
     {
         $looks = [];
         foreach (array_keys($this->channel->conductors) as $index) {
@@ -159,7 +182,9 @@ final readonly class MeterTests
         }
         $plugs = array_values(array_unique(array_map(static fn (Plug $plug): string => $plug->plugId, $open)));
 
-        return CandidateTest::further($id, array_map(static fn (string $plug): Unplug => new Unplug($plug), $plugs), $looks === [] ? throw new LogicException('a channel without conductors') : $looks, ['reading']);
+        $before = [...array_map(static fn (string $plug): Unplug => new Unplug($plug), $plugs), ...($while === null ? [] : [new Provoke($while, $this->channel->id)])];
+
+        return CandidateTest::further($id, $before, $looks === [] ? throw new LogicException('a channel without conductors') : $looks, ['reading']);
     }
 
     /** @return list<CandidateTest> the frequency of a passive sensor at the turning wheel */

@@ -8,6 +8,7 @@ enum Judgement: string
 {
     case In = 'in';
     case Out = 'out';
+    case Differs = 'differs';
     case Unsure = 'unsure';
     case SaysNothing = 'says-nothing';
 }

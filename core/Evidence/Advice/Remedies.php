@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Advice;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Lift\Secure;
@@ -15,8 +16,8 @@ use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
 
 /**
- * Which repairs put a car right, found by trying them; what an apprentice has damaged has to be put right as well, so it
- * may take more than one.
+ * Which repairs take away what a car came in with, found by trying them. What has been done to it since is left aside: a
+ * makeshift is no cause, and a part spoilt in the bay is not what the car came for.
  */
 final readonly class Remedies
 {
@@ -30,9 +31,9 @@ final readonly class Remedies
     /** @return ?list<Repair> the cheapest that put everything right, none where nothing is wrong; null where nothing helps */
     public function of(Car $car): ?array
     {
-        $car = $car->own();
+        $vehicle = Incoming::left($car);
 
-        return Memo::with($car->vehicle, 'remedies', fn (): array => [$this->found($this->onStands($car), self::MOST)])[0];
+        return Memo::with($vehicle, 'remedies', fn (): array => [$this->found($this->onStands($vehicle, $car->sound), self::MOST)])[0];
     }
 
     /** What the cheapest of them cost together, in money; 0 where nothing helps. */
@@ -58,28 +59,26 @@ final readonly class Remedies
         return "{$repair->kind->value}@$repair->channel";
     }
 
-    /** Whether this repair takes away something that is wrong with the car. */
+    /** Whether this repair takes away something that the car came in with. */
     public function helps(Car $car, Repair $repair): bool
     {
-        $car = $car->own();
+        $vehicle = Incoming::left($car);
 
-        return Memo::with($car->vehicle, 'helped by '.self::key($repair), fn (): bool => $this->isHelped($car, $repair));
+        return ! $repair->kind->isMakeshift() && Memo::with($vehicle, 'helped by '.self::key($repair), fn (): bool => $this->isHelped($vehicle, $car->sound, $repair));
     }
 
-    private function isHelped(Car $car, Repair $repair): bool
+    private function isHelped(Vehicle $vehicle, Vehicle $sound, Repair $repair): bool
     {
-        $before = $this->wrong($car->vehicle, $car->sound);
-        $after = $this->tried($this->onStands($car), $repair)->vehicle;
+        $before = $this->wrong($vehicle, $sound);
+        $after = $before === [] ? $vehicle : $this->tried($this->onStands($vehicle, $sound), $repair)->vehicle;
 
-        return count($this->wrong($after, $car->sound)) < count($before) || $after == $car->sound && $before !== [];
+        return count($this->wrong($after, $sound)) < count($before) || $after == $sound && $before !== [];
     }
 
-    /** Whether this repair changes anything on a car. */
+    /** Whether this repair changes anything on a car as it came in. */
     public function changes(Car $car, Repair $repair): bool
     {
-        $car = $car->own();
-
-        return $this->tried($this->onStands($car), $repair)->vehicle != $car->vehicle;
+        return $this->tried($this->onStands($car->arrived, $car->sound), $repair)->vehicle != $car->arrived;
     }
 
     /** Whether more is wrong with a car than was before. */
@@ -185,9 +184,9 @@ final readonly class Remedies
         return $wrong;
     }
 
-    private function onStands(Car $car): Car
+    private function onStands(Vehicle $vehicle, Vehicle $sound): Car
     {
-        $parked = Car::hypothesis($car->vehicle, $car->sound);
+        $parked = Car::hypothesis($vehicle, $sound);
         foreach ([SecureStep::Chock, SecureStep::Raise, SecureStep::Stand] as $step) {
             $parked = $this->simulator->predict($parked, new Secure($step))[0]->car;
         }

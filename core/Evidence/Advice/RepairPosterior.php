@@ -100,6 +100,11 @@ final readonly class RepairPosterior
         return $sums;
     }
 
+    public function isHelped(Car $car, Repair $repair): bool
+    {
+        return $this->tried->helps($car, $repair);
+    }
+
     /** The chance that a repair takes away something that is wrong. */
     public function helps(Repair $repair): float
     {

@@ -16,9 +16,15 @@ final readonly class Hypothesis
      * @param  float  $prior  on the scale of the catalogue; together they are not 1
      * @param  bool  $graded  it is one strength out of many
      * @param  Car  $car  as it comes in
+     * @param  float  $told  by how much the complaint has shifted its prior
      */
-    public function __construct(public string $key, public array $faults, public float $prior, public bool $graded, public Car $car)
+    public function __construct(public string $key, public array $faults, public float $prior, public bool $graded, public Car $car, public float $told = 1.0)
     {
+    }
+
+    public function withPrior(float $prior): self
+    {
+        return new self($this->key, $this->faults, $prior, $this->graded, $this->car, $this->told);
     }
 
     /** What an instructor or apprentice would call it: kinds and places, strength left aside. */

@@ -10,6 +10,8 @@ use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\LampCodes\CodedCorners;
+use Lernfall\Bay\LampCodes\CodesShown;
 
 /**
  * All hypotheses, each having had done to it what was done to the car in the bay: what was unplugged, swapped, replaced,
@@ -22,6 +24,7 @@ final readonly class HypothesisSet
      * @param  list<HypothesisBranch>  $left  ways of hypotheses ruled out by what was shown, as they stood then
      * @param  array<int, Observation>  $shown  by step number
      * @param  array<int, string>  $questions  by step number
+     * @param  list<Step>  $steps  all there were
      */
     private function __construct(
         public Hypotheses $hypotheses,
@@ -33,6 +36,7 @@ final readonly class HypothesisSet
         private Weighing $weighing,
         private Simulator $simulator,
         private bool $rulesOut,
+        private array $steps = [],
     ) {
     }
 
@@ -41,7 +45,7 @@ final readonly class HypothesisSet
     {
         $ways = array_map(static fn (Hypothesis $hypothesis, int $place): HypothesisBranch => new HypothesisBranch($place, $hypothesis->car), $hypotheses->all, array_keys($hypotheses->all));
 
-        return new self($hypotheses, $ways, [], [], [], new Likelihood($weighing), $weighing, $simulator, $rulesOut);
+        return new self($hypotheses, $ways, [], [], [], new Likelihood($weighing), $weighing, $simulator, $rulesOut, []);
     }
 
     /** After one more step of the job, whatever it showed. */
@@ -49,6 +53,10 @@ final readonly class HypothesisSet
     {
         if (! $step->action instanceof CarAction) {
             return $this;
+        }
+        $paired = $this->paired($step);
+        if ($paired !== $this->hypotheses) {
+            return array_reduce([...$this->steps, $step], static fn (self $set, Step $one): self => $set->after($one), self::of($paired, $this->weighing, $this->simulator, $this->rulesOut));
         }
         $branches = array_map(fn (HypothesisBranch $way): array => $this->simulator->predict($way->car, $step->action), $this->ways);
         $fixed = [];
@@ -68,8 +76,18 @@ final readonly class HypothesisSet
         return new self(
             $this->hypotheses, $followed, [...$this->left, ...$left],
             [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()],
-            $this->likelihood, $this->weighing, $this->simulator, $this->rulesOut,
+            $this->likelihood, $this->weighing, $this->simulator, $this->rulesOut, [...$this->steps, $step],
         );
+    }
+
+    /** Where the first codes that are read name several corners, there may be a fault at each of them. */
+    private function paired(Step $step): Hypotheses
+    {
+        $codes = CodesShown::at($step);
+        $isFirst = $codes !== null && array_filter($this->steps, static fn (Step $one): bool => CodesShown::at($one) !== null) === [];
+        $corners = $isFirst ? CodedCorners::named(array_keys($codes), $step->before->sound) : [];
+
+        return in_array(count($corners), [2, 3], true) ? $this->hypotheses->pairedAt($corners) : $this->hypotheses;
     }
 
     /** What is believed from all that was shown. */
@@ -85,6 +103,19 @@ final readonly class HypothesisSet
      */
     public function written(array $written): Posterior
     {
+        $inTurn = $this->inTurn($written);
+
+        return $inTurn[array_key_last($inTurn)];
+    }
+
+    /**
+     * The same after each step that is written: of it and of those before it.
+     *
+     * @param  array<int, Observation>  $written  by the number of the step that showed it
+     * @return non-empty-array<int, Posterior> by that number; under 0 before any
+     */
+    public function inTurn(array $written): array
+    {
         ksort($written);
         $before = $this->askedBefore(array_keys($written));
         $ways = [...$this->ways, ...$this->left];
@@ -95,9 +126,13 @@ final readonly class HypothesisSet
             }
         }
         $strengths = array_map(Strengths::beside(...), $fixed);
-        $logs = array_map(fn (HypothesisBranch $way): float => $way->turns + $this->fits($way, $written, $before, $strengths), $ways);
+        $logs = array_map(fn (HypothesisBranch $way): array => $this->fits($way, $written, $before, $strengths), $ways);
+        $inTurn = [];
+        foreach ([0, ...array_keys($written)] as $number) {
+            $inTurn[$number] = Posterior::of($this->hypotheses, $this->gathered($ways, array_map(static fn (array $of): float => $of[$number], $logs)));
+        }
 
-        return Posterior::of($this->hypotheses, $this->gathered($ways, $logs));
+        return $inTurn;
     }
 
     /** Whether the same question has been put before, and this prediction expects the answer it had then. */
@@ -126,29 +161,31 @@ final readonly class HypothesisSet
     }
 
     /**
-     * How well what is written fits, as a natural logarithm; what came after a hypothesis was ruled out counts as odd.
+     * How well what is written fits, step by step, as natural logarithms; what came after a hypothesis was ruled out counts as odd.
      *
      * @param  array<int, Observation>  $written
      * @param  array<int, list<int>>  $before  by step: those before it that put the same question, the last first
      * @param  array<int, Strengths>  $strengths  by step
+     * @return array<int, float> up to each step; under 0 before any
      */
-    private function fits(HypothesisBranch $way, array $written, array $before, array $strengths): float
+    private function fits(HypothesisBranch $way, array $written, array $before, array $strengths): array
     {
-        $sum = 0.0;
+        $sum = $way->turns;
+        $sums = [0 => $sum];
         $estimate = DeviationEstimate::blank();
         foreach ($written as $number => $observation) {
             if (! isset($way->predictions[$number])) {
-                $sum += log($this->weighing->scatter->oddChance);
+                $sums[$number] = $sum += log($this->weighing->scatter->oddity->of(Oddity::OTHERWISE));
 
                 continue;
             }
             [$fit, $estimate] = $this->likelihood->of(
                 $way->predictions[$number], $observation, $estimate, $this->hypotheses->all[$way->hypothesis]->graded ? $strengths[$number] ?? null : null, $this->earlier($way, $before[$number] ?? [], $written, $way->predictions[$number]),
             );
-            $sum += $fit;
+            $sums[$number] = $sum += $fit;
         }
 
-        return $sum;
+        return $sums;
     }
 
     /**

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Belief;
 
 use Lernfall\Bay\Contract\Simulator;
-use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
+use Lernfall\Vehicle\Vehicle;
 
-/** Hypotheses by case: those of the same vehicle are drawn up once. */
+/** Hypotheses by vehicle and what an instructor tells about it, drawn up once; the fault of a case has no part in them. */
 final class KnownHypotheses
 {
+    /** Some twelve megabytes each, the one asked for last at the end. */
+    private const MOST = 6;
+
     /** @var array<string, Hypotheses> */
     private array $known = [];
 
@@ -19,13 +22,14 @@ final class KnownHypotheses
     {
     }
 
-    public function of(FaultCase $case, CaseKnowledge $knowledge): Hypotheses
+    public function of(Vehicle $sound, CaseKnowledge $knowledge): Hypotheses
     {
-        $name = hash('xxh128', serialize([
-            $case->sound, $knowledge->priorFactors, $knowledge->lampTold, array_map(self::keys(...), $knowledge->pairs), count($case->faults) > 1 ? self::keys($case->faults) : [],
-        ]));
+        $name = hash('xxh128', serialize([$sound, $knowledge->priorFactors, $knowledge->lampTold, array_map(self::keys(...), $knowledge->pairs)]));
+        $hypotheses = $this->known[$name] ?? Hypotheses::of(new Lineup($sound, $knowledge, $this->catalogue, $this->weighing, $this->simulator));
+        unset($this->known[$name]);
+        $this->known = array_slice($this->known, -self::MOST + 1, preserve_keys: true) + [$name => $hypotheses];
 
-        return $this->known[$name] ??= Hypotheses::of($case, $knowledge, $this->catalogue, $this->weighing, $this->simulator);
+        return $hypotheses;
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class Likelihood
 
     public function __construct(private Weighing $weighing)
     {
-        $this->traces = new TraceLikeness($weighing->scatter->oddChance);
+        $this->traces = new TraceLikeness($weighing->scatter->oddity->of('traces'));
     }
 
     /**
@@ -56,39 +56,39 @@ final readonly class Likelihood
      */
     public function of(Prediction $predicted, Observation $shown, DeviationEstimate $estimate, ?Strengths $strengths = null, ?Answer $earlier = null): array
     {
+        $odd = $this->odd($predicted->kind);
         if ($predicted->refusal !== $shown->refusal || $predicted->kind !== $shown->kind) {
-            return [log($this->weighing->scatter->oddChance), $estimate];
+            return [log($odd), $estimate];
         }
         $sum = 0.0;
         foreach ($predicted->features as $name => $feature) {
             if (! array_key_exists($name, $shown->values) || $this->isDetail($predicted->kind, (string) $name)) {
                 continue;
             }
-            $repeated = $earlier?->repeats((string) $name, $feature) === true ? $this->ofRepetition($earlier, $shown, (string) $name, $feature) : null;
+            $repeated = $earlier?->repeats((string) $name, $feature) === true ? $this->ofRepetition($earlier, $shown, (string) $name, $feature, $odd) : null;
             if ($repeated !== null) {
                 $sum += $repeated;
 
                 continue;
             }
             if ($predicted->kind === 'codes' && str_ends_with((string) $name, self::SPEED)) {
-                $sum += $this->ofStanding($feature, $shown->values[$name]);
+                $sum += $this->ofStanding($feature, $shown->values[$name], $odd);
 
                 continue;
             }
-            $odd = $predicted->kind === 'codes' ? $this->weighing->scatter->oddCodeChance : $this->weighing->scatter->oddChance;
             [$log, $estimate] = $this->ofFeature($feature, $shown, (string) $name, $odd, $estimate, $strengths?->leaveRoom((string) $name, $feature) === true);
             $sum += $log;
         }
 
-        return [max($sum, log($this->weighing->scatter->stepOddChance)), $estimate];
+        return [max($sum, log($this->weighing->scatter->oddity->ofStep($predicted->kind))), $estimate];
     }
 
     /** Whether a code was set with the car standing or rolling. */
-    private function ofStanding(Feature $predicted, ObservedNumber|ObservedTrace|ObservedSeries|string $shown): float
+    private function ofStanding(Feature $predicted, ObservedNumber|ObservedTrace|ObservedSeries|string $shown, float $odd): float
     {
         $isAlike = ! $predicted instanceof NumberFeature || ! $shown instanceof ObservedNumber || ($predicted->mean > 0.0) === ($shown->si > 0.0);
 
-        return $isAlike ? 0.0 : log($this->weighing->scatter->oddCodeChance);
+        return $isAlike ? 0.0 : log($odd);
     }
 
     private function isDetail(string $kind, string $name): bool
@@ -101,7 +101,7 @@ final readonly class Likelihood
      * tells nothing among those who expect it; a hypothesis whose answer should have changed is weighed against it. Null where
      * the answers differ by more.
      */
-    private function ofRepetition(Answer $earlier, Observation $shown, string $name, Feature $feature): ?float
+    private function ofRepetition(Answer $earlier, Observation $shown, string $name, Feature $feature, float $odd): ?float
     {
         $before = $earlier->shown->values[$name];
         $now = $shown->values[$name];
@@ -116,7 +116,7 @@ final readonly class Likelihood
         $change = $now->si - $before->si - $drift;
 
         return abs($change) <= self::TEACHES_WITHIN * M_SQRT2 * hypot($feature->noise, $now->resolution)
-            ? log($this->mixed($change, sqrt(2.0 * self::noise($feature, $now) + 1e-24), $now))
+            ? log($this->mixed($change, sqrt(2.0 * self::noise($feature, $now) + 1e-24), $now, $odd))
             : null;
     }
 
@@ -126,11 +126,11 @@ final readonly class Likelihood
         $value = $shown->values[$name];
 
         return match (true) {
-            $feature instanceof NumberFeature && $value instanceof ObservedNumber => $this->ofNumber($feature, $value, $estimate, $between),
+            $feature instanceof NumberFeature && $value instanceof ObservedNumber => $this->ofNumber($feature, $value, $odd, $estimate, $between),
             $feature instanceof CategoryFeature && is_string($value) => [$this->ofWord($feature, $value, $odd), $estimate],
             $feature instanceof TraceFeature && $value instanceof ObservedTrace => [$this->traces->log($feature, $value), $estimate],
-            $feature instanceof SeriesFeature && $value instanceof ObservedSeries => [$this->ofSeries($feature, $value), $estimate],
-            default => [log($this->weighing->scatter->oddChance), $estimate],
+            $feature instanceof SeriesFeature && $value instanceof ObservedSeries => [$this->ofSeries($feature, $value, $odd), $estimate],
+            default => [log($odd), $estimate],
         };
     }
 
@@ -140,9 +140,8 @@ final readonly class Likelihood
     }
 
     /** @return array{float, DeviationEstimate} */
-    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, DeviationEstimate $estimate, bool $between): array
+    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, bool $between): array
     {
-        $odd = $this->weighing->scatter->oddChance;
         if ($predicted->overload || $shown->overload) {
             return [log(match (true) {
                 $predicted->overload && $shown->overload => 1.0 - $odd,
@@ -156,7 +155,7 @@ final readonly class Likelihood
         $residual = $shown->si - $predicted->mean - $off;
 
         return [
-            log($between ? $this->withOdd($this->betweenStrengths($predicted, $shown)) : $this->mixed($residual, $deviation, $shown)),
+            log($between ? $this->withOdd($this->betweenStrengths($predicted, $shown), $odd) : $this->mixed($residual, $deviation, $shown, $odd)),
             ! $between && abs($residual) < self::TEACHES_WITHIN * $deviation ? $estimate->told($predicted->sensitivities, $shown->si - $predicted->mean, $noise) : $estimate,
         ];
     }
@@ -168,17 +167,22 @@ final readonly class Likelihood
     }
 
     /** Density over the number's logarithm, of a normal and a wider one, with the floor. */
-    private function mixed(float $residual, float $deviation, ObservedNumber $shown): float
+    private function mixed(float $residual, float $deviation, ObservedNumber $shown, float $odd): float
     {
         return $this->withOdd(hypot($shown->si, $this->smallest($shown->unit)) * (
             (1.0 - $this->weighing->scatter->wideShare) * self::normal($residual, $deviation)
             + $this->weighing->scatter->wideShare * self::normal($residual, self::WIDER * $deviation)
-        ));
+        ), $odd);
     }
 
-    private function withOdd(float $density): float
+    private function withOdd(float $density, float $odd): float
     {
-        return (1.0 - $this->weighing->scatter->oddChance) * $density + $this->weighing->scatter->oddChance / 2.0 / $this->weighing->scatter->oddSpan;
+        return (1.0 - $odd) * $density + $odd / 2.0 / $this->weighing->scatter->oddSpan;
+    }
+
+    private function odd(string $kind): float
+    {
+        return $this->weighing->scatter->oddity->of($kind);
     }
 
     private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown): float
@@ -199,12 +203,12 @@ final readonly class Likelihood
     }
 
     /** Recordings are compared by how long a wheel seems to stand although it should turn, or turns although it should not. */
-    private function ofSeries(SeriesFeature $predicted, ObservedSeries $shown): float
+    private function ofSeries(SeriesFeature $predicted, ObservedSeries $shown, float $odd): float
     {
         $share = abs(self::standing($predicted->values) - self::standing(array_map(static fn (int $step): float => $step * $shown->resolution, $shown->steps)));
         $ratio = self::greatest(array_map(static fn (int $step): float => $step * $shown->resolution, $shown->steps)) / max(0.1, self::greatest($predicted->values));
 
-        return log($share < self::SAME_SHARE && abs($ratio - 1.0) < self::SAME_SPEED ? 1.0 - $this->weighing->scatter->oddChance : $this->weighing->scatter->oddChance);
+        return log($share < self::SAME_SHARE && abs($ratio - 1.0) < self::SAME_SPEED ? 1.0 - $odd : $odd);
     }
 
     /** @param  list<float>  $values */

@@ -17,6 +17,7 @@ final readonly class Priors
      * @param  int  $kindsPerPlace  as many of the commonest kinds are paired with each other then
      * @param  float  $comesAndGoesShare  share of a kind's prior that falls to forms of it that come and go
      * @param  array<string, list<Provocation>>  $comesAndGoes  what provokes such forms, by kind
+     * @param  float  $strangeShare  what falls to forms provoked by something that is not usual for their kind, where they count at all
      * @param  list<array{string, string}>  $commonPairs  kinds of faults that come together at one place
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Priors
         public int $kindsPerPlace,
         public float $comesAndGoesShare,
         public array $comesAndGoes,
+        public float $strangeShare,
         public array $commonPairs,
     ) {
     }

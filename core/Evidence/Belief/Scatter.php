@@ -9,9 +9,6 @@ final readonly class Scatter
 {
     /**
      * @param  array<string, float>  $readiness  chance beforehand, by how far the readiness of what comes and goes lies off, in standard deviations
-     * @param  float  $oddChance  chance of an observation that nothing explains, for each thing observed
-     * @param  float  $oddCodeChance  the same for a code: a module hardly ever stores one for nothing
-     * @param  float  $stepOddChance  the least chance that all things observed in one step have together
      * @param  float  $wideShare  share of numbers that scatter three times as widely as instrument and parts explain
      * @param  float  $betweenSpread  how far a number lies from the nearest concrete strength: standard deviation of its natural logarithm
      * @param  float  $oddSpan  range over which numbers that nothing explains are spread, in natural logarithms
@@ -19,9 +16,7 @@ final readonly class Scatter
      */
     public function __construct(
         public array $readiness,
-        public float $oddChance,
-        public float $oddCodeChance,
-        public float $stepOddChance,
+        public Oddity $oddity,
         public float $wideShare,
         public float $betweenSpread,
         public float $oddSpan,

@@ -10,14 +10,13 @@ use Lernfall\Fault\Fault;
 final readonly class Weighing
 {
     /**
-     * @param  float  $closeFactor  a verdict that turns when one prior is this much larger or smaller is a close call
      * @param  list<array{string, string, float, float}>  $unseen  vehicle, kind, and the strengths from and up to which no test tells such a car from a sound one
      */
     public function __construct(
         public Priors $priors,
         public Scatter $scatter,
         public Pursuit $pursuit,
-        public float $closeFactor,
+        public Separating $separating,
         private array $unseen,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Belief;
 
+use Closure;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
 use Lernfall\Bay\Contract\ObservedSeries;
@@ -30,31 +31,71 @@ final readonly class WorksheetReading
     {
     }
 
-    /** @return array<int, Observation> what was written before a step, by the number of the step that showed it */
-    public static function before(Job $job, int $step): array
+    /**
+     * @param  ?Closure(Step): bool  $carries  whether a reading may carry something, told the step that wrote it; null for all
+     * @return array<int, Observation> what was written before a step, by the number of the step that showed it
+     */
+    public static function before(Job $job, int $step, ?Closure $carries = null): array
     {
         $card = new self($job);
         $values = [];
-        foreach ($job->steps as $written) {
-            if ($written->number >= $step) {
-                break;
-            }
+        foreach ($job->entries(WriteReading::class, $step) as $written) {
             $action = $written->action;
-            if ($action instanceof WriteReading && $action->judgement !== Judgement::SaysNothing) {
-                $value = $card->value($action);
-                if ($value !== null) {
-                    $values[$action->of][$action->feature] = $value;
-                }
-            } elseif ($action instanceof WriteCode) {
-                $shown = $card->lastCodes($written->number);
-                if ($shown !== null) {
-                    $values[$shown->number] = $card->codes($shown, $action) + ($values[$shown->number] ?? []) + $card->absent($shown);
-                }
+            $value = $action instanceof WriteReading && $action->judgement !== Judgement::SaysNothing && ($carries === null || $carries($written)) ? $card->value($action) : null;
+            if ($value !== null && $action instanceof WriteReading) {
+                $values[$action->of][$action->feature] = $value;
             }
         }
+
+        return $card->observed($card->withCodes($values, $step));
+    }
+
+    /** @return array<int, Observation> the same as the display had it, whatever was written of it */
+    public static function asShown(Job $job, int $step): array
+    {
+        $card = new self($job);
+        $values = [];
+        foreach ($job->entries(WriteReading::class, $step) as $written) {
+            $action = $written->action;
+            $shown = $action instanceof WriteReading ? $job->step($action->of)?->observation->values[$action->feature] ?? null : null;
+            if ($shown !== null && $action instanceof WriteReading) {
+                $values[$action->of][$action->feature] = $shown;
+            }
+        }
+
+        return $card->observed($card->withCodes($values, $step));
+    }
+
+    /**
+     * @param  array<int, array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>>  $values  by step that showed them
+     * @return array<int, array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>>
+     */
+    private function withCodes(array $values, int $before): array
+    {
+        foreach ($this->job->entries(WriteCode::class, $before) as $written) {
+            $shown = $written->action instanceof WriteCode ? $this->source($written->action, $written->number) : null;
+            if ($shown !== null && $written->action instanceof WriteCode) {
+                $values[$shown->number] = $this->codes($shown, $written->action) + ($values[$shown->number] ?? []) + $this->absent($shown);
+            }
+        }
+        foreach ($this->job->steps as $step) {
+            if ($step->number < $before && CodesShown::isSilent($step)) {
+                $values[$step->number] ??= $step->observation->values; // that the module is silent nobody has to write down
+            }
+        }
+
+        return $values;
+    }
+
+    /**
+     * @param  array<int, array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>>  $values
+     * @return array<int, Observation>
+     */
+    private function observed(array $values): array
+    {
         $observations = [];
         foreach ($values as $number => $of) {
-            $observations[$number] = new Observation($job->step($number)?->observation->kind ?? '', $of, null, []);
+            $observations[$number] = new Observation($this->job->step($number)?->observation->kind ?? '', $of, null, []);
         }
 
         return $observations;
@@ -78,16 +119,19 @@ final readonly class WorksheetReading
         return ObservedNumber::shown($shown->unit, $si, max($shown->resolution, self::ROUNDING * abs($si)));
     }
 
-    /** The codes that were shown last before something was written. */
-    private function lastCodes(int $before): ?Step
+    /** The list a code was read from: the last one before it was written that shows it so, or the last at all. */
+    private function source(WriteCode $written, int $before): ?Step
     {
+        $last = null;
         foreach (array_reverse(array_slice($this->job->steps, 0, $before - 1)) as $step) {
-            if (CodesShown::at($step) !== null) {
+            $codes = CodesShown::at($step);
+            if ($codes !== null && CodesShown::agree($codes, $written->code, $written->status)) {
                 return $step;
             }
+            $last ??= $codes === null ? null : $step;
         }
 
-        return null;
+        return $last;
     }
 
     /** @return array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string> a lamp's blinking stands for all of its codes once one of them is written */

@@ -64,7 +64,7 @@ final readonly class AdviceFollower
         while (true) {
             $posterior = $set->shown();
             $advice = $this->adviser->on($set, $posterior);
-            $next = $advice->isToRepair() ? $readingFirst?->missing($job, $advice, $tests) : $advice->tests[0]->trial;
+            $next = $advice->isToRepair() ? $readingFirst?->missing($job, $set, $advice, $tests) : $advice->tests[0]->trial;
             if ($next === null || count($tests) >= self::MOST_TESTS) {
                 return $this->path($job, $set, $advice, $tests);
             }

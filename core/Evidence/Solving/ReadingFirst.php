@@ -12,15 +12,19 @@ use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Outcomes;
-use Lernfall\Evidence\Advice\RepairPartition;
+use Lernfall\Evidence\Advice\RepairPosterior;
 use Lernfall\Evidence\Advice\Separation;
 use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Advice\Trials;
 use Lernfall\Evidence\Belief\Distinguishability;
+use Lernfall\Evidence\Belief\HypothesisSet;
 
 /** Where every repair has to rest on a reading that separates: the test that would give one at least cost. */
 final readonly class ReadingFirst
 {
+    /** Rivals are looked for among so many of the likeliest cars. */
+    private const AMONG = 60;
+
     private Trials $trials;
 
     private Outcomes $outcomes;
@@ -35,11 +39,11 @@ final readonly class ReadingFirst
      * @param  list<Trial>  $made  tests that need not be made again
      * @return ?Trial null where a reading carries every repair that is advised, or where no test would give one
      */
-    public function missing(Job $job, Advice $advice, array $made = []): ?Trial
+    public function missing(Job $job, HypothesisSet $set, Advice $advice, array $made = []): ?Trial
     {
         $made = array_map(self::name(...), $made); // by name: the same question may be put while something else is moved
         foreach ($advice->repairs->repairs($advice->remedy) as $repair) {
-            $trial = $this->separation->isShown($job, $repair) ? null : $this->best($job, $repair, $made);
+            $trial = $this->isShown($job, $set, $repair) ? null : $this->best($job, $advice->repairs, $repair, $made);
             if ($trial !== null) {
                 return $trial;
             }
@@ -48,14 +52,29 @@ final readonly class ReadingFirst
         return null;
     }
 
-    /** @param  list<string>  $made  names */
-    private function best(Job $job, Repair $repair, array $made): ?Trial
+    /** Whether what was shown so far would carry this repair, once it is written down. */
+    private function isShown(Job $job, HypothesisSet $set, Repair $repair): bool
     {
-        $sides = $this->separation->sides($job, count($job->steps) + 1, $repair);
+        $shown = [];
+        $steps = [];
+        foreach ($job->steps as $step) {
+            $steps[$step->number] = $step;
+            if ($step->observation->values !== []) {
+                $shown[$step->number] = $step->observation;
+            }
+        }
+
+        return $this->separation->of($repair, $set, $shown, $steps)->share >= 1.0;
+    }
+
+    /** @param  list<string>  $made  names */
+    private function best(Job $job, RepairPosterior $repairs, Repair $repair, array $made): ?Trial
+    {
         $best = null;
         $most = 0.0;
+        $foremost = $repairs->foremost(self::AMONG);
         foreach ($this->trials->on($job->case->sound, $job->car->state) as $trial) {
-            $perCost = in_array(self::name($trial), $made, true) ? 0.0 : $this->parted($trial, $sides) / $trial->cost;
+            $perCost = in_array(self::name($trial), $made, true) ? 0.0 : $this->parted($trial, $foremost, $repair) / $trial->cost;
             if ($perCost > $most) {
                 [$best, $most] = [$trial, $perCost];
             }
@@ -69,16 +88,18 @@ final readonly class ReadingFirst
         return "$trial->id $trial->place";
     }
 
-    /** The share of the faults the repair would leave that show something else there than the likeliest it would mend. */
-    private function parted(Trial $trial, RepairPartition $sides): float
+    /** The chance of all that the repair would leave and that shows something else there than the likeliest it would mend. */
+    private function parted(Trial $trial, RepairPosterior $repairs, Repair $repair): float
     {
-        if ($sides->mended === []) {
+        $helped = array_map(fn ($car): bool => $repairs->isHelped($car, $repair), $repairs->cars);
+        $likeliest = array_search(true, $helped, true);
+        if ($likeliest === false) {
             return 0.0;
         }
-        $mended = $this->outcomes->answer($trial, $sides->mended[0]->car);
+        $mended = $this->outcomes->answer($trial, $repairs->cars[$likeliest]);
         $parted = 0.0;
-        foreach ($sides->left as $index => $other) {
-            $parted += $this->differ($trial, $mended, $this->outcomes->answer($trial, $other->car)) ? $sides->shares[$index] : 0.0;
+        foreach ($repairs->cars as $index => $other) {
+            $parted += ! $helped[$index] && $this->differ($trial, $mended, $this->outcomes->answer($trial, $other)) ? $repairs->chances[$index] : 0.0;
         }
 
         return $parted;

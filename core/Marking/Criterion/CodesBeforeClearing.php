@@ -36,7 +36,7 @@ final readonly class CodesBeforeClearing implements Criterion
             return new Verdict(0.0, $limit <= count($job->steps) ? $limit : null, 'mark.codes.not-read', [], 'mark.codes.remedy');
         }
 
-        return $this->compared($read[count($read) - 1], $this->written($job, $limit));
+        return $this->compared($job, $read[count($read) - 1], $job->entries(WriteCode::class, $limit));
     }
 
     /** The step at which the evidence could have been lost; a module that did not answer has to be brought back first. */
@@ -55,35 +55,15 @@ final readonly class CodesBeforeClearing implements Criterion
         return count($job->steps) + 1;
     }
 
-    /** @return list<string> "code status" */
-    private function written(Job $job, int $limit): array
+    /** @param  list<Step>  $entries */
+    private function compared(Job $job, Step $read, array $entries): Verdict
     {
-        $entries = [];
-        foreach ($job->stepsOf(WriteCode::class) as $step) {
-            if ($step->number < $limit && $step->action instanceof WriteCode) {
-                $entries[] = $this->entry($step->action->code, $step->action->status, $job->case->sound->module->lampCodes !== null);
-            }
-        }
-
-        return $entries;
-    }
-
-    /** A code with its status; a lamp tells none, and none is asked for. */
-    private function entry(string $code, string $status, bool $isBlinked): string
-    {
-        return $code === Vocabulary::NO_CODE || $isBlinked ? $code : "$code $status";
-    }
-
-    /** @param  list<string>  $written */
-    private function compared(Step $read, array $written): Verdict
-    {
-        $shown = [];
-        foreach (CodesShown::at($read) ?? [] as $code => $status) {
-            $shown[] = $this->entry((string) $code, $status, $status === CodesShown::NO_STATUS);
-        }
+        $shown = array_map(strval(...), array_keys(CodesShown::at($read) ?? []));
         $shown = $shown === [] ? [Vocabulary::NO_CODE] : $shown;
+        $right = array_filter($entries, fn (Step $entry): bool => $this->wasShown($job, $entry));
+        $written = array_map(static fn (Step $entry): string => $entry->action instanceof WriteCode ? $entry->action->code : '', $right);
         $noted = count(array_intersect($shown, $written));
-        $wrong = count(array_diff($written, $shown));
+        $wrong = count($entries) - count($right);
         $share = $noted / count($shown) * ($wrong > 0 ? self::WRONG_ENTRY_FACTOR : 1.0);
         $parameters = ['noted' => $noted, 'shown' => count($shown), 'wrong' => $wrong];
 
@@ -93,5 +73,18 @@ final readonly class CodesBeforeClearing implements Criterion
             $wrong > 0 => new Verdict($share, $read->number, 'mark.codes.wrong-entry', $parameters, 'mark.codes.remedy'),
             default => new Verdict($share, $read->number, 'mark.codes.incomplete', $parameters, 'mark.codes.remedy'),
         };
+    }
+
+    /** Whether some list before it was written shows it so; a later one does not unmake it. A lamp tells no status, and none is asked for. */
+    private function wasShown(Job $job, Step $entry): bool
+    {
+        foreach ($job->steps as $step) {
+            $codes = $step->number < $entry->number && $entry->action instanceof WriteCode ? CodesShown::at($step) : null;
+            if ($codes !== null && $entry->action instanceof WriteCode && CodesShown::agree($codes, $entry->action->code, $entry->action->status)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Criterion;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Job\Job;
@@ -34,7 +35,7 @@ final readonly class Economy implements Criterion
         $spent = $this->spent($job);
         $par = $this->par($job);
         $parameters = ['spent' => (int) round($spent), 'par' => (int) round($par)];
-        if ($job->car->vehicle != $job->case->sound) {
+        if (! Incoming::isInOrder($job->car)) {
             return new Verdict(0.0, null, 'mark.economy.still-faulty', $parameters, 'mark.economy.remedy');
         }
         $share = max(0.0, min(1.0, 2.0 - $spent / $par));

@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Criterion;
 
 use Closure;
+use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Driving\RoadTest;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Lamps\LookAtLamps;
 use Lernfall\Bay\LiveData\RecordDrive;
-use Lernfall\Bay\Repair\Repair;
 use Lernfall\Drive\HubWarming;
 use Lernfall\Drive\Journey;
 use Lernfall\Fault\Fault;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\Decisions;
 use Lernfall\Marking\School\LampOut;
 use Lernfall\Marking\Verdict;
 
@@ -33,11 +34,11 @@ final readonly class Proof implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $repairs = array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone());
-        if ($repairs === [] && $job->car->vehicle != $job->case->sound) {
+        $repairs = Decisions::repairs($job);
+        if ($repairs === [] && ! Incoming::isInOrder($job->car)) {
             return new Verdict(0.0, null, 'mark.proof.no-repair', [], 'mark.proof.remedy');
         }
-        $from = max([0, ...array_values(array_map(static fn (Step $step): int => $step->number, $repairs))]);
+        $from = max([0, ...array_map(static fn (Step $step): int => $step->number, $repairs)]);
         $cleared = $this->first($job, $from, CodesShown::areCleared(...));
         $driven = $cleared === null ? null : $this->driven($job, $cleared->number);
         $read = $driven === null ? null : $this->first($job, $driven->number, self::reads(...));

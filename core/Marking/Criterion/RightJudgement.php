@@ -4,40 +4,45 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
-use Lernfall\Bay\Contract\Feature;
-use Lernfall\Bay\Contract\NumberFeature;
-use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
-use Lernfall\Bay\Worksheet\Judgement;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Bay\Worksheet\WriteSensor;
-use Lernfall\Evidence\Belief\BeliefHistory;
-use Lernfall\Evidence\Belief\Distinguishability;
+use Lernfall\Marking\Card;
 use Lernfall\Marking\Comparison;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\Decisions;
+use Lernfall\Marking\JudgedReading;
 use Lernfall\Marking\Mistake\OhmsOnActiveSensor;
+use Lernfall\Marking\Rests;
 use Lernfall\Marking\School\Comparing;
 use Lernfall\Marking\School\OhmsOnActive;
 use Lernfall\Marking\School\Schools;
 use Lernfall\Marking\Verdict;
 
 /**
- * Written readings were judged rightly: "in" where a sound car shows the same in that state, "out" where it does not.
+ * Written readings were judged rightly: "in" where a sound car shows the same in that state, "out" or "differs" where it does
+ * not. Each counts for as much as hangs on it: what moved no repair hardly counts, however often it was written.
  * Whoever wrote down what kind of sensor it is and what its wires do has judged that as well.
- * Whoever was unsure and took the same reading at a corner without a code in the same state has judged it as well.
  */
 final readonly class RightJudgement implements Criterion
 {
-    /** So near to a sound car either judgement may be defended: sheets give ranges. */
-    private const DEFENSIBLE = 0.15;
+    /** What a reading counts at least, beside one that decided everything. */
+    private const LEAST_WEIGHT = 0.05;
 
+    /** What the same reading counts that was written down once more. */
+    private const AGAIN_WEIGHT = 0.01;
+
+    /** Left unsure, one on which a repair rests has half; from so much that it moved it does. */
     private const UNSURE_SHARE = 0.5;
+
+    private const RESTS_FROM = 0.1;
 
     /** What is left where the policy wants to know what a reading was compared with, and it was not said, or only across the axles. */
     private const UNSTATED_SHARE = 0.5;
 
-    public function __construct(private BeliefHistory $history, private Schools $schools = new Schools)
+    public function __construct(private Card $card, private Rests $rests, private Schools $schools = new Schools)
     {
     }
 
@@ -48,53 +53,82 @@ final readonly class RightJudgement implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $comparison = new Comparison($job);
+        $repairs = Decisions::in($job, $this->schools->corrodedPlug);
+        $moves = $this->rests->moves(...$repairs);
         $shares = [];
-        $wrong = null;
+        $weights = [];
+        /** @var array<string, Step> $found the first of each kind of flaw */
+        $found = [];
         $compared = null;
-        $unstated = null;
-        $ohms = null;
-        foreach ($job->stepsOf(WriteReading::class) as $step) {
+        $asked = [];
+        foreach ($job->entries(WriteReading::class) as $step) {
             $written = $step->action;
-            $shown = $written instanceof WriteReading ? $job->step($written->of) : null;
-            $share = $written instanceof WriteReading && $shown !== null ? $this->share($written, $shown->observation) : null;
-            if ($shown === null || $share === null) {
+            $judged = $this->card->judged($step);
+            if (! $written instanceof WriteReading || $judged === null || $judged->share === null && ! $judged->isOpen) {
                 continue;
             }
-            $with = $comparison->of($shown);
-            $compared ??= $with === null ? null : [$shown, $with];
-            $share = $with !== null && $share === self::UNSURE_SHARE ? 1.0 : $share;
-            if ($this->schools->ohmsOnActive === OhmsOnActive::Invalid && OhmsOnActiveSensor::isIn($job, $written)) {
-                $ohms ??= $step;
-                $share = 0.0;
-            }
-            $wrong ??= $share === 0.0 ? $step : null;
-            $isUnstated = $share > 0.0 && $this->schools->comparing === Comparing::Stated && $with === null && ! $comparison->isStated($written, $shown);
-            $unstated ??= $isUnstated ? $step : null;
-            $shares[] = $isUnstated ? self::UNSTATED_SHARE * $share : $share;
+            $question = $this->question($job, $written);
+            $move = $repairs === [] ? 1.0 : $moves[$written->of] ?? 0.0;
+            [$share, $flaw] = $this->shared($job, $written, $judged, $move);
+            $found[$flaw] ??= $step;
+            $compared ??= $judged->with === null ? null : [$step, $judged->with];
+            $shares[] = $share;
+            $weights[] = isset($asked[$question]) ? self::AGAIN_WEIGHT : max(self::LEAST_WEIGHT, $move);
+            $asked[$question] = true;
         }
-
-        $mistaken = null;
-        foreach ($job->stepsOf(WriteSensor::class) as $step) {
+        foreach ($job->entries(WriteSensor::class) as $step) {
             $shares[] = $share = $this->ofSensor($job, $step);
-            $mistaken ??= $share < 1.0 ? $step : null;
+            $weights[] = 1.0;
+            $found[$share < 1.0 ? 'sensor' : 'right'] ??= $step;
         }
 
         return $shares === []
             ? new Verdict(0.0, null, 'mark.judgement.none', [], 'mark.judgement.remedy')
-            : $this->verdict(array_sum($shares) / count($shares), $ohms, $wrong ?? $mistaken, $unstated, $compared);
+            : $this->verdict(array_sum(array_map(static fn (float $share, float $weight): float => $share * $weight, $shares, $weights)) / array_sum($weights), $found, $compared);
     }
 
-    /** @param  ?array{Step, Step}  $compared */
-    private function verdict(float $share, ?Step $ohms, ?Step $wrong, ?Step $unstated, ?array $compared): Verdict
+    /** @return array{float, string} share, and the word for what is wrong with it */
+    private function shared(Job $job, WriteReading $written, JudgedReading $judged, float $move): array
     {
+        $shown = $job->step($written->of);
+        $ohms = $this->schools->ohmsOnActive === OhmsOnActive::Invalid && OhmsOnActiveSensor::isIn($job, $written);
+        $isUnstated = ($judged->share ?? 0.0) > 0.0 && $this->schools->comparing === Comparing::Stated && $judged->with === null && $shown !== null && ! (new Comparison($job))->isStated($written, $shown);
+
         return match (true) {
-            $ohms !== null => new Verdict($share, $ohms->number, 'mark.judgement.ohms-on-active', [], 'mark.judgement.remedy'),
-            $wrong?->action instanceof WriteSensor => new Verdict($share, $wrong->number, 'mark.judgement.sensor', [], 'mark.judgement.sensor-remedy'),
-            $wrong !== null => new Verdict($share, $wrong->number, 'mark.judgement.wrong', ['step' => $wrong->action instanceof WriteReading ? $wrong->action->of : $wrong->number], 'mark.judgement.remedy'),
-            $unstated !== null => new Verdict($share, $unstated->number, 'mark.judgement.unstated', [], 'mark.judgement.state'),
-            $share < 1.0 => new Verdict($share, null, 'mark.judgement.unsure', [], 'mark.judgement.remedy'),
-            $compared !== null => new Verdict(1.0, $compared[0]->number, 'mark.judgement.compared', ['step' => $compared[0]->number, 'with' => $compared[1]->number]),
+            $ohms => [0.0, 'ohms'],
+            $judged->differs => [0.0, 'differs'],
+            $judged->isOpen => $move < self::RESTS_FROM ? [1.0, 'right'] : [self::UNSURE_SHARE, 'unsure'],
+            $judged->share === 0.0 => [0.0, 'wrong'],
+            $isUnstated => [self::UNSTATED_SHARE * ($judged->share ?? 0.0), 'unstated'],
+            ($judged->share ?? 0.0) < 1.0 => [$judged->share ?? 0.0, 'alone'],
+            default => [1.0, 'right'],
+        };
+    }
+
+    private function question(Job $job, WriteReading $written): string
+    {
+        $action = $job->step($written->of)?->action;
+
+        return ($action instanceof CarAction ? $action->question() : '')." $written->feature $written->value $written->unit $written->word";
+    }
+
+    /**
+     * @param  array<string, Step>  $found
+     * @param  ?array{Step, Step}  $compared
+     */
+    private function verdict(float $share, array $found, ?array $compared): Verdict
+    {
+        $of = static fn (Step $step): array => ['step' => $step->action instanceof WriteReading ? $step->action->of : $step->number];
+
+        return match (true) {
+            isset($found['ohms']) => new Verdict($share, $found['ohms']->number, 'mark.judgement.ohms-on-active', [], 'mark.judgement.remedy'),
+            isset($found['differs']) => new Verdict($share, $found['differs']->number, 'mark.judgement.differs', $of($found['differs']), 'mark.judgement.remedy'),
+            isset($found['wrong']) => new Verdict($share, $found['wrong']->number, 'mark.judgement.wrong', $of($found['wrong']), 'mark.judgement.remedy'),
+            isset($found['sensor']) => new Verdict($share, $found['sensor']->number, 'mark.judgement.sensor', [], 'mark.judgement.sensor-remedy'),
+            isset($found['unstated']) => new Verdict($share, $found['unstated']->number, 'mark.judgement.unstated', [], 'mark.judgement.state'),
+            isset($found['alone']) => new Verdict($share, $found['alone']->number, 'mark.judgement.alone', $of($found['alone']), 'mark.judgement.remedy'),
+            $share < 1.0 => new Verdict($share, ($found['unsure'] ?? null)?->number, 'mark.judgement.unsure', [], 'mark.judgement.remedy'),
+            $compared !== null => new Verdict(1.0, $compared[0]->number, 'mark.judgement.compared', ['step' => $of($compared[0])['step'], 'with' => $compared[1]->number]),
             default => new Verdict(1.0, null, 'mark.judgement.right'),
         };
     }
@@ -110,29 +144,5 @@ final readonly class RightJudgement implements Criterion
         $right = count(array_filter($sensor->wireFunctions(), static fn (string $function, int $wire): bool => ($written->wires[$wire] ?? '') === $function, ARRAY_FILTER_USE_BOTH));
 
         return ($written->technology === $sensor->technology() ? 0.5 : 0.0) + 0.5 * $right / $sensor->conductors();
-    }
-
-    /** Null where nothing is known to judge by. */
-    private function share(WriteReading $written, Observation $shown): ?float
-    {
-        $usual = $this->history->usual($written->of)?->features[$written->feature] ?? null;
-        if ($usual === null || $written->judgement === Judgement::SaysNothing || ! array_key_exists($written->feature, $shown->values)) {
-            return null;
-        }
-        $fits = Distinguishability::fits($usual, $shown, $written->feature);
-
-        return match ($written->judgement) {
-            Judgement::In => $fits || $this->isNear($usual, $shown, $written->feature) ? 1.0 : 0.0,
-            Judgement::Out => $fits ? 0.0 : 1.0,
-            default => self::UNSURE_SHARE,
-        };
-    }
-
-    private function isNear(Feature $usual, Observation $shown, string $feature): bool
-    {
-        $number = $shown->number($feature);
-
-        return $usual instanceof NumberFeature && ! $usual->overload && $number !== null && ! $number->overload
-            && abs($number->si - $usual->mean) <= self::DEFENSIBLE * abs($usual->mean);
     }
 }

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Criterion;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\Decisions;
 use Lernfall\Marking\Mistake\TwoAtOnce;
-use Lernfall\Marking\RenewedWithPlug;
 use Lernfall\Marking\RepairEffect;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\School\CorrodedPlug;
@@ -40,8 +41,8 @@ final readonly class RightRepair implements Criterion
     /** Of the points at most, where it only leaves the cause open. */
     private const CAUSE_OPEN_SHARE = 0.8;
 
-    /** What is left of the points after one repair that nothing on the card supported. */
-    private const UNSUPPORTED_FACTOR = 0.5;
+    /** What one repair that nothing on the card supported takes of the points. */
+    private const UNSUPPORTED_LOSS = 0.5;
 
     /** @param  list<RepairReview>  $reviews */
     public function __construct(private Remedies $remedies, private array $reviews, private TwoRepairs $twoRepairs = TwoRepairs::CauseOpen, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
@@ -61,18 +62,22 @@ final readonly class RightRepair implements Criterion
         if ($unsupported === [] || $verdict->share === 0.0) {
             return $verdict;
         }
-        $again = count($unsupported) > 1;
+        $lacking = array_sum(array_map(static fn (RepairReview $one): float => 1.0 - $one->support(), $unsupported));
 
         return new Verdict(
-            $again ? 0.0 : self::UNSUPPORTED_FACTOR * $verdict->share, $unsupported[0]->step,
-            $again ? 'mark.repair.unsupported-again' : 'mark.repair.unsupported', [], 'mark.reasoning.remedy',
+            max(0.0, 1.0 - self::UNSUPPORTED_LOSS * $lacking) * $verdict->share, $unsupported[0]->step,
+            match (true) {
+                count($unsupported) > 1 => 'mark.repair.unsupported-again',
+                $unsupported[0]->isSupported() => 'mark.repair.close',
+                default => 'mark.repair.unsupported',
+            }, [], 'mark.reasoning.remedy',
         );
     }
 
-    /** @return list<RepairReview> repairs that nothing on the card supported */
+    /** @return list<RepairReview> repairs that the card did not support, or not in full */
     private function unsupported(): array
     {
-        return array_values(array_filter($this->reviews, static fn (RepairReview $one): bool => $one->repair !== null && ! $one->isSupported()));
+        return array_values(array_filter($this->reviews, static fn (RepairReview $one): bool => $one->repair !== null && $one->support() < 1.0));
     }
 
     /** Two repairs without a look at the codes between them leave the cause open, unless the card carried each of them. */
@@ -92,20 +97,17 @@ final readonly class RightRepair implements Criterion
 
     private function repaired(Job $job): Verdict
     {
-        $asOne = RenewedWithPlug::in($job, $this->corrodedPlug);
-        $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone() && ! in_array($step->number, $asOne, true)));
+        $repairs = Decisions::in($job, $this->corrodedPlug);
         if ($repairs === []) {
             return $this->unrepaired($job);
         }
-        if ($job->car->vehicle != $job->case->sound) {
+        if (! Incoming::isInOrder($job->car)) {
             $unrouted = $this->onlyUnrouted($job, $repairs);
             if ($unrouted !== null) {
                 return new Verdict(self::COMES_BACK_SHARE, $unrouted, 'mark.repair.comes-back', [], 'mark.repair.route-it');
             }
-            $last = $repairs[count($repairs) - 1];
-            $makeshift = $last->action instanceof Repair && $last->action->kind->isMakeshift();
 
-            return new Verdict(0.0, $makeshift ? $last->number : $repairs[0]->number, $makeshift ? 'mark.repair.makeshift' : 'mark.repair.still-faulty', [], 'mark.repair.remedy');
+            return new Verdict(0.0, $repairs[0]->number, 'mark.repair.still-faulty', [], 'mark.repair.remedy');
         }
         $needless = array_values(array_filter($repairs, fn (Step $step): bool => ! (new RepairEffect($this->remedies))->hasMended($job, $step)));
 
@@ -123,7 +125,7 @@ final readonly class RightRepair implements Criterion
      */
     private function onlyUnrouted(Job $job, array $repairs): ?int
     {
-        $vehicle = $job->car->vehicle;
+        $vehicle = Incoming::withoutMakeshifts($job->car);
         foreach ($vehicle->channels as $channel) {
             $vehicle = $vehicle->withChannel($channel->inEveryState(static fn (Channel $state): Channel => $state->withLink($state->cable('loom')->misrouted(false))));
         }
@@ -142,8 +144,10 @@ final readonly class RightRepair implements Criterion
     /** Right where nothing was at fault, or where a plug pushed home was the whole repair; and the cause has to be named. */
     private function unrepaired(Job $job): Verdict
     {
-        if ($job->car->vehicle != $job->case->sound) {
-            return new Verdict(0.0, null, 'mark.repair.none', [], 'mark.repair.remedy');
+        if (! Incoming::isInOrder($job->car)) {
+            $makeshift = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone()))[0] ?? null;
+
+            return new Verdict(0.0, $makeshift?->number, $makeshift === null ? 'mark.repair.none' : 'mark.repair.makeshift', [], 'mark.repair.remedy');
         }
         $named = $this->rightlyNamed($job, PHP_INT_MAX);
 
@@ -188,8 +192,8 @@ final readonly class RightRepair implements Criterion
     {
         $named = [];
         foreach ($job->case->faults as $index => $fault) {
-            foreach ($job->stepsOf(NameCause::class) as $step) {
-                if ($step->number < $before && $step->action instanceof NameCause
+            foreach ($job->entries(NameCause::class, $before) as $step) {
+                if ($step->action instanceof NameCause
                     && $step->action->channel === $fault->channel
                     && $step->action->station === $fault->kind->station
                     && $step->action->defect === $fault->kind->defect) {

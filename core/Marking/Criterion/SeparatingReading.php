@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Criterion;
 
+use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Bay\Worksheet\WriteReading;
-use Lernfall\Evidence\Advice\Separation;
 use Lernfall\Marking\Criterion;
-use Lernfall\Marking\Entry;
-use Lernfall\Marking\RenewedWithPlug;
+use Lernfall\Marking\Decisions;
+use Lernfall\Marking\Rests;
 use Lernfall\Marking\School\CorrodedPlug;
 use Lernfall\Marking\Verdict;
 
-/** Every repair rests on a written reading that tells the repaired part from the others of its channel. */
+/** Every repair rests on a written reading after which all that it would leave is unlikely. */
 final readonly class SeparatingReading implements Criterion
 {
     /** Of the points, where the reading is there but no cause was named before the repair. */
     private const UNNAMED_SHARE = 0.7;
 
-    public function __construct(private Separation $separation, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
+    public function __construct(private Rests $rests, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
     {
     }
 
@@ -33,10 +33,9 @@ final readonly class SeparatingReading implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $asOne = RenewedWithPlug::in($job, $this->corrodedPlug);
-        $repairs = array_values(array_filter($job->stepsOf(Repair::class), static fn (Step $step): bool => $step->wasDone() && ! in_array($step->number, $asOne, true)));
+        $repairs = Decisions::in($job, $this->corrodedPlug);
         if ($repairs === []) {
-            return $job->car->vehicle == $job->case->sound
+            return Incoming::isInOrder($job->car)
                 ? $this->unrepaired($job)
                 : new Verdict(0.0, null, 'mark.reading.no-repair', [], 'mark.reading.remedy');
         }
@@ -50,7 +49,7 @@ final readonly class SeparatingReading implements Criterion
     /** Where nothing had to be repaired, the cause has to rest on something written down. */
     private function unrepaired(Job $job): Verdict
     {
-        foreach ($job->stepsOf(NameCause::class) as $step) {
+        foreach ($job->entries(NameCause::class) as $step) {
             if ($step->action instanceof NameCause && $step->action->supports !== []) {
                 return new Verdict(1.0, $step->number, 'mark.reading.cause-rests', ['step' => $step->action->supports[0]]);
             }
@@ -61,29 +60,29 @@ final readonly class SeparatingReading implements Criterion
 
     private function supported(Job $job, Step $repair): Verdict
     {
-        $supporting = $this->separation->supporting($job, $repair);
-        $right = array_values(array_filter($supporting, static fn (Step $step): bool => Entry::of($job, $step)->isRight()));
-        if ($right !== []) {
-            return $this->isNamed($job, $repair)
-                ? new Verdict(1.0, $right[0]->number, 'mark.reading.separates', ['step' => $this->source($right[0])])
-                : new Verdict(self::UNNAMED_SHARE, $repair->number, 'mark.reading.not-named', ['step' => $this->source($right[0])], 'mark.reading.name-first');
+        $rests = $this->rests->of($repair);
+        $misread = $this->rests->misread($repair);
+        if ($misread !== null) {
+            $entry = $job->step($misread)?->action;
+
+            return new Verdict(0.0, $misread, 'mark.reading.misread', ['step' => $entry instanceof WriteReading ? $entry->of : $misread], 'mark.reading.read-again');
         }
+        if ($rests->share <= 0.0) {
+            return new Verdict(0.0, $repair->number, $rests->steps === [] ? 'mark.reading.none' : 'mark.reading.leaves-rivals', ['step' => $rests->steps[0] ?? 0], 'mark.reading.remedy');
+        }
+        $step = $rests->steps[count($rests->steps) - 1];
 
-        return $supporting !== []
-            ? new Verdict(0.0, $supporting[0]->number, 'mark.reading.misread', ['step' => $this->source($supporting[0])], 'mark.reading.read-again')
-            : new Verdict(0.0, $repair->number, 'mark.reading.none', [], 'mark.reading.remedy');
-    }
-
-    private function source(Step $written): int
-    {
-        return $written->action instanceof WriteReading ? $written->action->of : $written->number;
+        return match (true) {
+            ! $this->isNamed($job, $repair) => new Verdict(self::UNNAMED_SHARE * $rests->share, $repair->number, 'mark.reading.not-named', ['step' => $step], 'mark.reading.name-first'),
+            $rests->share < 1.0 => new Verdict($rests->share, $step, 'mark.reading.close', ['step' => $step], 'mark.reading.remedy'),
+            default => new Verdict(1.0, $step, 'mark.reading.separates', ['step' => $step]),
+        };
     }
 
     private function isNamed(Job $job, Step $repair): bool
     {
-        foreach ($job->stepsOf(NameCause::class) as $step) {
-            if ($step->number < $repair->number
-                && $step->action instanceof NameCause && $repair->action instanceof Repair
+        foreach ($job->entries(NameCause::class, $repair->number) as $step) {
+            if ($step->action instanceof NameCause && $repair->action instanceof Repair
                 && in_array($step->action->channel, $repair->action->kind->concerns($repair->action->channel, $job->case->sound), true)
                 && in_array($step->action->station, $repair->action->kind->stations(), true)) {
                 return true;

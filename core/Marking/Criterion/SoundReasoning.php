@@ -27,7 +27,6 @@ final readonly class SoundReasoning implements Criterion
         if ($this->reviews === []) {
             return new Verdict(0.0, null, 'mark.reasoning.nothing-decided', [], 'mark.reasoning.remedy');
         }
-        $supported = array_filter($this->reviews, static fn (RepairReview $one): bool => $one->isSupported());
         $worst = $this->worst();
         $reason = match (true) {
             $worst->lacksReading => 'unread',
@@ -35,11 +34,11 @@ final readonly class SoundReasoning implements Criterion
             default => $worst->verdict(),
         };
 
-        return new Verdict(count($supported) / count($this->reviews), $worst->step, "mark.reasoning.$reason", [
+        return new Verdict(array_sum(array_map(static fn (RepairReview $one): float => $one->support(), $this->reviews)) / count($this->reviews), $worst->step, "mark.reasoning.$reason", [
             'chance' => (int) round(100.0 * $worst->prospects->byCard),
             'shown' => (int) round(100.0 * $worst->prospects->byShown),
             'open' => count($worst->prospects->rivals),
-        ], $worst->isSupported() ? '' : 'mark.reasoning.remedy');
+        ], $worst->support() >= 1.0 ? '' : 'mark.reasoning.remedy');
     }
 
     private function worst(): RepairReview

@@ -26,7 +26,7 @@ final readonly class OhmsOnActiveSensor implements Mistake
     /** @param  list<RepairReview>  $reviews */
     public function step(Job $job, array $reviews): ?int
     {
-        foreach ($job->stepsOf(WriteReading::class) as $step) {
+        foreach ($job->entries(WriteReading::class) as $step) {
             if ($step->action instanceof WriteReading && self::isIn($job, $step->action)) {
                 return $step->action->of;
             }

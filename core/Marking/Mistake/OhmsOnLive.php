@@ -21,7 +21,7 @@ final readonly class OhmsOnLive implements Mistake
     /** @param  list<RepairReview>  $reviews */
     public function step(Job $job, array $reviews): ?int
     {
-        foreach ($job->stepsOf(WriteReading::class) as $step) {
+        foreach ($job->entries(WriteReading::class) as $step) {
             if ($step->action instanceof WriteReading && $step->action->judgement !== Judgement::SaysNothing
                 && in_array(Note::OhmsOnLiveCircuit, $job->step($step->action->of)->observation->notes ?? [], true)) {
                 return $step->action->of;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking\Mistake;
 
+use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
-use Lernfall\Bay\Repair\Repair;
-use Lernfall\Marking\RenewedWithPlug;
+use Lernfall\Marking\Decisions;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\School\CorrodedPlug;
 
@@ -27,10 +27,10 @@ final readonly class TwoAtOnce implements Mistake
     public function step(Job $job, array $reviews): ?int
     {
         $since = 0;
-        $asOne = RenewedWithPlug::in($job, $this->corrodedPlug);
+        $decisions = array_map(static fn (Step $step): int => $step->number, Decisions::in($job, $this->corrodedPlug));
         foreach ($job->steps as $step) {
             $since = CodesShown::at($step) === null ? $since : 0;
-            if ($step->action instanceof Repair && $step->wasDone() && ! $step->action->kind->isMakeshift() && ! in_array($step->number, $asOne, true) && ++$since > 1) {
+            if (in_array($step->number, $decisions, true) && ++$since > 1) {
                 return $step->number;
             }
         }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Mistake;
 
 use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodedCorners;
 use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Marking\RepairReview;
-use Lernfall\Module\Failure;
 
 /** A corner without a code was repaired in vain while another had one. */
 final readonly class WrongCorner implements Mistake
@@ -38,10 +38,7 @@ final readonly class WrongCorner implements Mistake
         foreach ($job->steps as $step) {
             $codes = $step->number < $before ? CodesShown::at($step) ?? $codes : $codes;
         }
-        $shown = array_map(strval(...), array_keys($codes));
 
-        return array_values(array_filter($job->case->sound->channelIds(), static fn (string $channel): bool => array_intersect(
-            $shown, array_map(static fn (Failure $failure): string => $job->case->sound->module->dialect->code($channel, $failure->value), Failure::ofChannels()),
-        ) !== []));
+        return CodedCorners::named(array_keys($codes), $job->case->sound);
     }
 }

@@ -17,7 +17,7 @@ final class BrakePartsJobTest extends TestCase
     {
         return [
             'lamps on, no code: the level switch' => ['level-switch-open', 'car', [['do' => 'read-switches']], 'level-switch', 'stays-open', ['station' => 'switches', 'defect' => 'level'], 'replace-level-switch'],
-            'a code of the pump: its relay' => ['pump-relay-dead', 'car', [['do' => 'test-actuator', 'part' => 'pump']], 'pump', 'pump-silent', ['station' => 'hydraulics', 'defect' => 'pump-relay'], 'replace-pump-relay'],
+            'a code of the pump: its relay' => ['pump-relay-dead', 'car', [['do' => 'fit-trial-part', 'part' => 'pump-relay', 'channel' => 'car', 'fitted' => true], ['do' => 'test-actuator', 'part' => 'pump']], 'pump', 'pump-runs', ['station' => 'hydraulics', 'defect' => 'pump-relay'], 'replace-pump-relay'],
             'the red lamp: too little fluid' => ['fluid-low', 'car', [['do' => 'look', 'channel' => 'car', 'at' => 'fluid']], 'sight', 'fluid-low', ['station' => 'hydraulics', 'defect' => 'fluid-low'], 'fill-fluid'],
             'a lamp that never lights' => ['lamp-dead', 'car', [['do' => 'look-at-lamps']], 'bulb.abs', 'dark', ['station' => 'lamps', 'defect' => 'never-lights'], 'mend-lamp'],
         ];
@@ -33,7 +33,7 @@ final class BrakePartsJobTest extends TestCase
         $played = Played::on(Workbench::case([[$kind, $place]]))->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'look-at-lamps'], ['do' => 'read-codes']);
         $code = array_key_first(Workbench::codes($played->shown()));
         $played->do(['do' => 'write-code', 'code' => $code ?? 'none', 'status' => $code === null ? '' : (string) $played->shown()->word((string) $code)])
-            ->do(...$test)->write(null, word: $word, feature: $feature)
+            ->do(...$test)->write(null, word: $word, judgement: $word === 'pump-runs' ? 'in' : 'out', feature: $feature)
             ->do(['do' => 'name-cause', 'channel' => $place, ...$cause, 'supports' => [count($played->job->steps)], 'expects' => 'code-stays-away'])
             ->do(['do' => 'ignition', 'to' => 'off'], ['do' => 'repair', 'kind' => $repair, 'channel' => 'car'], ['do' => 'ignition', 'to' => 'running'])
             ->do(['do' => 'clear-codes'], ['do' => 'road-test'], ['do' => 'read-codes'], ['do' => 'conclude']);

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Marking;
 
 use Lernfall\Bay\Car\Car;
-use Lernfall\Bay\Contract\ObservedNumber;
-use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Job\FaultCase;
-use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Evidence\Belief\CaseKnowledge;
@@ -19,6 +16,7 @@ use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\Policy;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Careful;
 use Tests\Support\Played;
 use Tests\Support\Sweep;
 use Tests\Support\Workbench;
@@ -28,10 +26,6 @@ final class DemoCasesTest extends TestCase
 {
     /** Of the cases, in a usual run. */
     private const SAMPLE = 3;
-
-    private const UNITS = ['ohms' => 'Ω', 'volts' => 'V', 'amperes' => 'A', 'metres' => 'mm', 'hertz' => 'Hz', 'metresPerSecond' => 'km/h'];
-
-    private const FACTORS = ['metres' => 1000.0, 'metresPerSecond' => 3.6];
 
     /** @return iterable<string, array{string}> */
     public static function cases(): iterable
@@ -77,7 +71,7 @@ final class DemoCasesTest extends TestCase
         self::assertTrue($path->isRight(), $path->advice->remedy);
         $played = Played::on($case, 'sound');
         foreach ($path->job->steps as $step) {
-            $this->noted($played->do($step->action));
+            Careful::note($played->do($step->action));
         }
         foreach ($path->advice->repairs->repairs($path->advice->remedy) as $repair) {
             $this->secured($played, $repair)->do($repair);
@@ -102,33 +96,6 @@ final class DemoCasesTest extends TestCase
         self::assertSame('wrong', $sheet->reviews[0]->verdict());
         self::assertArrayHasKey('part-on-code', $sheet->mistakes);
         self::assertSame(0.0, $sheet->mark('reasoning')?->points);
-    }
-
-    /** Everything that can be written of the last step is. */
-    private function noted(Played $played): void
-    {
-        $step = $played->job->lastStep();
-        $of = count($played->job->steps);
-        $codes = $step === null ? null : CodesShown::at($step);
-        foreach ($codes ?? [] as $code => $status) {
-            $played->do(['do' => 'write-code', 'code' => (string) $code, 'status' => $status === '' ? 'present' : $status]);
-        }
-        if ($codes === []) {
-            $played->do(['do' => 'write-code', 'code' => 'none', 'status' => '']);
-        }
-        foreach ($codes === null ? ($step->observation->values ?? []) : [] as $feature => $value) {
-            $number = $value instanceof ObservedNumber && ! $value->overload;
-            $entry = [
-                'do' => 'write-reading', 'of' => $of, 'feature' => (string) $feature,
-                'value' => $number ? $value->si * (self::FACTORS[$value->unit] ?? 1.0) : null, 'unit' => $number ? self::UNITS[$value->unit] ?? '' : '',
-                'word' => $number ? '' : (is_string($value) ? $value : 'open'), 'judgement' => 'unsure', 'comparedWith' => '',
-            ];
-            try {
-                $played->do($entry);
-            } catch (UnfitAction) {
-                continue; // not everything that is shown has a place on the card
-            }
-        }
     }
 
     private function secured(Played $played, Repair $repair): Played

@@ -15,7 +15,7 @@ final class MarkerTest extends TestCase
 
     #[TestWith(['coil-open', 'coil-open', 100.0])]
     #[TestWith(['loom-open', 'loom-open', 100.0])]
-    #[TestWith(['coil-open', 'loom-open', 55.0])]
+    #[TestWith(['coil-open', 'loom-open', 30.0])]
     #[TestWith(['loom-open', 'coil-open', 30.0])]
     public function test_a_sound_way_of_working_earns_full_marks_on_its_own_fault_only(string $case, string $script, float $points): void
     {
@@ -87,10 +87,9 @@ final class MarkerTest extends TestCase
 
     public function test_a_reading_off_by_a_factor_of_ten_is_a_misreading(): void
     {
-        $played = Played::on(Workbench::case([['loom-open', 'FR', '1']]))->secured()
-            ->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'measure', 'function' => 'ohms', ...self::PINS])
-            ->write(133.0, 'Ω', judgement: 'in')
-            ->do(['do' => 'repair', 'kind' => 'repair-loom', 'channel' => 'FR']);
+        $played = Played::on(Workbench::case([['coil-shorted', 'FR', '', 0.75]]))->secured()
+            ->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'measure', 'function' => 'ohms', ...self::PINS]);
+        $played->write(10.0 * ($played->shown()->number('reading')->si ?? 0.0), 'Ω')->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']);
 
         self::assertMark(0.0, 'mark.reading.misread', $played, 'reading');
     }
@@ -99,7 +98,7 @@ final class MarkerTest extends TestCase
     {
         $played = $this->measured('says-nothing')->do(['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR']);
 
-        self::assertMark(0.0, 'mark.reading.misread', $played, 'reading');
+        self::assertMark(0.0, 'mark.reading.none', $played, 'reading');
     }
 
     public function test_a_cause_not_named_before_the_repair_costs_points(): void

@@ -75,13 +75,14 @@ final class ReasoningTest extends TestCase
         $played = Played::on(Workbench::case([['loom-open', 'FR', '1']]))->do(
             ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present'],
             ['do' => 'ignition', 'to' => 'off'], ['do' => 'unplug', 'plug' => 'FR.sensor-plug'], self::SENSOR,
-        )->write(null, word: 'open');
+        )->write(133.0, 'Ω');
         $sheet = $this->renewed($played);
 
-        self::assertSame('reasonable', $this->review($sheet)->verdict());
+        self::assertSame('close', $this->review($sheet)->verdict());
         self::assertLessThan(0.05, $this->review($sheet)->prospects->byShown);
-        self::assertSame(15.0, $sheet->mark('reasoning')?->points);
+        self::assertGreaterThan(7.5, $sheet->mark('reasoning')?->points);
         self::assertSame(0.0, $sheet->mark('reading')?->points);
+        self::assertSame('mark.judgement.none', $sheet->mark('judgement')?->verdict->reason, 'nothing else was written');
     }
 
     public function test_a_wrong_part_on_the_code_alone_is_wrong(): void
@@ -118,16 +119,16 @@ final class ReasoningTest extends TestCase
         self::assertSame('mark.reasoning.nothing-decided', $sheet->mark('reasoning')?->verdict->reason);
     }
 
-    #[TestWith([true, true, false, false, 'justified'])]
-    #[TestWith([false, true, false, false, 'reasonable'])]
-    #[TestWith([true, false, true, false, 'close'])]
-    #[TestWith([false, false, true, false, 'close'])]
-    #[TestWith([true, false, false, false, 'lucky'])]
-    #[TestWith([false, false, false, false, 'wrong'])]
-    #[TestWith([false, true, false, true, 'harmful'])]
-    public function test_the_verdicts(bool $right, bool $justified, bool $close, bool $harmful, string $verdict): void
+    #[TestWith([true, true, 1.0, false, 'justified'])]
+    #[TestWith([false, true, 1.0, false, 'reasonable'])]
+    #[TestWith([true, false, 0.4, false, 'close'])]
+    #[TestWith([false, false, 1.0, false, 'close'])]
+    #[TestWith([true, false, 0.0, false, 'lucky'])]
+    #[TestWith([false, false, 0.0, false, 'wrong'])]
+    #[TestWith([false, true, 1.0, true, 'harmful'])]
+    public function test_the_verdicts(bool $right, bool $justified, float $support, bool $harmful, string $verdict): void
     {
-        $review = new RepairReview(1, null, $right, $harmful, $justified, $close, new RepairProspects(0.5, 0.5, [], 1.0, 1.0, null));
+        $review = new RepairReview(1, null, $right, $harmful, $justified, $support, new RepairProspects(0.5, 0.5, [], 1.0, 1.0, null));
 
         self::assertSame($verdict, $review->verdict());
         self::assertSame(in_array($verdict, ['justified', 'reasonable', 'close'], true), $review->isSupported());

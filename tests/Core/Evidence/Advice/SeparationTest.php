@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Evidence\Advice;
 
+use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Repair\Repair;
-use Lernfall\Evidence\Advice\Remedies;
-use Lernfall\Evidence\Advice\Separation;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Belief\HypothesisSet;
+use Lernfall\Evidence\Belief\WorksheetReading;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -20,7 +22,7 @@ final class SeparationTest extends TestCase
             ->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], $this->ohms('FR', 'sensor-plug'))
             ->write(null, word: 'open');
 
-        self::assertSame([6], $this->supporting($played, 'replace-sensor', 'FR'));
+        self::assertSame([5], $this->separating($played, 'replace-sensor', 'FR'));
     }
 
     public function test_the_same_reading_does_not_speak_for_the_loom(): void
@@ -29,7 +31,7 @@ final class SeparationTest extends TestCase
             ->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], $this->ohms('FR', 'sensor-plug'))
             ->write(null, word: 'open');
 
-        self::assertSame([], $this->supporting($played, 'repair-loom', 'FR'));
+        self::assertSame([], $this->separating($played, 'repair-loom', 'FR'));
     }
 
     public function test_ohms_at_an_unrelated_corner_earn_nothing(): void
@@ -38,17 +40,23 @@ final class SeparationTest extends TestCase
             ->do(['do' => 'unplug', 'plug' => 'RL.sensor-plug'], $this->ohms('RL', 'sensor-plug'))
             ->write(2.04, 'kΩ', judgement: 'in');
 
-        self::assertSame([], $this->supporting($played, 'replace-sensor', 'FR'));
+        self::assertSame([], $this->separating($played, 'replace-sensor', 'FR'));
     }
 
-    public function test_a_sound_sensor_speaks_for_the_rest_of_its_channel(): void
+    /** It leaves plugs and module as likely as the loom; each reading after it has to leave less. */
+    public function test_a_sound_sensor_alone_does_not_convict_the_loom(): void
     {
-        $played = Played::on(Workbench::case([['loom-open', 'FR', '2']]))->secured()
+        $played = Played::on(Workbench::case([['loom-open', 'FR', '2']]))->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present'], ['do' => 'ignition', 'to' => 'off'])->secured()
             ->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], $this->ohms('FR', 'sensor-plug'))
             ->write(1.33, 'kΩ', judgement: 'in');
+        self::assertSame([], $this->separating($played, 'repair-loom', 'FR'));
+        self::assertSame([], $this->separating($played, 'replace-sensor', 'FR'));
 
-        self::assertSame([6], $this->supporting($played, 'repair-loom', 'FR'));
-        self::assertSame([], $this->supporting($played, 'replace-sensor', 'FR'));
+        $played->do(['do' => 'join', 'plug' => 'FR.sensor-plug'], ['do' => 'unplug', 'plug' => 'module-plug'], $this->ohms('FR', 'module-plug'))->write(null, word: 'open')
+            ->do(['do' => 'look', 'channel' => 'FR', 'at' => 'sensor-plug'])->write(null, word: 'pins-clean', judgement: 'in', feature: 'sight')
+            ->do(['do' => 'look', 'channel' => 'FR', 'at' => 'module-plug'])->write(null, word: 'pins-clean', judgement: 'in', feature: 'sight');
+        self::assertNotSame([], $this->separating($played, 'repair-loom', 'FR'));
+        self::assertSame([], $this->separating($played, 'replace-sensor', 'FR'));
     }
 
     public function test_what_nobody_wrote_down_supports_nothing(): void
@@ -56,7 +64,7 @@ final class SeparationTest extends TestCase
         $played = Played::on(Workbench::case([['coil-open', 'FR']]))->secured()
             ->do(['do' => 'unplug', 'plug' => 'FR.sensor-plug'], $this->ohms('FR', 'sensor-plug'));
 
-        self::assertSame([], $this->supporting($played, 'replace-sensor', 'FR'));
+        self::assertSame([], $this->separating($played, 'replace-sensor', 'FR'));
     }
 
     public function test_a_tooth_that_was_seen_to_be_missing_speaks_for_the_hub(): void
@@ -64,7 +72,7 @@ final class SeparationTest extends TestCase
         $played = Played::on(Workbench::case([['tooth-missing', 'FR']]), 'b')->secured()->do(['do' => 'look', 'channel' => 'FR', 'at' => 'ring']);
         self::assertSame('tooth-missing', $played->shown()->word('sight'));
 
-        self::assertSame([5], $this->supporting($played->write(null, word: 'tooth-missing', feature: 'sight'), 'replace-hub', 'FR'));
+        self::assertSame([4], $this->separating($played->write(null, word: 'tooth-missing', feature: 'sight'), 'replace-hub', 'FR'));
     }
 
     public function test_a_lamp_that_is_on_speaks_for_no_part(): void
@@ -72,19 +80,17 @@ final class SeparationTest extends TestCase
         $played = Played::on(Workbench::case([['coil-open', 'FR']]))->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'look-at-lamps']);
         self::assertSame('on', $played->shown()->word('abs'));
 
-        self::assertSame([], $this->supporting($played->write(null, word: 'on', feature: 'abs')->secured(), 'replace-sensor', 'FR'));
+        self::assertSame([], $this->separating($played->write(null, word: 'on', feature: 'abs')->secured(), 'replace-sensor', 'FR'));
     }
 
-    /** @return list<int> */
-    private function supporting(Played $played, string $kind, string $channel): array
+    /** @return list<int> steps that showed what separates */
+    private function separating(Played $played, string $kind, string $channel): array
     {
-        $repair = (clone $played)->do(['do' => 'repair', 'kind' => $kind, 'channel' => $channel])->job;
-        $step = $repair->stepsOf(Repair::class)[0];
+        $set = array_reduce($played->job->steps, static fn (HypothesisSet $set, Step $step): HypothesisSet => $set->after($step), Workbench::evidence()->of($played->job->case, new CaseKnowledge(lampTold: true))->beginning());
+        $steps = array_combine(array_map(static fn (Step $step): int => $step->number, $played->job->steps), $played->job->steps);
+        $separated = Workbench::evidence()->of($played->job->case)->separation()->of(new Repair(RepairKind::from($kind), $channel), $set, WorksheetReading::before($played->job, PHP_INT_MAX), $steps);
 
-        return array_map(
-            static fn ($written): int => $written->number,
-            (new Separation(Workbench::hypotheses()->of($repair->case, new CaseKnowledge), Workbench::hypotheses()->weighing, Workbench::simulator(), new Remedies(Workbench::simulator())))->supporting($repair, $step),
-        );
+        return $separated->share > 0.0 ? $separated->steps : [];
     }
 
     /** @return array<string, string> */

@@ -29,7 +29,7 @@ final class LikelihoodTest extends TestCase
         $far = $this->number(1340.0, 9000.0);
 
         self::assertGreaterThan($far + 5.0, $near);
-        self::assertGreaterThan(log(1e-4) - 1e-9, $far, 'no single odd reading kills the truth');
+        self::assertGreaterThan(log(0.05 * 0.0004 / 40.0) - 1e-9, $far, 'no single odd reading kills the truth: a share of the meter\'s chance to err, over the span of all numbers');
         self::assertEqualsWithDelta($far, $this->number(700.0, 9000.0), 1e-6, 'far is far');
     }
 
@@ -57,7 +57,7 @@ final class LikelihoodTest extends TestCase
         $predicted = Prediction::of('reading', ['reading' => NumberFeature::overload('ohms')]);
         $shown = new Observation('reading', ['reading' => ObservedNumber::overload('ohms')], null, []);
 
-        self::assertEqualsWithDelta(log(0.995), $this->likelihood()->of($predicted, $shown, DeviationEstimate::blank())[0], 1e-9);
+        self::assertEqualsWithDelta(log(1.0 - 0.05 * 0.0004), $this->likelihood()->of($predicted, $shown, DeviationEstimate::blank())[0], 1e-9);
         self::assertLessThan(-5.0, $this->log($predicted, 1340.0));
     }
 
@@ -66,7 +66,7 @@ final class LikelihoodTest extends TestCase
         $predicted = Prediction::of('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], CategoryFeature::certain('on')));
         $shown = new Observation('lamps', array_fill_keys(['abs', 'traction', 'brake', 'message'], 'off'), null, []);
 
-        self::assertEqualsWithDelta(log(1e-4), $this->likelihood()->of($predicted, $shown, DeviationEstimate::blank())[0], 1e-9);
+        self::assertEqualsWithDelta(log(0.02 * 0.05 * 0.02), $this->likelihood()->of($predicted, $shown, DeviationEstimate::blank())[0], 1e-9);
     }
 
     /** The part's own deviation is one draw: asked again in the same state, the same answer tells nothing new. */

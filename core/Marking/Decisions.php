@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking;
+
+use Lernfall\Bay\Car\Incoming;
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Marking\School\CorrodedPlug;
+
+/**
+ * The repairs of a job by which somebody decided what was wrong with the car as it came in. Makeshifts are tests; a part
+ * spoilt in the bay has to be renewed whatever was wrong before, and costs its price.
+ */
+final readonly class Decisions
+{
+    /** @return list<Step> */
+    public static function in(Job $job, CorrodedPlug $school = CorrodedPlug::Clean): array
+    {
+        $asOne = RenewedWithPlug::in($job, $school);
+
+        return array_values(array_filter(
+            self::repairs($job),
+            static fn (Step $step): bool => ! in_array($step->number, $asOne, true) && ! self::onlyPutsDamageRight($step),
+        ));
+    }
+
+    /** @return list<Step> every repair that is no makeshift */
+    public static function repairs(Job $job): array
+    {
+        return array_values(array_filter(
+            $job->stepsOf(Repair::class),
+            static fn (Step $step): bool => $step->wasDone() && $step->action instanceof Repair && ! $step->action->kind->isMakeshift(),
+        ));
+    }
+
+    /** Whether it takes away nothing the car came in with, but something that was spoilt since. */
+    private static function onlyPutsDamageRight(Step $step): bool
+    {
+        return Incoming::left($step->before) == Incoming::left($step->after) && Incoming::withoutMakeshifts($step->before) != Incoming::withoutMakeshifts($step->after);
+    }
+}

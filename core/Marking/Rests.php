@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Marking;
+
+use Lernfall\Bay\Contract\Step;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Evidence\Advice\Separated;
+use Lernfall\Evidence\Advice\Separation;
+use Lernfall\Evidence\Belief\BeliefHistory;
+
+/** What the repairs of a job rest on: the written readings that separate, and how much each reading moved. */
+final class Rests
+{
+    /** @var array<string, Separated> by what is asked and the step of the repair */
+    private array $known = [];
+
+    public function __construct(private readonly Job $job, private readonly BeliefHistory $history, private readonly Card $card, private readonly Separation $separation)
+    {
+    }
+
+    /** By what stood on the card and carries. */
+    public function of(Step $repair): Separated
+    {
+        return $this->separated($repair, 'card', fn (): array => $this->card->before($repair->number));
+    }
+
+    /** How much each written reading has moved, had all of them been judged as they should: the greatest change of the chance of what a repair leaves. @return array<int, float> by the step that showed it */
+    public function moves(Step ...$repairs): array
+    {
+        $moves = [];
+        foreach ($repairs as $repair) {
+            foreach ($this->separated($repair, 'shown', fn (): array => $this->card->asShown($repair->number))->moves as $step => $move) {
+                $moves[$step] = max($moves[$step] ?? 0.0, $move);
+            }
+        }
+
+        return $moves;
+    }
+
+    /** The entry by which a reading that separates, as it was shown or as it was written, was written down with its point in the wrong place; null where there is none. */
+    public function misread(Step $repair): ?int
+    {
+        $shown = $this->separated($repair, 'shown', fn (): array => $this->card->asShown($repair->number));
+        $separating = [...($this->of($repair)->share > 0.0 ? $this->of($repair)->steps : []), ...($shown->share > 0.0 ? $shown->steps : [])];
+        foreach ($this->job->entries(WriteReading::class, $repair->number) as $written) {
+            if ($written->action instanceof WriteReading && in_array($written->action->of, $separating, true) && Entry::of($this->job, $written)->isSlip()) {
+                return $written->number;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  callable(): array<int, \Lernfall\Bay\Contract\Observation>  $readings */
+    private function separated(Step $repair, string $what, callable $readings): Separated
+    {
+        assert($repair->action instanceof Repair);
+
+        return $this->known["$what $repair->number"] ??= $this->separation->of($repair->action, $this->history->before($repair->number), $readings(), $this->card->steps());
+    }
+}
