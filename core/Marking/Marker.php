@@ -21,6 +21,9 @@ use Lernfall\Marking\Mistake\Mistakes;
 /** Marks a job by a policy. */
 final readonly class Marker
 {
+    /** What goes with a diagnosis, and is worth half without one. */
+    private const BESIDES = ['safety', 'codes', 'judgement', 'proof', 'economy'];
+
     public function __construct(private EvidenceFactory $evidence)
     {
     }
@@ -40,11 +43,11 @@ final readonly class Marker
             new SeparatingReading($rests, $policy->schools->corrodedPlug),
             ...($reasons ? [new RightJudgement($card, $rests, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($history, $adviser, $policy->schools->firstTest)] : []),
             new RightRepair($evidence->remedies, $reviews, $policy->schools->twoRepairs, $policy->schools->corrodedPlug),
-            new Proof($policy->schools->lampOut),
+            new Proof(new Recurrence($evidence->simulator), $policy->schools->lampOut),
             new Economy($evidence->remedies, $evidence->simulator, $policy->diagnosisMinutes),
         ];
         $mistakes = Mistakes::in($job, $reviews, $policy->schools);
-        $marks = $this->marks($job, $policy, $criteria);
+        $marks = $this->marks($job, $policy, $criteria, $reviews !== [] && array_filter($reviews, static fn (RepairReview $one): bool => $one->isWorked()) === []);
 
         return $reasons
             ? new MarkSheet($marks, $reviews, $history->possible, $mistakes, StationReviews::of($job, $history, $card), cap: $this->cap($job, $policy))
@@ -53,15 +56,16 @@ final readonly class Marker
 
     /**
      * @param  list<Criterion>  $criteria
+     * @param  bool  $isGuessed  nothing was found out for any decision
      * @return list<Mark> of those that carry points
      */
-    private function marks(Job $job, Policy $policy, array $criteria): array
+    private function marks(Job $job, Policy $policy, array $criteria, bool $isGuessed): array
     {
         $marks = [];
         foreach ($criteria as $criterion) {
             $outOf = $policy->weights[$criterion->id()] ?? 0;
             if ($outOf > 0) {
-                $verdict = $criterion->judge($job);
+                $verdict = $isGuessed && in_array($criterion->id(), self::BESIDES, true) ? $criterion->judge($job)->withoutDiagnosis() : $criterion->judge($job);
                 $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
             }
         }

@@ -87,11 +87,20 @@ final readonly class Reasoning
             new RepairProspects(
                 $byCard,
                 $this->chance(RepairPosterior::of($set, $set->shown(), $this->remedies), $repair),
+                $this->byCodes($repair),
                 $this->rivals($posterior, $set, $repair),
                 $now, $testing,
                 $advice->tests[0] ?? null,
             ),
         );
+    }
+
+    /** By what the first codes told; by nothing where none were read. */
+    private function byCodes(?Repair $repair): float
+    {
+        $set = $this->history->afterCodes() ?? $this->history->beginning();
+
+        return $this->chance(RepairPosterior::of($set, $set->shown(), $this->remedies), $repair);
     }
 
     private function chance(RepairPosterior $posterior, ?Repair $repair): float

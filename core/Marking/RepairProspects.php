@@ -9,9 +9,13 @@ use Lernfall\Evidence\Advice\TestValue;
 /** What a repair promised when it was done. */
 final readonly class RepairProspects
 {
+    /** As odds. */
+    private const MOVED = 2.0;
+
     /**
      * @param  float  $byCard  chance that it helps, by what stood on the card
      * @param  float  $byShown  the same by all that was shown
+     * @param  float  $byCodes  the same by what the first codes told
      * @param  array<string, float>  $rivals  chance by fault and place of what else was open by the card, likeliest first
      * @param  float  $costNow  expected, of this repair then
      * @param  ?float  $costOfTesting  expected; null where no test told anything any more
@@ -20,10 +24,22 @@ final readonly class RepairProspects
     public function __construct(
         public float $byCard,
         public float $byShown,
+        public float $byCodes,
         public array $rivals,
         public float $costNow,
         public ?float $costOfTesting,
         public ?TestValue $betterTest,
     ) {
+    }
+
+    /** Whether what was shown since has made it clearly likelier than the codes had. */
+    public function wereMoved(): bool
+    {
+        return self::odds($this->byShown) >= self::MOVED * self::odds($this->byCodes);
+    }
+
+    private static function odds(float $chance): float
+    {
+        return $chance / max(1e-9, 1.0 - $chance);
     }
 }

@@ -9,6 +9,9 @@ use Lernfall\Bay\Repair\Repair;
 /** How a repair stood to what was known when it was done. */
 final readonly class RepairReview
 {
+    /** From this chance by all that was shown on, whoever repaired had found it out. */
+    private const FOUND_OUT = 0.75;
+
     /**
      * @param  int  $step  at which it was done; for a job closed without a repair, the last
      * @param  ?Repair  $repair  null where the decision was that nothing is to be repaired
@@ -30,7 +33,7 @@ final readonly class RepairReview
     ) {
     }
 
-    /** "justified", "lucky", "close", "reasonable", "wrong" or "harmful". */
+    /** "justified", "lucky", "unwritten", "close", "reasonable", "wrong" or "harmful". */
     public function verdict(): string
     {
         return match (true) {
@@ -38,6 +41,7 @@ final readonly class RepairReview
             $this->isRight && $this->isJustified => 'justified',
             $this->isJustified => 'reasonable',
             $this->support > 0.0 => 'close',
+            $this->isUnwritten() => 'unwritten',
             $this->isRight => 'lucky',
             default => 'wrong',
         };
@@ -49,6 +53,18 @@ final readonly class RepairReview
         return $share >= 1.0 ? $this : new self(
             $this->step, $this->repair, $this->isRight, $this->isHarmful, false, min($share, $this->support), $this->prospects, lacksReading: $share <= 0.0,
         );
+    }
+
+    /** Whether it was found out by what was shown, and not written down: thorough work, and no guess. */
+    public function isUnwritten(): bool
+    {
+        return $this->isRight && $this->prospects->byShown >= self::FOUND_OUT && $this->prospects->wereMoved();
+    }
+
+    /** Whether anything was found out for it: the card supports it, or what was shown has made it likelier. */
+    public function isWorked(): bool
+    {
+        return $this->isSupported() || $this->prospects->wereMoved();
     }
 
     /** How much is to be said for the reasoning: all, nothing, or a part where it was close. */

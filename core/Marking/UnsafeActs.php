@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
+use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Step;
@@ -26,14 +27,31 @@ final readonly class UnsafeActs
     public static function in(Job $job): self
     {
         $acts = [];
+        $cautioned = [];
         foreach ($job->steps as $step) {
             $what = self::what($step);
-            if ($what !== null) {
+            $asked = $step->action instanceof CarAction ? $step->action->question() : '';
+            if ($what !== null && ! self::isSameLapse($cautioned, $what, $step, $asked)) {
                 $acts[] = [$step->number, $what];
+            }
+            if ($what !== null) {
+                $cautioned[] = [$what, $step, $asked];
             }
         }
 
         return new self($acts);
+    }
+
+    /**
+     * Whether it is one lapse with an earlier one: the car has not been secured any further since, and it is not the very same act tried again.
+     *
+     * @param  list<array{Refusal|Note, Step, string}>  $cautioned
+     */
+    private static function isSameLapse(array $cautioned, Refusal|Note $what, Step $step, string $asked): bool
+    {
+        $alike = array_filter($cautioned, static fn (array $one): bool => $one[0] === $what && $what instanceof Refusal && $one[1]->before->state->lift == $step->before->state->lift);
+
+        return $alike !== [] && array_filter($alike, static fn (array $one): bool => $one[2] === $asked) === [];
     }
 
     /** The step of the first that was done, or tried once more after its caution; null where there is none. */

@@ -7,6 +7,8 @@ namespace Lernfall\Marking;
 /** What a criterion finds: how much of it is fulfilled, where that shows, and why. */
 final readonly class Verdict
 {
+    private const WITHOUT_DIAGNOSIS = 0.5;
+
     /**
      * @param  float  $share  0 to 1
      * @param  ?int  $step  the step it rests on
@@ -21,5 +23,11 @@ final readonly class Verdict
         public array $parameters = [],
         public string $remedy = '',
     ) {
+    }
+
+    /** The same where nothing was found out: what goes with a diagnosis is worth half without one. */
+    public function withoutDiagnosis(): self
+    {
+        return $this->share <= 0.0 ? $this : new self(self::WITHOUT_DIAGNOSIS * $this->share, $this->step, 'mark.without-diagnosis', $this->parameters, 'mark.reasoning.remedy');
     }
 }

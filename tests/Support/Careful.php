@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Lernfall\Bay\Contract\CarAction;
-use Lernfall\Bay\Contract\ObservedNumber;
 use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Job\Job;

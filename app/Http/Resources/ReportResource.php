@@ -80,7 +80,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'step', type: 'integer'),
     new OA\Property(property: 'kind', type: 'string'),
     new OA\Property(property: 'channel', type: 'string'),
-    new OA\Property(property: 'verdict', type: 'string', enum: ['justified', 'lucky', 'close', 'reasonable', 'wrong', 'harmful']),
+    new OA\Property(property: 'verdict', type: 'string', enum: ['justified', 'lucky', 'unwritten', 'close', 'reasonable', 'wrong', 'harmful']),
     new OA\Property(property: 'byCard', type: 'number'),
     new OA\Property(property: 'byShown', type: 'number'),
     new OA\Property(property: 'rivals', type: 'array', items: new OA\Items(ref: '#/components/schemas/Likely')),

@@ -134,8 +134,12 @@ final readonly class ScanWork
     }
 
     /** Whether this test has run on every channel since the codes were cleared. */
+    /** A module that watches its circuits with the key on has tried them again by the time somebody reads. */
     private function isTested(Car $car, Failure $failure): bool
     {
+        if ($failure->isElectrical() && $car->vehicle->module->monitors->standstill->watches()) {
+            return true;
+        }
         foreach ($car->vehicle->channelIds() as $channel) {
             if (! $car->state->memory->byte($channel, $failure)->isTestedSinceClearing()) {
                 return false;

@@ -18,7 +18,7 @@ final readonly class BeliefHistory
      * @param  int  $codesRead  the step that first showed codes, or that the module does not answer; 0 for none
      * @param  ?HypothesisSet  $afterCodes  after that step
      */
-    private function __construct(private array $before, public array $possible, private int $codesRead, private ?HypothesisSet $afterCodes, private HypothesisSet $end)
+    private function __construct(private array $before, public array $possible, private int $codesRead, private ?HypothesisSet $afterCodes, private HypothesisSet $beginning, private HypothesisSet $end)
     {
     }
 
@@ -42,13 +42,19 @@ final readonly class BeliefHistory
             }
         }
 
-        return new self($before, $possible, $codesRead, $afterCodes, $set);
+        return new self($before, $possible, $codesRead, $afterCodes, $beginning, $set);
     }
 
     /** What a step showed on a sound car in the same state. */
     public function usual(int $step): ?Prediction
     {
         return $this->end->sound()->predictions[$step] ?? null;
+    }
+
+    /** Before anything was done. */
+    public function beginning(): HypothesisSet
+    {
+        return $this->beginning;
     }
 
     public function end(): HypothesisSet

@@ -11,14 +11,18 @@ use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Bay\Worksheet\WriteCode;
+use Lernfall\Marking\CodedAtFirst;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Verdict;
 
-/** The codes were read and written down before they were cleared and before anything was repaired. */
+/** The codes were read and written down before they were cleared and before anything was repaired, and none was passed over. */
 final readonly class CodesBeforeClearing implements Criterion
 {
     /** Of the points, for noting down something that was not shown. */
     private const WRONG_ENTRY_FACTOR = 0.5;
+
+    /** Of the points, where a corner with a code of its own was never looked into. */
+    private const PASSED_OVER_FACTOR = 0.5;
 
     public function id(): string
     {
@@ -36,7 +40,12 @@ final readonly class CodesBeforeClearing implements Criterion
             return new Verdict(0.0, $limit <= count($job->steps) ? $limit : null, 'mark.codes.not-read', [], 'mark.codes.remedy');
         }
 
-        return $this->compared($job, $read[count($read) - 1], $job->entries(WriteCode::class, $limit));
+        $verdict = $this->compared($job, $read[count($read) - 1], $job->entries(WriteCode::class, $limit));
+        $passed = $job->isConcluded() ? (new CodedAtFirst($job))->unaccounted() : [];
+
+        return $passed === [] || $verdict->share === 0.0
+            ? $verdict
+            : new Verdict(self::PASSED_OVER_FACTOR * $verdict->share, $verdict->step, 'mark.codes.passed-over', ['corner' => $passed[0]], 'mark.codes.both');
     }
 
     /** The step at which the evidence could have been lost; a module that did not answer has to be brought back first. */

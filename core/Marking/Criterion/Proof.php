@@ -6,24 +6,27 @@ namespace Lernfall\Marking\Criterion;
 
 use Closure;
 use Lernfall\Bay\Car\Incoming;
+use Lernfall\Bay\Contract\Drives;
 use Lernfall\Bay\Contract\Step;
-use Lernfall\Bay\Driving\RoadTest;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Lamps\LookAtLamps;
-use Lernfall\Bay\LiveData\RecordDrive;
-use Lernfall\Drive\HubWarming;
-use Lernfall\Drive\Journey;
-use Lernfall\Fault\Fault;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Decisions;
+use Lernfall\Marking\Recurrence;
 use Lernfall\Marking\School\LampOut;
 use Lernfall\Marking\Verdict;
 
-/** After the repair, or the finding that none is needed, the codes were cleared, the car was driven, and the codes were read again and stayed away. */
+/**
+ * After the repair, or the finding that none is needed, the codes were cleared, what had failed was tried again in a way in which
+ * it would have failed, and the codes were read and stayed away.
+ */
 final readonly class Proof implements Criterion
 {
-    public function __construct(private LampOut $lampOut = LampOut::ReadAgain)
+    /** Of the points, where the fault would have shown and nobody read whether it did. */
+    private const UNREAD_SHARE = 0.5;
+
+    public function __construct(private Recurrence $recurrence, private LampOut $lampOut = LampOut::ReadAgain)
     {
     }
 
@@ -40,46 +43,28 @@ final readonly class Proof implements Criterion
         }
         $from = max([0, ...array_map(static fn (Step $step): int => $step->number, $repairs)]);
         $cleared = $this->first($job, $from, CodesShown::areCleared(...));
-        $driven = $cleared === null ? null : $this->driven($job, $cleared->number);
-        $read = $driven === null ? null : $this->first($job, $driven->number, self::reads(...));
-        $dark = $driven === null || $this->lampOut === LampOut::ReadAgain ? null : $this->first($job, $driven->number, self::seesNoLamp(...));
+        $shown = $cleared === null ? null : $this->recurrence->step($job, $cleared->number);
+        $read = $shown === null ? null : $this->first($job, $shown - 1, self::reads(...));
+        $dark = $shown === null || $this->lampOut === LampOut::ReadAgain ? null : $this->first($job, $shown, self::seesNoLamp(...));
 
         return match (true) {
             $cleared === null => new Verdict(0.0, null, 'mark.proof.not-cleared', [], 'mark.proof.remedy'),
-            $driven === null => $this->notDriven($job, $cleared),
+            $this->lastRead($job, $cleared) !== null && $this->showsFault($this->lastRead($job, $cleared)) => new Verdict(0.0, $this->lastRead($job, $cleared)->number, 'mark.proof.ignored', [], 'mark.proof.believe'),
+            $shown === null => $this->notShown($job, $cleared),
             $read === null && $dark !== null => new Verdict(1.0, $dark->number, 'mark.proof.lamp-out'),
-            $read === null => new Verdict(2.0 / 3.0, $driven->number, 'mark.proof.not-read-again', [], 'mark.proof.remedy'),
-            $this->showsFault($this->lastRead($job, $read)) => new Verdict(0.0, $this->lastRead($job, $read)->number, 'mark.proof.ignored', [], 'mark.proof.believe'),
+            $read === null => new Verdict(self::UNREAD_SHARE, $shown, 'mark.proof.not-read-again', [], 'mark.proof.remedy'),
             default => new Verdict(1.0, $read->number, 'mark.proof.complete'),
         };
     }
 
-    private function notDriven(Job $job, Step $cleared): Verdict
+    /** Whatever was done after clearing, the fault could not have come back on it. */
+    private function notShown(Job $job, Step $cleared): Verdict
     {
-        $otherwise = $this->first($job, $cleared->number, static fn (Step $step): bool => self::route($step) !== null && $step->wasDone());
+        $drive = $this->first($job, $cleared->number, static fn (Step $step): bool => $step->action instanceof Drives && $step->wasDone());
 
-        return $otherwise === null
-            ? new Verdict(1.0 / 3.0, $cleared->number, 'mark.proof.not-driven', [], 'mark.proof.remedy')
-            : new Verdict(1.0 / 3.0, $otherwise->number, 'mark.proof.driven-otherwise', [], 'mark.proof.drive-as-failed');
-    }
-
-    /** A drive on which every fault of the case could have come back. */
-    private function driven(Job $job, int $after): ?Step
-    {
-        foreach ($job->steps as $step) {
-            $route = self::route($step);
-            $unseen = array_filter($job->case->faults, static fn (Fault $fault): bool => $fault->provokedBy !== null && $route?->provokes($fault->provokedBy, HubWarming::from($job->case->sound->climate, $step->before->state->warmth->hubRiseKelvin)) === false);
-            if ($route !== null && $step->number > $after && $step->wasDone() && $unseen === []) {
-                return $step;
-            }
-        }
-
-        return null;
-    }
-
-    private static function route(Step $step): ?Journey
-    {
-        return $step->action instanceof RoadTest || $step->action instanceof RecordDrive ? $step->action->route : null;
+        return $drive === null
+            ? new Verdict(0.0, $cleared->number, 'mark.proof.not-driven', [], 'mark.proof.remedy')
+            : new Verdict(0.0, $drive->number, 'mark.proof.driven-otherwise', [], 'mark.proof.drive-as-failed');
     }
 
     private static function reads(Step $step): bool
@@ -111,11 +96,11 @@ final readonly class Proof implements Criterion
         return null;
     }
 
-    private function lastRead(Job $job, Step $first): Step
+    private function lastRead(Job $job, Step $after): ?Step
     {
-        $last = $first;
+        $last = null;
         foreach ($job->steps as $step) {
-            $last = $step->number > $last->number && self::reads($step) ? $step : $last;
+            $last = $step->number > $after->number && self::reads($step) ? $step : $last;
         }
 
         return $last;

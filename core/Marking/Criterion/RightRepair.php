@@ -77,7 +77,7 @@ final readonly class RightRepair implements Criterion
     /** @return list<RepairReview> repairs that the card did not support, or not in full */
     private function unsupported(): array
     {
-        return array_values(array_filter($this->reviews, static fn (RepairReview $one): bool => $one->repair !== null && $one->support() < 1.0));
+        return array_values(array_filter($this->reviews, static fn (RepairReview $one): bool => $one->repair !== null && $one->support() < 1.0 && ! $one->isUnwritten()));
     }
 
     /** Two repairs without a look at the codes between them leave the cause open, unless the card carried each of them. */

@@ -43,7 +43,7 @@ final readonly class SoundReasoning implements Criterion
 
     private function worst(): RepairReview
     {
-        $order = ['harmful', 'wrong', 'lucky', 'close', 'reasonable', 'justified'];
+        $order = ['harmful', 'wrong', 'lucky', 'unwritten', 'close', 'reasonable', 'justified'];
         $reviews = $this->reviews;
         usort($reviews, static fn (RepairReview $one, RepairReview $other): int => array_search($one->verdict(), $order, true) <=> array_search($other->verdict(), $order, true));
 

@@ -16,8 +16,8 @@ final readonly class Mistakes
     public static function all(Schools $schools): array
     {
         return [
-            new PolarityReversed, new NormalRepaired, new ModuleForOpenPlug, new WrongCorner, new PartOnCodeAlone, new TwoAtOnce($schools->corrodedPlug),
-            new ClearedUnwritten, new UnitMisread, new OhmsOnLive, ...($schools->ohmsOnActive === OhmsOnActive::Invalid ? [new OhmsOnActiveSensor] : []), new DcForPassive, new LeftOpen,
+            new PolarityReversed, new NormalRepaired, new ModuleForOpenPlug, new WrongCorner, new OneOfTwoCorners, new PartOnCodeAlone, new TwoAtOnce($schools->corrodedPlug),
+            new ClearedUnwritten, new UnitMisread, new DiffersFromDisplay, new OhmsOnLive, ...($schools->ohmsOnActive === OhmsOnActive::Invalid ? [new OhmsOnActiveSensor] : []), new DcForPassive, new LeftOpen,
         ];
     }
 

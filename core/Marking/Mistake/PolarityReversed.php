@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Mistake;
 
 use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\KnownGood\FitKnownGoodPart;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Marking\RepairReview;
 
@@ -20,7 +21,7 @@ final readonly class PolarityReversed implements Mistake
     public function step(Job $job, array $reviews): ?int
     {
         foreach ($job->steps as $step) {
-            foreach ($step->action instanceof Repair ? [] : $step->after->vehicle->channels as $index => $channel) {
+            foreach ($step->action instanceof Repair || $step->action instanceof FitKnownGoodPart ? [] : $step->after->vehicle->channels as $index => $channel) {
                 $before = $step->before->vehicle->channels[$index] ?? $channel;
                 if ($channel->sensor != $before->sensor && $step->after->state->sensorOf($channel->id) === $step->before->state->sensorOf($channel->id)) {
                     return $step->number;

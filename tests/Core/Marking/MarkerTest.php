@@ -142,15 +142,15 @@ final class MarkerTest extends TestCase
         self::assertMark(15.0, 'mark.repair.dear', $played, 'repair');
     }
 
-    public function test_proof_is_clearing_driving_and_reading_again_in_this_order(): void
+    public function test_proof_is_what_could_have_shown_the_fault_again_and_reading_after_it(): void
     {
         $played = $this->measured()->do(
             ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'],
             ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'running'],
         );
         self::assertMark(0.0, 'mark.proof.not-cleared', $played, 'proof');
-        self::assertMark(5.0, 'mark.proof.not-driven', $played->do(['do' => 'clear-codes']), 'proof');
-        self::assertMark(10.0, 'mark.proof.not-read-again', $played->do(['do' => 'road-test']), 'proof');
+        self::assertMark(0.0, 'mark.proof.not-driven', $played->do(['do' => 'clear-codes']), 'proof');
+        self::assertMark(7.5, 'mark.proof.not-read-again', $played->do(['do' => 'road-test']), 'proof');
         self::assertMark(15.0, 'mark.proof.complete', $played->do(['do' => 'read-codes']), 'proof');
     }
 

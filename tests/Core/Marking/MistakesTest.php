@@ -48,6 +48,8 @@ final class MistakesTest extends TestCase
             ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'FR.sensor-plug.wheel.1', 'second' => 'FR.sensor-plug.wheel.2'],
         ]];
         yield 'a unit misread' => ['unit-misread', Workbench::case([['loom-open', 'FR', '1']]), [self::FR, self::OHMS, $write(2, ['value' => 1.33, 'unit' => 'Ω'])]];
+        yield 'a value nobody saw' => ['differs-from-display', Workbench::case([['loom-open', 'FR', '1']]), [self::FR, self::OHMS, $write(2, ['value' => 9999.0, 'unit' => 'kΩ'])]];
+        yield 'one of two corners' => ['one-of-two-corners', Workbench::case([['coil-open', 'FR'], ['coil-open', 'RL']]), [...self::CODES, self::OFF, self::FR, self::OHMS, ['do' => 'conclude']]];
         yield 'the wrong corner' => ['wrong-corner', Workbench::case(), [...self::CODES, self::OFF, ...$secure, $repair('replace-sensor', 'FL')]];
         yield 'cleared unwritten' => ['cleared-unwritten', Workbench::case(), [...self::CODES, ['do' => 'clear-codes']]];
         yield 'left open' => ['left-open', Workbench::case(), [self::FR, ['do' => 'conclude']]];

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
 
-/** The proof after the repair, a step of it left out at a time, and the order it needs. */
+/** The proof after the repair, a step of it left out at a time, the order it needs, and drives on which nothing could have shown. */
 final class ProofTest extends TestCase
 {
     /** @return array<string, array{list<string>, float, string}> what is done after the repair, points of 15, reason */
@@ -18,18 +18,18 @@ final class ProofTest extends TestCase
     {
         return [
             'nothing' => [[], 0.0, 'mark.proof.not-cleared'],
-            'cleared' => [['clear-codes'], 5.0, 'mark.proof.not-driven'],
-            'cleared and driven' => [['clear-codes', 'road-test'], 10.0, 'mark.proof.not-read-again'],
+            'cleared' => [['clear-codes'], 0.0, 'mark.proof.not-driven'],
+            'cleared and driven' => [['clear-codes', 'road-test'], 7.5, 'mark.proof.not-read-again'],
             'all of it' => [['clear-codes', 'road-test', 'read-codes'], 15.0, 'mark.proof.complete'],
-            'driven before it was cleared' => [['road-test', 'clear-codes', 'read-codes'], 5.0, 'mark.proof.not-driven'],
-            'read before it was driven' => [['clear-codes', 'read-codes', 'road-test'], 10.0, 'mark.proof.not-read-again'],
+            'driven before it was cleared' => [['road-test', 'clear-codes', 'read-codes'], 0.0, 'mark.proof.not-driven'],
+            'read before it was driven' => [['clear-codes', 'read-codes', 'road-test'], 7.5, 'mark.proof.not-read-again'],
             'driven twice' => [['clear-codes', 'road-test', 'road-test', 'read-codes'], 15.0, 'mark.proof.complete'],
         ];
     }
 
     /** @param  list<string>  $proof */
     #[DataProvider('proofs')]
-    public function test_each_step_earns_a_third_in_its_order(array $proof, float $points, string $reason): void
+    public function test_a_proof_is_worth_what_it_could_have_shown(array $proof, float $points, string $reason): void
     {
         $mark = $this->repaired('replace-sensor')->do(...array_map(static fn (string $step): array => ['do' => $step], $proof), ...[['do' => 'conclude']])
             ->marks()->mark('proof');

@@ -56,7 +56,9 @@ final class ReasoningTest extends TestCase
 
         self::assertGreaterThan(0.95, $this->review($sheet)->prospects->byShown);
         self::assertLessThan(0.3, $this->review($sheet)->prospects->byCard);
-        self::assertSame('lucky', $this->review($sheet)->verdict());
+        self::assertSame('unwritten', $this->review($sheet)->verdict());
+        self::assertSame(0.0, $sheet->mark('reasoning')?->points);
+        self::assertSame(20.0 * 0.8, $sheet->mark('repair')?->points, 'no guess: only the cause was not named');
     }
 
     public function test_a_reading_that_was_written_supports_what_follows_from_it(): void
@@ -80,7 +82,7 @@ final class ReasoningTest extends TestCase
 
         self::assertSame('close', $this->review($sheet)->verdict());
         self::assertLessThan(0.05, $this->review($sheet)->prospects->byShown);
-        self::assertGreaterThan(7.5, $sheet->mark('reasoning')?->points);
+        self::assertGreaterThan(0.0, $sheet->mark('reasoning')?->points);
         self::assertSame(0.0, $sheet->mark('reading')?->points);
         self::assertSame('mark.judgement.none', $sheet->mark('judgement')?->verdict->reason, 'nothing else was written');
     }
@@ -128,7 +130,7 @@ final class ReasoningTest extends TestCase
     #[TestWith([false, true, 1.0, true, 'harmful'])]
     public function test_the_verdicts(bool $right, bool $justified, float $support, bool $harmful, string $verdict): void
     {
-        $review = new RepairReview(1, null, $right, $harmful, $justified, $support, new RepairProspects(0.5, 0.5, [], 1.0, 1.0, null));
+        $review = new RepairReview(1, null, $right, $harmful, $justified, $support, new RepairProspects(0.5, 0.5, 0.5, [], 1.0, 1.0, null));
 
         self::assertSame($verdict, $review->verdict());
         self::assertSame(in_array($verdict, ['justified', 'reasonable', 'close'], true), $review->isSupported());
