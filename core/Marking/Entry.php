@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Lernfall\Marking;
 
 use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Worksheet\Judgement;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Bay\Worksheet\WrittenUnit;
+use Lernfall\Evidence\Belief\TraceLikeness;
 
 /** What an apprentice wrote down beside what was shown. */
 final readonly class Entry
@@ -43,6 +45,10 @@ final readonly class Entry
     {
         if ($this->shown === null) {
             return false;
+        }
+        $value = $this->shown->observation->values[$this->written->feature] ?? null;
+        if ($value instanceof ObservedTrace) {
+            return $this->written->word === TraceLikeness::seenIn($value);
         }
         $number = $this->shown->observation->number($this->written->feature);
 

@@ -7,10 +7,13 @@ namespace Tests\Support;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedSeries;
+use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Evidence\Belief\TraceLikeness;
 
 /** Someone who writes down all that is shown, and judges it by what a sound car shows after the same steps. */
 final class Careful
@@ -34,11 +37,18 @@ final class Careful
         }
         $sound = $codes === null && $step?->observation->values !== [] ? self::onSound($played->job) : null;
         foreach ($codes === null ? ($step->observation->values ?? []) : [] as $feature => $value) {
+            if ($value instanceof ObservedSeries) {
+                continue; // a recording has no place on the card
+            }
             $number = $value instanceof ObservedNumber && ! $value->overload;
             $entry = [
                 'do' => 'write-reading', 'of' => $of, 'feature' => (string) $feature,
                 'value' => $number ? $value->si * (self::FACTORS[$value->unit] ?? 1.0) : null, 'unit' => $number ? self::UNITS[$value->unit] ?? '' : '',
-                'word' => $number ? '' : (is_string($value) ? $value : 'open'), 'judgement' => self::judgement($value, $sound?->values[$feature] ?? null), 'comparedWith' => 'data sheet',
+                'word' => match (true) {
+                    $number => '',
+                    $value instanceof ObservedTrace => TraceLikeness::seenIn($value),
+                    default => is_string($value) ? $value : 'open',
+                }, 'judgement' => self::judgement($value, $sound?->values[$feature] ?? null), 'comparedWith' => 'data sheet',
             ];
             try {
                 $played->do($entry);
@@ -50,6 +60,9 @@ final class Careful
 
     private static function judgement(mixed $shown, mixed $usual): string
     {
+        if ($shown instanceof ObservedTrace && $usual instanceof ObservedTrace) {
+            return TraceLikeness::seenIn($shown) === TraceLikeness::seenIn($usual) ? 'in' : 'out';
+        }
         $isAlike = $shown instanceof ObservedNumber && $usual instanceof ObservedNumber
             ? $shown->overload === $usual->overload && abs($shown->si - $usual->si) <= max($shown->resolution, self::NEAR * abs($usual->si))
             : $shown == $usual;

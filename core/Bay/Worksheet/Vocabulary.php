@@ -39,6 +39,9 @@ final readonly class Vocabulary
     /** What a cable touches out of its holders, one for each place of a vehicle file. */
     private const TOUCHES = ['touches-wheel-arch-edge', 'touches-spring-seat', 'touches-brake-hose-bracket', 'touches-track-rod', 'touches-subframe-corner'];
 
+    /** What an eye takes from a trace. */
+    public const TRACES = ['trace-flat', 'trace-even', 'trace-gaps'];
+
     /** What can be seen at each place one can look at, and of what the terminal works. */
     public const SIGHTS = [
         'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'encoder-scratched'],
@@ -53,6 +56,7 @@ final readonly class Vocabulary
         'fuse' => ['fuse-whole', 'fuse-blown'],
         'ground' => ['ground-clean', 'ground-rusty'],
         'fluid' => ['fluid-full', 'fluid-low'],
+        'trace' => self::TRACES,
         'lamps' => ['on', 'off', 'blinks'],
         'bulbs' => ['lit', 'dark'],
         'pump' => ['pump-runs', 'pump-silent'],

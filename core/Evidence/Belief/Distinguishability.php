@@ -9,6 +9,7 @@ use Lernfall\Bay\Contract\Feature;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\TraceFeature;
 
 /** Whether two predictions, or a prediction and what was shown, lie further apart than chance explains. */
@@ -61,6 +62,10 @@ final readonly class Distinguishability
     {
         if ($predicted instanceof CategoryFeature) {
             return ($predicted->chances[$shown->word($name)] ?? 0.0) >= self::FITTING_CHANCE;
+        }
+        $trace = $shown->values[$name] ?? null;
+        if ($predicted instanceof TraceFeature && $trace instanceof ObservedTrace) {
+            return TraceLikeness::seen($predicted) === TraceLikeness::seenIn($trace);
         }
         $number = $shown->number($name);
 

@@ -6,6 +6,7 @@ namespace Lernfall\Evidence\Belief;
 
 use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\TraceFeature;
+use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Signal\TraceAnalysis;
 
 /**
@@ -47,16 +48,25 @@ final readonly class TraceLikeness
         return log(($same ? 1.0 - $this->oddChance : $this->oddChance) * $gaps);
     }
 
-    /** What the eye takes from a trace in a word: "flat", "even" or "gaps". */
+    /** What the eye takes from a predicted trace in a word: flat, even, or with gaps. */
     public static function seen(TraceFeature $trace): string
     {
-        $analysis = self::analysed(self::onScreen($trace), $trace->secondsPerSample * count($trace->volts), $trace->voltsPerStep);
+        return self::word(self::analysed(self::onScreen($trace), $trace->secondsPerSample * count($trace->volts), $trace->voltsPerStep));
+    }
 
-        return match (true) {
-            $analysis === null => 'flat',
-            $analysis->gaps > 0 => 'gaps',
-            default => 'even',
-        };
+    /** The same of one that was shown. */
+    public static function seenIn(ObservedTrace $trace): string
+    {
+        return self::word(self::analysed($trace->line(), $trace->secondsPerSample * count($trace->steps), $trace->voltsPerStep));
+    }
+
+    private static function word(?TraceAnalysis $analysis): string
+    {
+        return Vocabulary::TRACES[match (true) {
+            $analysis === null => 0,
+            $analysis->gaps > 0 => 2,
+            default => 1,
+        }];
     }
 
     /** Whether an eye sees nothing in one that it does not see in the other: flat, even or with gaps, and how small the smallest pulse is. */

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Solving;
 
-use Lernfall\Bay\Contract\CategoryFeature;
-use Lernfall\Bay\Contract\NumberFeature;
-use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CyclePower;
+use Lernfall\Bay\LampCodes\WatchLamp;
 use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Outcomes;
 use Lernfall\Evidence\Advice\RepairPosterior;
 use Lernfall\Evidence\Advice\Separation;
 use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Advice\Trials;
-use Lernfall\Evidence\Belief\Distinguishability;
 use Lernfall\Evidence\Belief\HypothesisSet;
 
 /** Where every repair has to rest on a reading that separates: the test that would give one at least cost. */
@@ -24,6 +24,9 @@ final readonly class ReadingFirst
 {
     /** Rivals are looked for among so many of the likeliest cars. */
     private const AMONG = 60;
+
+    /** Outcomes that two cars share with less than this chance tell them apart. */
+    private const SHARED = 0.5;
 
     private Trials $trials;
 
@@ -91,31 +94,27 @@ final readonly class ReadingFirst
     /** The chance of all that the repair would leave and that shows something else there than the likeliest it would mend. */
     private function parted(Trial $trial, RepairPosterior $repairs, Repair $repair): float
     {
-        $helped = array_map(fn ($car): bool => $repairs->isHelped($car, $repair), $repairs->cars);
+        $helped = array_map(static fn ($car): bool => $repairs->isHelped($car, $repair), $repairs->cars);
         $likeliest = array_search(true, $helped, true);
-        if ($likeliest === false) {
+        if ($likeliest === false || ! self::canBeWritten($trial)) {
             return 0.0;
         }
-        $mended = $this->outcomes->answer($trial, $repairs->cars[$likeliest]);
+        $outcomes = $this->outcomes->of($trial, $repairs->cars, $repairs->graded, $repairs->cars[0]);
         $parted = 0.0;
-        foreach ($repairs->cars as $index => $other) {
-            $parted += ! $helped[$index] && $this->differ($trial, $mended, $this->outcomes->answer($trial, $other)) ? $repairs->chances[$index] : 0.0;
+        foreach ($outcomes as $index => $chances) {
+            $shared = 0.0;
+            foreach ($chances as $outcome => $chance) {
+                $shared += min($chance, $outcomes[$likeliest][$outcome] ?? 0.0);
+            }
+            $parted += ! $helped[$index] && $shared < self::SHARED ? $repairs->chances[$index] : 0.0;
         }
 
         return $parted;
     }
 
-    /** Whether the predictions differ in something that can be written as a reading: codes and traces are left aside. */
-    private function differ(Trial $trial, Prediction $one, Prediction $other): bool
+    /** Codes are no reading. */
+    private static function canBeWritten(Trial $trial): bool
     {
-        foreach ($trial->features as $name) {
-            $feature = $one->features[$name] ?? null;
-            $rival = $other->features[$name] ?? null;
-            if (($feature instanceof NumberFeature || $feature instanceof CategoryFeature) && $rival !== null && Distinguishability::predictions($feature, $rival)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_filter($trial->looks, static fn (CarAction $look): bool => $look instanceof ReadCodes || $look instanceof WatchLamp || $look instanceof CyclePower) === [];
     }
 }

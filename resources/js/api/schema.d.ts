@@ -1093,7 +1093,7 @@ export interface components {
             kind: string;
             channel: string;
             /** @enum {string} */
-            verdict: "justified" | "lucky" | "close" | "reasonable" | "wrong" | "harmful";
+            verdict: "justified" | "lucky" | "unwritten" | "close" | "reasonable" | "wrong" | "harmful";
             byCard: number;
             byShown: number;
             rivals: components["schemas"]["Likely"][];
@@ -1530,7 +1530,7 @@ export interface components {
             /** @description "open" for an overload, or what was seen */
             word: string;
             /** @enum {unknown} */
-            judgement: "in" | "out" | "unsure" | "says-nothing";
+            judgement: "in" | "out" | "differs" | "unsure" | "says-nothing";
             comparedWith: string;
         };
         /** @description Write down what kind of sensor sits at a channel, and what each of its wires does */
@@ -1567,6 +1567,13 @@ export interface components {
             supports: number[];
             /** @enum {unknown} */
             expects: "code-stays-away" | "reading-in-range" | "speed-shown" | "signal-even";
+        };
+        /** @description Strike an entry of the card out: it stays legible and counts for nothing from then on */
+        "strike-out": {
+            /** @constant */
+            do: "strike-out";
+            /** @description Number of the step that wrote it */
+            entry: number;
         };
         /** @description Close the job */
         conclude: {
@@ -1927,7 +1934,7 @@ export interface components {
                     /** @description "open" for an overload, or what was seen */
                     word: string;
                     /** @enum {unknown} */
-                    judgement: "in" | "out" | "unsure" | "says-nothing";
+                    judgement: "in" | "out" | "differs" | "unsure" | "says-nothing";
                     comparedWith: string;
                 };
                 /** @description Write down what kind of sensor sits at a channel, and what each of its wires does */
@@ -1965,6 +1972,13 @@ export interface components {
                     /** @enum {unknown} */
                     expects: "code-stays-away" | "reading-in-range" | "speed-shown" | "signal-even";
                 };
+                /** @description Strike an entry of the card out: it stays legible and counts for nothing from then on */
+                "strike-out": {
+                    /** @constant */
+                    do: "strike-out";
+                    /** @description Number of the step that wrote it */
+                    entry: number;
+                };
                 /** @description Close the job */
                 conclude: {
                     /** @constant */
@@ -1991,7 +2005,7 @@ export interface components {
                  */
                 note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails";
             };
-        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
         /**
          * @description What sort of thing an action showed
          * @enum {unknown}

@@ -159,6 +159,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                     onNameCause={() => setSheet('cause')}
                     onConclude={() => setSheet('conclude')}
                     onRules={() => setSheet('rules')}
+                    onStrike={(entry) => void act({ do: 'strike-out', entry })}
                 />
                 <div className="flex min-h-0 min-w-0 flex-col gap-3">
                     <div className="grid h-44 shrink-0 floor-plan-columns gap-4">

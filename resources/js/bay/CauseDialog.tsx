@@ -6,7 +6,7 @@ import { Dialog } from '../ui/Dialog';
 import { SelectField } from '../ui/Field';
 import { useCheckedForm } from '../ui/useCheckedForm';
 import { t } from '../words/words';
-import { stepsOf, WHOLE_CAR } from '../words/card';
+import { stepsOf, struckOut, WHOLE_CAR } from '../words/card';
 import type { Bay } from './useBay';
 
 type Cause = Extract<Action, { do: 'name-cause' }>;
@@ -47,7 +47,9 @@ function CauseForm({ attempt, channel, station: chosen, onClose, act }: Omit<Pro
         supports: [],
     });
     const station = form.watch('station');
-    const readings = stepsOf(attempt.steps, 'write-reading');
+    const readings = stepsOf(attempt.steps, 'write-reading').filter(
+        (step) => !struckOut(attempt.steps).has(step.number),
+    );
 
     const write = async (named: z.output<typeof cause>) => {
         try {

@@ -4,21 +4,30 @@ import { Caution } from '../ui/Caution';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { describeCause, describeSensor, describeSource, describeValue } from '../words/describe';
 import { t } from '../words/words';
-import { stepsOf } from '../words/card';
+import { stepsOf, struckOut } from '../words/card';
+import { CardEntry } from './CardEntry';
 
 interface Props {
     attempt: Attempt;
     onNameCause: () => void;
     onConclude: () => void;
     onRules: () => void;
+    onStrike: (entry: number) => void;
 }
 
 /** What the apprentice claims: this is what gets marked. */
-export function JobCard({ attempt, onNameCause, onConclude, onRules }: Props) {
+export function JobCard({ attempt, onNameCause, onConclude, onRules, onStrike }: Props) {
     const codes = stepsOf(attempt.steps, 'write-code');
     const readings = stepsOf(attempt.steps, 'write-reading');
     const sensors = stepsOf(attempt.steps, 'write-sensor');
     const causes = stepsOf(attempt.steps, 'name-cause');
+    const struck = struckOut(attempt.steps);
+    const entry = (number: number, name: string) => ({
+        number,
+        name,
+        isStruck: struck.has(number),
+        onStrike: attempt.state.concluded ? null : onStrike,
+    });
     return (
         <Paper label={t('bay.card')} className="h-full">
             <div
@@ -42,19 +51,29 @@ export function JobCard({ attempt, onNameCause, onConclude, onRules }: Props) {
                 {codes.length === 0 && <p className="text-ink-soft">{t('bay.no-codes')}</p>}
                 <ul className="mb-3">
                     {codes.map((step) => (
-                        <li key={step.number} className="flex justify-between border-b border-rule py-0.5">
-                            <span className="tabular">
-                                {step.action.code === 'none' ? t('code-status.none') : step.action.code}
+                        <CardEntry key={step.number} {...entry(step.number, step.action.code)}>
+                            <span className="flex justify-between">
+                                <span className="tabular">
+                                    {step.action.code === 'none' ? t('code-status.none') : step.action.code}
+                                </span>
+                                <span>
+                                    {step.action.status !== '' && t(`code-status.${step.action.status}`)}
+                                </span>
                             </span>
-                            <span>{step.action.status !== '' && t(`code-status.${step.action.status}`)}</span>
-                        </li>
+                        </CardEntry>
                     ))}
                 </ul>
                 <PaperHeading hint={t('bay.readings-hint')}>{t('bay.readings')}</PaperHeading>
                 {readings.length === 0 && <p className="text-ink-soft">{t('bay.no-readings')}</p>}
                 <ul className="mb-3">
                     {readings.map((step) => (
-                        <li key={step.number} className="border-b border-rule py-0.5">
+                        <CardEntry
+                            key={step.number}
+                            {...entry(
+                                step.number,
+                                `${describeValue(step.action)}, ${t('bay.step', { step: step.action.of })}`,
+                            )}
+                        >
                             <span className="flex justify-between gap-2">
                                 <span className={step.action.value === null ? '' : 'tabular'}>
                                     {describeValue(step.action)}
@@ -66,26 +85,26 @@ export function JobCard({ attempt, onNameCause, onConclude, onRules }: Props) {
                                 {step.action.comparedWith !== '' &&
                                     `; ${t('bay.compared-with', { what: step.action.comparedWith })}`}
                             </span>
-                        </li>
+                        </CardEntry>
                     ))}
                 </ul>
                 {sensors.length > 0 && <PaperHeading>{t('what-it-is.heading')}</PaperHeading>}
                 <ul className="mb-3">
                     {sensors.map(({ number, action }) => (
-                        <li key={number} className="border-b border-rule py-0.5">
+                        <CardEntry key={number} {...entry(number, describeSensor(action))}>
                             <strong>{action.channel}</strong> {describeSensor(action)}
-                        </li>
+                        </CardEntry>
                     ))}
                 </ul>
                 {causes.length > 0 && <PaperHeading>{t('bay.cause')}</PaperHeading>}
                 <ul>
                     {causes.map(({ number, action }) => (
-                        <li key={number} className="border-b border-rule py-0.5">
+                        <CardEntry key={number} {...entry(number, describeCause(action))}>
                             <strong>{describeCause(action)}</strong>
                             <span className="block text-small text-ink-soft">
                                 {t('bay.cause-expect')}: {t(`expects.${action.expects}`)}
                             </span>
-                        </li>
+                        </CardEntry>
                     ))}
                 </ul>
             </div>

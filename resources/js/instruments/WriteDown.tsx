@@ -18,7 +18,7 @@ const entry = z.object({
     value: z.string(),
     unit: z.string(),
     word: z.string(),
-    judgement: z.enum(['in', 'out', 'unsure', 'says-nothing']),
+    judgement: z.enum(['in', 'out', 'differs', 'unsure', 'says-nothing']),
     comparedWith: z.string(),
 });
 

@@ -8,6 +8,7 @@ const SHAPES: Record<RepairReview['verdict'], string> = {
     justified: '■',
     close: '◧',
     reasonable: '◧',
+    unwritten: '◈',
     lucky: '◇',
     wrong: '□',
     harmful: '✕',

@@ -16,6 +16,11 @@ export function lastOf<K extends Kind>(steps: Step[], kind: K): StepOf<K> | unde
         .at(-1);
 }
 
+/** The steps whose entries have been struck out. */
+export function struckOut(steps: Step[]): Set<number> {
+    return new Set(stepsOf(steps, 'strike-out').map(({ action }) => action.entry));
+}
+
 /** How the stations of a corner are marked on the card. */
 export function stationMark(attempt: Attempt, channel: string, station: string): StationMark {
     const marks = stepsOf(attempt.steps, 'mark-station').filter(

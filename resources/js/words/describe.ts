@@ -69,6 +69,8 @@ export function describeAction(car: Car, action: Action): string {
                 channel: action.channel,
                 mark: t(`mark-state.${action.mark}`),
             });
+        case 'strike-out':
+            return t('did.strike-out', { step: action.entry });
         case 'name-cause':
             return t('did.name-cause', { cause: describeCause(action, action.channel) });
         default:

@@ -30,7 +30,13 @@ export function ScopePanel({ attempt, busy, act, onAct, leads }: PanelProps) {
             {last === undefined ? (
                 <p className="text-slate-soft">{t('scope.nothing')}</p>
             ) : (
-                <ScopeReadout key={last.number} step={last} act={act} busy={busy} />
+                <ScopeReadout
+                    key={last.number}
+                    step={last}
+                    sights={attempt.sights.trace ?? []}
+                    act={act}
+                    busy={busy}
+                />
             )}
             <Button
                 kind="slate-main"

@@ -16,18 +16,21 @@ type Values = StepOf<'capture'>['observation']['values'];
 
 interface Props {
     step: StepOf<'capture'>;
+    /** What an eye can take from a trace. */
+    sights: string[];
     act: Bay['act'];
     busy: boolean;
 }
 
 /** The last sweep: its screen, what the scope says of it, two cursors, and a form to write it down. */
-export function ScopeReadout({ step, act, busy }: Props) {
+export function ScopeReadout({ step, sights, act, busy }: Props) {
     const { values } = step.observation;
     const traces = ['a.trace', 'b.trace'].map((name) => values[name]).filter(isTrace);
     const numbers = Object.entries(values).filter(([, value]) => isNumber(value));
     const [cursors, setCursors] = useState<[number, number]>([0.25, 0.75]);
     const [running, setRunning] = useState(false);
     const [feature, setFeature] = useState('a.peak-to-peak');
+    const shapes = ['a.trace', 'b.trace'].filter((name) => isTrace(values[name]));
 
     return (
         <>
@@ -66,9 +69,19 @@ export function ScopeReadout({ step, act, busy }: Props) {
                         label={t('scope.write-what')}
                         value={feature}
                         onChange={(event) => setFeature(event.target.value)}
-                        options={numbers.map(([name]) => ({ value: name, label: t(`trace.${name}`) }))}
+                        options={[...numbers.map(([name]) => name), ...shapes].map((name) => ({
+                            value: name,
+                            label: t(`trace.${name}`),
+                        }))}
                     />
-                    <WriteDown key={feature} step={step} feature={feature} act={act} busy={busy} />
+                    <WriteDown
+                        key={feature}
+                        step={step}
+                        feature={feature}
+                        sights={shapes.includes(feature) ? sights : undefined}
+                        act={act}
+                        busy={busy}
+                    />
                 </div>
             </details>
         </>
