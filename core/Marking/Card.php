@@ -7,6 +7,7 @@ namespace Lernfall\Marking;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Evidence\Belief\BeliefHistory;
 use Lernfall\Evidence\Belief\WorksheetReading;
@@ -21,13 +22,29 @@ final readonly class Card
     /** @return array<int, Observation> what carries before a step, by the step that showed it */
     public function before(int $step): array
     {
-        return WorksheetReading::before($this->job, $step, fn (Step $written): bool => $this->judged($written)?->carries !== false);
+        return $this->firstCodes($step) + WorksheetReading::before($this->job, $step, fn (Step $written): bool => $this->judged($written)?->carries !== false);
     }
 
     /** @return array<int, Observation> what was written before a step as it was shown, however it was judged */
     public function asShown(int $step): array
     {
-        return WorksheetReading::asShown($this->job, $step);
+        return $this->firstCodes($step) + WorksheetReading::asShown($this->job, $step);
+    }
+
+    /**
+     * The first list of codes is what everybody starts from: whether it was written down is a matter of its own criterion.
+     *
+     * @return array<int, Observation>
+     */
+    private function firstCodes(int $before): array
+    {
+        foreach ($this->job->steps as $step) {
+            if ($step->number < $before && CodesShown::at($step) !== null) {
+                return [$step->number => $step->observation];
+            }
+        }
+
+        return [];
     }
 
     /** @return array<int, Step> of the job, by number */

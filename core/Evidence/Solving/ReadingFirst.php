@@ -25,8 +25,8 @@ final readonly class ReadingFirst
     /** Rivals are looked for among so many of the likeliest cars. */
     private const AMONG = 60;
 
-    /** Outcomes that two cars share with less than this chance tell them apart. */
-    private const SHARED = 0.5;
+    /** A test that tells less than this chance of them from what is mended tells nothing. */
+    private const LEAST = 0.01;
 
     private Trials $trials;
 
@@ -91,25 +91,31 @@ final readonly class ReadingFirst
         return "$trial->id $trial->place";
     }
 
-    /** The chance of all that the repair would leave and that shows something else there than the likeliest it would mend. */
+    /** The chance of all that the repair would leave, as far as it shows something else there than what it would mend. */
     private function parted(Trial $trial, RepairPosterior $repairs, Repair $repair): float
     {
         $helped = array_map(static fn ($car): bool => $repairs->isHelped($car, $repair), $repairs->cars);
-        $likeliest = array_search(true, $helped, true);
-        if ($likeliest === false || ! self::canBeWritten($trial)) {
+        if (! in_array(true, $helped, true) || ! self::canBeWritten($trial)) {
             return 0.0;
         }
         $outcomes = $this->outcomes->of($trial, $repairs->cars, $repairs->graded, $repairs->cars[0]);
+        $mended = [];
+        foreach ($outcomes as $index => $chances) {
+            foreach ($helped[$index] ? $chances : [] as $outcome => $chance) {
+                $mended[$outcome] = ($mended[$outcome] ?? 0.0) + $chance * $repairs->chances[$index];
+            }
+        }
+        $sum = array_sum($mended);
         $parted = 0.0;
         foreach ($outcomes as $index => $chances) {
             $shared = 0.0;
             foreach ($chances as $outcome => $chance) {
-                $shared += min($chance, $outcomes[$likeliest][$outcome] ?? 0.0);
+                $shared += min($chance, ($mended[$outcome] ?? 0.0) / $sum);
             }
-            $parted += ! $helped[$index] && $shared < self::SHARED ? $repairs->chances[$index] : 0.0;
+            $parted += $helped[$index] ? 0.0 : max(0.0, 1.0 - $shared) * $repairs->chances[$index];
         }
 
-        return $parted;
+        return $parted < self::LEAST ? 0.0 : $parted;
     }
 
     /** Codes are no reading. */

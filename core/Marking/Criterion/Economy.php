@@ -10,6 +10,7 @@ use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\ProofOfRepair;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Marking\Criterion;
@@ -21,6 +22,9 @@ use Lernfall\Marking\Verdict;
  */
 final readonly class Economy implements Criterion
 {
+    /** Of the points, where a sound part was spoilt. */
+    private const SPOILT_FACTOR = 0.5;
+
     public function __construct(private Remedies $remedies, private Simulator $simulator, private float $diagnosisMinutes)
     {
     }
@@ -39,10 +43,27 @@ final readonly class Economy implements Criterion
             return new Verdict(0.0, null, 'mark.economy.still-faulty', $parameters, 'mark.economy.remedy');
         }
         $share = max(0.0, min(1.0, 2.0 - $spent / $par));
+        $spoilt = $this->spoiltAt($job);
+        if ($spoilt !== null) {
+            return new Verdict(self::SPOILT_FACTOR * $share, $spoilt, 'mark.economy.spoilt', $parameters, 'mark.economy.remedy');
+        }
 
         return $share >= 1.0
             ? new Verdict(1.0, null, 'mark.economy.within', $parameters)
             : new Verdict($share, null, 'mark.economy.over', $parameters, 'mark.economy.remedy');
+    }
+
+    /** The step at which a part that had come in sound was spoilt, be it renewed since or not; null where none was. */
+    private function spoiltAt(Job $job): ?int
+    {
+        foreach ($job->steps as $step) {
+            if (! $step->action instanceof Repair && $step->before->vehicle != $step->after->vehicle
+                && Incoming::withoutMakeshifts($step->before) != Incoming::withoutMakeshifts($step->after) && Incoming::left($step->before) == Incoming::left($step->after)) {
+                return $step->number;
+            }
+        }
+
+        return null;
     }
 
     private function spent(Job $job): float

@@ -29,14 +29,12 @@ use Lernfall\Marking\Verdict;
 final readonly class RightJudgement implements Criterion
 {
     /** What a reading counts at least, beside one that decided everything. */
-    private const LEAST_WEIGHT = 0.05;
+    private const LEAST_WEIGHT = 0.02;
 
     /** What the same reading counts that was written down once more. */
     private const AGAIN_WEIGHT = 0.01;
 
-    /** Left unsure, one on which a repair rests has half; from so much that it moved it does. */
-    private const UNSURE_SHARE = 0.5;
-
+    /** A repair rests on a reading from so much that it moved; left unsure, such a one was not judged. */
     private const RESTS_FROM = 0.1;
 
     /** What is left where the policy wants to know what a reading was compared with, and it was not said, or only across the axles. */
@@ -97,7 +95,7 @@ final readonly class RightJudgement implements Criterion
         return match (true) {
             $ohms => [0.0, 'ohms'],
             $judged->differs => [0.0, 'differs'],
-            $judged->isOpen => $move < self::RESTS_FROM ? [1.0, 'right'] : [self::UNSURE_SHARE, 'unsure'],
+            $judged->isOpen => $move < self::RESTS_FROM ? [1.0, 'right'] : [0.0, 'unsure'],
             $judged->share === 0.0 => [0.0, 'wrong'],
             $isUnstated => [self::UNSTATED_SHARE * ($judged->share ?? 0.0), 'unstated'],
             ($judged->share ?? 0.0) < 1.0 => [$judged->share ?? 0.0, 'alone'],

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Marking;
+
+use Lernfall\Bay\Car\Incoming;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Marking\MarkSheet;
+use Lernfall\Vehicle\Provocation;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Lapse;
+use Tests\Support\Played;
+use Tests\Support\SoundWork;
+use Tests\Support\Workbench;
+
+/**
+ * The same case worked soundly, and with one lapse. A lapse costs at least half of the criterion that names it; what else it
+ * takes with it stands beside it, and nothing more is lost.
+ */
+final class PairsTest extends TestCase
+{
+    private const SEED = 'sound';
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function pairs(): iterable
+    {
+        foreach (Workbench::json('tests/Core/Marking/pairs.json') as $pair) {
+            yield "$pair[car] ".implode(' ', $pair['faults'])." $pair[policy]: $pair[lapse]" => [$pair];
+        }
+    }
+
+    /** @param  array<string, mixed>  $pair */
+    #[DataProvider('pairs')]
+    public function test_a_lapse_costs_where_it_is_named(array $pair): void
+    {
+        $case = $this->case($pair['car'], $pair['faults']);
+        $sound = $this->sound($case, $pair['policy']);
+        $marked = $this->marks($case, $sound, $pair['policy']);
+        self::assertGreaterThanOrEqual(95.0, $marked->points(), 'the sound way');
+
+        $corner = explode(':', $pair['faults'][0])[1];
+        $unsound = $this->marks($case, Lapse::in($sound, $pair['lapse'], $corner), $pair['policy']);
+        $criterion = $pair['criterion'];
+        self::assertLessThanOrEqual(0.5 * $marked->mark($criterion)?->points, $unsound->mark($criterion)?->points, $criterion);
+        foreach ($marked->marks as $mark) {
+            if (! in_array($mark->criterion, [$criterion, ...$pair['besides'] ?? []], true)) {
+                self::assertEqualsWithDelta($mark->points, $unsound->mark($mark->criterion)?->points, 0.05, $mark->criterion);
+            }
+        }
+    }
+
+    public function test_they_are_thirty_on_all_cars_by_all_policies(): void
+    {
+        $pairs = array_column(iterator_to_array(self::pairs()), 0);
+
+        self::assertGreaterThanOrEqual(30, count($pairs));
+        self::assertCount(5, array_unique(array_column($pairs, 'car')));
+        self::assertCount(3, array_unique(array_column($pairs, 'policy')));
+        self::assertGreaterThanOrEqual(15, count(array_unique(array_map(static fn (array $pair): string => "$pair[car] ".implode(' ', $pair['faults']), $pairs))));
+        self::assertGreaterThanOrEqual(2, min(array_count_values(array_column($pairs, 'lapse'))));
+    }
+
+    /** @return list<Action> */
+    private function sound(FaultCase $case, string $policy): array
+    {
+        /** @var array<string, list<Action>> $known */
+        static $known = [];
+
+        return $known["$case->jobTitle $policy"] ??= SoundWork::on($case, self::SEED, Workbench::policy($policy), new CaseKnowledge(lampTold: true));
+    }
+
+    /** @param  list<Action>  $actions */
+    private function marks(FaultCase $case, array $actions, string $policy): MarkSheet
+    {
+        $played = Played::on($case, self::SEED)->do(...$actions);
+        self::assertTrue(Incoming::isInOrder($played->job->car), 'both end with the right repair');
+
+        return $played->marks(Workbench::policy($policy), new CaseKnowledge(lampTold: true));
+    }
+
+    /** @param  list<string>  $faults  kind, channel, wire, strength, provocation */
+    private function case(string $car, array $faults): FaultCase
+    {
+        $case = Workbench::case(array_map(static function (string $one): array {
+            [$kind, $channel, $conductor, $strength, $provocation] = [...explode(':', $one), '', '', '', ''];
+
+            return [$kind, $channel, $conductor, $strength === '' ? null : (float) $strength, Provocation::tryFrom($provocation)];
+        }, $faults), Workbench::vehicle($car));
+
+        return new FaultCase($case->name, "$car ".implode(' ', $faults), $case->complaint, $case->sound, $case->faults);
+    }
+}
