@@ -19,8 +19,8 @@ use Lernfall\Revision;
  */
 final class BeliefTracker
 {
-    /** Jobs remembered at a time: a class. */
-    private const MOST = 40;
+    /** Jobs remembered at a time: some 25 megabytes each after sixty steps. Any other is gone through once more. */
+    private const MOST = 8;
 
     /** @var array<int, array{int, HypothesisSet}> steps seen, and what they left open, by attempt; the one followed last at the end */
     private array $known = [];

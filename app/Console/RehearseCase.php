@@ -63,6 +63,9 @@ final class RehearseCase extends Command
             }
         }
         $sheet = MarkSheetFormat::write($library->marker()->mark($job, $document->policy, $document->knowledge));
+        if (! $job->isConcluded()) {
+            $sheet = [...$sheet, 'points' => 0.0, 'marks' => []]; // a job that was not closed has no marks
+        }
         $this->option('json') ? $this->printJson($job, $scriptDocument['actions'], $sheet, $next) : $this->printText($job, $sheet, $next);
 
         return self::SUCCESS;
@@ -136,6 +139,6 @@ final class RehearseCase extends Command
         foreach ($sheet['marks'] as $mark) {
             $this->line(sprintf('%5.1f of %2d  %-10s %s', $mark['points'], $mark['outOf'], $mark['criterion'], Strings::text($mark['reason'], (array) $mark['parameters'])));
         }
-        $this->line(sprintf('%5.1f of %d in %.1f min', $sheet['points'], $sheet['outOf'], $job->minutes()));
+        $this->line($job->isConcluded() ? sprintf('%5.1f of %d in %.1f min', $sheet['points'], $sheet['outOf'], $job->minutes()) : 'not closed, so there are no marks');
     }
 }

@@ -78,7 +78,7 @@ final class CaseTest extends FeatureTestCase
         $this->act($attempt, ['do' => 'conclude']);
 
         $this->actingAs($this->instructor)->getJson("/api/cases/{$attempt->version->case_draft_id}/attempts")->assertOk()
-            ->assertJsonPath('0.apprentice', 'Learner')->assertJsonPath('0.points', 15)->assertJsonPath('0.outOf', 100);
+            ->assertJsonPath('0.apprentice', 'Learner')->assertJsonPath('0.points', 7.5)->assertJsonPath('0.outOf', 100);
     }
 
     /** Every kind the bench offers, at the first place that can have it. */

@@ -35,6 +35,25 @@ final class CounselTest extends FeatureTestCase
         self::assertEqualsWithDelta(max(0.0, array_sum(array_column($sheet['marks'], 'points')) - 5.0), $sheet['points'], 1e-9);
     }
 
+    /** Marks know the truth; counsel does not: before anything was shown, cases of one car have one answer. */
+    public function test_before_anything_was_shown_every_case_of_a_car_is_counselled_alike(): void
+    {
+        $answers = [];
+        foreach ([['strength' => 0.3], ['strength' => 0.45], ['strength' => 0.3, 'provokedBy' => 'steering-left']] as $more) {
+            $version = $this->published(['kind' => 'coil-shorted', 'channel' => 'FR', ...$more], more: ['practice' => true]);
+            $attempt = $this->attempt($version);
+            foreach (['possible', 'next'] as $about) {
+                $answers[$about][] = $this->actingAs($this->apprentice)->postJson("/api/attempts/$attempt->id/counsel", ['about' => $about])->assertOk()->getContent();
+            }
+        }
+        $two = $this->published(more: ['practice' => true]);
+        $two->update(['document' => json_encode([...$two->decoded(), 'faults' => [['kind' => 'coil-open', 'channel' => 'FR'], ['kind' => 'coil-open', 'channel' => 'RL']]])]);
+        $answers['possible'][] = $this->actingAs($this->apprentice)->postJson("/api/attempts/{$this->attempt($two)->id}/counsel", ['about' => 'possible'])->assertOk()->getContent();
+
+        self::assertCount(1, array_unique($answers['possible']));
+        self::assertCount(1, array_unique($answers['next']));
+    }
+
     public function test_what_was_followed_beside_the_answers_is_told_as_if_worked_out_now(): void
     {
         $attempt = $this->practising();
@@ -74,7 +93,7 @@ final class CounselTest extends FeatureTestCase
         $cellist = JsonFile::read(database_path('seeders/demo/cellist.case.json'));
         assert(is_array($cellist['faults']));
         $chafed = function (array $more) use ($cellist): Attempt {
-            $attempt = $this->practising($this->published($cellist['faults'][0], 'lendo-15', ['knowledge' => $cellist['knowledge'], ...$more]));
+            $attempt = $this->practising($this->published($cellist['faults'][0], 'harl-13', ['knowledge' => $cellist['knowledge'], ...$more]));
             $this->act($attempt, ['do' => 'look-at-lamps'])->assertOk();
 
             return $attempt->refresh();

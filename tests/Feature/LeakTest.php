@@ -195,6 +195,7 @@ final class LeakTest extends FeatureTestCase
         }
         $actions[] = ['do' => 'write-reading', 'of' => 1 + (int) array_search('measure', array_column($actions, 'do'), true), 'feature' => 'reading', 'value' => 55, 'unit' => 'mV', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'FR'];
         $actions[] = ['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor', 'defect' => 'open', 'supports' => [count($actions)], 'expects' => 'code-stays-away'];
+        $actions[] = ['do' => 'strike-out', 'entry' => count($actions) - 1];
         foreach (['clean-plug', 'tape-loom', 'repair-loom', 'fit-tyre', 'set-gap', 'replace-sensor', 'replace-hub', 'replace-module'] as $kind) {
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'FR'];
         }

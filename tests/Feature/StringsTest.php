@@ -69,6 +69,18 @@ final class StringsTest extends TestCase
         self::assertSame([], $missing);
     }
 
+    /** Whoever reads a report reads three sentences first. */
+    public function test_a_report_opens_in_three_short_sentences_whatever_was_lost(): void
+    {
+        $known = Workbench::json('resources/lang/en.json');
+        foreach (['good', 'cost', 'next'] as $which) {
+            foreach ([...array_map(static fn (string $id): string => ".$id", Marker::criterionIds()), '-none'] as $end) {
+                self::assertArrayHasKey("opening.$which$end", $known);
+                self::assertLessThanOrEqual(15, count(explode(' ', $known["opening.$which$end"])), "opening.$which$end");
+            }
+        }
+    }
+
     public function test_no_key_is_there_twice(): void
     {
         $written = (string) file_get_contents(dirname(__DIR__, 2).'/resources/lang/en.json');

@@ -15,7 +15,7 @@ use Lernfall\Vehicle\Provocation;
 final readonly class Neighbour
 {
     /**
-     * @param  ?float  $position  0 for the mildest usual strength, 1 for the strongest, by its logarithm; null where the kind has but one
+     * @param  ?float  $position  0 for the mildest usual strength, 1 for the strongest, by its logarithm; null where it is one of the listed
      * @param  bool  $isStrange  what provokes it is not usual for its kind
      */
     private function __construct(private Fault $fault, private ?float $position, private bool $isStrange)
@@ -29,7 +29,7 @@ final readonly class Neighbour
 
         return new self(
             $fault,
-            $mild === $strong || $fault->strength <= 0.0 ? null : log($fault->strength / $mild) / log($strong / $mild),
+            $mild === $strong || $fault->strength <= 0.0 || in_array($fault->strength, $entry->strengths, true) ? null : log($fault->strength / $mild) / log($strong / $mild),
             ! in_array($fault->provokedBy, [$fault->kind->nature, ...$usual], true),
         );
     }

@@ -71,12 +71,25 @@ final readonly class SeparatingReading implements Criterion
             return new Verdict(0.0, $repair->number, $rests->steps === [] ? 'mark.reading.none' : 'mark.reading.leaves-rivals', ['step' => $rests->steps[0] ?? 0], 'mark.reading.remedy');
         }
         $step = $rests->steps[count($rests->steps) - 1];
+        $entry = $this->entry($job, $step, $repair->number);
 
         return match (true) {
             ! $this->isNamed($job, $repair) => new Verdict(self::UNNAMED_SHARE * $rests->share, $repair->number, 'mark.reading.not-named', ['step' => $step], 'mark.reading.name-first'),
-            $rests->share < 1.0 => new Verdict($rests->share, $step, 'mark.reading.close', ['step' => $step], 'mark.reading.remedy'),
-            default => new Verdict(1.0, $step, 'mark.reading.separates', ['step' => $step]),
+            $rests->share < 1.0 => new Verdict($rests->share, $entry, 'mark.reading.close', ['step' => $step], 'mark.reading.remedy'),
+            default => new Verdict(1.0, $entry, 'mark.reading.separates', ['step' => $step]),
         };
+    }
+
+    /** The step that wrote down what this one showed. */
+    private function entry(Job $job, int $shown, int $before): int
+    {
+        foreach ($job->entries(WriteReading::class, $before) as $written) {
+            if ($written->action instanceof WriteReading && $written->action->of === $shown) {
+                return $written->number;
+            }
+        }
+
+        return $shown;
     }
 
     private function isNamed(Job $job, Step $repair): bool

@@ -15,6 +15,7 @@ import { describeCause } from '../words/describe';
 import { Decisions } from './Decisions';
 import { MarkList } from './MarkList';
 import { Narrowing } from './Narrowing';
+import { Opening } from './Opening';
 import { SensiblePath } from './SensiblePath';
 import { Stations } from './Stations';
 import { TakeAway } from './TakeAway';
@@ -72,6 +73,7 @@ export function ReportPage() {
                                 })}
                             </p>
                         )}
+                        {data.marks !== null && <Opening sheet={data.marks} />}
                         {data.marks?.cap != null && (
                             <p className="mb-2 border-l-4 border-ink pl-2">
                                 {t('report.cap', {
@@ -95,10 +97,15 @@ export function ReportPage() {
                                     decides={isInstructor ? attempt : null}
                                 />
                                 <TakeAway sheet={data.marks} />
-                                <Decisions repairs={data.marks.repairs ?? []} />
-                                <Stations stations={data.marks.stations ?? []} />
-                                <Narrowing possible={data.marks.possible ?? []} />
-                                {data.sensible !== null && <SensiblePath path={data.sensible} />}
+                                <details className="mb-3" open={isInstructor}>
+                                    <summary className="cursor-pointer font-semibold text-petrol">
+                                        {t('report.more')}
+                                    </summary>
+                                    <Decisions repairs={data.marks.repairs ?? []} />
+                                    <Stations stations={data.marks.stations ?? []} />
+                                    <Narrowing possible={data.marks.possible ?? []} />
+                                    {data.sensible !== null && <SensiblePath path={data.sensible} />}
+                                </details>
                                 {data.marks.versions !== undefined && (
                                     <p className="text-small text-ink-soft">
                                         {t('report.versions', {

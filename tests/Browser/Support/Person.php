@@ -41,7 +41,7 @@ final readonly class Person
     public function press(string $label): self
     {
         $name = $this->quoted($label);
-        $this->click("//*[self::button or self::a][normalize-space(.)=$name or @aria-label=$name or ./span[1][normalize-space(.)=$name]]");
+        $this->click("//*[self::button or self::a or self::summary][normalize-space(.)=$name or @aria-label=$name or ./span[1][normalize-space(.)=$name]]");
 
         return $this;
     }
