@@ -12,7 +12,9 @@ use Lernfall\Chance\Draw;
  */
 final readonly class Reliability
 {
-    private const EDGES = [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.97, 1.0];
+    private const FROM = 0.3;
+
+    private const EDGES = [0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.97, 1.0];
 
     /** A band has as many readings at least; narrower ones are taken together with the next. */
     private const LEAST = 400;
@@ -37,12 +39,13 @@ final readonly class Reliability
     public function bands(): array
     {
         $bands = [];
-        $from = self::EDGES[0];
+        $from = $before = self::FROM;
         $here = [];
-        foreach (array_slice(self::EDGES, 1) as $to) {
-            array_push($here, ...array_filter($this->claims, static fn (Claim $one): bool => $one->given >= ($to === self::EDGES[1] ? $from : self::before($to)) && ($one->given < $to || $to === 1.0)));
+        foreach (self::EDGES as $to) {
+            array_push($here, ...array_filter($this->claims, static fn (Claim $one): bool => $one->given >= $before && ($one->given < $to || $to === 1.0)));
+            $before = $to;
             if (count($here) >= self::LEAST || $to === 1.0 && $here !== []) {
-                $bands[] = $this->band($from, $to, array_values($here));
+                $bands[] = $this->band($from, $to, $here);
                 [$from, $here] = [$to, []];
             }
         }
@@ -68,11 +71,6 @@ final readonly class Reliability
         $certain = array_filter($this->claims, static fn (Claim $one): bool => $one->given >= self::CLAIMED);
 
         return [count(array_filter($certain, static fn (Claim $one): bool => $one->ofTruth < self::RULED_OUT)), count($certain)];
-    }
-
-    private static function before(float $edge): float
-    {
-        return self::EDGES[(int) array_search($edge, self::EDGES, true) - 1];
     }
 
     /**

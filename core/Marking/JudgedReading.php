@@ -81,7 +81,7 @@ final readonly class JudgedReading
             $other = $later->action;
             $question = $other instanceof WriteReading && $later->number > $written->number && $other->feature === $action->feature ? $job->step($other->of)?->action : null;
             if ($question instanceof CarAction && $shown->action instanceof CarAction && $question->question() === $shown->action->question()
-                && $other instanceof WriteReading && $other->judgement !== Judgement::Unsure && self::of($job, $history, $later, $other)->share === 1.0) {
+                && $other->judgement !== Judgement::Unsure && self::of($job, $history, $later, $other)->share === 1.0) {
                 return new self(1.0, $other->of === $action->of);
             }
         }

@@ -21,6 +21,9 @@ use Lernfall\Marking\Mistake\Mistakes;
 /** Marks a job by a policy. */
 final readonly class Marker
 {
+    /** Points are given in halves. */
+    private const STEPS = 2.0;
+
     /** What goes with a diagnosis, and is worth half without one. */
     private const BESIDES = ['safety', 'codes', 'judgement', 'proof', 'economy'];
 
@@ -66,7 +69,7 @@ final readonly class Marker
             $outOf = $policy->weights[$criterion->id()] ?? 0;
             if ($outOf > 0) {
                 $verdict = $isGuessed && in_array($criterion->id(), self::BESIDES, true) ? $criterion->judge($job)->withoutDiagnosis() : $criterion->judge($job);
-                $marks[] = new Mark($criterion->id(), round($outOf * $verdict->share, 1), $outOf, $verdict);
+                $marks[] = new Mark($criterion->id(), round(self::STEPS * $outOf * $verdict->share) / self::STEPS, $outOf, $verdict);
             }
         }
 

@@ -47,7 +47,10 @@ final readonly class Recurrence
         $begin = $job->step($from)?->before->state;
         $steps = array_values(array_filter($job->steps, static fn (Step $step): bool => $step->number >= $from && $step->wasDone()));
         $by = [];
-        foreach ($begin === null ? [] : $this->vehicles($job) as $vehicle) {
+        if ($begin === null) {
+            return null;
+        }
+        foreach ($this->vehicles($job) as $vehicle) {
             $shown = $this->shows($vehicle, $job->case->sound, $begin, $steps) ?? ($this->isSilent($vehicle, $job->case->sound, $begin) ? self::driven($steps) : null);
             if ($shown === null) {
                 return null;
@@ -140,6 +143,6 @@ final readonly class Recurrence
 
     private static function isFar(Step $step): bool
     {
-        return $step->action instanceof Drives && $step->action->drive()->metresAbove(self::ROLLS_FROM_METRES_PER_SECOND) >= self::FAR_METRES;
+        return $step->action instanceof Drives && ($step->action->drive()?->metresAbove(self::ROLLS_FROM_METRES_PER_SECOND) ?? 0.0) >= self::FAR_METRES;
     }
 }

@@ -28,7 +28,11 @@ final class Rests
         return $this->separated($repair, 'card', fn (): array => $this->card->before($repair->number));
     }
 
-    /** How much each written reading has moved, had all of them been judged as they should: the greatest change of the chance of what a repair leaves. @return array<int, float> by the step that showed it */
+    /**
+     * How much each written reading has moved, had all of them been judged as they should: the greatest change of the chance of what a repair leaves.
+     *
+     * @return array<int, float> by the step that showed it
+     */
     public function moves(Step ...$repairs): array
     {
         $moves = [];

@@ -38,20 +38,20 @@ final readonly class Separation
         $before = null;
         $separating = [];
         $moves = [];
-        $last = null;
-        foreach ($set->inTurn($readings) as $number => $posterior) {
+        $inTurn = $set->inTurn($readings);
+        foreach ($inTurn as $number => $posterior) {
             $rivals = $this->rivals($repair, $set, $posterior);
             $step = $steps[$number] ?? null;
             $moves[$number] = abs($rivals - ($before ?? $rivals));
             if ($before !== null && $step !== null && self::isReading($step, $repair) && self::odds($rivals) * $this->separating->factor <= self::odds($before)) {
                 $separating[] = $number;
             }
-            [$before, $last] = [$rivals, $posterior];
+            $before = $rivals;
         }
 
-        return $separating === [] || $last === null
+        return $separating === []
             ? new Separated($separating, 0.0, $moves)
-            : new Separated($separating, Closeness::share($last, fn (Posterior $shifted): bool => $this->rivals($repair, $set, $shifted) <= $this->separating->rivalsUpTo), $moves);
+            : new Separated($separating, Closeness::share($inTurn[array_key_last($inTurn)], fn (Posterior $shifted): bool => $this->rivals($repair, $set, $shifted) <= $this->separating->rivalsUpTo), $moves);
     }
 
     /** Lamps and codes are what a car comes with: they name a circuit, not a part, until something was moved or joined. For the lamps themselves a look at them is the reading. */

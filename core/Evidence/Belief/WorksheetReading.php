@@ -41,8 +41,11 @@ final readonly class WorksheetReading
         $values = [];
         foreach ($job->entries(WriteReading::class, $step) as $written) {
             $action = $written->action;
-            $value = $action instanceof WriteReading && $action->judgement !== Judgement::SaysNothing && ($carries === null || $carries($written)) ? $card->value($action) : null;
-            if ($value !== null && $action instanceof WriteReading) {
+            if (! $action instanceof WriteReading || $action->judgement === Judgement::SaysNothing || $carries !== null && ! $carries($written)) {
+                continue;
+            }
+            $value = $card->value($action);
+            if ($value !== null) {
                 $values[$action->of][$action->feature] = $value;
             }
         }
@@ -57,8 +60,11 @@ final readonly class WorksheetReading
         $values = [];
         foreach ($job->entries(WriteReading::class, $step) as $written) {
             $action = $written->action;
-            $shown = $action instanceof WriteReading ? $job->step($action->of)?->observation->values[$action->feature] ?? null : null;
-            if ($shown !== null && $action instanceof WriteReading) {
+            if (! $action instanceof WriteReading) {
+                continue;
+            }
+            $shown = $job->step($action->of)?->observation->values[$action->feature] ?? null;
+            if ($shown !== null) {
                 $values[$action->of][$action->feature] = $shown;
             }
         }
@@ -73,9 +79,13 @@ final readonly class WorksheetReading
     private function withCodes(array $values, int $before): array
     {
         foreach ($this->job->entries(WriteCode::class, $before) as $written) {
-            $shown = $written->action instanceof WriteCode ? $this->source($written->action, $written->number) : null;
-            if ($shown !== null && $written->action instanceof WriteCode) {
-                $values[$shown->number] = $this->codes($shown, $written->action) + ($values[$shown->number] ?? []) + $this->absent($shown);
+            $action = $written->action;
+            if (! $action instanceof WriteCode) {
+                continue;
+            }
+            $shown = $this->source($action, $written->number);
+            if ($shown !== null) {
+                $values[$shown->number] = $this->codes($shown, $action) + ($values[$shown->number] ?? []) + $this->absent($shown);
             }
         }
         foreach ($this->job->steps as $step) {

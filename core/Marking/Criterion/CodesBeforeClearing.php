@@ -87,9 +87,13 @@ final readonly class CodesBeforeClearing implements Criterion
     /** Whether some list before it was written shows it so; a later one does not unmake it. A lamp tells no status, and none is asked for. */
     private function wasShown(Job $job, Step $entry): bool
     {
-        foreach ($job->steps as $step) {
-            $codes = $step->number < $entry->number && $entry->action instanceof WriteCode ? CodesShown::at($step) : null;
-            if ($codes !== null && $entry->action instanceof WriteCode && CodesShown::agree($codes, $entry->action->code, $entry->action->status)) {
+        $written = $entry->action;
+        if (! $written instanceof WriteCode) {
+            return false;
+        }
+        foreach (array_slice($job->steps, 0, $entry->number - 1) as $step) {
+            $codes = CodesShown::at($step);
+            if ($codes !== null && CodesShown::agree($codes, $written->code, $written->status)) {
                 return true;
             }
         }

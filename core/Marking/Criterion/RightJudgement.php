@@ -120,7 +120,7 @@ final readonly class RightJudgement implements Criterion
 
         return match (true) {
             isset($found['ohms']) => new Verdict($share, $found['ohms']->number, 'mark.judgement.ohms-on-active', [], 'mark.judgement.remedy'),
-            isset($found['differs']) => new Verdict($share, $found['differs']->number, 'mark.judgement.differs', $of($found['differs']), 'mark.judgement.remedy'),
+            isset($found['differs']) => new Verdict($share, $found['differs']->number, 'mark.judgement.differs', $of($found['differs']), 'mark.reading.read-again'),
             isset($found['wrong']) => new Verdict($share, $found['wrong']->number, 'mark.judgement.wrong', $of($found['wrong']), 'mark.judgement.remedy'),
             isset($found['sensor']) => new Verdict($share, $found['sensor']->number, 'mark.judgement.sensor', [], 'mark.judgement.sensor-remedy'),
             isset($found['unstated']) => new Verdict($share, $found['unstated']->number, 'mark.judgement.unstated', [], 'mark.judgement.state'),

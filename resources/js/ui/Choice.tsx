@@ -36,7 +36,7 @@ export function Choice<T extends string>({
             orientation="horizontal"
             value={value}
             onValueChange={(next) => onChoose(next as T)}
-            className={`flex gap-1.5 ${className}`}
+            className={`flex flex-wrap gap-1.5 ${className}`}
         >
             {options.map((option) => (
                 <RadioGroup.Item

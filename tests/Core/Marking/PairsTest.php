@@ -15,6 +15,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Support\Lapse;
 use Tests\Support\Played;
 use Tests\Support\SoundWork;
+use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
 /**
@@ -25,10 +26,12 @@ final class PairsTest extends TestCase
 {
     private const SEED = 'sound';
 
+    private const IN_THE_USUAL_RUN = 8;
+
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function pairs(): iterable
     {
-        foreach (Workbench::json('tests/Core/Marking/pairs.json') as $pair) {
+        foreach (Sweep::of(Workbench::json('tests/Core/Marking/pairs.json'), self::IN_THE_USUAL_RUN) as $pair) {
             yield "$pair[car] ".implode(' ', $pair['faults'])." $pair[policy]: $pair[lapse]" => [$pair];
         }
     }
@@ -55,7 +58,7 @@ final class PairsTest extends TestCase
 
     public function test_they_are_thirty_on_all_cars_by_all_policies(): void
     {
-        $pairs = array_column(iterator_to_array(self::pairs()), 0);
+        $pairs = Workbench::json('tests/Core/Marking/pairs.json');
 
         self::assertGreaterThanOrEqual(30, count($pairs));
         self::assertCount(5, array_unique(array_column($pairs, 'car')));
