@@ -116,12 +116,12 @@ final readonly class Reasoning
             : $advice->cost->priced(Remedies::key($repair), $this->remedies->price($repair))->expected($advice->repairs->byRemedyWith($repair), Remedies::key($repair));
     }
 
-    /** Whether it is expected to cost no more than testing on, within the margin. */
+    /** Whether it is expected to cost no more than testing on, or than beginning with another repair where no test is left, within the margin. */
     private function isWorth(Advice $advice, ?Repair $repair): bool
     {
-        $testing = $advice->costOfTesting();
+        $instead = $advice->costOfTesting() ?? $advice->costNow; // where no test tells anything, the cheapest repair to begin with
 
-        return $testing === null || $this->cost($advice, $repair) <= $testing * (1.0 + $this->margin);
+        return $this->cost($advice, $repair) <= $instead * (1.0 + $this->margin);
     }
 
     /** @return array<string, float> */

@@ -28,6 +28,6 @@ final readonly class Verdict
     /** The same where nothing was found out: what goes with a diagnosis is worth half without one. */
     public function withoutDiagnosis(): self
     {
-        return $this->share <= 0.0 ? $this : new self(self::WITHOUT_DIAGNOSIS * $this->share, $this->step, 'mark.without-diagnosis', $this->parameters, 'mark.reasoning.remedy');
+        return $this->share <= 0.0 ? $this : new self(self::WITHOUT_DIAGNOSIS * $this->share, $this->step, $this->reason, $this->parameters, $this->remedy === '' ? 'mark.without-diagnosis' : $this->remedy);
     }
 }

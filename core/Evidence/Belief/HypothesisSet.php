@@ -19,6 +19,8 @@ use Lernfall\Bay\LampCodes\CodesShown;
  */
 final readonly class HypothesisSet
 {
+    private Likelihood $likelihood;
+
     /**
      * @param  list<HypothesisBranch>  $ways  those of the sound car first
      * @param  list<HypothesisBranch>  $left  ways of hypotheses ruled out by what was shown, as they stood then
@@ -32,12 +34,12 @@ final readonly class HypothesisSet
         private array $left,
         private array $shown,
         private array $questions,
-        private Likelihood $likelihood,
         private Weighing $weighing,
         private Simulator $simulator,
         private bool $rulesOut,
         private array $steps = [],
     ) {
+        $this->likelihood = new Likelihood($weighing);
     }
 
     /** @param  bool  $rulesOut  whether those that have become very unlikely are left behind */
@@ -45,7 +47,7 @@ final readonly class HypothesisSet
     {
         $ways = array_map(static fn (Hypothesis $hypothesis, int $place): HypothesisBranch => new HypothesisBranch($place, $hypothesis->car), $hypotheses->all, array_keys($hypotheses->all));
 
-        return new self($hypotheses, $ways, [], [], [], new Likelihood($weighing), $weighing, $simulator, $rulesOut, []);
+        return new self($hypotheses, $ways, [], [], [], $weighing, $simulator, $rulesOut, []);
     }
 
     /** After one more step of the job, whatever it showed. */
@@ -76,7 +78,7 @@ final readonly class HypothesisSet
         return new self(
             $this->hypotheses, $followed, [...$this->left, ...$left],
             [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()],
-            $this->likelihood, $this->weighing, $this->simulator, $this->rulesOut, [...$this->steps, $step],
+            $this->weighing, $this->simulator, $this->rulesOut, [...$this->steps, $step],
         );
     }
 

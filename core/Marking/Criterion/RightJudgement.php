@@ -37,6 +37,9 @@ final readonly class RightJudgement implements Criterion
     /** A repair rests on a reading from so much that it moved; left unsure, such a one was not judged. */
     private const RESTS_FROM = 0.1;
 
+    /** Of one left unsure where nothing was repaired. */
+    private const UNSURE_SHARE = 0.5;
+
     /** What is left where the policy wants to know what a reading was compared with, and it was not said, or only across the axles. */
     private const UNSTATED_SHARE = 0.5;
 
@@ -66,12 +69,12 @@ final readonly class RightJudgement implements Criterion
                 continue;
             }
             $question = $this->question($job, $written);
-            $move = $repairs === [] ? 1.0 : $moves[$written->of] ?? 0.0;
+            $move = $repairs === [] ? null : $moves[$written->of] ?? 0.0;
             [$share, $flaw] = $this->shared($job, $written, $judged, $move);
             $found[$flaw] ??= $step;
             $compared ??= $judged->with === null ? null : [$step, $judged->with];
             $shares[] = $share;
-            $weights[] = isset($asked[$question]) ? self::AGAIN_WEIGHT : max(self::LEAST_WEIGHT, $move);
+            $weights[] = isset($asked[$question]) ? self::AGAIN_WEIGHT : max(self::LEAST_WEIGHT, $move ?? 1.0);
             $asked[$question] = true;
         }
         foreach ($job->entries(WriteSensor::class) as $step) {
@@ -85,8 +88,11 @@ final readonly class RightJudgement implements Criterion
             : $this->verdict(array_sum(array_map(static fn (float $share, float $weight): float => $share * $weight, $shares, $weights)) / array_sum($weights), $found, $compared);
     }
 
-    /** @return array{float, string} share, and the word for what is wrong with it */
-    private function shared(Job $job, WriteReading $written, JudgedReading $judged, float $move): array
+    /**
+     * @param  ?float  $move  how much it moved; null where nothing was repaired
+     * @return array{float, string} share, and the word for what is wrong with it
+     */
+    private function shared(Job $job, WriteReading $written, JudgedReading $judged, ?float $move): array
     {
         $shown = $job->step($written->of);
         $ohms = $this->schools->ohmsOnActive === OhmsOnActive::Invalid && OhmsOnActiveSensor::isIn($job, $written);
@@ -95,6 +101,7 @@ final readonly class RightJudgement implements Criterion
         return match (true) {
             $ohms => [0.0, 'ohms'],
             $judged->differs => [0.0, 'differs'],
+            $judged->isOpen && $move === null => [self::UNSURE_SHARE, 'unsure'],
             $judged->isOpen => $move < self::RESTS_FROM ? [1.0, 'right'] : [0.0, 'unsure'],
             $judged->share === 0.0 => [0.0, 'wrong'],
             $isUnstated => [self::UNSTATED_SHARE * ($judged->share ?? 0.0), 'unstated'],

@@ -144,7 +144,7 @@ final class SchoolsTest extends TestCase
         );
 
         self::assertSame('mark.proof.not-read-again', $this->marked($played, [])->mark('proof')?->verdict->reason);
-        self::assertSame(['mark.proof.lamp-out', 15.0], [$this->marked($played, ['lampOut' => 'enough'])->mark('proof')?->verdict->reason, $this->marked($played, ['lampOut' => 'enough'])->mark('proof')?->points]);
+        self::assertSame(['mark.proof.lamp-out', 7.5], [$this->marked($played, ['lampOut' => 'enough'])->mark('proof')?->verdict->reason, $this->marked($played, ['lampOut' => 'enough'])->mark('proof')?->points]);
     }
 
     public function test_a_cap_needs_an_act_that_was_done_or_tried_again(): void

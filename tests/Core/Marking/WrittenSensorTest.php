@@ -29,7 +29,7 @@ final class WrittenSensorTest extends TestCase
     public function test_kind_and_wires_are_judged(string $car, string $corner, string $technology, array $wires, float $share): void
     {
         $mark = Played::on(Workbench::case([['tyre-other-size', 'RR']], Workbench::vehicle($car)))->do(
-            ['do' => 'write-sensor', 'channel' => $corner, 'technology' => $technology, 'wires' => $wires], ['do' => 'conclude'],
+            ['do' => 'write-sensor', 'channel' => $corner, 'technology' => $technology, 'wires' => $wires],
         )->marks(Workbench::policy())->mark('judgement');
 
         self::assertEqualsWithDelta($share, $mark?->verdict->share, 1e-9);

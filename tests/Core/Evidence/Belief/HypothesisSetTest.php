@@ -213,7 +213,7 @@ final class HypothesisSetTest extends TestCase
     public function test_strengths_are_cars_of_their_own(): void
     {
         $hypotheses = Workbench::hypotheses()->of(Workbench::vehicle(), new CaseKnowledge);
-        $strengths = array_filter($hypotheses->all, static fn (Hypothesis $one): bool => str_starts_with($one->key, 'plug-corroded:FR:1:'));
+        $strengths = array_filter($hypotheses->all, static fn (Hypothesis $one): bool => str_starts_with($one->key, 'plug-corroded:FR:1:') && str_ends_with($one->key, ':always'));
 
         self::assertCount(3, array_filter($strengths, static fn (Hypothesis $one): bool => count($one->faults) === 1));
     }

@@ -105,7 +105,7 @@ final class LikelihoodTest extends TestCase
 
     public function test_another_kind_of_answer_is_odd(): void
     {
-        self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::of('no-answer'), $this->shown(1.0), DeviationEstimate::blank())[0], 1e-9);
+        self::assertEqualsWithDelta(log(0.05 * 0.002), $this->likelihood()->of(Prediction::of('no-answer'), $this->shown(1.0), DeviationEstimate::blank())[0], 1e-9);
         self::assertEqualsWithDelta(log(0.005), $this->likelihood()->of(Prediction::refused(Refusal::Unsecured), $this->shown(1.0), DeviationEstimate::blank())[0], 1e-9);
     }
 
