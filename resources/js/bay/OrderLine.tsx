@@ -14,6 +14,7 @@ const ORDER: [string, (steps: Step[]) => boolean][] = [
             steps.some(
                 (step, position) =>
                     ['road-test', 'record-drive'].includes(step.action.do) &&
+                    step.observation.refusal === '' &&
                     did(steps.slice(0, position), 'repair'),
             ),
     ],

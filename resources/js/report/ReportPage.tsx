@@ -96,7 +96,7 @@ export function ReportPage() {
                                     overrides={data.decided?.overrides ?? []}
                                     decides={isInstructor ? attempt : null}
                                 />
-                                <TakeAway sheet={data.marks} />
+                                <TakeAway sheet={data.marks} steps={data.steps} />
                                 <details className="mb-3" open={isInstructor}>
                                     <summary className="cursor-pointer font-semibold text-petrol">
                                         {t('report.more')}

@@ -1,14 +1,14 @@
-import type { MarkSheet } from '../api/types';
+import type { MarkSheet, Step } from '../api/types';
 import { PaperHeading } from '../ui/Paper';
 import { t } from '../words/words';
 import { lessons } from './lessons';
 
-export function TakeAway({ sheet }: { sheet: MarkSheet }) {
+export function TakeAway({ sheet, steps }: { sheet: MarkSheet; steps: Step[] }) {
     return (
         <div className="mt-3 mb-3">
             <PaperHeading>{t('report.take-away')}</PaperHeading>
             <ol className="list-decimal pl-5">
-                {lessons(sheet).map(({ text, step }) => (
+                {lessons(sheet, steps).map(({ text, step }) => (
                     <li key={text} className="py-0.5">
                         {text}{' '}
                         {step !== null && (
