@@ -70,7 +70,7 @@ final class WholeJobTest extends BrowserTestCase
             ->see('You reached for a wheel or under the car before it was secured.')
             ->see('No written reading tells the repaired part from the others of its circuit.')
             ->see('The fault is still in the car.')
-            ->see('7.5 of 100 points');
+            ->see('4 of 100 points');
     }
 
     private function displayed(string $page): float
