@@ -98,7 +98,7 @@ export function ReportPage() {
                                 />
                                 <TakeAway sheet={data.marks} steps={data.steps} />
                                 <details className="mb-3" open={isInstructor}>
-                                    <summary className="cursor-pointer font-semibold text-petrol">
+                                    <summary className="mb-2 cursor-pointer font-semibold text-petrol">
                                         {t('report.more')}
                                     </summary>
                                     <Decisions repairs={data.marks.repairs ?? []} />
