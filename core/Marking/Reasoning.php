@@ -11,6 +11,7 @@ use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\Advice;
 use Lernfall\Evidence\Advice\Adviser;
 use Lernfall\Evidence\Advice\Closeness;
+use Lernfall\Evidence\Advice\Considered;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Evidence\Advice\RepairCost;
 use Lernfall\Evidence\Advice\RepairPosterior;
@@ -69,7 +70,7 @@ final readonly class Reasoning
     private function judged(int $step, ?Repair $repair, HypothesisSet $set, Posterior $card, bool $isRight, bool $isHarmful): RepairReview
     {
         $considered = $this->adviser->considered($set, $card);
-        $advice = $considered->advice();
+        $advice = $considered->brief();
         $testing = $advice->costOfTesting();
         $now = $this->cost($advice, $repair);
         $justified = $this->isWorth($advice, $repair) && $this->chance($advice->repairs, $repair) > 0.0;
@@ -82,7 +83,7 @@ final readonly class Reasoning
             match (true) {
                 $justified => 1.0,
                 $byCard <= 0.0 => 0.0,
-                default => Closeness::share($card, fn (Posterior $shifted): bool => $this->isWorth($considered->advice($shifted), $repair)),
+                default => Closeness::share($card, fn (Posterior $shifted): bool => $this->wouldBeWorth($considered, $shifted, $repair)),
             },
             new RepairProspects(
                 $byCard,
@@ -122,6 +123,15 @@ final readonly class Reasoning
         $instead = $advice->costOfTesting() ?? $advice->costNow; // where no test tells anything, the cheapest repair to begin with
 
         return $this->cost($advice, $repair) <= $instead * (1.0 + $this->margin);
+    }
+
+    /** The same by other beliefs. */
+    private function wouldBeWorth(Considered $considered, Posterior $shifted, ?Repair $repair): bool
+    {
+        $advice = $considered->underBeliefs($shifted);
+        $cost = $this->cost($advice, $repair) / (1.0 + $this->margin);
+
+        return ! $considered->isTestingCheaper($cost, $shifted) && ($cost <= $advice->costNow || $considered->isTestingCheaper(INF, $shifted));
     }
 
     /** @return array<string, float> */

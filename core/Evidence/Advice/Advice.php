@@ -7,9 +7,6 @@ namespace Lernfall\Evidence\Advice;
 /** What is sensible next: a repair or a test, with the numbers that say so. */
 final readonly class Advice
 {
-    /** A test that tells less than this tells nothing. */
-    private const LEAST_BITS = 0.02;
-
     /** Two tests in a row have to save some of the cost, for they are reckoned roughly. */
     private const CLEARLY = 0.98;
 
@@ -26,7 +23,7 @@ final readonly class Advice
     /** @param  list<TestValue>  $testValue */
     public static function of(RepairPosterior $repairs, RepairCost $cost, array $testValue): self
     {
-        $tests = array_values(array_filter($testValue, static fn (TestValue $one): bool => $one->bits >= self::LEAST_BITS));
+        $tests = array_values(array_filter($testValue, static fn (TestValue $one): bool => $one->tells()));
         usort($tests, static fn (TestValue $one, TestValue $other): int => $other->bitsPerMinute() <=> $one->bitsPerMinute());
         $remedies = $repairs->byRemedy();
         $remedy = $cost->first($remedies);

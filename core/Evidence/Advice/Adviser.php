@@ -34,19 +34,27 @@ final readonly class Adviser
         return $this->considered($set, $posterior)->farsighted();
     }
 
+    /** The same for whoever does what comes first: of the tests only the leading ones, as long as it is worth testing on. */
+    public function next(HypothesisSet $set, Posterior $posterior): Advice
+    {
+        $considered = $this->considered($set, $posterior);
+        $brief = $considered->brief();
+
+        return $brief->isToRepair() ? $considered->farsighted() : $brief;
+    }
+
     public function considered(HypothesisSet $set, Posterior $posterior): Considered
     {
         $repairs = RepairPosterior::of($set, $posterior, $this->remedies);
         $car = $set->sound()->car;
         $tried = $repairs->foremost(self::TRIED_ON);
-        $trials = [];
-        foreach ($this->trials->on($car->sound, $car->state) as $trial) {
-            if (! $this->outcomes->isAlike($trial, $tried->cars) && ! $this->isKnown($trial, $set, $tried)) {
-                $trials[] = [$trial, $this->outcomes->of($trial, $tried->cars, $tried->graded, $car)];
-            }
-        }
 
-        return new Considered($repairs, $tried, $this->costs($repairs), $trials);
+        $isKnown = fn (Trial $trial): bool => $this->isKnown($trial, $set, $tried);
+
+        return new Considered($repairs, $tried, $this->costs($repairs), array_map(
+            fn (Trial $trial): Tryout => new Tryout($trial, $this->outcomes, $tried, $car, $isKnown),
+            $this->trials->on($car->sound, $car->state),
+        ));
     }
 
     /** What one particular test would be worth, be it among the usual ones or not. */

@@ -48,7 +48,26 @@ final readonly class Outcomes
     }
 
     /**
-     * Whether the trial shows the same on all of these cars, as far as their parts tell.
+     * As if the trial told apart all that it could: cars it was not tried on as far as their parts differ, the others by the
+     * least difference. It shows no more than that.
+     *
+     * @param  list<Car>  $cars
+     * @param  int  $tried  so many of the first
+     * @return list<array<string, float>> chance by outcome, car by car
+     */
+    public function atBest(Trial $trial, array $cars, int $tried): array
+    {
+        $shown = array_map(fn (Car $car): array => $this->shown($trial, $car), array_slice($cars, 0, $tried));
+        $named = $this->named($shown, $trial, array_fill(0, count($shown), false), []);
+        foreach (array_slice($cars, $tried, null, true) as $index => $car) {
+            $named[] = ['parts '.($this->shares($trial, $car) ?? $index) => 1.0];
+        }
+
+        return $named;
+    }
+
+    /**
+     * Whether it shows the same on all of these cars, as far as their parts tell.
      *
      * @param  list<Car>  $cars
      */

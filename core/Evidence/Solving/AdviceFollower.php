@@ -63,7 +63,7 @@ final readonly class AdviceFollower
         $tests = [];
         while (true) {
             $posterior = $set->shown();
-            $advice = $this->adviser->on($set, $posterior);
+            $advice = $this->adviser->next($set, $posterior);
             $next = $advice->isToRepair() ? $readingFirst?->missing($job, $set, $advice, $tests) : $advice->tests[0]->trial;
             if ($next === null || count($tests) >= self::MOST_TESTS) {
                 return $this->path($job, $set, $advice, $tests);
