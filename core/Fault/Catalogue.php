@@ -18,8 +18,11 @@ use Lernfall\Vehicle\Vehicle;
 /** Every kind of fault that can be set, and every place it applies to. */
 final readonly class Catalogue
 {
-    /** @param  array<string, CatalogueEntry>  $entries by kind id */
-    public function __construct(public array $entries)
+    /**
+     * @param  array<string, CatalogueEntry>  $entries  by kind id
+     * @param  array<string, Symptom>  $symptoms  what customers notice, by id
+     */
+    public function __construct(public array $entries, public array $symptoms = [])
     {
     }
 

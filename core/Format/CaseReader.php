@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Format;
 
 use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Bay\Rooms;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
@@ -13,13 +14,17 @@ use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\Fault;
 use Lernfall\Fault\InvalidFault;
+use Lernfall\Fault\Symptom;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
 /** Reads a case file from its decoded JSON; docs/case-format.md describes it. */
 final readonly class CaseReader
 {
-    public const FORMAT = 'lernfall-case/1';
+    public const FORMAT = 'lernfall-case/2';
+
+    /** Without symptoms and repairs made elsewhere, and always with a fault. */
+    private const BEFORE = 'lernfall-case/1';
 
     private const VEHICLE = '/vehicle';
 
@@ -38,13 +43,13 @@ final readonly class CaseReader
     public function read(mixed $document): CaseDocument
     {
         $root = Node::root($document);
-        if ($root->text('format') !== self::FORMAT) {
+        if (! in_array($root->text('format'), [self::FORMAT, self::BEFORE], true)) {
             throw $root->at('format')->wrong('format', ['format' => self::FORMAT]);
         }
         $vehicle = $this->vehicle($root);
 
         return new CaseDocument(
-            new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root), $this->withheld($root)),
+            new FaultCase($root->text('name'), $root->text('jobTitle'), $root->text('complaint'), $vehicle, $this->faults($root, $vehicle), $this->averages($root), $this->withheld($root), $this->madeElsewhere($root)),
             PolicyReader::read(Node::within($this->policyDocument($root), '/policy')),
             $this->knowledge($root, $vehicle),
             $root->has('practice') && $root->bool('practice'),
@@ -76,8 +81,9 @@ final readonly class CaseReader
 
     private function knowledge(Node $root, Vehicle $vehicle): CaseKnowledge
     {
+        $symptoms = $this->symptoms($root);
         if (! $root->has('knowledge')) {
-            return new CaseKnowledge;
+            return new CaseKnowledge(symptoms: $symptoms);
         }
         $node = $root->at('knowledge');
         $pairs = $node->has('pairs') ? $node->at('pairs')->items() : [];
@@ -86,7 +92,16 @@ final readonly class CaseReader
             $node->has('priorFactors') ? $this->factors($node->at('priorFactors')) : [],
             array_values(array_map(fn (Node $pair): array => $this->sharing($this->faultsOf($pair, $vehicle), $pair), $pairs)),
             $node->has('lampTold') ? $node->bool('lampTold') : null,
+            $symptoms,
         );
+    }
+
+    /** @return list<Symptom> what the customer has noticed; left out, nothing that helps */
+    private function symptoms(Node $root): array
+    {
+        $ids = $root->has('symptoms') ? $root->texts('symptoms') : [];
+
+        return array_map(fn (string $id): Symptom => $this->catalogue->symptoms[$id] ?? throw $root->at('symptoms')->noneOf(array_keys($this->catalogue->symptoms)), $ids);
     }
 
     /** @return array<string, float> by kind of fault, or "nothing" */
@@ -123,6 +138,15 @@ final readonly class CaseReader
         $tools = Rooms::procedures()->tools();
 
         return array_diff($withheld, $tools) === [] ? $withheld : throw $root->at('withheld')->wrong('out-of', ['choices' => implode(', ', $tools)]);
+    }
+
+    /** @return list<string> kinds of repair that are not made in this workshop; left out, all are */
+    private function madeElsewhere(Node $root): array
+    {
+        $elsewhere = $root->has('madeElsewhere') ? $root->texts('madeElsewhere') : [];
+        $kinds = array_column(RepairKind::cases(), 'value');
+
+        return array_diff($elsewhere, $kinds) === [] ? $elsewhere : throw $root->at('madeElsewhere')->noneOf($kinds);
     }
 
     /**
@@ -171,12 +195,12 @@ final readonly class CaseReader
         return $document;
     }
 
-    /** @return non-empty-list<Fault> */
+    /** @return list<Fault> none where the complaint is of normal behaviour */
     private function faults(Node $root, Vehicle $vehicle): array
     {
         $faults = $this->sharing($this->faultsOf($root->at('faults'), $vehicle), $root->at('faults'));
 
-        return $faults === [] ? throw $root->at('faults')->wrong('a-fault') : $faults;
+        return $faults === [] && $root->text('format') === self::BEFORE ? throw $root->at('faults')->wrong('a-fault') : $faults;
     }
 
     /**

@@ -8,6 +8,8 @@ use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\CatalogueEntry;
+use Lernfall\Fault\Symptom;
+use Lernfall\Vehicle\Provocation;
 
 /** Reads what is tunable about the fault catalogue from its decoded JSON. */
 final readonly class CatalogueReader
@@ -29,6 +31,41 @@ final readonly class CatalogueReader
             );
         }
 
-        return new Catalogue($entries);
+        return new Catalogue($entries, self::symptoms(Node::root($document)->at('symptoms'), array_keys($entries)));
+    }
+
+    /**
+     * @param  list<string>  $kinds
+     * @return array<string, Symptom>
+     */
+    private static function symptoms(Node $node, array $kinds): array
+    {
+        $symptoms = [];
+        foreach (array_keys($node->items()) as $id) {
+            $one = $node->at($id);
+            $symptoms[(string) $id] = new Symptom(
+                (string) $id,
+                $one->has('factors') ? self::factors($one->at('factors'), [...$kinds, Symptom::NOTHING]) : [],
+                $one->has('under') ? $one->choice('under', Provocation::class) : null,
+                $one->has('under') ? $one->float('underFactor') : 1.0,
+                $one->has('doubtsPedal') && $one->bool('doubtsPedal'),
+            );
+        }
+
+        return $symptoms;
+    }
+
+    /**
+     * @param  list<string>  $kinds
+     * @return array<string, float>
+     */
+    private static function factors(Node $node, array $kinds): array
+    {
+        $factors = [];
+        foreach (array_keys($node->items()) as $kind) {
+            $factors[(string) $kind] = in_array((string) $kind, $kinds, true) && $node->float($kind) > 0.0 ? $node->float($kind) : throw $node->at($kind)->wrong('factor');
+        }
+
+        return $factors;
     }
 }

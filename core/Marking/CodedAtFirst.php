@@ -45,13 +45,14 @@ final readonly class CodedAtFirst
     private function isAccounted(string $corner): bool
     {
         $about = static fn (Step $step): bool => match (true) {
-            $step->action instanceof NameCause, $step->action instanceof MarkStation => $step->action->channel === $corner,
+            $step->action instanceof MarkStation => $step->action->channel === $corner,
             $step->action instanceof Repair => $step->wasDone() && $step->action->channel === $corner,
             default => false,
         };
+        $causes = array_filter($this->job->entries(NameCause::class), static fn (Step $step): bool => $step->action instanceof NameCause && $step->action->channel === $corner);
         $readings = array_filter($this->job->entries(WriteReading::class), fn (Step $step): bool => $this->isRead($step, $corner));
 
-        return $readings !== [] || array_filter($this->job->steps, $about) !== [];
+        return $causes !== [] || $readings !== [] || array_filter($this->job->steps, $about) !== [];
     }
 
     private function isRead(Step $written, string $corner): bool

@@ -27,6 +27,22 @@ final readonly class Decisions
         ));
     }
 
+    /** @return list<Decision> the same, and what the car was handed over for */
+    public static function of(Job $job, CorrodedPlug $school, ?HandedOver $handedOver): array
+    {
+        $decisions = [];
+        foreach (self::in($job, $school) as $step) {
+            if ($step->action instanceof Repair) {
+                $decisions[] = new Decision($step->number, $step->action);
+            }
+        }
+        foreach ($handedOver->repairs ?? [] as $repair) {
+            $decisions[] = new Decision($handedOver->step ?? 0, $repair, isLeftToOthers: true);
+        }
+
+        return $decisions;
+    }
+
     /** @return list<Step> every repair that is no makeshift */
     public static function repairs(Job $job): array
     {

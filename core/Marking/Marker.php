@@ -37,24 +37,27 @@ final readonly class Marker
         $adviser = $evidence->adviser($policy->needlessRepair);
         $history = $evidence->history($job);
         $card = new Card($job, $history);
+        $handedOver = HandedOver::in($job, $evidence->hypotheses, $evidence->remedies);
+        $decisions = Decisions::of($job, $policy->schools->corrodedPlug, $handedOver);
         $rests = new Rests($job, $history, $card, $evidence->separation());
         $reasons = $policy->judgesReasoning();
-        $reviews = $reasons ? $this->reviews($job, $policy, new Reasoning($history, $card, $adviser, $evidence->remedies, $policy->margin, $policy->schools->corrodedPlug), $rests) : [];
+        $reviews = $reasons ? $this->reviews($job, $policy, new Reasoning($history, $card, $adviser, $evidence->remedies, $policy->margin, $decisions), $rests) : [];
+        $unsafe = UnsafeActs::in($job, (new DrivenAway($evidence->simulator))->unsafely($job, $knowledge->doubtsPedal()));
         $criteria = [
-            new Safety,
+            new Safety($unsafe),
             new CodesBeforeClearing,
-            new SeparatingReading($rests, $policy->schools->corrodedPlug),
-            ...($reasons ? [new RightJudgement($card, $rests, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($history, $adviser, $policy->schools->firstTest)] : []),
-            new RightRepair($evidence->remedies, $reviews, $policy->schools->twoRepairs, $policy->schools->corrodedPlug),
-            new Proof(new Recurrence($evidence->simulator), $policy->schools->lampOut),
-            new Economy($evidence->remedies, $evidence->simulator, $policy->diagnosisMinutes),
+            new SeparatingReading($rests, $decisions),
+            ...($reasons ? [new RightJudgement($card, $rests, $decisions, $policy->schools), new SoundReasoning($reviews), new RightFirstTest($history, $adviser, $policy->schools->firstTest)] : []),
+            new RightRepair($evidence->remedies, $reviews, $handedOver, $policy->schools->twoRepairs, $policy->schools->corrodedPlug),
+            new Proof(new Recurrence($evidence->simulator), $handedOver, $knowledge->symptoms, $policy->schools->lampOut),
+            new Economy($evidence->remedies, $evidence->simulator, $policy->diagnosisMinutes, $handedOver),
         ];
         $mistakes = Mistakes::in($job, $reviews, $policy->schools);
         $marks = $this->marks($job, $policy, $criteria, $reviews !== [] && array_filter($reviews, static fn (RepairReview $one): bool => $one->isWorked()) === []);
 
         return $reasons
-            ? new MarkSheet($marks, $reviews, $history->possible, $mistakes, StationReviews::of($job, $history, $card), cap: $this->cap($job, $policy))
-            : new MarkSheet($marks, mistakes: $mistakes, cap: $this->cap($job, $policy));
+            ? new MarkSheet($marks, $reviews, $history->possible, $mistakes, StationReviews::of($job, $history, $card), cap: $this->cap($unsafe, $policy))
+            : new MarkSheet($marks, mistakes: $mistakes, cap: $this->cap($unsafe, $policy));
     }
 
     /**
@@ -76,9 +79,9 @@ final readonly class Marker
         return $marks;
     }
 
-    private function cap(Job $job, Policy $policy): ?SafetyCap
+    private function cap(UnsafeActs $unsafe, Policy $policy): ?SafetyCap
     {
-        $step = $policy->safetyCap === null ? null : UnsafeActs::in($job)->capping();
+        $step = $policy->safetyCap === null ? null : $unsafe->capping();
 
         return $step === null ? null : new SafetyCap($step, round($policy->safetyCap * array_sum($policy->weights), 1));
     }
@@ -93,12 +96,12 @@ final readonly class Marker
     private function reviews(Job $job, Policy $policy, Reasoning $reasoning, Rests $rests): array
     {
         return array_map(
-            static function (RepairReview $review) use ($job, $policy, $rests): RepairReview {
-                $step = $job->step($review->step);
+            static function (RepairReview $review) use ($policy, $rests): RepairReview {
+                $decision = $review->repair === null ? null : new Decision($review->step, $review->repair);
 
-                return ! $policy->demandsReading || $review->repair === null || $step === null
+                return ! $policy->demandsReading || $decision === null
                     ? $review // a decision for none needs no reading
-                    : $review->resting($rests->misread($step) === null ? $rests->of($step)->share : 0.0);
+                    : $review->resting($rests->misread($decision) === null ? $rests->of($decision)->share : 0.0);
             },
             $reasoning->of($job),
         );

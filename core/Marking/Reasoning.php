@@ -18,7 +18,6 @@ use Lernfall\Evidence\Advice\RepairPosterior;
 use Lernfall\Evidence\Belief\BeliefHistory;
 use Lernfall\Evidence\Belief\HypothesisSet;
 use Lernfall\Evidence\Belief\Posterior;
-use Lernfall\Marking\School\CorrodedPlug;
 
 /**
  * The reasoning behind every repair of a job, and behind the decision that none was needed. Each is judged by what was
@@ -29,34 +28,30 @@ final readonly class Reasoning
     /** Less likely than this is not open any more. */
     private const OPEN_FROM = 0.02;
 
-    public function __construct(private BeliefHistory $history, private Card $card, private Adviser $adviser, private Remedies $remedies, private float $margin, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
+    /** @param  list<Decision>  $decisions */
+    public function __construct(private BeliefHistory $history, private Card $card, private Adviser $adviser, private Remedies $remedies, private float $margin, private array $decisions)
     {
     }
 
     /** @return list<RepairReview> in the order of the repairs */
     public function of(Job $job): array
     {
-        $reviews = [];
-        foreach (Decisions::in($job, $this->corrodedPlug) as $step) {
-            if ($step->action instanceof Repair) {
-                $reviews[] = $this->review($job, $step, $step->action);
-            }
-        }
+        $reviews = array_map(fn (Decision $decision): RepairReview => $this->review($job, $decision), $this->decisions);
         $last = $job->lastStep();
 
         return $reviews === [] && $last !== null && $job->isConcluded() ? [$this->untouched($job, $last)] : $reviews;
     }
 
-    private function review(Job $job, Step $step, Repair $repair): RepairReview
+    private function review(Job $job, Decision $decision): RepairReview
     {
-        $set = $this->history->before($step->number);
-        $card = $set->written($this->card->before($step->number));
+        $step = $job->step($decision->step);
+        $set = $this->history->before($decision->step);
+        $card = $set->written($this->card->before($decision->step));
+        $isRight = $decision->isLeftToOthers
+            ? $this->remedies->helps($job->car, $decision->repair)
+            : $step !== null && (new RepairEffect($this->remedies))->hasMended($job, $step);
 
-        return $this->judged(
-            $step->number, $repair, $set, $card,
-            (new RepairEffect($this->remedies))->hasMended($job, $step),
-            $this->remedies->harms($step->before, $step->after),
-        );
+        return $this->judged($decision->step, $decision->repair, $set, $card, $isRight, $step !== null && $this->remedies->harms($step->before, $step->after));
     }
 
     /** A job closed without any repair. */
@@ -122,7 +117,13 @@ final readonly class Reasoning
     {
         $instead = $advice->costOfTesting() ?? $advice->costNow; // where no test tells anything, the cheapest repair to begin with
 
-        return $this->cost($advice, $repair) <= $instead * (1.0 + $this->margin);
+        return $this->isLikeliest($advice, $repair) && $this->cost($advice, $repair) <= $instead * (1.0 + $this->margin);
+    }
+
+    /** To leave a car as it is costs little beside the repair it needs: that nothing is wrong has to be likelier than anything else. */
+    private function isLikeliest(Advice $advice, ?Repair $repair): bool
+    {
+        return $repair !== null || array_key_first($advice->repairs->byRemedy()) === RepairCost::NOTHING;
     }
 
     /** The same by other beliefs. */
@@ -131,7 +132,7 @@ final readonly class Reasoning
         $advice = $considered->underBeliefs($shifted);
         $cost = $this->cost($advice, $repair) / (1.0 + $this->margin);
 
-        return ! $considered->isTestingCheaper($cost, $shifted) && ($cost <= $advice->costNow || $considered->isTestingCheaper(INF, $shifted));
+        return $this->isLikeliest($advice, $repair) && ! $considered->isTestingCheaper($cost, $shifted) && ($cost <= $advice->costNow || $considered->isTestingCheaper(INF, $shifted));
     }
 
     /** @return array<string, float> */

@@ -15,12 +15,16 @@ use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Bay\Scan\ReadCodes;
+use Lernfall\Drive\HubWarming;
+use Lernfall\Drive\Provoking;
 use Lernfall\Evidence\Belief\Distinguishability;
 use Lernfall\Fault\Fault;
 use Lernfall\Vehicle\Port;
+use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
 /**
@@ -59,6 +63,21 @@ final readonly class Recurrence
         }
 
         return $by === [] ? null : max($by);
+    }
+
+    /** Whether what the customer tells of was brought about again from a step on: by hand, or on a drive that does. */
+    public function wasUnder(Job $job, int $from, Provocation $circumstance): bool
+    {
+        foreach ($job->steps as $step) {
+            $drive = $step->action instanceof Drives ? $step->action->drive() : null;
+            $isDone = $step->number > $from && $step->wasDone();
+            if ($isDone && ($step->action instanceof Provoke && $step->action->how === $circumstance
+                || $drive !== null && $circumstance !== Provocation::Wet && $drive->metresAbove(self::ROLLS_FROM_METRES_PER_SECOND) >= self::FAR_METRES && Provoking::on($drive, $circumstance, HubWarming::from($step->before->vehicle->climate, $step->before->state->warmth->hubRiseKelvin)))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Vehicle> with each of the faults alone; where nothing is to be repaired, with an input that hears nothing */

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
-use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
-use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Evidence\Advice\Separated;
 use Lernfall\Evidence\Advice\Separation;
 use Lernfall\Evidence\Belief\BeliefHistory;
@@ -23,9 +22,9 @@ final class Rests
     }
 
     /** By what stood on the card and carries. */
-    public function of(Step $repair): Separated
+    public function of(Decision $decision): Separated
     {
-        return $this->separated($repair, 'card', fn (): array => $this->card->before($repair->number));
+        return $this->separated($decision, 'card', fn (): array => $this->card->before($decision->step));
     }
 
     /**
@@ -33,11 +32,11 @@ final class Rests
      *
      * @return array<int, float> by the step that showed it
      */
-    public function moves(Step ...$repairs): array
+    public function moves(Decision ...$decisions): array
     {
         $moves = [];
-        foreach ($repairs as $repair) {
-            foreach ($this->separated($repair, 'shown', fn (): array => $this->card->asShown($repair->number))->moves as $step => $move) {
+        foreach ($decisions as $decision) {
+            foreach ($this->separated($decision, 'shown', fn (): array => $this->card->asShown($decision->step))->moves as $step => $move) {
                 $moves[$step] = max($moves[$step] ?? 0.0, $move);
             }
         }
@@ -46,11 +45,11 @@ final class Rests
     }
 
     /** The entry by which a reading that separates, as it was shown or as it was written, was written down with its point in the wrong place; null where there is none. */
-    public function misread(Step $repair): ?int
+    public function misread(Decision $decision): ?int
     {
-        $shown = $this->separated($repair, 'shown', fn (): array => $this->card->asShown($repair->number));
-        $separating = [...($this->of($repair)->share > 0.0 ? $this->of($repair)->steps : []), ...($shown->share > 0.0 ? $shown->steps : [])];
-        foreach ($this->job->entries(WriteReading::class, $repair->number) as $written) {
+        $shown = $this->separated($decision, 'shown', fn (): array => $this->card->asShown($decision->step));
+        $separating = [...($this->of($decision)->share > 0.0 ? $this->of($decision)->steps : []), ...($shown->share > 0.0 ? $shown->steps : [])];
+        foreach ($this->job->entries(WriteReading::class, $decision->step) as $written) {
             if ($written->action instanceof WriteReading && in_array($written->action->of, $separating, true) && Entry::of($this->job, $written)->isSlip()) {
                 return $written->number;
             }
@@ -60,10 +59,8 @@ final class Rests
     }
 
     /** @param  callable(): array<int, \Lernfall\Bay\Contract\Observation>  $readings */
-    private function separated(Step $repair, string $what, callable $readings): Separated
+    private function separated(Decision $decision, string $what, callable $readings): Separated
     {
-        assert($repair->action instanceof Repair);
-
-        return $this->known["$what $repair->number"] ??= $this->separation->of($repair->action, $this->history->before($repair->number), $readings(), $this->card->steps());
+        return $this->known["$what $decision->step ".Remedies::key($decision->repair)] ??= $this->separation->of($decision->repair, $this->history->before($decision->step), $readings(), $this->card->steps());
     }
 }

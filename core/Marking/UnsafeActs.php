@@ -17,14 +17,15 @@ final readonly class UnsafeActs
     public const REFUSED = [Refusal::Unsecured, Refusal::EngineRunning, Refusal::NotRaised, Refusal::LeadGlows, Refusal::LeadsConnected, Refusal::WheelsUnderPower, Refusal::SteeringTurned];
 
     /** Done. */
-    public const DONE = [Note::ModulePlugLive];
+    public const DONE = [Note::ModulePlugLive, Note::DrivenWithRedLamp, Note::DrivenOnDoubtfulPedal];
 
     /** @param  list<array{int, Refusal|Note}>  $all  step and what it was, in order */
     private function __construct(public array $all)
     {
     }
 
-    public static function in(Job $job): self
+    /** @param  ?Note  $departure  what was unsafe about letting the car go */
+    public static function in(Job $job, ?Note $departure = null): self
     {
         $acts = [];
         $cautioned = [];
@@ -39,7 +40,7 @@ final readonly class UnsafeActs
             }
         }
 
-        return new self($acts);
+        return new self($departure === null ? $acts : [...$acts, [count($job->steps), $departure]]);
     }
 
     /**

@@ -12,12 +12,14 @@ use Lernfall\Bay\Lift\SecureStep;
 use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Bay\Rooms;
+use Lernfall\Bay\Worksheet\HandOver;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Drive\Route;
 use Lernfall\Evidence\Advice\CandidateTests;
 use Lernfall\Evidence\Advice\Trial;
 use Lernfall\Evidence\Advice\Trials;
 use Lernfall\Fault\Catalogue;
+use Lernfall\Fault\Symptom;
 use Lernfall\Marking\Marker;
 use Lernfall\Marking\Mistake\Mistakes;
 use Lernfall\Marking\School\Comparing;
@@ -164,6 +166,10 @@ final class StringsTest extends TestCase
         return [
             ...$keys,
             ...array_map(static fn (string $one): string => "expects.$one", Vocabulary::EXPECTATIONS),
+            ...array_map(static fn (string $one): string => "receiver.$one", HandOver::RECEIVERS),
+            ...array_map(static fn (string $one): string => "journey.$one", HandOver::JOURNEYS),
+            ...array_values(array_map(static fn (Symptom $one): string => "mark.proof.untried.$one->id", array_filter(Workbench::catalogue()->symptoms, static fn (Symptom $one): bool => $one->under !== null))),
+            ...array_map(static fn (Symptom $one): string => "symptom.$one->id", array_values(Workbench::catalogue()->symptoms)),
             ...array_map(static fn (RepairKind $one): string => "repair.$one->value", RepairKind::cases()),
             ...array_map(static fn (SecureStep $one): string => "secure.$one->value", SecureStep::cases()),
             ...array_map(static fn (Sight $one): string => "look.$one->value", Sight::cases()),

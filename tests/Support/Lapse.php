@@ -10,6 +10,7 @@ use Lernfall\Bay\BenchSupply\FeedSensor;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\Hands\TurnWheel;
 use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Bay\Lift\Secure;
@@ -21,6 +22,7 @@ use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Bay\Scan\ClearCodes;
 use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Bay\Worksheet\Conclude;
+use Lernfall\Bay\Worksheet\HandOver;
 use Lernfall\Bay\Worksheet\Judgement;
 use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Bay\Worksheet\WriteCode;
@@ -76,6 +78,13 @@ final class Lapse
             'needless' => $job->before(static fn (Action $one): bool => $one instanceof Repair, new Repair(RepairKind::CleanModulePlug, $corner)),
             'killed' => $job->before(static fn (Action $one): bool => $one instanceof Repair, new Unplug("$corner.sensor-plug"), new FeedSensor($corner, 12.0, 0.1, true), new FeedSensor($corner, 0.0, 0.0, false), new Join("$corner.sensor-plug"),
                 ...self::secured(SecureStep::Chock, SecureStep::Raise, SecureStep::Stand), ...[new Repair(RepairKind::ReplaceSensor, $corner)], ...self::secured(SecureStep::Lower, SecureStep::Unchock)),
+            'given-back' => $job->closed(null),
+            'driven-away' => $job->closed(new HandOver('brake-specialist', HandOver::DRIVEN)),
+            'cause-unsupported' => $job->named(static fn (NameCause $one): NameCause => new NameCause($one->channel, $one->station, $one->defect, [], $one->expects)),
+            'cause-unnamed' => $job->without(static fn (Action $one): bool => $one instanceof NameCause),
+            'sent-on' => $job->closed(new HandOver('makers-workshop', HandOver::CARRIED)),
+            'not-wetted' => $job->afterRepair(static fn (Action $one): bool => $one instanceof Provoke),
+            'renewed-all-the-same' => $job->before(static fn (Action $one): bool => $one instanceof ClearCodes || $one instanceof Conclude, new Repair(RepairKind::CleanModulePlug, $corner)),
             default => throw new InvalidArgumentException($lapse),
         };
 
@@ -121,6 +130,18 @@ final class Lapse
     private function afterRepair(Closure $leaves): void
     {
         $this->items = array_values(array_filter($this->items, fn (array $item): bool => $item[0] === null || $item[0] <= $this->repair + 1 || ! $leaves($item[1])));
+    }
+
+    /** The car leaves in another way. */
+    private function closed(?HandOver $handOver): void
+    {
+        $this->items = array_map(static fn (array $item): array => $item[1] instanceof Conclude ? [$item[0], new Conclude($handOver)] : $item, $this->items);
+    }
+
+    /** @param  Closure(NameCause): NameCause  $as */
+    private function named(Closure $as): void
+    {
+        $this->items = array_map(static fn (array $item): array => $item[1] instanceof NameCause ? [$item[0], $as($item[1])] : $item, $this->items);
     }
 
     /** The drive after the repair is another one, and the key is not cycled any more. */

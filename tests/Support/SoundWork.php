@@ -8,11 +8,15 @@ use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Fault\Fault;
+use Lernfall\Fault\Symptom;
 use Lernfall\Marking\Policy;
 use Lernfall\Vehicle\LampCodes;
+use Lernfall\Vehicle\Provocation;
 
 /** A case worked as an examiner would have it: by the advice, all written and judged, the cause named, the repair proven. */
 final class SoundWork
@@ -25,11 +29,17 @@ final class SoundWork
         foreach ($path->job->steps as $step) {
             Careful::note($played->do($step->action));
         }
-        foreach ($case->faults as $fault) {
-            $played->do(['do' => 'name-cause', 'channel' => $fault->channel, 'station' => $fault->kind->station, 'defect' => $fault->kind->defect, 'supports' => self::entries($played), 'expects' => 'code-stays-away']);
+        foreach ($case->faults === [] ? [['car', 'nothing', 'normal']] : array_map(static fn (Fault $one): array => [$one->channel, $one->kind->station, $one->kind->defect], $case->faults) as [$channel, $station, $defect]) {
+            $played->do(['do' => 'name-cause', 'channel' => $channel, 'station' => $station, 'defect' => $defect, 'supports' => self::entries($played), 'expects' => 'code-stays-away']);
         }
         self::parked($played);
-        foreach ($path->advice->repairs->repairs($path->advice->remedy) as $repair) {
+        $repairs = $path->advice->repairs->repairs($path->advice->remedy);
+        if (array_intersect(array_map(static fn (Repair $one): string => $one->kind->value, $repairs), $case->madeElsewhere) !== []) {
+            self::lowered($played);
+
+            return self::actions($played->do(['do' => 'conclude', 'to' => 'brake-specialist', 'journey' => 'carried']));
+        }
+        foreach ($repairs as $repair) {
             if ($repair->kind->needsFreeWheel() && ! $played->job->car->state->lift->isSecured()) {
                 $played->secured();
             }
@@ -39,16 +49,34 @@ final class SoundWork
         if (array_filter($played->job->steps, CodesShown::isSilent(...)) !== []) {
             Careful::note($played->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes']));
         }
-        $played->do(...self::proof($case->sound->module->lampCodes), ...[['do' => 'conclude']]);
 
+        return self::actions($played->do(...self::proof($case->sound->module->lampCodes, self::wetted($case, $knowledge)), ...[['do' => 'conclude']]));
+    }
+
+    /** @return list<Action> */
+    private static function actions(Played $played): array
+    {
         return array_map(static fn (Step $step): Action => $step->action, $played->job->steps);
     }
 
-    /** @return list<array<string, mixed>> cleared, driven, the key turned once more, and read */
-    private static function proof(?LampCodes $rules): array
+    /** @return list<array<string, mixed>> what was noticed after rain is tried with water */
+    private static function wetted(FaultCase $case, CaseKnowledge $knowledge): array
+    {
+        $channel = $case->faults[0]->channel ?? $case->sound->channelIds()[0];
+
+        return array_filter($knowledge->symptoms, static fn (Symptom $one): bool => $one->under === Provocation::Wet) === []
+            ? []
+            : [['do' => 'provoke', 'how' => 'wet', 'channel' => $channel], ['do' => 'provoke', 'how' => 'nothing', 'channel' => $channel]];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $more  after the drive
+     * @return list<array<string, mixed>> cleared, driven, the key turned once more, and read
+     */
+    private static function proof(?LampCodes $rules, array $more): array
     {
         if ($rules === null) {
-            return [['do' => 'ignition', 'to' => 'running'], ['do' => 'clear-codes'], ['do' => 'road-test'], ['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes']];
+            return [['do' => 'ignition', 'to' => 'running'], ['do' => 'clear-codes'], ['do' => 'road-test'], ...$more, ...[['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes']]];
         }
         $cycle = $rules->cycle;
 

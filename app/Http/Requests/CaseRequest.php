@@ -19,9 +19,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'car', type: 'string'),
     new OA\Property(property: 'carValues', description: 'values of the car that this case replaces, by JSON pointer; left out, none', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'boolean'), new OA\Schema(type: 'number'), new OA\Schema(type: 'string')])),
-    new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultSetting')),
+    new OA\Property(property: 'faults', description: 'none where the complaint is of normal behaviour', type: 'array', items: new OA\Items(ref: '#/components/schemas/FaultSetting')),
     new OA\Property(property: 'meter', description: 'left out, true RMS', type: 'string', enum: ['true-rms', 'averaging']),
     new OA\Property(property: 'withheld', description: 'tools that are not in the bay; left out, all are', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'madeElsewhere', description: 'kinds of repair that are not made in this workshop; left out, all are', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/repair/properties/kind')),
+    new OA\Property(property: 'symptoms', description: 'what the customer has noticed; left out, nothing that helps', type: 'array', items: new OA\Items(ref: 'schemas/case.schema.json#/$defs/symptom')),
     new OA\Property(property: 'policy', description: 'name of a policy, or one of its own; left out, the usual one', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(ref: '#/components/schemas/Policy')]),
     new OA\Property(property: 'practice', description: 'whether advice may be asked, at a cost in marks; left out, no', type: 'boolean'),
     new OA\Property(property: 'knowledge', description: 'what is known beyond the catalogue', properties: [
@@ -46,7 +48,7 @@ final class CaseRequest extends FormRequest
             'jobTitle' => ['required', 'string', 'max:80'],
             'complaint' => ['required', 'string', 'max:600'],
             'car' => ['required', 'string'],
-            'faults' => ['required', 'array', 'max:4'],
+            'faults' => ['present', 'array', 'max:4'],
         ];
     }
 
@@ -57,7 +59,7 @@ final class CaseRequest extends FormRequest
             'name.required' => Strings::text('form.case-name-missing'),
             'jobTitle.required' => Strings::text('form.job-title-missing'),
             'complaint.required' => Strings::text('form.complaint-missing'),
-            'faults.required' => Strings::text('form.fault-missing'),
+            'faults.present' => Strings::text('form.fault-missing'),
             'max' => Strings::text('form.too-long'),
         ];
     }
@@ -69,7 +71,7 @@ final class CaseRequest extends FormRequest
      */
     public function document(ContentLibrary $library, SchemaCheck $schemas): array
     {
-        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'withheld', 'policy', 'knowledge', 'practice'])];
+        $document = ['format' => CaseReader::FORMAT, ...$this->only(['name', 'jobTitle', 'complaint', 'car', 'carValues', 'faults', 'meter', 'withheld', 'madeElsewhere', 'symptoms', 'policy', 'knowledge', 'practice'])];
         if (is_array($document['knowledge'] ?? null)) { // an empty object is nothing known, and once decoded no longer told from a list
             $document['knowledge'] = array_filter($document['knowledge'], static fn (mixed $part): bool => $part !== []);
             $document = array_filter($document, static fn (mixed $part, string $name): bool => $name !== 'knowledge' || $part !== [], ARRAY_FILTER_USE_BOTH);

@@ -11,13 +11,15 @@ use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Meter\Meter;
 use Lernfall\Bay\Meter\MeterFunction;
 use Lernfall\Bay\Meter\MeterRange;
+use Lernfall\Bay\Worksheet\HandOver;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Bay\Workshop\Rate;
+use Lernfall\Fault\Symptom;
 use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'counselPoints', 'defects', 'sights', 'expectations'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'defects', 'sights', 'expectations'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -30,6 +32,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'meter', ref: '#/components/schemas/MeterOnTheBench'),
     new OA\Property(property: 'rules', ref: '#/components/schemas/Rules'),
     new OA\Property(property: 'withheld', description: 'tools that are not in the bay', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/tool')),
+    new OA\Property(property: 'madeElsewhere', description: 'kinds of repair that are not made in this workshop', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/repair/properties/kind')),
+    new OA\Property(property: 'symptoms', description: 'what the customer has noticed', type: 'array', items: new OA\Items(ref: 'schemas/case.schema.json#/$defs/symptom')),
+    new OA\Property(property: 'receivers', description: 'to whom a car can be handed over', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/conclude/properties/to')),
+    new OA\Property(property: 'journeys', description: 'how it gets there', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/conclude/properties/journey')),
     new OA\Property(property: 'unsafeActs', description: 'that can cap a mark', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'counselPoints', description: 'what asking the advice costs, by what is asked; null where it may not be asked', oneOf: [new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
@@ -73,6 +79,10 @@ final readonly class AttemptResource
             'meter' => self::meter($job->case->equips($simulator)->workshop->equipment(Meter::class)),
             'rules' => PolicyResource::rules($policy),
             'withheld' => $job->case->withheld,
+            'madeElsewhere' => $job->case->madeElsewhere,
+            'symptoms' => array_map(static fn (Symptom $one): string => $one->id, $document->knowledge->symptoms),
+            'receivers' => HandOver::RECEIVERS,
+            'journeys' => HandOver::JOURNEYS,
             'unsafeActs' => PolicyResource::unsafeActs(),
             'counselPoints' => $document->practice ? $policy->counselPoints : null,
             'defects' => Vocabulary::DEFECTS,

@@ -19,6 +19,8 @@ enum Note: string
     case SensorSeized = 'sensor-seized';
     case SensorBroke = 'sensor-broke';
     case StarterFails = 'starter-fails';
+    case DrivenWithRedLamp = 'driven-with-red-lamp';
+    case DrivenOnDoubtfulPedal = 'driven-on-doubtful-pedal';
 
     /**
      * @param  int  $came  how a sensor came out of its bore, as SeizedSensor tells it

@@ -79,6 +79,11 @@ final class UnfitAction extends InvalidArgumentException implements LernfallExce
         return new self('do', 'unfit.withheld');
     }
 
+    public static function notDoneHere(): self
+    {
+        return new self('kind', 'unfit.not-done-here');
+    }
+
     public static function notOnTheCard(int $step): self
     {
         return new self('entry', 'unfit.not-written-down', ['value' => $step]);
@@ -87,6 +92,11 @@ final class UnfitAction extends InvalidArgumentException implements LernfallExce
     public static function struckOutAlready(int $step): self
     {
         return new self('entry', 'unfit.struck-out', ['value' => $step]);
+    }
+
+    public static function supportStruckOut(int $step): self
+    {
+        return new self('supports', 'unfit.struck-out', ['value' => $step]);
     }
 
     public static function notWrittenDown(int $step): self

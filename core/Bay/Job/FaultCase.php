@@ -19,6 +19,7 @@ final readonly class FaultCase
      * @param  list<Fault>  $faults  none for a car with nothing wrong
      * @param  bool  $averagingMeter  the meter's alternating volts are the scaled mean, not true RMS
      * @param  list<string>  $withheld  tools that are not in the bay
+     * @param  list<string>  $madeElsewhere  kinds of repair that are not made in this workshop
      */
     public function __construct(
         public string $name,
@@ -28,13 +29,14 @@ final readonly class FaultCase
         public array $faults,
         public bool $averagingMeter = false,
         public array $withheld = [],
+        public array $madeElsewhere = [],
     ) {
     }
 
     /** The same case with one of its faults only. */
     public function withOnly(Fault $fault): self
     {
-        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault], $this->averagingMeter, $this->withheld);
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault], $this->averagingMeter, $this->withheld, $this->madeElsewhere);
     }
 
     /** The same case with a tool in the bay that it withholds. */
@@ -42,14 +44,14 @@ final readonly class FaultCase
     {
         $withheld = array_values(array_filter($this->withheld, static fn (string $one): bool => $one !== $tool));
 
-        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, $this->faults, $this->averagingMeter, $withheld);
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, $this->faults, $this->averagingMeter, $withheld, $this->madeElsewhere);
     }
 
     /** The simulator as this case sets it: its kind of meter, and without what it withholds. */
     public function equips(Simulator $simulator): Simulator
     {
         $meter = $simulator->workshop->equipment(Meter::class);
-        $workshop = $simulator->workshop->withholding($this->withheld);
+        $workshop = $simulator->workshop->withholding([...$this->withheld, ...$this->madeElsewhere]);
 
         return $simulator->in($meter->averages === $this->averagingMeter ? $workshop : $workshop->exchanging($meter->averaging($this->averagingMeter)));
     }

@@ -50,6 +50,9 @@ final readonly class RepairProcedure extends BaseCarProcedure
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
     {
         SettingRange::known('channel', $action->channel, $action->kind->places($job->sound()));
+        if (! $workshop->has($action->kind->value)) {
+            throw UnfitAction::notDoneHere();
+        }
         if (! $action->routes && $action->kind !== RepairKind::RepairLoom) {
             throw UnfitAction::unknown('routes', $action->kind->value);
         }

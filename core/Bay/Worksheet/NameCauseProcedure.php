@@ -56,6 +56,9 @@ final readonly class NameCauseProcedure extends BaseProcedure
             if ($step === null || ! ($step->action instanceof WriteReading || $step->action instanceof WriteCode)) {
                 throw UnfitAction::notWrittenDown($number);
             }
+            if ($job->isStruckOut($number)) {
+                throw UnfitAction::supportStruckOut($number);
+            }
         }
     }
 }

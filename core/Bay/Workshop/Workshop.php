@@ -12,7 +12,7 @@ final readonly class Workshop
     /**
      * @param  array<class-string<Equipment>, Equipment>  $equipment
      * @param  array<string, Rate>  $rates  by rate name of the actions
-     * @param  list<string>  $withheld  tools that are not there
+     * @param  list<string>  $withheld  tools that are not there, and kinds of repair that are not made here
      */
     private function __construct(private array $equipment, public float $hubHalfLifeMinutes, public float $costPerMinute, private array $rates, private array $withheld)
     {
@@ -47,13 +47,13 @@ final readonly class Workshop
         return new self([$equipment::class => $equipment] + $this->equipment, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates, $this->withheld);
     }
 
-    /** @param  list<string>  $tools */
+    /** @param  list<string>  $tools  and kinds of repair */
     public function withholding(array $tools): self
     {
         return new self($this->equipment, $this->hubHalfLifeMinutes, $this->costPerMinute, $this->rates, $tools);
     }
 
-    /** @param  string  $tool  "" for bare hands, which are always there */
+    /** @param  string  $tool  or kind of repair; "" for bare hands, which are always there */
     public function has(string $tool): bool
     {
         return ! in_array($tool, $this->withheld, true);

@@ -24,7 +24,7 @@ final class KnownHypotheses
 
     public function of(Vehicle $sound, CaseKnowledge $knowledge): Hypotheses
     {
-        $name = hash('xxh128', serialize([$sound, $knowledge->priorFactors, $knowledge->lampTold, array_map(self::keys(...), $knowledge->pairs)]));
+        $name = hash('xxh128', serialize([$sound, $knowledge->priorFactors, $knowledge->lampTold, $knowledge->symptoms, array_map(self::keys(...), $knowledge->pairs)]));
         $hypotheses = $this->known[$name] ?? Hypotheses::of(new Lineup($sound, $knowledge, $this->catalogue, $this->weighing, $this->simulator));
         unset($this->known[$name]);
         $this->known = array_slice($this->known, -self::MOST + 1, preserve_keys: true) + [$name => $hypotheses];

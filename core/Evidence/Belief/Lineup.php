@@ -26,7 +26,7 @@ final readonly class Lineup
     /** @return non-empty-list<Hypothesis> the sound car first, every fault at every place, and the pairs that the case or the catalogue names */
     public function usual(): array
     {
-        $all = [$this->hypothesis('nothing', [], $this->weighing->priors->soundPrior * ($this->knowledge->priorFactors['nothing'] ?? 1.0), false, CustomerHistory::of(Car::hypothesis($this->sound, $this->sound)))];
+        $all = [$this->hypothesis('nothing', [], $this->weighing->priors->soundPrior * $this->knowledge->soundFactor(), false, CustomerHistory::of(Car::hypothesis($this->sound, $this->sound)))];
         foreach ($this->catalogue->entries as $entry) {
             foreach ($entry->kind->places($this->sound) as $place) {
                 array_push($all, ...$this->forms($entry, $place, [], []));
@@ -78,11 +78,10 @@ final readonly class Lineup
      */
     private function forms(CatalogueEntry $entry, string $place, array $near, array $known): array
     {
-        $prior = $entry->prior * ($this->knowledge->priorFactors[$entry->kind->id] ?? 1.0);
         $graded = count(array_unique($entry->strengths)) > 1;
         $forms = [];
         foreach ((new FaultForms($this->sound, $this->weighing->priors, $near))->at($entry, $place) as [$fault, $share]) {
-            array_push($forms, ...$this->cars($fault->key(), [$fault], $prior * $share, $graded, $known));
+            array_push($forms, ...$this->cars($fault->key(), [$fault], $entry->prior * $this->knowledge->factor($fault) * $share, $graded, $known));
         }
 
         return $forms;

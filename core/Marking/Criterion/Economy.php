@@ -14,6 +14,7 @@ use Lernfall\Bay\Repair\Repair;
 use Lernfall\Evidence\Advice\ProofOfRepair;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Marking\Criterion;
+use Lernfall\Marking\HandedOver;
 use Lernfall\Marking\Verdict;
 
 /**
@@ -25,7 +26,7 @@ final readonly class Economy implements Criterion
     /** Of the points, where a sound part was spoilt. */
     private const SPOILT_FACTOR = 0.5;
 
-    public function __construct(private Remedies $remedies, private Simulator $simulator, private float $diagnosisMinutes)
+    public function __construct(private Remedies $remedies, private Simulator $simulator, private float $diagnosisMinutes, private ?HandedOver $handedOver = null)
     {
     }
 
@@ -39,7 +40,7 @@ final readonly class Economy implements Criterion
         $spent = $this->spent($job);
         $par = $this->par($job);
         $parameters = ['spent' => (int) round($spent), 'par' => (int) round($par)];
-        if (! Incoming::isInOrder($job->car)) {
+        if (! Incoming::isInOrder($job->car) && ($this->handedOver->repairs ?? []) === []) {
             return new Verdict(0.0, null, 'mark.economy.still-faulty', $parameters, 'mark.economy.remedy');
         }
         $share = max(0.0, min(1.0, 2.0 - $spent / $par));
@@ -81,6 +82,7 @@ final readonly class Economy implements Criterion
     private function par(Job $job): float
     {
         return ($this->diagnosisMinutes + ProofOfRepair::minutes($this->simulator)) * $this->simulator->workshop->costPerMinute
-            + $this->remedies->cost(Car::hypothesis($job->case->arrivedVehicle(), $job->case->sound));
+            + $this->remedies->cost(Car::hypothesis($job->case->arrivedVehicle(), $job->case->sound))
+            - array_sum(array_map($this->remedies->price(...), $this->handedOver->repairs ?? []));
     }
 }

@@ -12,7 +12,7 @@ use Lernfall\Bay\Worksheet\WriteSensor;
 use Lernfall\Marking\Card;
 use Lernfall\Marking\Comparison;
 use Lernfall\Marking\Criterion;
-use Lernfall\Marking\Decisions;
+use Lernfall\Marking\Decision;
 use Lernfall\Marking\JudgedReading;
 use Lernfall\Marking\Mistake\OhmsOnActiveSensor;
 use Lernfall\Marking\Rests;
@@ -43,7 +43,8 @@ final readonly class RightJudgement implements Criterion
     /** What is left where the policy wants to know what a reading was compared with, and it was not said, or only across the axles. */
     private const UNSTATED_SHARE = 0.5;
 
-    public function __construct(private Card $card, private Rests $rests, private Schools $schools = new Schools)
+    /** @param  list<Decision>  $decisions */
+    public function __construct(private Card $card, private Rests $rests, private array $decisions, private Schools $schools = new Schools)
     {
     }
 
@@ -54,8 +55,7 @@ final readonly class RightJudgement implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $repairs = Decisions::in($job, $this->schools->corrodedPlug);
-        $moves = $this->rests->moves(...$repairs);
+        $moves = $this->rests->moves(...$this->decisions);
         $shares = [];
         $weights = [];
         /** @var array<string, Step> $found the first of each kind of flaw */
@@ -69,7 +69,7 @@ final readonly class RightJudgement implements Criterion
                 continue;
             }
             $question = $this->question($job, $written);
-            $move = $repairs === [] ? null : $moves[$written->of] ?? 0.0;
+            $move = $this->decisions === [] ? null : $moves[$written->of] ?? 0.0;
             [$share, $flaw] = $this->shared($job, $written, $judged, $move);
             $found[$flaw] ??= $step;
             $compared ??= $judged->with === null ? null : [$step, $judged->with];

@@ -13,6 +13,7 @@ use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Decisions;
+use Lernfall\Marking\HandedOver;
 use Lernfall\Marking\Mistake\TwoAtOnce;
 use Lernfall\Marking\RepairEffect;
 use Lernfall\Marking\RepairReview;
@@ -32,6 +33,9 @@ final readonly class RightRepair implements Criterion
 
     private const MISNAMED_SHARE = 0.8;
 
+    /** Handed over what this workshop makes itself, with its cause named. */
+    private const OWN_WORK_SHARE = 0.5;
+
     /** A cable mended and left where it rubs is mended for a while. */
     private const COMES_BACK_SHARE = 0.5;
 
@@ -44,8 +48,11 @@ final readonly class RightRepair implements Criterion
     /** What one repair that nothing on the card supported takes of the points. */
     private const UNSUPPORTED_LOSS = 0.5;
 
-    /** @param  list<RepairReview>  $reviews */
-    public function __construct(private Remedies $remedies, private array $reviews, private TwoRepairs $twoRepairs = TwoRepairs::CauseOpen, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
+    /**
+     * @param  list<RepairReview>  $reviews
+     * @param  ?HandedOver  $handedOver  null where the car went back to its owner
+     */
+    public function __construct(private Remedies $remedies, private array $reviews, private ?HandedOver $handedOver, private TwoRepairs $twoRepairs = TwoRepairs::CauseOpen, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
     {
     }
 
@@ -98,6 +105,9 @@ final readonly class RightRepair implements Criterion
     private function repaired(Job $job): Verdict
     {
         $repairs = Decisions::in($job, $this->corrodedPlug);
+        if ($this->handedOver !== null) {
+            return $this->leftToOthers($job, $this->handedOver, $this->needless($job, $repairs));
+        }
         if ($repairs === []) {
             return $this->unrepaired($job);
         }
@@ -109,12 +119,48 @@ final readonly class RightRepair implements Criterion
 
             return new Verdict(0.0, $repairs[0]->number, 'mark.repair.still-faulty', [], 'mark.repair.remedy');
         }
-        $needless = array_values(array_filter($repairs, fn (Step $step): bool => ! (new RepairEffect($this->remedies))->hasMended($job, $step)));
 
+        return $this->unneeded($this->needless($job, $repairs)) ?? $this->removed($job, $repairs[count($repairs) - 1]);
+    }
+
+    /**
+     * @param  list<Step>  $repairs
+     * @return list<Step> those that had nothing to mend
+     */
+    private function needless(Job $job, array $repairs): array
+    {
+        return array_values(array_filter($repairs, fn (Step $step): bool => ! (new RepairEffect($this->remedies))->hasMended($job, $step)));
+    }
+
+    /** @param  list<Step>  $needless */
+    private function unneeded(array $needless): ?Verdict
+    {
         return match (count($needless)) {
-            0 => $this->removed($job, $repairs[count($repairs) - 1]),
+            0 => null,
             1 => new Verdict(self::ONE_NEEDLESS_SHARE, $needless[0]->number, 'mark.repair.needless', [], 'mark.repair.test-first'),
             default => new Verdict(self::MORE_NEEDLESS_SHARE, $needless[0]->number, 'mark.repair.needless-many', ['times' => count($needless)], 'mark.repair.test-first'),
+        };
+    }
+
+    /**
+     * Right where this workshop does not make what is still needed, and its cause is named.
+     *
+     * @param  list<Step>  $needless  repairs made before
+     */
+    private function leftToOthers(Job $job, HandedOver $handedOver, array $needless): Verdict
+    {
+        $needed = array_map(Remedies::key(...), $this->remedies->of($job->car) ?? []);
+        $asked = array_map(Remedies::key(...), $handedOver->repairs);
+        $own = array_filter($handedOver->repairs, static fn (Repair $one): bool => ! in_array($one->kind->value, $job->case->madeElsewhere, true));
+        $named = $this->rightlyNamed($job, PHP_INT_MAX);
+
+        return match (true) {
+            $needed === [] => new Verdict(0.0, $handedOver->step, 'mark.repair.handed-over-sound', [], 'mark.repair.give-back'),
+            array_diff($needed, $asked) !== [] => new Verdict(0.0, $handedOver->step, 'mark.repair.handed-over-unnamed', [], 'mark.repair.name-it'),
+            $needless !== [] => $this->unneeded($needless) ?? new Verdict(0.0, $handedOver->step, 'mark.repair.needless'),
+            $own !== [] => new Verdict(self::OWN_WORK_SHARE, $handedOver->step, 'mark.repair.handed-over-own', [], 'mark.repair.mend-here'),
+            count($named) < count($job->case->faults) => $this->misnamed($job, $named, $handedOver->step, 'mark.repair.misnamed'),
+            default => new Verdict(1.0, $handedOver->step, 'mark.repair.handed-over'),
         };
     }
 
@@ -149,9 +195,9 @@ final readonly class RightRepair implements Criterion
 
             return new Verdict(0.0, $makeshift?->number, $makeshift === null ? 'mark.repair.none' : 'mark.repair.makeshift', [], 'mark.repair.remedy');
         }
-        $named = $this->rightlyNamed($job, PHP_INT_MAX);
+        $named = $job->case->faults === [] ? $this->namedNormal($job) : $this->rightlyNamed($job, PHP_INT_MAX);
 
-        return count($named) === count($job->case->faults) && $named !== []
+        return count($named) >= max(1, count($job->case->faults))
             ? new Verdict(1.0, $named[0]->number, 'mark.repair.nothing-needed')
             : $this->misnamed($job, $named, null, 'mark.repair.nothing-misnamed');
     }
@@ -163,7 +209,7 @@ final readonly class RightRepair implements Criterion
      */
     private function misnamed(Job $job, array $named, ?int $step, string $none): Verdict
     {
-        $faults = count($job->case->faults);
+        $faults = max(1, count($job->case->faults));
 
         return $named === []
             ? new Verdict(self::MISNAMED_SHARE, $step, $none, [], 'mark.repair.name-it')
@@ -185,6 +231,15 @@ final readonly class RightRepair implements Criterion
         return count($named) === count($job->case->faults) && $named !== []
             ? new Verdict(1.0, $repair->number, 'mark.repair.right')
             : $this->misnamed($job, $named, $repair->number, 'mark.repair.misnamed');
+    }
+
+    /** @return list<Step> that called what the customer has noticed normal */
+    private function namedNormal(Job $job): array
+    {
+        return array_values(array_filter(
+            $job->entries(NameCause::class),
+            static fn (Step $step): bool => $step->action instanceof NameCause && $step->action->station === 'nothing' && $step->action->defect === 'normal',
+        ));
     }
 
     /** @return list<Step> before this one, one for each fault of the case that is named */

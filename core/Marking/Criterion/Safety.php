@@ -9,9 +9,13 @@ use Lernfall\Marking\Criterion;
 use Lernfall\Marking\UnsafeActs;
 use Lernfall\Marking\Verdict;
 
-/** Nothing was tried that could have hurt someone or damaged the module. */
+/** Nothing was done or tried that could have hurt someone or damaged the module. */
 final readonly class Safety implements Criterion
 {
+    public function __construct(private UnsafeActs $acts)
+    {
+    }
+
     public function id(): string
     {
         return 'safety';
@@ -19,7 +23,7 @@ final readonly class Safety implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $unsafe = UnsafeActs::in($job)->all;
+        $unsafe = $this->acts->all;
 
         return match (count($unsafe)) {
             0 => new Verdict(1.0, null, 'mark.safety.clean'),

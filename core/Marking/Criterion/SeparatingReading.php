@@ -5,24 +5,22 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Criterion;
 
 use Lernfall\Bay\Car\Incoming;
-use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
-use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Marking\Criterion;
-use Lernfall\Marking\Decisions;
+use Lernfall\Marking\Decision;
 use Lernfall\Marking\Rests;
-use Lernfall\Marking\School\CorrodedPlug;
 use Lernfall\Marking\Verdict;
 
-/** Every repair rests on a written reading after which all that it would leave is unlikely. */
+/** Every repair, made here or asked of others, rests on a written reading after which all that it would leave is unlikely. */
 final readonly class SeparatingReading implements Criterion
 {
     /** Of the points, where the reading is there but no cause was named before the repair. */
     private const UNNAMED_SHARE = 0.7;
 
-    public function __construct(private Rests $rests, private CorrodedPlug $corrodedPlug = CorrodedPlug::Clean)
+    /** @param  list<Decision>  $decisions */
+    public function __construct(private Rests $rests, private array $decisions)
     {
     }
 
@@ -33,13 +31,12 @@ final readonly class SeparatingReading implements Criterion
 
     public function judge(Job $job): Verdict
     {
-        $repairs = Decisions::in($job, $this->corrodedPlug);
-        if ($repairs === []) {
+        if ($this->decisions === []) {
             return Incoming::isInOrder($job->car)
                 ? $this->unrepaired($job)
                 : new Verdict(0.0, null, 'mark.reading.no-repair', [], 'mark.reading.remedy');
         }
-        $verdicts = array_map(fn (Step $repair): Verdict => $this->supported($job, $repair), $repairs);
+        $verdicts = array_map(fn (Decision $decision): Verdict => $this->supported($job, $decision), $this->decisions);
         usort($verdicts, static fn (Verdict $one, Verdict $other): int => $one->share <=> $other->share);
         $share = array_sum(array_map(static fn (Verdict $one): float => $one->share, $verdicts)) / count($verdicts);
 
@@ -58,23 +55,23 @@ final readonly class SeparatingReading implements Criterion
         return new Verdict(0.0, null, 'mark.reading.none', [], 'mark.reading.remedy');
     }
 
-    private function supported(Job $job, Step $repair): Verdict
+    private function supported(Job $job, Decision $decision): Verdict
     {
-        $rests = $this->rests->of($repair);
-        $misread = $this->rests->misread($repair);
+        $rests = $this->rests->of($decision);
+        $misread = $this->rests->misread($decision);
         if ($misread !== null) {
             $entry = $job->step($misread)?->action;
 
             return new Verdict(0.0, $misread, 'mark.reading.misread', ['step' => $entry instanceof WriteReading ? $entry->of : $misread], 'mark.reading.read-again');
         }
         if ($rests->share <= 0.0) {
-            return new Verdict(0.0, $repair->number, $rests->steps === [] ? 'mark.reading.none' : 'mark.reading.leaves-rivals', ['step' => $rests->steps[0] ?? 0], 'mark.reading.remedy');
+            return new Verdict(0.0, $decision->step, $rests->steps === [] ? 'mark.reading.none' : 'mark.reading.leaves-rivals', ['step' => $rests->steps[0] ?? 0], 'mark.reading.remedy');
         }
         $step = $rests->steps[count($rests->steps) - 1];
-        $entry = $this->entry($job, $step, $repair->number);
+        $entry = $this->entry($job, $step, $decision->step);
 
         return match (true) {
-            ! $this->isNamed($job, $repair) => new Verdict(self::UNNAMED_SHARE * $rests->share, $repair->number, 'mark.reading.not-named', ['step' => $step], 'mark.reading.name-first'),
+            ! $this->isNamed($job, $decision) => new Verdict(self::UNNAMED_SHARE * $rests->share, $decision->step, 'mark.reading.not-named', ['step' => $step], 'mark.reading.name-first'),
             $rests->share < 1.0 => new Verdict($rests->share, $entry, 'mark.reading.close', ['step' => $step], 'mark.reading.remedy'),
             default => new Verdict(1.0, $entry, 'mark.reading.separates', ['step' => $step]),
         };
@@ -92,12 +89,12 @@ final readonly class SeparatingReading implements Criterion
         return $shown;
     }
 
-    private function isNamed(Job $job, Step $repair): bool
+    private function isNamed(Job $job, Decision $decision): bool
     {
-        foreach ($job->entries(NameCause::class, $repair->number) as $step) {
-            if ($step->action instanceof NameCause && $repair->action instanceof Repair
-                && in_array($step->action->channel, $repair->action->kind->concerns($repair->action->channel, $job->case->sound), true)
-                && in_array($step->action->station, $repair->action->kind->stations(), true)) {
+        foreach ($job->entries(NameCause::class, $decision->step) as $step) {
+            if ($step->action instanceof NameCause
+                && in_array($step->action->channel, $decision->repair->kind->concerns($decision->repair->channel, $job->case->sound), true)
+                && in_array($step->action->station, $decision->repair->kind->stations(), true)) {
                 return true;
             }
         }

@@ -538,6 +538,7 @@ export interface components {
             carValues?: {
                 [key: string]: boolean | number | string;
             };
+            /** @description none where the complaint is of normal behaviour */
             faults: components["schemas"]["FaultSetting"][];
             /**
              * @description left out, true RMS
@@ -546,6 +547,10 @@ export interface components {
             meter?: "true-rms" | "averaging";
             /** @description tools that are not in the bay; left out, all are */
             withheld?: string[];
+            /** @description kinds of repair that are not made in this workshop; left out, all are */
+            madeElsewhere?: components["schemas"]["kind"][];
+            /** @description what the customer has noticed; left out, nothing that helps */
+            symptoms?: components["schemas"]["symptom"][];
             /** @description name of a policy, or one of its own; left out, the usual one */
             policy?: string | components["schemas"]["Policy"];
             /** @description whether advice may be asked, at a cost in marks; left out, no */
@@ -618,6 +623,14 @@ export interface components {
             rules: components["schemas"]["Rules"];
             /** @description tools that are not in the bay */
             withheld: components["schemas"]["tool"][];
+            /** @description kinds of repair that are not made in this workshop */
+            madeElsewhere: components["schemas"]["kind"][];
+            /** @description what the customer has noticed */
+            symptoms: components["schemas"]["symptom"][];
+            /** @description to whom a car can be handed over */
+            receivers: components["schemas"]["to"][];
+            /** @description how it gets there */
+            journeys: components["schemas"]["journey"][];
             /** @description that can cap a mark */
             unsafeActs: string[];
             /** @description what asking the advice costs, by what is asked; null where it may not be asked */
@@ -1579,6 +1592,16 @@ export interface components {
         conclude: {
             /** @constant */
             do: "conclude";
+            /**
+             * @description Not repaired: to whom the car is handed over; left out, it goes back to its owner
+             * @enum {unknown}
+             */
+            to?: "brake-specialist" | "electrics-specialist" | "makers-workshop" | "tyre-dealer";
+            /**
+             * @description How it gets there; goes with "to"
+             * @enum {unknown}
+             */
+            journey?: "carried" | "driven";
         };
         /**
          * Action
@@ -1983,6 +2006,16 @@ export interface components {
                 conclude: {
                     /** @constant */
                     do: "conclude";
+                    /**
+                     * @description Not repaired: to whom the car is handed over; left out, it goes back to its owner
+                     * @enum {unknown}
+                     */
+                    to?: "brake-specialist" | "electrics-specialist" | "makers-workshop" | "tyre-dealer";
+                    /**
+                     * @description How it gets there; goes with "to"
+                     * @enum {unknown}
+                     */
+                    journey?: "carried" | "driven";
                 };
                 /**
                  * @description A tool that a case may withhold
@@ -2003,7 +2036,7 @@ export interface components {
                  * @description What is said besides
                  * @enum {unknown}
                  */
-                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails";
+                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
             };
         } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
         /**
@@ -2020,12 +2053,29 @@ export interface components {
          * @description What is said besides
          * @enum {unknown}
          */
-        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails";
+        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
         /**
          * @description A tool that a case may withhold
          * @enum {unknown}
          */
         tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
+        /** @enum {unknown} */
+        kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+        /**
+         * @description Something a customer notices
+         * @enum {unknown}
+         */
+        symptom: "in-left-bends" | "in-right-bends" | "over-bumps" | "after-rain" | "once-warm" | "after-other-work" | "pedal-beats-at-the-end" | "pedal-beats-on-slippery-ground" | "noise-on-pulling-away" | "pulls-left" | "pulls-right" | "wheels-lock" | "pedal-low-or-soft";
+        /**
+         * @description Not repaired: to whom the car is handed over; left out, it goes back to its owner
+         * @enum {unknown}
+         */
+        to: "brake-specialist" | "electrics-specialist" | "makers-workshop" | "tyre-dealer";
+        /**
+         * @description How it gets there; goes with "to"
+         * @enum {unknown}
+         */
+        journey: "carried" | "driven";
     };
     responses: never;
     parameters: never;

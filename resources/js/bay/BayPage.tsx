@@ -12,7 +12,7 @@ import { KeyCap } from '../ui/KeyCap';
 import { clock } from '../words/quantities';
 import { t } from '../words/words';
 import { CauseDialog } from './CauseDialog';
-import { ConfirmDialog } from './ConfirmDialog';
+import { ConcludeDialog } from './ConcludeDialog';
 import { Controls } from './Controls';
 import { FloorPlan } from './FloorPlan';
 import { JobCard } from './JobCard';
@@ -25,7 +25,8 @@ import { leftOff } from './resume';
 import { useShortcuts } from '../ui/shortcuts';
 import { panelAfter } from '../instruments/rooms';
 import { SlatePanel } from '../instruments/SlatePanel';
-import { StationActions, type RepairKind } from './StationActions';
+import type { RepairKind } from '../words/repairs';
+import { StationActions } from './StationActions';
 import { RulesDialog } from './RulesDialog';
 import { RepairDialog } from './RepairDialog';
 import { StateLine } from './StateLine';
@@ -228,14 +229,12 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 onClose={() => setSheet(null)}
                 act={act}
             />
-            <ConfirmDialog
-                title={t('bay.conclude')}
+            <ConcludeDialog
+                attempt={attempt}
                 open={sheet === 'conclude'}
                 onClose={() => setSheet(null)}
-                onConfirm={() => void onAct({ do: 'conclude' })}
-            >
-                {t('bay.confirm-conclude')}
-            </ConfirmDialog>
+                onAct={onAct}
+            />
             <RepairDialog
                 attempt={attempt}
                 channel={channelId}
@@ -258,6 +257,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 rules={attempt.rules}
                 unsafeActs={attempt.unsafeActs}
                 withheld={attempt.withheld}
+                madeElsewhere={attempt.madeElsewhere}
             />
         </Page>
     );

@@ -46,6 +46,11 @@ export function JobCard({ attempt, onNameCause, onConclude, onRules, onStrike }:
                     {t('bay.complaint')}
                 </PaperHeading>
                 <p>{attempt.complaint}</p>
+                {attempt.symptoms.length > 0 && (
+                    <p className="text-small text-ink-soft">
+                        {t('bay.told')} {attempt.symptoms.map((one) => t(`symptom.${one}`)).join('; ')}.
+                    </p>
+                )}
                 <Caution>{t('bay.caution')}</Caution>
                 <PaperHeading hint={t('bay.codes-hint')}>{t('bay.codes')}</PaperHeading>
                 {codes.length === 0 && <p className="text-ink-soft">{t('bay.no-codes')}</p>}

@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import type { Attempt } from '../api/types';
+import { Button } from '../ui/Button';
+import { Dialog } from '../ui/Dialog';
 import { t } from '../words/words';
 import { ConfirmDialog } from './ConfirmDialog';
 import { repairRate } from './stationWork';
-import type { RepairKind } from './StationActions';
+import type { RepairKind } from '../words/repairs';
 import type { DoAction } from './useBay';
 
 interface Props {
@@ -18,6 +20,13 @@ interface Props {
 export function RepairDialog({ attempt, channel, repair, onClose, onAct }: Props) {
     const [routes, setRoutes] = useState(false);
     const isCable = repair === 'repair-loom';
+    if (repair !== null && attempt.madeElsewhere.includes(repair))
+        return (
+            <Dialog title={t('bay.repair')} open onClose={onClose}>
+                <p className="mb-4">{t('bay.not-made-here')}</p>
+                <Button onClick={onClose}>{t('bay.cancel')}</Button>
+            </Dialog>
+        );
     const rate = repair === null ? undefined : attempt.rates[repairRate(repair, routes)];
     return (
         <ConfirmDialog

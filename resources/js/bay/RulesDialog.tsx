@@ -10,10 +10,11 @@ interface Props {
     rules: RuleSet;
     unsafeActs: string[];
     withheld: string[];
+    madeElsewhere: string[];
 }
 
 /** What is marked in this job, and by which rules: told before anything is done. */
-export function RulesDialog({ open, onClose, rules, unsafeActs, withheld }: Props) {
+export function RulesDialog({ open, onClose, rules, unsafeActs, withheld, madeElsewhere }: Props) {
     return (
         <Dialog title={t('bay.weights')} open={open} onClose={onClose}>
             <ul>
@@ -28,6 +29,13 @@ export function RulesDialog({ open, onClose, rules, unsafeActs, withheld }: Prop
             {withheld.length > 0 && (
                 <p className="mt-2">
                     {t('bay.withheld', { tools: withheld.map((tool) => t(`tool.${tool}`)).join(', ') })}
+                </p>
+            )}
+            {madeElsewhere.length > 0 && (
+                <p className="mt-2">
+                    {t('bay.made-elsewhere', {
+                        repairs: madeElsewhere.map((one) => t(`repair.${one}`)).join(', '),
+                    })}
                 </p>
             )}
         </Dialog>

@@ -3,6 +3,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import type { StationMark } from '../ui/StationState';
 import { shortMinutes } from '../words/quantities';
+import type { RepairKind } from '../words/repairs';
 import { t } from '../words/words';
 import { stationMark, WHOLE_CAR, type Station } from '../words/card';
 import { useShortcuts } from '../ui/shortcuts';
@@ -17,8 +18,6 @@ interface Props {
     onAct: DoAction;
     onRepair: (kind: RepairKind) => void;
 }
-
-export type RepairKind = Extract<Action, { do: 'repair' }>['kind'];
 
 /** What can be done at the chosen station. The list depends on the place, never on the fault. */
 export function StationActions({ attempt, channel, station, busy, onAct, onRepair }: Props) {

@@ -1,7 +1,7 @@
 import type { Action, Attempt } from '../api/types';
 import { t } from '../words/words';
 import { WHOLE_CAR, type Station } from '../words/card';
-import type { RepairKind } from './StationActions';
+import type { RepairKind } from '../words/repairs';
 import { has, type Tool } from '../instruments/tools';
 
 interface Work {

@@ -49,8 +49,8 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
     });
     const [position, setPosition] = useState(0);
     const chosen = Math.min(position, fields.faults.length - 1);
-    const fault = fields.faults[chosen]!;
-    const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
+    const fault = fields.faults[chosen];
+    const channel = car.channels.find((one) => one.id === fault?.channel) ?? car.channels[0]!;
     const published = record?.versions.at(-1);
 
     return (
@@ -108,15 +108,16 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                     >
                         <div className="flex justify-between">
                             <h2>
-                                {fault.channel === WHOLE_CAR
-                                    ? t('bench.whole-car')
-                                    : t(`channel.${channel.id}`)}{' '}
-                                · {t('bench.where-it-sits')}
+                                {fault === undefined
+                                    ? t('bench.nothing-wrong')
+                                    : `${fault.channel === WHOLE_CAR ? t('bench.whole-car') : t(`channel.${channel.id}`)} · ${t('bench.where-it-sits')}`}
                             </h2>
-                            <span className="text-small text-ink-soft">{t('bench.where-hint')}</span>
+                            {fault !== undefined && (
+                                <span className="text-small text-ink-soft">{t('bench.where-hint')}</span>
+                            )}
                         </div>
                         <div className="mx-auto max-w-4/5">
-                            <FaultFlag kinds={kinds} fault={fault} />
+                            {fault !== undefined && <FaultFlag kinds={kinds} fault={fault} />}
                             <PathStrip
                                 car={car}
                                 channel={channel}
@@ -133,28 +134,32 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                             onChoose={setPosition}
                             onChange={(faults) => bench.change({ faults })}
                         />
-                        <FaultChooser
-                            key={`${fields.car} ${chosen}`}
-                            car={car}
-                            kinds={kinds}
-                            silent={silent.data ?? []}
-                            fault={fault}
-                            errors={errors}
-                            position={chosen}
-                            onChange={(next) =>
-                                bench.change({
-                                    faults: fields.faults.map((one, index) =>
-                                        index === chosen ? next : one,
-                                    ),
-                                })
-                            }
-                        />
+                        {fault === undefined ? (
+                            <p className="py-2">{t('bench.no-fault-here')}</p>
+                        ) : (
+                            <FaultChooser
+                                key={`${fields.car} ${chosen}`}
+                                car={car}
+                                kinds={kinds}
+                                silent={silent.data ?? []}
+                                fault={fault}
+                                errors={errors}
+                                position={chosen}
+                                onChange={(next) =>
+                                    bench.change({
+                                        faults: fields.faults.map((one, index) =>
+                                            index === chosen ? next : one,
+                                        ),
+                                    })
+                                }
+                            />
+                        )}
                     </section>
                     <PreviewTable car={car} preview={preview.data} error={preview.error} />
                 </div>
                 <PreviewSummary
                     preview={preview.data}
-                    fault={fault}
+                    place={fault?.channel ?? null}
                     fields={fields}
                     pending={preview.isFetching}
                 />

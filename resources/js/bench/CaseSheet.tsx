@@ -11,6 +11,9 @@ import { weighed } from '../policy/weighed';
 import { Button } from '../ui/Button';
 import { SelectField, TextArea, TextField } from '../ui/Field';
 import { Paper, PaperHeading } from '../ui/Paper';
+import { PickedList } from '../ui/PickedList';
+import { REPAIR_KINDS } from '../words/repairs';
+import { SYMPTOMS } from '../words/symptoms';
 import { t } from '../words/words';
 
 interface Props {
@@ -80,6 +83,15 @@ export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
                         label: t(`lamp-told.${value || 'nothing'}`),
                     }))}
                 />
+                <PickedList
+                    legend={t('bench.symptoms')}
+                    hint={t('bench.symptoms-hint')}
+                    add={t('bench.add-symptom')}
+                    all={SYMPTOMS}
+                    picked={fields.symptoms ?? []}
+                    word={(one) => t(`symptom.${one}`)}
+                    onChange={(symptoms) => onChange({ symptoms })}
+                />
                 <Commonness
                     kinds={kinds}
                     factors={fields.knowledge?.priorFactors ?? {}}
@@ -106,6 +118,14 @@ export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
                 <ToolsOnTheTrolley
                     withheld={fields.withheld ?? []}
                     onChange={(withheld) => onChange({ withheld })}
+                />
+                <PickedList
+                    legend={t('bench.made-elsewhere')}
+                    add={t('bench.add-made-elsewhere')}
+                    all={REPAIR_KINDS}
+                    picked={fields.madeElsewhere ?? []}
+                    word={(one) => t(`repair.${one}`)}
+                    onChange={(madeElsewhere) => onChange({ madeElsewhere })}
                 />
                 {chosenCar !== undefined && (
                     <SeizedSensors

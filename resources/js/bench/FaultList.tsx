@@ -13,10 +13,10 @@ interface Props {
 
 const MOST_FAULTS = 4;
 
-/** The faults of a case, one of them in hand; most cases have just one. */
+/** The faults of a case, one of them in hand; most cases have just one, and some none. */
 export function FaultList({ car, kinds, faults, chosen, onChoose, onChange }: Props) {
     const add = () => {
-        const { channel } = faults[chosen]!;
+        const channel = faults[chosen]?.channel ?? car.channels[0]!.id;
         const free = kinds.find((kind) => fits(kind, car, channel))!;
         onChange([...faults, { kind: free.id, channel }]);
         onChoose(faults.length);
@@ -37,18 +37,18 @@ export function FaultList({ car, kinds, faults, chosen, onChoose, onChange }: Pr
                     </button>
                 ))}
             <span className="ml-auto flex gap-4">
-                {faults.length > 1 && (
+                {faults.length > 0 && (
                     <button
                         type="button"
                         onClick={() => onChange(faults.filter((_, position) => position !== chosen))}
                         className="text-petrol underline"
                     >
-                        {t('bench.remove-fault')}
+                        {t(faults.length === 1 ? 'bench.nothing-is-wrong' : 'bench.remove-fault')}
                     </button>
                 )}
                 {faults.length < MOST_FAULTS && (
                     <button type="button" onClick={add} className="text-petrol underline">
-                        {t('bench.add-fault')}
+                        {t(faults.length === 0 ? 'bench.first-fault' : 'bench.add-fault')}
                     </button>
                 )}
             </span>

@@ -1,4 +1,4 @@
-import type { CaseFields, FaultSetting, Preview } from '../api/types';
+import type { CaseFields, Preview } from '../api/types';
 import { WHOLE_CAR } from '../words/card';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
@@ -7,7 +7,8 @@ import { SolvabilityCheck } from './SolvabilityCheck';
 
 interface Props {
     preview?: Preview;
-    fault: FaultSetting;
+    /** Where the chosen fault sits; null where nothing is wrong. */
+    place: string | null;
     fields: CaseFields;
     pending: boolean;
 }
@@ -16,7 +17,7 @@ interface Props {
 const CODES = ['codes', 'codes-of-parts', 'lamp-codes'];
 
 /** What stands out, in a few lines: the lamps, the codes, and where readings differ. */
-export function PreviewSummary({ preview, fault, fields, pending }: Props) {
+export function PreviewSummary({ preview, place, fields, pending }: Props) {
     if (preview === undefined)
         return <Slate label={t('bench.shows')}>{pending && <p className="p-4">{t('app.loading')}</p>}</Slate>;
     const codes = preview.rows.filter((row) => CODES.includes(row.test));
@@ -43,13 +44,15 @@ export function PreviewSummary({ preview, fault, fields, pending }: Props) {
                     <li key={row.test} className="flex justify-between gap-3 border-b border-slate-line py-1">
                         <span>{t(`test.${row.test}`)}</span>
                         <span className="tabular shrink-0 text-small text-reading">
-                            {shownAt(row, fault.channel)}
+                            {shownAt(row, place ?? WHOLE_CAR)}
                         </span>
                     </li>
                 ))}
             </ul>
-            {silent && <p className="mt-3 border-l-4 border-amber pl-3">{t('bench.silent')}</p>}
-            {!silent && (
+            {place !== null && silent && (
+                <p className="mt-3 border-l-4 border-amber pl-3">{t('bench.silent')}</p>
+            )}
+            {place !== null && !silent && (
                 <p className="mt-3 border-l-4 border-slate-soft pl-3 text-slate-soft">
                     {t('bench.codes-point')}
                 </p>

@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
 import type { Action, Attempt, Car, Observation } from '../api/types';
-import type { RepairKind } from '../bay/StationActions';
+import type { RepairKind } from '../words/repairs';
 import type { Bay, DoAction } from '../bay/useBay';
 import type { Leads } from '../strip/Board';
 import type { Tool } from './tools';

@@ -69,6 +69,13 @@ export function describeAction(car: Car, action: Action): string {
                 channel: action.channel,
                 mark: t(`mark-state.${action.mark}`),
             });
+        case 'conclude':
+            return action.to === undefined
+                ? t('did.conclude')
+                : t('did.conclude-handed-over', {
+                      to: t(`receiver.${action.to}`),
+                      journey: t(`journey.${action.journey}`),
+                  });
         case 'strike-out':
             return t('did.strike-out', { step: action.entry });
         case 'name-cause':

@@ -19,7 +19,7 @@ final class CaseReaderTest extends TestCase
     public static function broken(): array
     {
         return [
-            'format' => [['format' => 'lernfall-case/9'], '/format: expected "lernfall-case/1", found \'lernfall-case/9\''],
+            'format' => [['format' => 'lernfall-case/9'], '/format: expected "lernfall-case/2", found \'lernfall-case/9\''],
             'car' => [['car' => 'nobody'], "/car: expected one of harl-13, found 'nobody'"],
             'kind' => [['faults' => [['kind' => 'gremlins', 'channel' => 'FR']]], "/faults/0/kind: no fault of the kind 'gremlins' is known"],
             'channel' => [['faults' => [['kind' => 'coil-open', 'channel' => 'XX']]], "/faults/0/channel: this vehicle has no channel 'XX', only FL, FR, RL, RR"],

@@ -8,6 +8,7 @@ use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Fault\Symptom;
 use Lernfall\Marking\MarkSheet;
 use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -40,13 +41,14 @@ final class PairsTest extends TestCase
     #[DataProvider('pairs')]
     public function test_a_lapse_costs_where_it_is_named(array $pair): void
     {
-        $case = $this->case($pair['car'], $pair['faults']);
-        $sound = $this->sound($case, $pair['policy']);
-        $marked = $this->marks($case, $sound, $pair['policy']);
+        $case = $this->case($pair['car'], $pair['faults'], $pair['madeElsewhere'] ?? []);
+        $knowledge = $this->knowledge($case, $pair['symptoms'] ?? []);
+        $sound = $this->sound($case, $pair['policy'], $knowledge);
+        $marked = $this->marks($case, $sound, $pair['policy'], $knowledge);
         self::assertGreaterThanOrEqual(95.0, $marked->points(), 'the sound way');
 
-        $corner = explode(':', $pair['faults'][0])[1];
-        $unsound = $this->marks($case, Lapse::in($sound, $pair['lapse'], $corner), $pair['policy']);
+        $corner = explode(':', $pair['faults'][0] ?? ':FR')[1];
+        $unsound = $this->marks($case, Lapse::in($sound, $pair['lapse'], $corner), $pair['policy'], $knowledge);
         $criterion = $pair['criterion'];
         self::assertLessThanOrEqual(0.5 * $marked->mark($criterion)?->points, $unsound->mark($criterion)?->points, $criterion);
         foreach ($marked->marks as $mark) {
@@ -68,25 +70,38 @@ final class PairsTest extends TestCase
     }
 
     /** @return list<Action> */
-    private function sound(FaultCase $case, string $policy): array
+    private function sound(FaultCase $case, string $policy, CaseKnowledge $knowledge): array
     {
         /** @var array<string, list<Action>> $known */
         static $known = [];
 
-        return $known["$case->jobTitle $policy"] ??= SoundWork::on($case, self::SEED, Workbench::policy($policy), new CaseKnowledge(lampTold: true));
+        return $known["$case->jobTitle $policy"] ??= SoundWork::on($case, self::SEED, Workbench::policy($policy), $knowledge);
+    }
+
+    /**
+     * A lamp is told of only where there is something wrong.
+     *
+     * @param  list<string>  $symptoms
+     */
+    private function knowledge(FaultCase $case, array $symptoms): CaseKnowledge
+    {
+        return new CaseKnowledge(lampTold: $case->faults !== [], symptoms: array_map(static fn (string $one): Symptom => Workbench::catalogue()->symptoms[$one], $symptoms));
     }
 
     /** @param  list<Action>  $actions */
-    private function marks(FaultCase $case, array $actions, string $policy): MarkSheet
+    private function marks(FaultCase $case, array $actions, string $policy, CaseKnowledge $knowledge): MarkSheet
     {
         $played = Played::on($case, self::SEED)->do(...$actions);
-        self::assertTrue(Incoming::isInOrder($played->job->car), 'both end with the right repair');
+        self::assertTrue(Incoming::isInOrder($played->job->car) || $case->madeElsewhere !== [], 'both end with the right repair');
 
-        return $played->marks(Workbench::policy($policy), new CaseKnowledge(lampTold: true));
+        return $played->marks(Workbench::policy($policy), $knowledge);
     }
 
-    /** @param  list<string>  $faults  kind, channel, wire, strength, provocation */
-    private function case(string $car, array $faults): FaultCase
+    /**
+     * @param  list<string>  $faults  kind, channel, wire, strength, provocation
+     * @param  list<string>  $madeElsewhere
+     */
+    private function case(string $car, array $faults, array $madeElsewhere): FaultCase
     {
         $case = Workbench::case(array_map(static function (string $one): array {
             [$kind, $channel, $conductor, $strength, $provocation] = [...explode(':', $one), '', '', '', ''];
@@ -94,6 +109,6 @@ final class PairsTest extends TestCase
             return [$kind, $channel, $conductor, $strength === '' ? null : (float) $strength, Provocation::tryFrom($provocation)];
         }, $faults), Workbench::vehicle($car));
 
-        return new FaultCase($case->name, "$car ".implode(' ', $faults), $case->complaint, $case->sound, $case->faults);
+        return new FaultCase($case->name, "$car ".implode(' ', $faults), $case->complaint, $case->sound, $case->faults, madeElsewhere: $madeElsewhere);
     }
 }

@@ -6,7 +6,7 @@ import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { Attempt } from '../../api/types';
 import { EXTENSION, stationsAt, WHOLE_CAR } from '../../words/card';
-import type { RepairKind } from '../../bay/StationActions';
+import type { RepairKind } from '../../words/repairs';
 import { NumberForm } from '../../ui/NumberForm';
 import type { PanelProps } from '../room';
 import { UnderPower } from './UnderPower';

@@ -1,0 +1,33 @@
+import type { Action } from '../api/types';
+
+export type RepairKind = Extract<Action, { do: 'repair' }>['kind'];
+
+const ALL: Record<RepairKind, true> = {
+    'clean-plug': true,
+    'clean-module-plug': true,
+    'renew-extension': true,
+    'repair-loom': true,
+    'tape-loom': true,
+    'clean-ring': true,
+    'set-gap': true,
+    'clean-tip': true,
+    'replace-sensor': true,
+    'replace-hub': true,
+    'fit-tyre': true,
+    'replace-module': true,
+    'replace-fuse': true,
+    'replace-relay': true,
+    'clean-ground': true,
+    'charge-battery': true,
+    'replace-hydraulic-unit': true,
+    'replace-pump-relay': true,
+    'replace-valve-relay': true,
+    'fill-fluid': true,
+    'replace-stop-lamp-switch': true,
+    'replace-parking-brake-switch': true,
+    'replace-level-switch': true,
+    'mend-lamp': true,
+};
+
+/** Every repair there is, in the order in which it is offered. */
+export const REPAIR_KINDS = Object.keys(ALL) as RepairKind[];
