@@ -19,7 +19,7 @@ final class CaseTest extends FeatureTestCase
             'no name' => [['name' => ' '], 'name', 'Give the case a name'],
             'no job title' => [['jobTitle' => ''], 'jobTitle', 'job title'],
             'no complaint' => [['complaint' => ''], 'complaint', 'what the customer says'],
-            'no fault' => [['faults' => []], 'faults', 'at least one fault'],
+            'nothing said of faults' => [['faults' => null], 'faults', 'what is wrong with the car'],
             'an unknown car' => [['car' => 'chariot'], 'car', 'expected one of brack-22, harl-13'],
             'a strength out of range' => [['faults' => [['kind' => 'plug-corroded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 1]]], 'faults.0.strength', 'between 10 and 200000'],
             'a corner the car does not have' => [['faults' => [['kind' => 'coil-open', 'channel' => 'MID']]], 'faults.0.channel', 'only FL, FR, RL, RR'],
@@ -34,6 +34,8 @@ final class CaseTest extends FeatureTestCase
             'a ring without teeth' => [['carValues' => ['/channels/FR/ring/teeth' => 0]], 'carValues.~1channels~1FR~1ring~1teeth', 'expected'],
             'a gap below nothing' => [['carValues' => ['/channels/FR/gapMillimetres' => -0.4]], 'carValues.~1channels~1FR~1gapMillimetres', 'expected'],
             'a battery the wrong way round' => [['carValues' => ['/supply/batteryVolts' => -12]], 'carValues.~1supply~1batteryVolts', 'expected a number above 0'],
+            'a symptom nobody knows' => [['symptoms' => ['grumbles']], 'symptoms', 'in-left-bends'],
+            'a repair nobody knows' => [['madeElsewhere' => ['polish']], 'madeElsewhere', 'clean-plug'],
             'five faults' => [['faults' => array_fill(0, 5, ['kind' => 'coil-open', 'channel' => 'FR'])], 'faults', 'long'],
         ];
     }

@@ -15,10 +15,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'SensiblePath', required: ['minutes', 'cost', 'remedy', 'tests'], properties: [
+#[OA\Schema(schema: 'SensiblePath', required: ['minutes', 'cost', 'remedy', 'handedOver', 'tests'], properties: [
     new OA\Property(property: 'minutes', description: 'repair and proof included', type: 'number'),
     new OA\Property(property: 'cost', type: 'number'),
     new OA\Property(property: 'remedy', description: 'as "needed" of Solvability', type: 'string'),
+    new OA\Property(property: 'handedOver', description: 'this workshop does not make the repair', type: 'boolean'),
     new OA\Property(property: 'tests', type: 'array', items: new OA\Items(ref: '#/components/schemas/PathTest')),
 ])]
 #[OA\Schema(schema: 'PathTest', required: ['id', 'place', 'minutes'], properties: [

@@ -60,6 +60,7 @@ final class CaseRequest extends FormRequest
             'jobTitle.required' => Strings::text('form.job-title-missing'),
             'complaint.required' => Strings::text('form.complaint-missing'),
             'faults.present' => Strings::text('form.fault-missing'),
+            'faults.array' => Strings::text('form.fault-missing'),
             'max' => Strings::text('form.too-long'),
         ];
     }

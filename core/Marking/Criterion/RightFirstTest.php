@@ -83,11 +83,11 @@ final readonly class RightFirstTest implements Criterion
     {
         $most = max([$own->bits, ...array_map(static fn (TestValue $one): float => $one->bits, $advice->tests)]);
         $share = min(1.0, $own->bits / (self::AS_TELLING * $most));
-        $told = ['bits' => round($own->bits, 1), 'most' => round($most, 1)];
+        $told = ['share' => (int) round(100.0 * min(1.0, $own->bits / $most))];
 
         return $share >= 1.0
-            ? new Verdict(1.0, $step, 'mark.first-test.telling', $told)
-            : new Verdict($share, $step, 'mark.first-test.tells-less', $told, 'mark.first-test.remedy.most-telling');
+            ? new Verdict(1.0, $step, 'mark.first-test.told', $told)
+            : new Verdict($share, $step, 'mark.first-test.told-less', $told, 'mark.first-test.remedy.most-telling');
     }
 
     private function quickest(Advice $advice): TestValue

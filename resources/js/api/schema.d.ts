@@ -452,6 +452,8 @@ export interface components {
             cost: number;
             /** @description as "needed" of Solvability */
             remedy: string;
+            /** @description this workshop does not make the repair */
+            handedOver: boolean;
             tests: components["schemas"]["PathTest"][];
         };
         PathTest: {

@@ -86,7 +86,7 @@ function ConcludeForm({ attempt, onClose, onAct }: Omit<Props, 'open'>) {
             <p>{t('bay.confirm-conclude')}</p>
             <div className="flex gap-3">
                 <Button kind="main" type="submit">
-                    {t('bay.conclude')}
+                    {t('bay.do-it')}
                 </Button>
                 <Button onClick={onClose}>{t('bay.cancel')}</Button>
             </div>

@@ -33,6 +33,7 @@ export function SensiblePath({ path }: { path: Path }) {
                         </li>
                     );
                 })}
+                {path.handedOver && <li className="py-1">{t('report.sensible-over')}</li>}
             </ol>
         </div>
     );

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { t } from '../words/words';
 
 interface Props<T extends string> {
@@ -13,6 +14,7 @@ interface Props<T extends string> {
 
 /** A few out of many: those picked stand below each other, the others wait in a list. */
 export function PickedList<T extends string>({ legend, hint, add, all, picked, word, onChange }: Props<T>) {
+    const id = useId();
     return (
         <fieldset>
             <legend className="text-small text-ink-soft">{legend}</legend>
@@ -25,12 +27,15 @@ export function PickedList<T extends string>({ legend, hint, add, all, picked, w
                         aria-label={t('bench.no-longer', { what: word(one) })}
                         onClick={() => onChange(picked.filter((other) => other !== one))}
                     >
-                        {t('bench.take-back')}
+                        {t('bench.take-off')}
                     </button>
                 </div>
             ))}
+            <label htmlFor={id} className="sr-only">
+                {add}
+            </label>
             <select
-                aria-label={add}
+                id={id}
                 className="w-full rounded-edge border border-floor-deep bg-paper px-1 py-0.5 text-small"
                 value=""
                 onChange={({ target }) => onChange([...picked, target.value as T])}

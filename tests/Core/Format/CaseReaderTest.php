@@ -36,6 +36,8 @@ final class CaseReaderTest extends TestCase
                 "/knowledge/pairs/0/1/provokedBy: another fault at FR is provoked by 'heat'; at one channel all are provoked alike",
             ],
             'no fault' => [['faults' => []], '/faults: expected at least one fault, found array'],
+            'a symptom nobody knows' => [['format' => 'lernfall-case/2', 'symptoms' => ['grumbles']], '/symptoms: expected one of in-left-bends, '],
+            'a repair nobody knows' => [['format' => 'lernfall-case/2', 'madeElsewhere' => ['polish']], '/madeElsewhere: expected one of clean-plug, '],
             'a value the car does not have' => [['carValues' => ['/wings' => 2]], "/carValues/~1wings: the car has no value at '/wings'"],
             'a value of the wrong type' => [['carValues' => ['/ambientCelsius' => 'warm']], "/carValues/~1ambientCelsius: expected a number, found 'warm'"],
         ];
@@ -73,6 +75,19 @@ final class CaseReaderTest extends TestCase
     {
         self::assertSame(CanonicalJson::of(['b' => [2, 1], 'a' => 1.0]), CanonicalJson::of(['a' => 1.0, 'b' => [2, 1]]));
         self::assertSame('{"a":1.0,"b":[2,1]}', CanonicalJson::of(['b' => [2, 1], 'a' => 1.0]));
+    }
+
+    public function test_format_2_may_have_no_fault_and_format_1_may_not(): void
+    {
+        $document = ['format' => 'lernfall-case/2', 'faults' => [], 'symptoms' => ['after-rain'], 'madeElsewhere' => ['replace-module']] + $this->document();
+        $read = $this->reader()->read($document);
+
+        self::assertSame([], $read->case->faults);
+        self::assertTrue($read->case->needsNoRepair());
+        self::assertSame(['after-rain'], array_map(static fn ($one): string => $one->id, $read->knowledge->symptoms));
+        self::assertSame(['replace-module'], $read->case->madeElsewhere);
+        $this->expectExceptionMessage('/faults');
+        $this->reader()->read(['format' => 'lernfall-case/1'] + $document);
     }
 
     private function coil(Vehicle $vehicle, string $corner): float

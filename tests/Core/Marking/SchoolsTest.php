@@ -51,7 +51,7 @@ final class SchoolsTest extends TestCase
         $idle = $this->firstTest('most-telling', $this->coded()->do(self::BATTERY));
 
         self::assertGreaterThan(5.0, $telling->points);
-        self::assertSame('mark.first-test.tells-less', $idle->verdict->reason);
+        self::assertSame('mark.first-test.told-less', $idle->verdict->reason);
         self::assertSame(0.0, $idle->points);
     }
 
