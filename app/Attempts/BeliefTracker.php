@@ -8,55 +8,70 @@ use App\Documents\ContentLibrary;
 use App\Models\Attempt;
 use App\Models\Belief;
 use Lernfall\Bay\Job\Job;
-use Lernfall\Evidence\Belief\HypothesisSet;
 use Lernfall\Evidence\Belief\Possible;
+use Lernfall\Format\CaseDocument;
 use Lernfall\Format\LikelyFormat;
+use Lernfall\Marking\Judged;
 use Lernfall\Revision;
 
 /**
- * What is still possible in jobs under way, kept after each step. The worker remembers where each job stands, so that a
- * step costs one step; a worker that starts anew goes through the job once.
+ * Follows jobs under way: what is still possible is kept after each step, and repairs are judged when they are made. The worker
+ * remembers where each job stands, so that a step costs one step.
  */
 final class BeliefTracker
 {
-    /** Jobs remembered at a time: some 25 megabytes each after sixty steps. Any other is gone through once more. */
-    private const MOST = 8;
-
-    /** @var array<int, array{int, HypothesisSet}> steps seen, and what they left open, by attempt; the one followed last at the end */
-    private array $known = [];
-
-    public function __construct(private readonly ContentLibrary $library, private readonly JobFold $fold)
+    public function __construct(private readonly ContentLibrary $library, private readonly JobFold $fold, private readonly FollowedJobs $jobs)
     {
     }
 
     public function upTo(Attempt $attempt): void
     {
         $job = $this->fold->of($attempt);
-        [$seen, $set] = $this->known[$attempt->id] ?? [0, $this->beginning($attempt)];
-        foreach (array_slice($job->steps, $seen) as $step) {
-            $set = $set->after($step);
+        $document = $this->fold->document($attempt->version);
+        $followed = $this->followed($attempt, $job, $document);
+        $belief = $followed->belief;
+        foreach (array_slice($job->steps, $followed->steps) as $step) {
+            $belief = $belief->after($step);
         }
-        $this->remember($attempt, $job, $set);
-        $possible = Possible::after(count($job->steps), $set->shown());
+        $judged = $this->library->marker()->follow($followed->judged, $job, $document->policy, $document->knowledge);
+        $this->jobs->remember($attempt, new FollowedJob(count($job->steps), $belief, $judged));
+        $possible = Possible::after(count($job->steps), $belief->shown());
         Belief::query()->updateOrCreate(
             ['attempt_id' => $attempt->id, 'step' => $possible->step],
             ['open' => $possible->open, 'foremost' => LikelyFormat::write($possible->foremost), 'core_revision' => Revision::CURRENT],
         );
     }
 
-    private function beginning(Attempt $attempt): HypothesisSet
+    /** What was judged of a job on the way; null where it was not followed. */
+    public function judged(Attempt $attempt, Job $job, CaseDocument $document): ?Judged
     {
-        $document = $this->fold->document($attempt->version);
-
-        return $this->library->evidence()->of($document->case, $document->knowledge)->beginning();
+        return ($this->jobs->of($attempt) ?? $this->fromDisk($attempt, $job, $document))?->judged;
     }
 
-    private function remember(Attempt $attempt, Job $job, HypothesisSet $set): void
+    /** A job that is closed and marked need not be remembered. */
+    public function forget(Attempt $attempt): void
     {
-        unset($this->known[$attempt->id]);
-        $this->known = array_slice($this->known, -self::MOST + 1, preserve_keys: true);
-        if (! $job->isConcluded()) {
-            $this->known[$attempt->id] = [count($job->steps), $set];
-        }
+        $this->jobs->forget($attempt);
+    }
+
+    private function followed(Attempt $attempt, Job $job, CaseDocument $document): FollowedJob
+    {
+        return $this->jobs->of($attempt) ?? $this->fromDisk($attempt, $job, $document) ?? $this->beginning($document);
+    }
+
+    private function fromDisk(Attempt $attempt, Job $job, CaseDocument $document): ?FollowedJob
+    {
+        $kept = $this->jobs->kept($attempt);
+
+        return $kept === null ? null : FollowedJob::restored($kept, $this->beginning($document), $job);
+    }
+
+    private function beginning(CaseDocument $document): FollowedJob
+    {
+        return new FollowedJob(
+            0,
+            $this->library->evidence()->of($document->case, $document->knowledge)->beginning(),
+            $this->library->marker()->begin($document->case, $document->knowledge),
+        );
     }
 }

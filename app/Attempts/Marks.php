@@ -18,7 +18,7 @@ use Lernfall\Revision;
 /** The marks of a concluded attempt: computed once, then kept. */
 final readonly class Marks
 {
-    public function __construct(private ContentLibrary $library, private JobFold $fold)
+    public function __construct(private ContentLibrary $library, private JobFold $fold, private BeliefTracker $tracker)
     {
     }
 
@@ -45,8 +45,9 @@ final readonly class Marks
     private function sheet(Attempt $attempt): MarkSheet
     {
         $document = $this->fold->document($attempt->version);
+        $job = $this->fold->of($attempt);
 
-        return $this->library->marker()->mark($this->fold->of($attempt), $document->policy, $document->knowledge)->afterCounsel(
+        return $this->library->marker()->mark($job, $document->policy, $document->knowledge, $this->tracker->judged($attempt, $job, $document))->afterCounsel(
             $this->asked($attempt, $document->policy),
         );
     }

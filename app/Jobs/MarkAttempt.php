@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Attempts\BeliefTracker;
 use App\Attempts\Marks;
 use App\Attempts\SensiblePath;
 use App\Models\Attempt;
@@ -19,10 +20,11 @@ final class MarkAttempt implements ShouldQueue
     {
     }
 
-    public function handle(Marks $marks, SensiblePath $path): void
+    public function handle(Marks $marks, SensiblePath $path, BeliefTracker $tracker): void
     {
         $attempt = Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt);
         $marks->of($attempt);
+        $tracker->forget($attempt);
         $path->of($attempt->version);
     }
 }

@@ -29,6 +29,6 @@ final readonly class EvidenceFactory
     /** The same for judging a closed job: what is wrong with its car is among what could be. Nothing of it may be shown before. */
     public function judging(FaultCase $case, CaseKnowledge $knowledge = new CaseKnowledge): CaseEvidence
     {
-        return new CaseEvidence($case, $this->known->of($case->sound, $knowledge)->among($case->faults), $this->weighing, $case->equips($this->simulator));
+        return new CaseEvidence($case, $this->known->among($case->sound, $knowledge, $case->faults), $this->weighing, $case->equips($this->simulator));
     }
 }

@@ -52,6 +52,12 @@ final readonly class Decisions
         ));
     }
 
+    /** Whether somebody decided something by it. */
+    public static function isOne(Step $step): bool
+    {
+        return $step->wasDone() && $step->action instanceof Repair && ! $step->action->kind->isMakeshift() && ! self::onlyPutsDamageRight($step);
+    }
+
     /** Whether it takes away nothing the car came in with, but something that was spoilt since. */
     private static function onlyPutsDamageRight(Step $step): bool
     {

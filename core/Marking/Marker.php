@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Marking;
 
+use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Evidence\Belief\BeliefHistory;
 use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Evidence\EvidenceFactory;
 use Lernfall\Marking\Criterion\CodesBeforeClearing;
@@ -31,17 +34,42 @@ final readonly class Marker
     {
     }
 
-    public function mark(Job $job, Policy $policy, CaseKnowledge $knowledge = new CaseKnowledge): MarkSheet
+    /** Before anything was done. */
+    public function begin(FaultCase $case, CaseKnowledge $knowledge): Judged
+    {
+        return new Judged(BeliefHistory::beginningWith($this->evidence->judging($case, $knowledge)->beginning()));
+    }
+
+    /** Up to the last step of the job: each repair is judged as it was made. */
+    public function follow(Judged $soFar, Job $job, Policy $policy, CaseKnowledge $knowledge): Judged
+    {
+        $evidence = $this->evidence->judging($job->case, $knowledge);
+        [$history, $reviews] = [$soFar->history, $soFar->reviews];
+        foreach (array_slice($job->steps, $history->steps()) as $step) {
+            $history = $history->after($step);
+            if ($policy->judgesReasoning() && $step->action instanceof Repair && Decisions::isOne($step)) {
+                $decision = new Decision($step->number, $step->action);
+                $reasoning = new Reasoning($history, new Card($job, $history), $evidence->adviser($policy->needlessRepair), $evidence->remedies, $policy->margin, []);
+                $reviews[$decision->key()] = $reasoning->review($job, $decision);
+            }
+        }
+
+        return new Judged($history, $reviews);
+    }
+
+    /** @param  ?Judged  $soFar  what was judged on the way; null for nothing, which comes to the same */
+    public function mark(Job $job, Policy $policy, CaseKnowledge $knowledge = new CaseKnowledge, ?Judged $soFar = null): MarkSheet
     {
         $evidence = $this->evidence->judging($job->case, $knowledge);
         $adviser = $evidence->adviser($policy->needlessRepair);
-        $history = $evidence->history($job);
+        $judged = $this->follow($soFar ?? $this->begin($job->case, $knowledge), $job, $policy, $knowledge);
+        $history = $judged->history;
         $card = new Card($job, $history);
         $handedOver = HandedOver::in($job, $evidence->hypotheses, $evidence->remedies);
         $decisions = Decisions::of($job, $policy->schools->corrodedPlug, $handedOver);
         $rests = new Rests($job, $history, $card, $evidence->separation());
         $reasons = $policy->judgesReasoning();
-        $reviews = $reasons ? $this->reviews($job, $policy, new Reasoning($history, $card, $adviser, $evidence->remedies, $policy->margin, $decisions), $rests) : [];
+        $reviews = $reasons ? $this->reviews($job, $policy, new Reasoning($history, $card, $adviser, $evidence->remedies, $policy->margin, $decisions, $judged->reviews), $rests) : [];
         $unsafe = UnsafeActs::in($job, (new DrivenAway($evidence->simulator))->unsafely($job, $knowledge->doubtsPedal()));
         $criteria = [
             new Safety($unsafe),

@@ -28,21 +28,25 @@ final readonly class Reasoning
     /** Less likely than this is not open any more. */
     private const OPEN_FROM = 0.02;
 
-    /** @param  list<Decision>  $decisions */
-    public function __construct(private BeliefHistory $history, private Card $card, private Adviser $adviser, private Remedies $remedies, private float $margin, private array $decisions)
+    /**
+     * @param  list<Decision>  $decisions
+     * @param  array<string, RepairReview>  $known  of those judged when they were made, by key
+     */
+    public function __construct(private BeliefHistory $history, private Card $card, private Adviser $adviser, private Remedies $remedies, private float $margin, private array $decisions, private array $known = [])
     {
     }
 
     /** @return list<RepairReview> in the order of the repairs */
     public function of(Job $job): array
     {
-        $reviews = array_map(fn (Decision $decision): RepairReview => $this->review($job, $decision), $this->decisions);
+        $reviews = array_map(fn (Decision $decision): RepairReview => $this->known[$decision->key()] ?? $this->review($job, $decision), $this->decisions);
         $last = $job->lastStep();
 
         return $reviews === [] && $last !== null && $job->isConcluded() ? [$this->untouched($job, $last)] : $reviews;
     }
 
-    private function review(Job $job, Decision $decision): RepairReview
+    /** One decision by itself. */
+    public function review(Job $job, Decision $decision): RepairReview
     {
         $step = $job->step($decision->step);
         $set = $this->history->before($decision->step);

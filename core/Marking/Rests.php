@@ -6,7 +6,6 @@ namespace Lernfall\Marking;
 
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Worksheet\WriteReading;
-use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Evidence\Advice\Separated;
 use Lernfall\Evidence\Advice\Separation;
 use Lernfall\Evidence\Belief\BeliefHistory;
@@ -61,6 +60,6 @@ final class Rests
     /** @param  callable(): array<int, \Lernfall\Bay\Contract\Observation>  $readings */
     private function separated(Decision $decision, string $what, callable $readings): Separated
     {
-        return $this->known["$what $decision->step ".Remedies::key($decision->repair)] ??= $this->separation->of($decision->repair, $this->history->before($decision->step), $readings(), $this->card->steps());
+        return $this->known["$what {$decision->key()}"] ??= $this->separation->of($decision->repair, $this->history->before($decision->step), $readings(), $this->card->steps());
     }
 }

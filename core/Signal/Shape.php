@@ -119,9 +119,10 @@ final readonly class Shape
         $to = min($to, $from + $this->secondsPerTurn());
         [$least, $greatest] = [min($this->at($from), $this->at($to)), max($this->at($from), $this->at($to))];
         $first = floor($from * $this->turnsPerSecond);
+        $pitchesPerTurn = $this->pitchesPerTurn();
         for ($turn = $first - 1.0; $turn / $this->turnsPerSecond <= $to; $turn++) {
             foreach ($this->turningPoints() as [$pitches, $value]) {
-                $seconds = ($turn + $pitches / $this->pitchesPerTurn()) / $this->turnsPerSecond;
+                $seconds = ($turn + $pitches / $pitchesPerTurn) / $this->turnsPerSecond;
                 if ($seconds > $from && $seconds < $to) {
                     $least = min($least, $value);
                     $greatest = max($greatest, $value);

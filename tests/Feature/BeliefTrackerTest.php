@@ -9,6 +9,7 @@ use App\Jobs\FollowAttempt;
 use App\Jobs\MarkAttempt;
 use App\Models\Attempt;
 use App\Models\Belief;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Queue;
 
 /** What is still possible is kept beside the answers, step by step, for the instructor. */
@@ -53,6 +54,30 @@ final class BeliefTrackerTest extends FeatureTestCase
         self::assertSame([1, 2, 4, 5], Belief::query()->orderBy('step')->pluck('step')->all());
     }
 
+    /** More jobs than fit into memory: the oldest wait on disk, and go on from there. */
+    public function test_a_job_put_away_goes_on_where_it_stood(): void
+    {
+        $tracker = $this->app->make(BeliefTracker::class);
+        $attempts = array_map(fn (): Attempt => $this->attempt($this->published()), range(1, 5));
+        foreach ($attempts as $attempt) {
+            foreach (array_slice(self::STEPS, 0, 3) as $step) {
+                $this->act($attempt, $step)->assertOk();
+            }
+            $tracker->upTo($attempt->fresh() ?? $attempt);
+        }
+        self::assertFileExists(storage_path("app/followed/{$attempts[0]->id}"));
+        foreach (array_slice(self::STEPS, 3) as $step) {
+            $this->act($attempts[0], $step)->assertOk();
+            $tracker->upTo($attempts[0]->fresh() ?? $attempts[0]);
+        }
+        $kept = $this->kept($attempts[0]);
+        $tracker->forget($attempts[0]);
+        self::assertFileDoesNotExist(storage_path("app/followed/{$attempts[0]->id}"));
+        $this->app->make(BeliefTracker::class)->upTo($attempts[0]->fresh() ?? $attempts[0]);
+
+        self::assertSame($kept, $this->kept($attempts[0]));
+    }
+
     public function test_an_answer_waits_for_none_of_it(): void
     {
         Queue::fake();
@@ -65,6 +90,12 @@ final class BeliefTrackerTest extends FeatureTestCase
         Queue::assertPushed(FollowAttempt::class, 1);
         $this->act($attempt, ['do' => 'conclude'])->assertOk();
         Queue::assertPushed(MarkAttempt::class, 1);
+    }
+
+    protected function tearDown(): void
+    {
+        (new Filesystem)->deleteDirectory(storage_path('app/followed'));
+        parent::tearDown();
     }
 
     /** @return array{int, mixed} */

@@ -10,7 +10,7 @@ use Lernfall\Evidence\Belief\Posterior;
 final readonly class Considered
 {
     /** A trial is played on so many of the likeliest cars to see whether it can be left out. */
-    private const TRIED_FIRST = [0, 4, 12];
+    private const TRIED_FIRST = [0, 4, 12, 24];
 
     /**
      * @param  RepairPosterior  $repairs  all hypotheses that count

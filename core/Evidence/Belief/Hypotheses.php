@@ -24,7 +24,7 @@ final readonly class Hypotheses
      * @param  ?Lineup  $lineup  draws up more of them; null where they are listed by hand
      * @param  list<list<string>>  $paired  places at which pairs are among them
      */
-    private function __construct(public array $all, private ?Lineup $lineup = null, private array $paired = [])
+    private function __construct(public array $all, private ?Lineup $lineup = null, public array $paired = [])
     {
     }
 
@@ -70,6 +70,12 @@ final readonly class Hypotheses
         return $this->lineup === null || in_array(self::sorted($places), $this->paired, true)
             ? $this
             : new self([...$this->all, ...$this->lineup->pairedAt($places, $this->byKey())], $this->lineup, [...$this->paired, self::sorted($places)]);
+    }
+
+    /** @param  list<list<string>>  $places */
+    public function pairedAtAll(array $places): self
+    {
+        return array_reduce($places, static fn (self $all, array $one): self => $all->pairedAt($one), $this);
     }
 
     public function count(): int

@@ -25,7 +25,6 @@ final readonly class HypothesisSet
      * @param  list<HypothesisBranch>  $ways  those of the sound car first
      * @param  list<HypothesisBranch>  $left  ways of hypotheses ruled out by what was shown, as they stood then
      * @param  array<int, Observation>  $shown  by step number
-     * @param  array<int, string>  $questions  by step number
      * @param  list<Step>  $steps  all there were
      */
     private function __construct(
@@ -33,7 +32,7 @@ final readonly class HypothesisSet
         private array $ways,
         private array $left,
         private array $shown,
-        private array $questions,
+        private Questions $questions,
         private Weighing $weighing,
         private Simulator $simulator,
         private bool $rulesOut,
@@ -47,7 +46,28 @@ final readonly class HypothesisSet
     {
         $ways = array_map(static fn (Hypothesis $hypothesis, int $place): HypothesisBranch => new HypothesisBranch($place, $hypothesis->car), $hypotheses->all, array_keys($hypotheses->all));
 
-        return new self($hypotheses, $ways, [], [], [], $weighing, $simulator, $rulesOut, []);
+        return new self($hypotheses, $ways, [], [], new Questions, $weighing, $simulator, $rulesOut, []);
+    }
+
+    /** @return array<string, mixed> what cannot be drawn up anew: to be kept as it is and given to restored() */
+    public function kept(): array
+    {
+        return ['paired' => $this->hypotheses->paired, 'ways' => $this->ways, 'left' => $this->left, 'shown' => $this->shown, 'questions' => $this->questions];
+    }
+
+    /**
+     * The set that was kept.
+     *
+     * @param  array<string, mixed>  $kept
+     * @param  self  $beginning  before anything was done, of the same hypotheses
+     * @param  list<Step>  $steps  of the job up to then
+     */
+    public static function restored(array $kept, self $beginning, array $steps): self
+    {
+        return new self(
+            $beginning->hypotheses->pairedAtAll($kept['paired']), $kept['ways'], $kept['left'], $kept['shown'], $kept['questions'], $beginning->weighing, $beginning->simulator, $beginning->rulesOut,
+            array_values(array_filter($steps, static fn (Step $step): bool => $step->action instanceof CarAction)),
+        );
     }
 
     /** After one more step of the job, whatever it showed. */
@@ -77,7 +97,7 @@ final readonly class HypothesisSet
 
         return new self(
             $this->hypotheses, $followed, [...$this->left, ...$left],
-            [$step->number => $step->observation] + $this->shown, $this->questions + [$step->number => $step->action->question()],
+            [$step->number => $step->observation] + $this->shown, $this->questions->with($step->number, $step->action->question()),
             $this->weighing, $this->simulator, $this->rulesOut, [...$this->steps, $step],
         );
     }
@@ -105,9 +125,7 @@ final readonly class HypothesisSet
      */
     public function written(array $written): Posterior
     {
-        $inTurn = $this->inTurn($written);
-
-        return $inTurn[array_key_last($inTurn)];
+        return array_slice($this->inTurn($written), -1)[0];
     }
 
     /**
@@ -119,7 +137,7 @@ final readonly class HypothesisSet
     public function inTurn(array $written): array
     {
         ksort($written);
-        $before = $this->askedBefore(array_keys($written));
+        $before = $this->questions->before(array_keys($written));
         $ways = [...$this->ways, ...$this->left];
         $fixed = array_fill_keys(array_keys($written), []);
         foreach ($ways as $way) {
@@ -140,7 +158,7 @@ final readonly class HypothesisSet
     /** Whether the same question has been put before, and this prediction expects the answer it had then. */
     public function isAnswered(HypothesisBranch $way, CarAction $action, Prediction $prediction): bool
     {
-        return $this->earlier($way, $this->asked($action), $this->shown, $prediction)?->expects($prediction) === true;
+        return $this->earlier($way, $this->questions->stepsThatPut($action->question()), $this->shown, $prediction)?->expects($prediction) === true;
     }
 
     /** The sound car, which tells what is usual. */
@@ -214,23 +232,6 @@ final readonly class HypothesisSet
     }
 
     /**
-     * @param  list<int>  $numbers  of steps, ascending
-     * @return array<int, list<int>> by step: those before it that put the same question, the last first
-     */
-    private function askedBefore(array $numbers): array
-    {
-        $before = [];
-        $asked = [];
-        foreach ($numbers as $number) {
-            $question = $this->questions[$number] ?? '';
-            $before[$number] = $asked[$question] ?? [];
-            $asked[$question] = [$number, ...$before[$number]];
-        }
-
-        return $before;
-    }
-
-    /**
      * The last time a question was put in a state in which the same answer was to be expected; else the last time at all.
      *
      * @param  list<int>  $steps  that put it, the last first
@@ -252,16 +253,10 @@ final readonly class HypothesisSet
         return $last;
     }
 
-    /** @return list<int> the steps that put this question, the last first */
-    private function asked(CarAction $action): array
-    {
-        return array_reverse(array_keys($this->questions, $action->question(), true));
-    }
-
     private function further(HypothesisBranch $way, Branch $branch, Step $step, CarAction $action, Strengths $strengths): HypothesisBranch
     {
         [$fit, $estimate] = $this->likelihood->of(
-            $branch->prediction, $step->observation, $way->estimate(), $this->hypotheses->all[$way->hypothesis]->graded ? $strengths : null, $this->earlier($way, $this->asked($action), $this->shown, $branch->prediction),
+            $branch->prediction, $step->observation, $way->estimate(), $this->hypotheses->all[$way->hypothesis]->graded ? $strengths : null, $this->earlier($way, $this->questions->stepsThatPut($action->question()), $this->shown, $branch->prediction),
         );
         $car = $branch->prediction->refusal === null ? $this->simulator->asked($branch->car, $action) : $way->car;
 

@@ -18,6 +18,9 @@ final class KnownHypotheses
     /** @var array<string, Hypotheses> */
     private array $known = [];
 
+    /** @var array<string, array{Hypotheses, Hypotheses}> the usual ones, and those with the faults of a case among them */
+    private array $amongKnown = [];
+
     public function __construct(private readonly Simulator $simulator, private readonly Catalogue $catalogue, public readonly Weighing $weighing)
     {
     }
@@ -28,6 +31,22 @@ final class KnownHypotheses
         $hypotheses = $this->known[$name] ?? Hypotheses::of(new Lineup($sound, $knowledge, $this->catalogue, $this->weighing, $this->simulator));
         unset($this->known[$name]);
         $this->known = array_slice($this->known, -self::MOST + 1, preserve_keys: true) + [$name => $hypotheses];
+
+        return $hypotheses;
+    }
+
+    /**
+     * With these faults among others like them: for judging only.
+     *
+     * @param  list<Fault>  $faults
+     */
+    public function among(Vehicle $sound, CaseKnowledge $knowledge, array $faults): Hypotheses
+    {
+        $usual = $this->of($sound, $knowledge);
+        $name = spl_object_id($usual).' '.implode(' ', self::keys($faults));
+        [$of, $hypotheses] = $this->amongKnown[$name] ?? [$usual, $usual->among($faults)];
+        unset($this->amongKnown[$name]);
+        $this->amongKnown = array_slice($this->amongKnown, -self::MOST + 1, preserve_keys: true) + [$name => [$of, $hypotheses]];
 
         return $hypotheses;
     }

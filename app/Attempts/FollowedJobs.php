@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Attempts;
+
+use App\Models\Attempt;
+use Illuminate\Filesystem\Filesystem;
+use Lernfall\Revision;
+
+/**
+ * Jobs that are being followed: a few in memory, the one followed last at the end; the others on disk, a megabyte each. A
+ * file that is of another revision or another job, or not whole, counts for nothing: its job is gone through once more.
+ */
+final class FollowedJobs
+{
+    /** Some 50 megabytes each after sixty steps. */
+    private const IN_MEMORY = 3;
+
+    /** @var array<int, array{FollowedJob, string}> with the key of the last action seen, by attempt */
+    private array $known = [];
+
+    public function __construct(private readonly Filesystem $files)
+    {
+    }
+
+    public function remember(Attempt $attempt, FollowedJob $followed): void
+    {
+        unset($this->known[$attempt->id]);
+        foreach (array_slice($this->known, 0, -self::IN_MEMORY + 1, preserve_keys: true) as $id => [$oldest, $key]) {
+            $this->keep($id, $oldest, $key);
+            unset($this->known[$id]);
+        }
+        $this->known[$attempt->id] = [$followed, $this->key($attempt, $followed->steps)];
+    }
+
+    /** In memory. */
+    public function of(Attempt $attempt): ?FollowedJob
+    {
+        [$followed, $key] = $this->known[$attempt->id] ?? [null, ''];
+
+        return $followed !== null && $key === $this->key($attempt, $followed->steps) ? $followed : null;
+    }
+
+    /** @return ?array<string, mixed> on disk, as FollowedJob::kept() gave it */
+    public function kept(Attempt $attempt): ?array
+    {
+        $file = $this->file($attempt->id);
+        $text = $this->files->exists($file) ? @gzuncompress($this->files->get($file)) : false;
+        $kept = $text === false ? null : @unserialize($text);
+
+        return is_array($kept) && ($kept['core'] ?? '') === Revision::CURRENT && ($kept['key'] ?? '') === $this->key($attempt, $kept['steps'] ?? 0) ? $kept : null;
+    }
+
+    public function forget(Attempt $attempt): void
+    {
+        unset($this->known[$attempt->id]);
+        $this->files->delete($this->file($attempt->id));
+    }
+
+    private function keep(int $attempt, FollowedJob $followed, string $key): void
+    {
+        $this->files->ensureDirectoryExists(dirname($this->file($attempt)));
+        $this->files->put($this->file($attempt), (string) gzcompress(serialize($followed->kept() + ['core' => Revision::CURRENT, 'key' => $key]), 1));
+    }
+
+    /** Of the last action seen: it is that of no other job. */
+    private function key(Attempt $attempt, int $steps): string
+    {
+        return $attempt->actions->firstWhere('number', $steps)->key ?? '';
+    }
+
+    private function file(int $attempt): string
+    {
+        return storage_path("app/followed/$attempt");
+    }
+}
