@@ -31,6 +31,13 @@ final class SchemaTest extends FeatureTestCase
         $this->addToAssertionCount(5);
     }
 
+    public function test_the_schema_of_a_case_knows_every_symptom(): void
+    {
+        $schema = Workbench::json('docs/schemas/case.schema.json');
+
+        self::assertSame(array_keys(Workbench::catalogue()->symptoms), $schema['$defs']['symptom']['enum']);
+    }
+
     public function test_schema_and_reader_know_the_same_actions(): void
     {
         $schema = Workbench::json('docs/schemas/action.schema.json');

@@ -28,7 +28,7 @@ final class BriefTest extends TestCase
             'lendo-15 sensor-dead' => ['lendo-15', 'sensor-dead', 'RR'],
             'brack-22 pump-dead' => ['brack-22', 'pump-dead', 'car'],
             'mirl-10 gap-large' => ['mirl-10', 'gap-large', 'FR'],
-        ], 2);
+        ], 1);
     }
 
     #[DataProvider('cars')]
