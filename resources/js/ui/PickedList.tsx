@@ -16,7 +16,7 @@ interface Props<T extends string> {
 export function PickedList<T extends string>({ legend, hint, add, all, picked, word, onChange }: Props<T>) {
     const id = useId();
     return (
-        <fieldset>
+        <fieldset className="relative">
             <legend className="text-small text-ink-soft">{legend}</legend>
             {picked.map((one) => (
                 <div key={one} className="flex items-baseline justify-between gap-2 py-0.5 text-small">
