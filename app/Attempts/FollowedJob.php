@@ -8,7 +8,14 @@ use Lernfall\Bay\Job\Job;
 use Lernfall\Evidence\Belief\HypothesisSet;
 use Lernfall\Marking\Judged;
 
-/** Where following a job stands: what is believed beside it, and what its marks will rest on. */
+/**
+ * Where following a job stands: what is believed beside it, and what its marks will rest on.
+ *
+ * @phpstan-import-type KeptSet from HypothesisSet
+ * @phpstan-import-type KeptJudged from Judged
+ *
+ * @phpstan-type KeptJob array{steps: int, belief: KeptSet, judged: KeptJudged}
+ */
 final readonly class FollowedJob
 {
     /**
@@ -20,14 +27,14 @@ final readonly class FollowedJob
     {
     }
 
-    /** @return array<string, mixed> what cannot be drawn up anew */
+    /** @return KeptJob what cannot be drawn up anew */
     public function kept(): array
     {
         return ['steps' => $this->steps, 'belief' => $this->belief->kept(), 'judged' => $this->judged->kept()];
     }
 
     /**
-     * @param  array<string, mixed>  $kept
+     * @param  KeptJob  $kept
      * @param  self  $beginning  before anything was done
      */
     public static function restored(array $kept, self $beginning, Job $job): self

@@ -7,10 +7,13 @@ namespace App\Attempts;
 use App\Models\Attempt;
 use Illuminate\Filesystem\Filesystem;
 use Lernfall\Revision;
+use Throwable;
 
 /**
  * Jobs that are being followed: a few in memory, the one followed last at the end; the others on disk, a megabyte each. A
  * file that is of another revision or another job, or not whole, counts for nothing: its job is gone through once more.
+ *
+ * @phpstan-import-type KeptJob from FollowedJob
  */
 final class FollowedJobs
 {
@@ -42,14 +45,19 @@ final class FollowedJobs
         return $followed !== null && $key === $this->key($attempt, $followed->steps) ? $followed : null;
     }
 
-    /** @return ?array<string, mixed> on disk, as FollowedJob::kept() gave it */
+    /** @return ?KeptJob on disk, as FollowedJob::kept() gave it */
     public function kept(Attempt $attempt): ?array
     {
         $file = $this->file($attempt->id);
-        $text = $this->files->exists($file) ? @gzuncompress($this->files->get($file)) : false;
-        $kept = $text === false ? null : @unserialize($text);
+        try {
+            $text = $this->files->exists($file) ? @gzuncompress($this->files->get($file)) : false;
+            /** @var array{core: string, key: string, job: KeptJob}|false $kept */
+            $kept = $text === false ? false : @unserialize($text);
+        } catch (Throwable) { // of a version whose classes looked otherwise
+            return null;
+        }
 
-        return is_array($kept) && ($kept['core'] ?? '') === Revision::CURRENT && ($kept['key'] ?? '') === $this->key($attempt, $kept['steps'] ?? 0) ? $kept : null;
+        return $kept !== false && $kept['core'] === Revision::CURRENT && $kept['key'] === $this->key($attempt, $kept['job']['steps']) ? $kept['job'] : null;
     }
 
     public function forget(Attempt $attempt): void
@@ -61,7 +69,7 @@ final class FollowedJobs
     private function keep(int $attempt, FollowedJob $followed, string $key): void
     {
         $this->files->ensureDirectoryExists(dirname($this->file($attempt)));
-        $this->files->put($this->file($attempt), (string) gzcompress(serialize($followed->kept() + ['core' => Revision::CURRENT, 'key' => $key]), 1));
+        $this->files->put($this->file($attempt), (string) gzcompress(serialize(['core' => Revision::CURRENT, 'key' => $key, 'job' => $followed->kept()]), 1));
     }
 
     /** Of the last action seen: it is that of no other job. */

@@ -8,7 +8,13 @@ use Lernfall\Bay\Job\Job;
 use Lernfall\Evidence\Belief\BeliefHistory;
 use Lernfall\Evidence\Belief\HypothesisSet;
 
-/** What a job has shown so far, and how its repairs were judged when they were made: closing only sums up. */
+/**
+ * What a job has shown so far, and how its repairs were judged when they were made: closing only sums up.
+ *
+ * @phpstan-import-type KeptHistory from BeliefHistory
+ *
+ * @phpstan-type KeptJudged array{history: KeptHistory, reviews: array<string, RepairReview>}
+ */
 final readonly class Judged
 {
     /** @param  array<string, RepairReview>  $reviews  by decision */
@@ -16,14 +22,14 @@ final readonly class Judged
     {
     }
 
-    /** @return array<string, mixed> what cannot be drawn up anew: to be kept as it is and given to restored() */
+    /** @return KeptJudged what cannot be drawn up anew: to be kept as it is and given to restored() */
     public function kept(): array
     {
         return ['history' => $this->history->kept(), 'reviews' => $this->reviews];
     }
 
     /**
-     * @param  array<string, mixed>  $kept
+     * @param  KeptJudged  $kept
      * @param  HypothesisSet  $beginning  before anything was done
      */
     public static function restored(array $kept, HypothesisSet $beginning, Job $job): self

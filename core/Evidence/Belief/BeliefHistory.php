@@ -11,7 +11,13 @@ use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\Conclude;
 
-/** What was still possible at each step of a job. One more step costs one step. */
+/**
+ * What was still possible at each step of a job. One more step costs one step.
+ *
+ * @phpstan-import-type KeptSet from HypothesisSet
+ *
+ * @phpstan-type KeptHistory array{before: array<int, KeptSet>, possible: list<Possible>, codesRead: int, afterCodes: ?KeptSet, end: KeptSet}
+ */
 final readonly class BeliefHistory
 {
     /**
@@ -50,7 +56,7 @@ final readonly class BeliefHistory
         );
     }
 
-    /** @return array<string, mixed> what cannot be drawn up anew: to be kept as it is and given to restored() */
+    /** @return KeptHistory what cannot be drawn up anew: to be kept as it is and given to restored() */
     public function kept(): array
     {
         return [
@@ -60,20 +66,20 @@ final readonly class BeliefHistory
     }
 
     /**
-     * @param  array<string, mixed>  $kept
+     * @param  KeptHistory  $kept
      * @param  HypothesisSet  $beginning  before anything was done
      */
     public static function restored(array $kept, HypothesisSet $beginning, Job $job): self
     {
-        $upTo = static fn (array $set, int $steps): HypothesisSet => HypothesisSet::restored($set, $beginning, array_slice($job->steps, 0, $steps));
         $before = [];
         foreach ($kept['before'] as $step => $set) {
-            $before[$step] = $upTo($set, $step - 1);
+            $before[$step] = HypothesisSet::restored($set, $beginning, array_slice($job->steps, 0, $step - 1));
         }
 
         return new self(
-            $before, $kept['possible'], $kept['codesRead'], $kept['afterCodes'] === null ? null : $upTo($kept['afterCodes'], $kept['codesRead']),
-            $beginning, $upTo($kept['end'], count($kept['possible'])),
+            $before, $kept['possible'], $kept['codesRead'],
+            $kept['afterCodes'] === null ? null : HypothesisSet::restored($kept['afterCodes'], $beginning, array_slice($job->steps, 0, $kept['codesRead'])),
+            $beginning, HypothesisSet::restored($kept['end'], $beginning, array_slice($job->steps, 0, count($kept['possible']))),
         );
     }
 

@@ -16,6 +16,8 @@ use Lernfall\Bay\LampCodes\CodesShown;
 /**
  * All hypotheses, each having had done to it what was done to the car in the bay: what was unplugged, swapped, replaced,
  * damaged or cleared there was so here as well. One more step costs one step.
+ *
+ * @phpstan-type KeptSet array{paired: list<list<string>>, ways: list<HypothesisBranch>, left: list<HypothesisBranch>, shown: array<int, Observation>, questions: Questions}
  */
 final readonly class HypothesisSet
 {
@@ -49,7 +51,7 @@ final readonly class HypothesisSet
         return new self($hypotheses, $ways, [], [], new Questions, $weighing, $simulator, $rulesOut, []);
     }
 
-    /** @return array<string, mixed> what cannot be drawn up anew: to be kept as it is and given to restored() */
+    /** @return KeptSet what cannot be drawn up anew: to be kept as it is and given to restored() */
     public function kept(): array
     {
         return ['paired' => $this->hypotheses->paired, 'ways' => $this->ways, 'left' => $this->left, 'shown' => $this->shown, 'questions' => $this->questions];
@@ -58,7 +60,7 @@ final readonly class HypothesisSet
     /**
      * The set that was kept.
      *
-     * @param  array<string, mixed>  $kept
+     * @param  KeptSet  $kept
      * @param  self  $beginning  before anything was done, of the same hypotheses
      * @param  list<Step>  $steps  of the job up to then
      */
@@ -118,11 +120,7 @@ final readonly class HypothesisSet
         return Posterior::of($this->hypotheses, $this->gathered($this->ways, array_map(static fn (HypothesisBranch $way): float => $way->weight(), $this->ways)));
     }
 
-    /**
-     * What is believed from what stands on the card only.
-     *
-     * @param  array<int, Observation>  $written  by the number of the step that showed it
-     */
+    /** @param  array<int, Observation>  $written  what stands on the card and is believed in alone, by the number of the step that showed it */
     public function written(array $written): Posterior
     {
         return array_slice($this->inTurn($written), -1)[0];
