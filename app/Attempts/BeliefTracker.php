@@ -34,7 +34,9 @@ final class BeliefTracker
             $belief = $belief->after($step);
         }
         $judged = $this->library->marker()->follow($followed->judged, $job, $document->policy, $document->knowledge);
-        $this->jobs->remember($attempt, new FollowedJob(count($job->steps), $belief, $judged));
+        if (! $job->isConcluded()) { // its marks may have been made already
+            $this->jobs->remember($attempt, new FollowedJob(count($job->steps), $belief, $judged));
+        }
         $possible = Possible::after(count($job->steps), $belief->shown());
         Belief::query()->updateOrCreate(
             ['attempt_id' => $attempt->id, 'step' => $possible->step],

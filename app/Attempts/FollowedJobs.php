@@ -23,7 +23,7 @@ final class FollowedJobs
     /** @var array<int, array{FollowedJob, string}> with the key of the last action seen, by attempt */
     private array $known = [];
 
-    public function __construct(private readonly Filesystem $files)
+    public function __construct(private readonly Filesystem $files, private readonly string $folder)
     {
     }
 
@@ -68,7 +68,7 @@ final class FollowedJobs
 
     private function keep(int $attempt, FollowedJob $followed, string $key): void
     {
-        $this->files->ensureDirectoryExists(dirname($this->file($attempt)));
+        $this->files->ensureDirectoryExists($this->folder);
         $this->files->put($this->file($attempt), (string) gzcompress(serialize(['core' => Revision::CURRENT, 'key' => $key, 'job' => $followed->kept()]), 1));
     }
 
@@ -80,6 +80,6 @@ final class FollowedJobs
 
     private function file(int $attempt): string
     {
-        return storage_path("app/followed/$attempt");
+        return "$this->folder/$attempt";
     }
 }

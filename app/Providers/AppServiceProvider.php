@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Attempts\AttemptSeed;
 use App\Attempts\BeliefTracker;
+use App\Attempts\FollowedJobs;
 use App\Documents\ContentLibrary;
 use App\Strings;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -23,6 +24,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(ContentLibrary::class);
         $this->app->singleton(BeliefTracker::class);
+        $this->app->when(FollowedJobs::class)->needs('$folder')->give(static fn (): string => storage_path('app/followed'));
         $this->app->bind(AttemptSeed::class, static fn (): AttemptSeed => new AttemptSeed(config()->string('lernfall.attempt_seed')));
     }
 

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Attempts\BeliefTracker;
+use App\Attempts\FollowedJobs;
 use App\Jobs\FollowAttempt;
 use App\Jobs\MarkAttempt;
 use App\Models\Attempt;
 use App\Models\Belief;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Str;
 
 /** What is still possible is kept beside the answers, step by step, for the instructor. */
 final class BeliefTrackerTest extends FeatureTestCase
@@ -57,6 +59,8 @@ final class BeliefTrackerTest extends FeatureTestCase
     /** More jobs than fit into memory: the oldest wait on disk, and go on from there. */
     public function test_a_job_put_away_goes_on_where_it_stood(): void
     {
+        $folder = sys_get_temp_dir().'/followed-'.Str::uuid(); // nobody else's
+        $this->app->when(FollowedJobs::class)->needs('$folder')->give($folder);
         $tracker = $this->app->make(BeliefTracker::class);
         $attempts = array_map(fn (): Attempt => $this->attempt($this->published()), range(1, 5));
         foreach ($attempts as $attempt) {
@@ -65,17 +69,18 @@ final class BeliefTrackerTest extends FeatureTestCase
             }
             $tracker->upTo($attempt->fresh() ?? $attempt);
         }
-        self::assertFileExists(storage_path("app/followed/{$attempts[0]->id}"));
+        self::assertFileExists("$folder/{$attempts[0]->id}");
         foreach (array_slice(self::STEPS, 3) as $step) {
             $this->act($attempts[0], $step)->assertOk();
             $tracker->upTo($attempts[0]->fresh() ?? $attempts[0]);
         }
         $kept = $this->kept($attempts[0]);
         $tracker->forget($attempts[0]);
-        self::assertFileDoesNotExist(storage_path("app/followed/{$attempts[0]->id}"));
+        self::assertFileDoesNotExist("$folder/{$attempts[0]->id}");
         $this->app->make(BeliefTracker::class)->upTo($attempts[0]->fresh() ?? $attempts[0]);
 
         self::assertSame($kept, $this->kept($attempts[0]));
+        (new Filesystem)->deleteDirectory($folder);
     }
 
     public function test_an_answer_waits_for_none_of_it(): void
@@ -90,12 +95,6 @@ final class BeliefTrackerTest extends FeatureTestCase
         Queue::assertPushed(FollowAttempt::class, 1);
         $this->act($attempt, ['do' => 'conclude'])->assertOk();
         Queue::assertPushed(MarkAttempt::class, 1);
-    }
-
-    protected function tearDown(): void
-    {
-        (new Filesystem)->deleteDirectory(storage_path('app/followed'));
-        parent::tearDown();
     }
 
     /** @return array{int, mixed} */
