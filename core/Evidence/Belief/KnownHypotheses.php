@@ -15,6 +15,9 @@ final class KnownHypotheses
     /** Some twelve megabytes each, the one asked for last at the end. */
     private const MOST = 6;
 
+    /** Of those for judging, which keep the usual ones they were made from. */
+    private const MOST_AMONG = 3;
+
     /** @var array<string, Hypotheses> */
     private array $known = [];
 
@@ -46,7 +49,7 @@ final class KnownHypotheses
         $name = spl_object_id($usual).' '.implode(' ', self::keys($faults));
         [$of, $hypotheses] = $this->amongKnown[$name] ?? [$usual, $usual->among($faults)];
         unset($this->amongKnown[$name]);
-        $this->amongKnown = array_slice($this->amongKnown, -self::MOST + 1, preserve_keys: true) + [$name => [$of, $hypotheses]];
+        $this->amongKnown = array_slice($this->amongKnown, -self::MOST_AMONG + 1, preserve_keys: true) + [$name => [$of, $hypotheses]];
 
         return $hypotheses;
     }

@@ -66,6 +66,7 @@ function CaseRow({ record }: { record: CaseRecord }) {
             </th>
             <td className={CELL}>{record.document.jobTitle}</td>
             <td className={CELL}>
+                {record.document.faults.length === 0 && t('bench.nothing-wrong')}
                 {record.document.faults.map((fault) => (
                     <div key={`${fault.kind}${fault.channel}`}>
                         {t(`fault.${fault.kind}`)}, {t(`place.${fault.channel}`)}

@@ -131,6 +131,7 @@ function Cause({ report }: { report: Report }) {
         <div className="mb-3">
             <PaperHeading>{t('report.cause')}</PaperHeading>
             <p className="text-ink-soft">{report.complaint}</p>
+            {report.cause.length === 0 && <p className="font-semibold">{t('report.nothing-wrong')}</p>}
             {report.cause.map((cause) => (
                 <p key={`${cause.channel}${cause.station}`} className="font-semibold">
                     {describeCause(cause)}
