@@ -25,6 +25,6 @@ final class MarkAttempt implements ShouldQueue
         $attempt = Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt);
         $marks->of($attempt);
         $tracker->forget($attempt);
-        $path->of($attempt->version);
+        $path->soon($attempt->version);
     }
 }

@@ -6,6 +6,7 @@ namespace Lernfall\Format;
 
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
+use Lernfall\Evidence\Belief\ComingAndGoing;
 use Lernfall\Evidence\Belief\Oddity;
 use Lernfall\Evidence\Belief\Priors;
 use Lernfall\Evidence\Belief\Pursuit;
@@ -17,7 +18,7 @@ use Lernfall\Vehicle\Provocation;
 /** Reads how observations are weighed from decoded JSON. */
 final readonly class WeighingReader
 {
-    public const FORMAT = 'lernfall-weighing/2';
+    public const FORMAT = 'lernfall-weighing/3';
 
     /** @throws InvalidDocument */
     public static function read(mixed $document): Weighing
@@ -30,8 +31,7 @@ final readonly class WeighingReader
         return new Weighing(
             new Priors(
                 $root->float('soundPrior'), $root->float('pairPrior'), $root->float('namedPairPrior'), $root->float('pairsAtPlacesPrior'), $root->int('kindsPerPlace'),
-                self::chance($root, 'comesAndGoesShare'),
-                self::provocations($root), self::chance($root, 'strangeShare'),
+                self::comingAndGoing($root->at('comesAndGoes')),
                 array_values(array_map(static fn (Node $pair): array => [$pair->text(0), $pair->text(1)], $root->entries('commonPairs'))),
             ),
             new Scatter(
@@ -75,18 +75,21 @@ final readonly class WeighingReader
         return $floats;
     }
 
-    /** @return array<string, list<Provocation>> */
-    private static function provocations(Node $root): array
+    private static function comingAndGoing(Node $given): ComingAndGoing
     {
-        $list = $root->at('comesAndGoes');
+        $list = $given->at('provocations');
         $provocations = [];
-        foreach (array_keys($root->entries('comesAndGoes')) as $kind) {
+        foreach (array_keys($given->entries('provocations')) as $kind) {
             $provocations[(string) $kind] = array_map(
                 static fn (string $name): Provocation => Provocation::tryFrom($name) ?? throw $list->at($kind)->wrong('provocations'),
                 $list->texts($kind),
             );
         }
+        $strengths = [];
+        foreach ($given->entries('strengths') as $kind => $one) {
+            $strengths[(string) $kind] = array_map(static fn (int $index): float => $one->float($index), array_keys($one->items())) ?: throw $one->wrong('list-or-object');
+        }
 
-        return $provocations;
+        return new ComingAndGoing(self::chance($given, 'share'), self::chance($given, 'strangeShare'), $provocations, $strengths);
     }
 }

@@ -17,7 +17,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 use LogicException;
 
-/** An invented school: one instructor, four apprentices, eighteen published cases, two finished jobs and one under way. */
+/** An invented school: one instructor, four apprentices, nineteen published cases, two finished jobs and one under way. */
 final class DatabaseSeeder extends Seeder
 {
     private const PASSWORD = 'lindenhof';
@@ -31,7 +31,7 @@ final class DatabaseSeeder extends Seeder
             $apprentices[$signIn] = $this->user($group, $signIn, $name, Role::Apprentice);
         }
         $versions = [];
-        foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy', 'florist', 'nurse', 'potter', 'beekeeper', 'organist', 'cellist', 'chimney-sweep', 'haulier', 'postwoman', 'vet', 'brewer', 'glazier'] as $case) {
+        foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy', 'florist', 'nurse', 'potter', 'beekeeper', 'organist', 'cellist', 'chimney-sweep', 'haulier', 'postwoman', 'vet', 'brewer', 'joiner', 'glazier'] as $case) {
             $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => $this->file("$case.case.json")]);
             $versions[$case] = $publication->of($draft, $group->id);
         }

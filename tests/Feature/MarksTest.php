@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Attempts\Marks;
+use App\Attempts\SensiblePath;
+use App\Jobs\WorkOutPath;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
 use Lernfall\Revision;
 use Tests\Support\Workbench;
 
@@ -26,5 +30,23 @@ final class MarksTest extends FeatureTestCase
         self::assertNull($marks['codes']['entry']);
         self::assertSame($record->sheet['repairs'][0]['rivals'], $marks['reasoning']['rivals']);
         self::assertSame(['case' => 1, 'caseSha256' => $attempt->version->sha256, 'core' => Revision::CURRENT], array_diff_key($record->sheet['versions'], ['policySha256' => '']));
+    }
+
+    public function test_a_report_does_not_wait_for_the_sensible_path_and_has_it_once_a_worker_has_worked_it_out(): void
+    {
+        Queue::fake();
+        $attempt = $this->attempt();
+        foreach (Workbench::json('examples/coil-open.script.json')['actions'] as $action) {
+            $this->act($attempt, $action)->assertOk();
+        }
+        $report = fn (): TestResponse => $this->actingAs($attempt->apprentice)->getJson("/api/attempts/$attempt->id/report")->assertOk();
+
+        $report()->assertJsonPath('sensible', null)->assertJsonPath('marks.outOf', 100);
+        $report()->assertJsonPath('sensible', null);
+        $asked = Queue::pushed(WorkOutPath::class);
+        self::assertCount(1, $asked, 'asked for once, however often the report is opened');
+
+        $asked[0]->handle(app(SensiblePath::class));
+        $report()->assertJsonPath('sensible.remedy', 'replace-sensor@FR');
     }
 }

@@ -30,7 +30,7 @@ final readonly class ReportController
             $fold->of($attempt),
             $attempt->concluded_at === null ? null : $marks->of($attempt),
             $attempt->concluded_at === null ? null : OverrideResource::decided($attempt->load('overrides.instructor'), $decided),
-            $attempt->concluded_at === null ? null : $path->of($attempt->version),
+            $attempt->concluded_at === null ? null : $path->soon($attempt->version),
         ));
     }
 }

@@ -20,7 +20,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
     new OA\Property(property: 'cause', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cause')),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
-    new OA\Property(property: 'sensible', description: 'what following the advice would have come to', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'sensible', description: 'what following the advice would have come to; null until it is worked out, and while the job is open', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'marks', description: 'as computed', oneOf: [new OA\Schema(ref: '#/components/schemas/MarkSheet'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'decided', description: 'the points that count, and where an instructor decided otherwise', oneOf: [new OA\Schema(ref: '#/components/schemas/Decided'), new OA\Schema(type: 'null')]),
 ])]

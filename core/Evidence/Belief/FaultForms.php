@@ -23,10 +23,11 @@ final readonly class FaultForms
         $near = array_filter($this->neighbours, static fn (Neighbour $one): bool => $one->place() === $place);
         $conductors = $this->conductors($entry, $place);
         $strengths = self::strengths($entry, $near);
-        $usual = $this->priors->comesAndGoes[$entry->kind->id] ?? [];
+        $comingAndGoing = $this->priors->comingAndGoing;
+        $usual = $comingAndGoing->provoking($entry->kind->id);
         $strange = self::strange($entry, $near, $usual);
-        $provoked = self::provokedStrengths($entry, $near);
-        $shares = ['usual' => $usual === [] ? 0.0 : $this->priors->comesAndGoesShare, 'strange' => $strange === [] ? 0.0 : $this->priors->strangeShare];
+        $provoked = $this->provokedStrengths($entry, $near);
+        $shares = ['usual' => $usual === [] ? 0.0 : $comingAndGoing->share, 'strange' => $strange === [] ? 0.0 : $comingAndGoing->strangeShare];
         $forms = [];
         foreach ($conductors as $conductor) {
             foreach ($strengths as $strength) {
@@ -62,17 +63,17 @@ final readonly class FaultForms
     }
 
     /**
-     * What comes and goes does so in its strongest form, or like its neighbours.
+     * What comes and goes does so in its usual strengths, or like its neighbours.
      *
      * @param  array<array-key, Neighbour>  $near
      * @return non-empty-list<float>
      */
-    private static function provokedStrengths(CatalogueEntry $entry, array $near): array
+    private function provokedStrengths(CatalogueEntry $entry, array $near): array
     {
-        $strongest = $entry->strengths[count($entry->strengths) - 1];
+        $usual = $this->priors->comingAndGoing->strengths($entry);
         $provoked = array_filter($near, static fn (Neighbour $one): bool => $one->comesAndGoes());
 
-        return array_values(array_unique([$strongest, ...array_map(static fn (Neighbour $one): float => $one->strengthOf($entry) ?? $strongest, $provoked)], SORT_NUMERIC));
+        return array_values(array_unique([...$usual, ...array_map(static fn (Neighbour $one): float => $one->strengthOf($entry) ?? $usual[0], $provoked)], SORT_NUMERIC));
     }
 
     /**

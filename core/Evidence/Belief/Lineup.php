@@ -46,7 +46,7 @@ final readonly class Lineup
      */
     public function like(array $faults, array $known): array
     {
-        $near = array_map(fn (Fault $fault): Neighbour => Neighbour::of($fault, $this->catalogue->entry($fault->kind->id), $this->weighing->priors->comesAndGoes[$fault->kind->id] ?? []), $faults);
+        $near = array_map(fn (Fault $fault): Neighbour => Neighbour::of($fault, $this->catalogue->entry($fault->kind->id), $this->weighing->priors->comingAndGoing->provoking($fault->kind->id)), $faults);
         $like = [];
         foreach (array_unique(array_map(static fn (Fault $fault): string => $fault->channel, $faults)) as $place) {
             foreach ($this->catalogue->entries as $entry) {

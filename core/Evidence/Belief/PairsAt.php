@@ -72,7 +72,7 @@ final readonly class PairsAt
         $here = array_filter($this->catalogue->entries, fn (CatalogueEntry $entry): bool => in_array($place, $entry->kind->places($this->vehicle), true));
         uasort($here, static fn (CatalogueEntry $one, CatalogueEntry $other): int => $other->prior <=> $one->prior);
         $kinds = array_slice($here, 0, $this->priors->kindsPerPlace, true) + ($like === null ? [] : [$like->kind->id => $this->catalogue->entry($like->kind->id)]);
-        $near = $like === null ? null : Neighbour::of($like, $this->catalogue->entry($like->kind->id), $this->priors->comesAndGoes[$like->kind->id] ?? []);
+        $near = $like === null ? null : Neighbour::of($like, $this->catalogue->entry($like->kind->id), $this->priors->comingAndGoing->provoking($like->kind->id));
         $forms = [];
         foreach ($kinds as $entry) {
             $conductors = (new FaultForms($this->vehicle, $this->priors))->conductors($entry, $place);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Belief;
 
-use Lernfall\Vehicle\Provocation;
-
 /** How common faults are before anything was seen, on the scale of the catalogue. */
 final readonly class Priors
 {
@@ -15,9 +13,6 @@ final readonly class Priors
      * @param  float  $namedPairPrior  of one that a case names
      * @param  float  $pairsAtPlacesPrior  of all pairs together where a case has two faults
      * @param  int  $kindsPerPlace  as many of the commonest kinds are paired with each other then
-     * @param  float  $comesAndGoesShare  share of a kind's prior that falls to forms of it that come and go
-     * @param  array<string, list<Provocation>>  $comesAndGoes  what provokes such forms, by kind
-     * @param  float  $strangeShare  what falls to forms provoked by something that is not usual for their kind, where they count at all
      * @param  list<array{string, string}>  $commonPairs  kinds of faults that come together at one place
      */
     public function __construct(
@@ -26,9 +21,7 @@ final readonly class Priors
         public float $namedPairPrior,
         public float $pairsAtPlacesPrior,
         public int $kindsPerPlace,
-        public float $comesAndGoesShare,
-        public array $comesAndGoes,
-        public float $strangeShare,
+        public ComingAndGoing $comingAndGoing,
         public array $commonPairs,
     ) {
     }

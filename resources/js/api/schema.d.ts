@@ -1035,7 +1035,7 @@ export interface components {
             car: components["schemas"]["Car"];
             cause: components["schemas"]["Cause"][];
             steps: components["schemas"]["Step"][];
-            /** @description what following the advice would have come to */
+            /** @description what following the advice would have come to; null until it is worked out, and while the job is open */
             sensible: components["schemas"]["SensiblePath"] | null;
             /** @description as computed */
             marks: components["schemas"]["MarkSheet"] | null;

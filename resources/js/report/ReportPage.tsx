@@ -21,6 +21,13 @@ import { Stations } from './Stations';
 import { TakeAway } from './TakeAway';
 import { TimeLine } from './TimeLine';
 
+/** The sensible path of a case may still be worked out when its first report is read. */
+const LOOKED_AT_EVERY_MS = 4000;
+
+function isPathAwaited(report: Report) {
+    return report.concludedAt !== null && report.sensible === null;
+}
+
 export function ReportPage() {
     const attempt = Number(useParams().attempt);
     const isInstructor = useSession().data?.user?.role === 'instructor';
@@ -30,6 +37,8 @@ export function ReportPage() {
             taken(
                 api.GET('/api/attempts/{attempt}/report', { params: { path: { attempt } } }),
             ) as Promise<Report>,
+        refetchInterval: (query) =>
+            query.state.data !== undefined && isPathAwaited(query.state.data) ? LOOKED_AT_EVERY_MS : false,
     });
     if (report.isPending) return <Loading />;
     if (report.isError) return <Failed error={report.error} onRetry={() => void report.refetch()} />;
@@ -105,6 +114,11 @@ export function ReportPage() {
                                     <Stations stations={data.marks.stations ?? []} />
                                     <Narrowing possible={data.marks.possible ?? []} />
                                     {data.sensible !== null && <SensiblePath path={data.sensible} />}
+                                    {isPathAwaited(data) && (
+                                        <p role="status" className="text-ink-soft">
+                                            {t('report.sensible-awaited')}
+                                        </p>
+                                    )}
                                 </details>
                                 {data.marks.versions !== undefined && (
                                     <p className="text-small text-ink-soft">
