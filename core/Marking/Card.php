@@ -8,6 +8,7 @@ use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Evidence\Belief\BeliefHistory;
 use Lernfall\Evidence\Belief\WorksheetReading;
@@ -22,7 +23,7 @@ final readonly class Card
     /** @return array<int, Observation> what carries before a step, by the step that showed it */
     public function before(int $step): array
     {
-        return $this->firstCodes($step) + WorksheetReading::before($this->job, $step, fn (Step $written): bool => $this->judged($written)?->carries !== false);
+        return $this->firstCodes($step) + WorksheetReading::before($this->job, $step, $this->carries(...));
     }
 
     /** @return array<int, Observation> what was written before a step as it was shown, however it was judged */
@@ -51,6 +52,16 @@ final readonly class Card
     public function steps(): array
     {
         return array_combine(array_map(static fn (Step $step): int => $step->number, $this->job->steps), $this->job->steps);
+    }
+
+    private function carries(Step $written): bool
+    {
+        return ($this->judged($written) ?? $this->judgedCode($written))?->carries !== false;
+    }
+
+    public function judgedCode(Step $written): ?JudgedCode
+    {
+        return $written->action instanceof WriteCode ? JudgedCode::of($this->job, $written, $written->action) : null;
     }
 
     public function judged(Step $written): ?JudgedReading

@@ -12,7 +12,7 @@ use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Bay\Worksheet\WriteReading;
 
 /**
- * Whole jobs in a few words a line, for tests: "key on", "codes", "write codes", "open FR.sensor-plug", "ohms PAD PAD", "out",
+ * Whole jobs in a few words a line, for tests: "key on", "codes", "write codes", "write codes moved", "open FR.sensor-plug", "ohms PAD PAD", "out",
  * "in = 9999 kΩ", "cause FR sensor open", "fix replace-sensor FR", "prove". A line that begins with + or - belongs to one of two
  * jobs only.
  */
@@ -52,7 +52,7 @@ final class Shorthand
             'key' => $played->do(['do' => 'ignition', 'to' => self::KEYS[$words[1]]]),
             'lamps' => $played->do(['do' => 'look-at-lamps']),
             'codes' => $played->do(['do' => 'read-codes']),
-            'write' => self::writeCodes($played),
+            'write' => self::writeCodes($played, $words[2] ?? null),
             'open' => $played->do(['do' => 'unplug', 'plug' => $words[1]]),
             'join' => $played->do(['do' => 'join', 'plug' => $words[1]]),
             'ohms', 'volts-dc', 'volts-ac' => $played->do(['do' => 'measure', 'function' => $words[0], 'first' => $words[1], 'second' => $words[2]]),
@@ -81,15 +81,17 @@ final class Shorthand
         return array_values(array_map(static fn ($step): int => $step->number, $entries));
     }
 
-    private static function writeCodes(Played $played): void
+    /** @param  ?string  $change  what became of them since parts were moved or joined */
+    private static function writeCodes(Played $played, ?string $change): void
     {
+        $said = $change === null ? [] : ['change' => $change];
         $read = array_values(array_filter($played->job->steps, static fn ($step): bool => CodesShown::at($step) !== null));
         $codes = $read === [] ? [] : CodesShown::at($read[count($read) - 1]) ?? [];
         foreach ($codes as $code => $status) {
-            $played->do(['do' => 'write-code', 'code' => (string) $code, 'status' => $status === '' ? 'present' : $status]);
+            $played->do(['do' => 'write-code', 'code' => (string) $code, 'status' => $status === '' ? 'present' : $status, ...$said]);
         }
         if ($codes === []) {
-            $played->do(['do' => 'write-code', 'code' => 'none', 'status' => '']);
+            $played->do(['do' => 'write-code', 'code' => 'none', 'status' => '', ...$said]);
         }
     }
 

@@ -8,7 +8,9 @@ use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Scan\ClearCodes;
 use Lernfall\Bay\Scan\ReadCodes;
+use Lernfall\Bay\Worksheet\CodeChange;
 use Lernfall\Bay\Worksheet\Vocabulary;
+use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Module\Blinking;
 use Lernfall\Module\CodeStatus;
 
@@ -31,14 +33,17 @@ final readonly class CodesShown
     }
 
     /**
-     * Whether a list shows a code as it was written down; a lamp tells no status, and none is asked for.
+     * Whether a list is as it was written down; a lamp tells no status, and none is asked for.
      *
      * @param  array<array-key, string>  $codes  status by code
-     * @param  string  $code  as written, or the word for none
      */
-    public static function agree(array $codes, string $code, string $status): bool
+    public static function agree(array $codes, WriteCode $written): bool
     {
-        return $code === Vocabulary::NO_CODE ? $codes === [] : isset($codes[$code]) && in_array($codes[$code], [$status, self::NO_STATUS], true);
+        return match (true) {
+            $written->code === Vocabulary::NO_CODE => $codes === [],
+            $written->change === CodeChange::Gone => ! isset($codes[$written->code]),
+            default => in_array($codes[$written->code] ?? null, [$written->status, self::NO_STATUS], true),
+        };
     }
 
     /** Whether the brake module was asked rightly, and did not answer. */

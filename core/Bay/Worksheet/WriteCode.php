@@ -9,7 +9,8 @@ use Lernfall\Bay\Contract\WorksheetEntry;
 /** Writes a code down, as the apprentice read it. */
 final readonly class WriteCode implements WorksheetEntry
 {
-    public function __construct(public string $code, public string $status)
+    /** @param  ?CodeChange  $change  against the list before something was moved, joined or tried; null where that is not said */
+    public function __construct(public string $code, public string $status, public ?CodeChange $change = null)
     {
     }
 

@@ -38,7 +38,8 @@ final readonly class WriteCodeProcedure extends BaseProcedure
     {
         return ActionSchema::of('Write a code down; "none" where none is stored')
             ->with('code', Setting::text('as the scan tool writes it, or the digits the lamp blinks', ['pattern' => '^([PCBU][0-3][0-9A-F]{3}(-[0-9A-F]{2})?|[0-9A-F]{4}|[0-9]{1,5}|none)$']))
-            ->with('status', Setting::words(self::STATUSES));
+            ->with('status', Setting::words(self::STATUSES))
+            ->orWith('change', Setting::choice(CodeChange::class, 'What became of it since parts changed places, were joined or tried; one that is gone is written with the status it had, or as "none"'));
     }
 
     public function example(): array
@@ -48,7 +49,7 @@ final readonly class WriteCodeProcedure extends BaseProcedure
 
     public function decode(Node $node): Action
     {
-        return new WriteCode($node->text('code'), $node->word('status', self::STATUSES));
+        return new WriteCode($node->text('code'), $node->word('status', self::STATUSES), $node->has('change') ? $node->choice('change', CodeChange::class) : null);
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void

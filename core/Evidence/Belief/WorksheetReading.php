@@ -12,6 +12,7 @@ use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
+use Lernfall\Bay\Worksheet\CodeChange;
 use Lernfall\Bay\Worksheet\Judgement;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Bay\Worksheet\WriteCode;
@@ -32,7 +33,7 @@ final readonly class WorksheetReading
     }
 
     /**
-     * @param  ?Closure(Step): bool  $carries  whether a reading may carry something, told the step that wrote it; null for all
+     * @param  ?Closure(Step): bool  $carries  whether an entry may carry something, told the step that wrote it; null for all
      * @return array<int, Observation> what was written before a step, by the number of the step that showed it
      */
     public static function before(Job $job, int $step, ?Closure $carries = null): array
@@ -50,7 +51,7 @@ final readonly class WorksheetReading
             }
         }
 
-        return $card->observed($card->withCodes($values, $step));
+        return $card->observed($card->withCodes($values, $step, $carries));
     }
 
     /** @return array<int, Observation> the same as the display had it, whatever was written of it */
@@ -74,16 +75,17 @@ final readonly class WorksheetReading
 
     /**
      * @param  array<int, array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>>  $values  by step that showed them
+     * @param  ?Closure(Step): bool  $carries
      * @return array<int, array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>>
      */
-    private function withCodes(array $values, int $before): array
+    private function withCodes(array $values, int $before, ?Closure $carries = null): array
     {
         foreach ($this->job->entries(WriteCode::class, $before) as $written) {
             $action = $written->action;
-            if (! $action instanceof WriteCode) {
+            if (! $action instanceof WriteCode || $carries !== null && ! $carries($written)) {
                 continue;
             }
-            $shown = $this->source($action, $written->number);
+            $shown = self::source($this->job, $action, $written->number);
             if ($shown !== null) {
                 $values[$shown->number] = $this->codes($shown, $action) + ($values[$shown->number] ?? []) + $this->absent($shown);
             }
@@ -129,13 +131,13 @@ final readonly class WorksheetReading
         return ObservedNumber::shown($shown->unit, $si, max($shown->resolution, self::ROUNDING * abs($si)));
     }
 
-    /** The list a code was read from: the last one before it was written that shows it so, or the last at all. */
-    private function source(WriteCode $written, int $before): ?Step
+    /** The list a code was read from: the last one before it was written that shows it so, or the last at all. That one is gone is always said of the last. */
+    public static function source(Job $job, WriteCode $written, int $before): ?Step
     {
         $last = null;
-        foreach (array_reverse(array_slice($this->job->steps, 0, $before - 1)) as $step) {
+        foreach (array_reverse(array_slice($job->steps, 0, $before - 1)) as $step) {
             $codes = CodesShown::at($step);
-            if ($codes !== null && CodesShown::agree($codes, $written->code, $written->status)) {
+            if ($codes !== null && ($written->change === CodeChange::Gone || CodesShown::agree($codes, $written))) {
                 return $step;
             }
             $last ??= $codes === null ? null : $step;
@@ -148,14 +150,16 @@ final readonly class WorksheetReading
     private function codes(Step $shown, WriteCode $written): array
     {
         if ($shown->observation->word('lamp') !== '') {
-            return array_key_exists($written->code, CodesShown::at($shown) ?? []) || $written->code === Vocabulary::NO_CODE && CodesShown::at($shown) === []
+            return $written->change === CodeChange::Gone || array_key_exists($written->code, CodesShown::at($shown) ?? []) || $written->code === Vocabulary::NO_CODE && CodesShown::at($shown) === []
                 ? ['lamp' => $shown->observation->word('lamp')]
                 : [];
         }
 
-        return $written->code === Vocabulary::NO_CODE
-            ? array_fill_keys(array_keys(CodesShown::at($shown) ?? []), 'absent')
-            : [$written->code => $written->status] + $this->frame($shown, $written->code);
+        return match (true) {
+            $written->code === Vocabulary::NO_CODE => array_fill_keys(array_keys(CodesShown::at($shown) ?? []), 'absent'),
+            $written->change === CodeChange::Gone => [$written->code => 'absent'],
+            default => [$written->code => $written->status] + $this->frame($shown, $written->code),
+        };
     }
 
     /** @return array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string> what the module stored with a code: whoever writes the code down has that as well */

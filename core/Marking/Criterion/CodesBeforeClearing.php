@@ -93,7 +93,7 @@ final readonly class CodesBeforeClearing implements Criterion
         }
         foreach (array_slice($job->steps, 0, $entry->number - 1) as $step) {
             $codes = CodesShown::at($step);
-            if ($codes !== null && CodesShown::agree($codes, $written->code, $written->status)) {
+            if ($codes !== null && CodesShown::agree($codes, $written)) {
                 return true;
             }
         }

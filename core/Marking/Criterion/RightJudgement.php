@@ -7,8 +7,10 @@ namespace Lernfall\Marking\Criterion;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Bay\Worksheet\WriteSensor;
+use Lernfall\Evidence\Belief\WorksheetReading;
 use Lernfall\Marking\Card;
 use Lernfall\Marking\Comparison;
 use Lernfall\Marking\Criterion;
@@ -77,6 +79,15 @@ final readonly class RightJudgement implements Criterion
             $weights[] = isset($asked[$question]) ? self::AGAIN_WEIGHT : max(self::LEAST_WEIGHT, $move ?? 1.0);
             $asked[$question] = true;
         }
+        foreach ($job->entries(WriteCode::class) as $step) {
+            $isRight = $this->card->judgedCode($step)?->isRight;
+            if ($isRight === null) {
+                continue;
+            }
+            $shares[] = $isRight ? 1.0 : 0.0;
+            $weights[] = max(self::LEAST_WEIGHT, $this->decisions === [] ? 1.0 : $moves[$this->listed($job, $step)] ?? 0.0);
+            $found[$isRight ? 'right' : 'change'] ??= $step;
+        }
         foreach ($job->entries(WriteSensor::class) as $step) {
             $shares[] = $share = $this->ofSensor($job, $step);
             $weights[] = 1.0;
@@ -129,6 +140,7 @@ final readonly class RightJudgement implements Criterion
             isset($found['ohms']) => new Verdict($share, $found['ohms']->number, 'mark.judgement.ohms-on-active', [], 'mark.judgement.remedy'),
             isset($found['differs']) => new Verdict($share, $found['differs']->number, 'mark.judgement.differs', $of($found['differs']), 'mark.reading.read-again'),
             isset($found['wrong']) => new Verdict($share, $found['wrong']->number, 'mark.judgement.wrong', $of($found['wrong']), 'mark.judgement.remedy'),
+            isset($found['change']) => new Verdict($share, $found['change']->number, 'mark.judgement.change', [], 'mark.judgement.change-remedy'),
             isset($found['sensor']) => new Verdict($share, $found['sensor']->number, 'mark.judgement.sensor', [], 'mark.judgement.sensor-remedy'),
             isset($found['unstated']) => new Verdict($share, $found['unstated']->number, 'mark.judgement.unstated', [], 'mark.judgement.state'),
             isset($found['alone']) => new Verdict($share, $found['alone']->number, 'mark.judgement.alone', $of($found['alone']), 'mark.judgement.remedy'),
@@ -136,6 +148,12 @@ final readonly class RightJudgement implements Criterion
             $compared !== null => new Verdict(1.0, $compared[0]->number, 'mark.judgement.compared', ['step' => $of($compared[0])['step'], 'with' => $compared[1]->number]),
             default => new Verdict(1.0, null, 'mark.judgement.right'),
         };
+    }
+
+    /** The step that showed a code. */
+    private function listed(Job $job, Step $written): int
+    {
+        return $written->action instanceof WriteCode ? WorksheetReading::source($job, $written->action, $written->number)->number ?? 0 : 0;
     }
 
     /** What kind it is counts one half, what its wires do the other, each wire its part. */

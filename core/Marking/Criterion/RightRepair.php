@@ -15,6 +15,7 @@ use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Decisions;
 use Lernfall\Marking\HandedOver;
 use Lernfall\Marking\Mistake\TwoAtOnce;
+use Lernfall\Marking\NamedPlace;
 use Lernfall\Marking\RepairEffect;
 use Lernfall\Marking\RepairReview;
 use Lernfall\Marking\School\CorrodedPlug;
@@ -249,7 +250,7 @@ final readonly class RightRepair implements Criterion
         foreach ($job->case->faults as $index => $fault) {
             foreach ($job->entries(NameCause::class, $before) as $step) {
                 if ($step->action instanceof NameCause
-                    && $step->action->channel === $fault->channel
+                    && NamedPlace::means($step, $step->action, $fault->channel)
                     && $step->action->station === $fault->kind->station
                     && $step->action->defect === $fault->kind->defect) {
                     $named[$index] ??= $step;

@@ -10,6 +10,7 @@ use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Marking\Criterion;
 use Lernfall\Marking\Decision;
+use Lernfall\Marking\NamedPlace;
 use Lernfall\Marking\Rests;
 use Lernfall\Marking\Verdict;
 
@@ -91,9 +92,11 @@ final readonly class SeparatingReading implements Criterion
 
     private function isNamed(Job $job, Decision $decision): bool
     {
+        $repair = $job->step($decision->step);
+        $channels = $decision->repair->kind->concerns($decision->repair->channel, $job->case->sound);
         foreach ($job->entries(NameCause::class, $decision->step) as $step) {
-            if ($step->action instanceof NameCause
-                && in_array($step->action->channel, $decision->repair->kind->concerns($decision->repair->channel, $job->case->sound), true)
+            if ($repair !== null && $step->action instanceof NameCause
+                && NamedPlace::isAt($step, $step->action, $repair, $channels)
                 && in_array($step->action->station, $decision->repair->kind->stations(), true)) {
                 return true;
             }

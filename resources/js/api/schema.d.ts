@@ -691,6 +691,8 @@ export interface components {
             provoked: string;
             /** @description as "part@place": parts from the shelf that are in the car */
             trialParts: string[];
+            /** @description parts have changed places, are on trial, taped round or joined by leads */
+            rearranged: boolean;
             /** @description a scan tool holds the brake module */
             inSession: boolean;
             /** @description the check connector */
@@ -1530,6 +1532,11 @@ export interface components {
             code: string;
             /** @enum {unknown} */
             status: "present" | "pending" | "history" | "";
+            /**
+             * @description What became of it since parts changed places, were joined or tried; one that is gone is written with the status it had, or as "none"
+             * @enum {unknown}
+             */
+            change?: "moved" | "stayed" | "gone";
         };
         /** @description Write down what an earlier step showed */
         "write-reading": {
@@ -1944,6 +1951,11 @@ export interface components {
                     code: string;
                     /** @enum {unknown} */
                     status: "present" | "pending" | "history" | "";
+                    /**
+                     * @description What became of it since parts changed places, were joined or tried; one that is gone is written with the status it had, or as "none"
+                     * @enum {unknown}
+                     */
+                    change?: "moved" | "stayed" | "gone";
                 };
                 /** @description Write down what an earlier step showed */
                 "write-reading": {

@@ -65,6 +65,9 @@ export function JobCard({ attempt, onNameCause, onConclude, onRules, onStrike }:
                                     {step.action.status !== '' && t(`code-status.${step.action.status}`)}
                                 </span>
                             </span>
+                            {step.action.change !== undefined && (
+                                <strong className="block">{t(`code-change.${step.action.change}`)}</strong>
+                            )}
                         </CardEntry>
                     ))}
                 </ul>

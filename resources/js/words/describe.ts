@@ -51,11 +51,7 @@ export function describeAction(car: Car, action: Action): string {
         case 'repair':
             return placed('did.repair', action.channel, { repair: t(`repair.${action.kind}`) });
         case 'write-code':
-            return action.code === 'none'
-                ? t('did.write-no-code')
-                : action.status === ''
-                  ? t('did.write-lamp-code', { code: action.code })
-                  : t('did.write-code', { code: action.code, status: t(`code-status.${action.status}`) });
+            return writtenCode(action);
         case 'write-reading':
             return t('did.write-reading', {
                 value: describeValue(action),
@@ -122,4 +118,15 @@ export function describeObservation({ kind, values, refusal, notes }: Observatio
             })
             .join(', ');
     return [shown, ...notes.map((note) => t(`note.${note}`))].filter((one) => one !== '').join(' · ');
+}
+
+/** A code as it stands on the card, and what became of it where that is said. */
+function writtenCode({ code, status, change }: Extract<Action, { do: 'write-code' }>): string {
+    const written =
+        code === 'none'
+            ? t('did.write-no-code')
+            : status === ''
+              ? t('did.write-lamp-code', { code })
+              : t('did.write-code', { code, status: t(`code-status.${status}`) });
+    return change === undefined ? written : `${written}, ${t(`code-change.${change}`)}`;
 }

@@ -55,4 +55,43 @@ final class CardTest extends TestCase
 
         self::assertSame([7.5, 0.0], [$two->mark('safety')?->points, $again->mark('safety')?->points]);
     }
+
+    private const SWAPPED = ['key on', 'codes', 'write codes', 'key off', 'stands', '{"do":"swap-sensors","channel":"FR"}', 'down', 'key running', 'clear', 'drive', 'codes'];
+
+    /** A code that went along with the sensor tells it from its loom, for whoever says so. */
+    #[TestWith(['write codes moved', 15.0, 10.0, 'mark.judgement.right'])]
+    #[TestWith(['write codes', 0.0, 0.0, 'mark.judgement.none'])]
+    #[TestWith(['write codes stayed', 0.0, 0.0, 'mark.judgement.change'])]
+    public function test_a_code_read_while_sensors_have_changed_places_carries_with_what_became_of_it(string $entry, float $reasoning, float $reading, string $judged): void
+    {
+        $sheet = Shorthand::play(Played::on(Workbench::case([['coil-open', 'FR']])), [...self::SWAPPED, $entry, 'key off', 'cause FL sensor open', 'stands', 'fix replace-sensor FL', 'close'])->marks(Workbench::policy());
+
+        self::assertSame([$reasoning, $reading, $judged], [$sheet->mark('reasoning')?->points, $sheet->mark('reading')?->points, $sheet->mark('judgement')?->verdict->reason]);
+    }
+
+    public function test_a_code_that_stayed_while_the_sensor_moved_tells_against_the_sensor(): void
+    {
+        $sheet = Shorthand::play(Played::on(Workbench::case([['loom-open', 'FR', '1']])), [...self::SWAPPED, 'write codes stayed', 'key off', 'close'])->marks(Workbench::policy());
+
+        self::assertSame('mark.judgement.right', $sheet->mark('judgement')?->verdict->reason);
+    }
+
+    /** The part keeps its name on the move: by where it sits, as above, or by where it came from. */
+    public function test_a_swapped_sensor_goes_by_the_corner_it_came_from_as_well(): void
+    {
+        $sheet = Shorthand::play(Played::on(Workbench::case([['coil-open', 'FR']])), [...self::SWAPPED, 'write codes moved', 'key off', 'cause FR sensor open', 'stands', 'fix replace-sensor FL', 'down', 'prove'])->marks(Workbench::policy());
+
+        self::assertSame(['mark.repair.right', 'mark.reading.separates'], [$sheet->mark('repair')?->verdict->reason, $sheet->mark('reading')?->verdict->reason]);
+    }
+
+    /** With a good part on trial the code stays away, and that is said of it. */
+    #[TestWith(['write codes gone', 10.0])]
+    #[TestWith(['write codes', 0.0])]
+    public function test_what_a_known_good_part_showed_carries_once_it_is_judged(string $entry, float $reading): void
+    {
+        $tried = static fn (bool $fitted): string => (string) json_encode(['do' => 'fit-trial-part', 'part' => 'sensor', 'channel' => 'FR', 'fitted' => $fitted]);
+        $sheet = Shorthand::play(Played::on(Workbench::case([['coil-open', 'FR']])), ['key on', 'codes', 'write codes', 'key off', 'stands', $tried(true), 'down', 'key running', 'clear', 'drive', 'codes', $entry, 'key off', 'stands', $tried(false), 'cause FR sensor open', 'fix replace-sensor FR', 'close'])->marks(Workbench::policy());
+
+        self::assertSame($reading, $sheet->mark('reading')?->points);
+    }
 }

@@ -49,7 +49,13 @@ export function Scanned({ attempt, channel, act, busy }: Omit<PanelProps, 'onAct
                 <Result step={last} attempt={attempt} channel={channel} />
             </div>
             {(values.answer === 'yes' || kind === 'lamp-watched') && kind !== 'cleared' && (
-                <WriteCode key={last.number} act={act} busy={busy} digits={attempt.car.codeDigits} />
+                <WriteCode
+                    key={last.number}
+                    act={act}
+                    busy={busy}
+                    digits={attempt.car.codeDigits}
+                    rearranged={attempt.state.rearranged}
+                />
             )}
             <WriteWords
                 key={`${last.number}words`}

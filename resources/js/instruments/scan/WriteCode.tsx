@@ -8,14 +8,24 @@ import type { PanelProps } from '../room';
 
 type CodeStatus = Extract<Action, { do: 'write-code' }>['status'];
 
-const entry = z.object({ code: z.string(), status: z.enum(['present', 'pending', 'history']) });
+type CodeChange = NonNullable<Extract<Action, { do: 'write-code' }>['change']>;
 
-/** A code as it was read, or counted: a lamp tells no state. */
-export function WriteCode({ act, busy, digits }: Pick<PanelProps, 'act' | 'busy'> & { digits: number }) {
-    const form = useCheckedForm(entry, { code: '', status: 'present' });
-    const write = async (code: string, status: CodeStatus) => {
+const CHANGES = ['', 'stayed', 'moved', 'gone'] as const satisfies readonly ('' | CodeChange)[];
+
+const entry = z.object({
+    code: z.string(),
+    status: z.enum(['present', 'pending', 'history']),
+    change: z.enum(CHANGES),
+});
+
+type Props = Pick<PanelProps, 'act' | 'busy'> & { digits: number; rearranged: boolean };
+
+/** A code as it was read, or counted: a lamp tells no state. Where parts were moved or joined, what became of it belongs to it. */
+export function WriteCode({ act, busy, digits, rearranged }: Props) {
+    const form = useCheckedForm(entry, { code: '', status: 'present', change: '' });
+    const write = async (code: string, status: CodeStatus, change: '' | CodeChange) => {
         try {
-            await act({ do: 'write-code', code, status });
+            await act({ do: 'write-code', code, status, ...(change === '' ? {} : { change }) });
             form.setValue('code', '');
         } catch (error) {
             form.refused(error);
@@ -25,8 +35,8 @@ export function WriteCode({ act, busy, digits }: Pick<PanelProps, 'act' | 'busy'
         <form
             aria-label={t('bay.write-code')}
             className="flex flex-col gap-2 border-t border-slate-line pt-2"
-            onSubmit={form.sending(({ code, status }) =>
-                write(code.trim().toUpperCase(), digits > 0 ? '' : status),
+            onSubmit={form.sending(({ code, status, change }) =>
+                write(code.trim().toUpperCase(), digits > 0 ? '' : status, change),
             )}
         >
             <div className="grid grid-cols-2 gap-2">
@@ -48,10 +58,26 @@ export function WriteCode({ act, busy, digits }: Pick<PanelProps, 'act' | 'busy'
                     />
                 )}
             </div>
+            {rearranged && (
+                <SelectField
+                    onSlate
+                    label={t('bay.code-change')}
+                    hint={t('bay.code-change-hint')}
+                    {...form.field('change')}
+                    options={CHANGES.map((one) => ({
+                        value: one,
+                        label: t(one === '' ? 'code-change.unsaid' : `code-change.${one}`),
+                    }))}
+                />
+            )}
             <Button kind="slate-main" type="submit" disabled={busy} shortcut="↵">
                 {t('bay.write-code')}
             </Button>
-            <Button kind="slate-line" disabled={busy} onClick={() => void write('none', '')}>
+            <Button
+                kind="slate-line"
+                disabled={busy}
+                onClick={() => void write('none', '', form.getValues('change'))}
+            >
                 {t('bay.note-none')}
             </Button>
         </form>
