@@ -87,7 +87,8 @@ final readonly class WeighingReader
         }
         $strengths = [];
         foreach ($given->entries('strengths') as $kind => $one) {
-            $strengths[(string) $kind] = array_map(static fn (int $index): float => $one->float($index), array_keys($one->items())) ?: throw $one->wrong('list-or-object');
+            $ones = array_map(static fn (int|string $index): float => $one->float($index), array_keys($one->items()));
+            $strengths[(string) $kind] = $ones !== [] ? $ones : throw $one->wrong('list-or-object');
         }
 
         return new ComingAndGoing(self::chance($given, 'share'), self::chance($given, 'strangeShare'), $provocations, $strengths);
