@@ -67,7 +67,7 @@ final readonly class Marker
         $card = new Card($job, $history);
         $handedOver = HandedOver::in($job, $evidence->hypotheses, $evidence->remedies);
         $decisions = Decisions::of($job, $policy->schools->corrodedPlug, $handedOver);
-        $rests = new Rests($job, $history, $card, $evidence->separation());
+        $rests = new Rests($job, $history, $card, $evidence->separation(), $evidence->readingFirst());
         $reasons = $policy->judgesReasoning();
         $reviews = $reasons ? $this->reviews($job, $policy, new Reasoning($history, $card, $adviser, $evidence->remedies, $policy->margin, $decisions, $judged->reviews), $rests) : [];
         $unsafe = UnsafeActs::in($job, (new DrivenAway($evidence->simulator))->unsafely($job, $knowledge->doubtsPedal()));

@@ -6,9 +6,11 @@ namespace Lernfall\Marking;
 
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Worksheet\WriteReading;
+use Lernfall\Evidence\Advice\RepairPosterior;
 use Lernfall\Evidence\Advice\Separated;
 use Lernfall\Evidence\Advice\Separation;
 use Lernfall\Evidence\Belief\BeliefHistory;
+use Lernfall\Evidence\Solving\ReadingFirst;
 
 /** What the repairs of a job rest on: the written readings that separate, and how much each reading moved. */
 final class Rests
@@ -16,14 +18,28 @@ final class Rests
     /** @var array<string, Separated> by what is asked and the step of the repair */
     private array $known = [];
 
-    public function __construct(private readonly Job $job, private readonly BeliefHistory $history, private readonly Card $card, private readonly Separation $separation)
+    public function __construct(private readonly Job $job, private readonly BeliefHistory $history, private readonly Card $card, private readonly Separation $separation, private readonly ReadingFirst $readingFirst)
     {
     }
 
     /** By what stood on the card and carries. */
     public function of(Decision $decision): Separated
     {
-        return $this->separated($decision, 'card', fn (): array => $this->card->before($decision->step));
+        return $this->known["carried {$decision->key()}"] ??= $this->carried($decision);
+    }
+
+    /** Where the codes name the part and no test would tell more, no reading can be asked for. */
+    private function carried(Decision $decision): Separated
+    {
+        $readings = $this->card->before($decision->step);
+        $separated = $this->separated($decision, 'card', static fn (): array => $readings);
+        if ($separated->steps !== [] || ! $this->separation->isEnough($separated)) {
+            return $separated;
+        }
+        $set = $this->history->before($decision->step);
+        $car = $this->job->step($decision->step)->before ?? $this->job->car;
+
+        return $this->readingFirst->isPossible($car, RepairPosterior::of($set, $set->written($readings), $this->separation->remedies), $decision->repair) ? $separated : $separated->byCodes();
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class Separation
 
     private const AT_MOST = 250;
 
-    public function __construct(private Remedies $remedies, private Separating $separating)
+    public function __construct(public Remedies $remedies, private Separating $separating)
     {
     }
 
@@ -50,8 +50,14 @@ final readonly class Separation
         }
 
         return $separating === []
-            ? new Separated($separating, 0.0, $moves)
-            : new Separated($separating, Closeness::share($inTurn[array_key_last($inTurn)], fn (Posterior $shifted): bool => $this->rivals($repair, $set, $shifted) <= $this->separating->rivalsUpTo), $moves);
+            ? new Separated($separating, 0.0, $moves, $before)
+            : new Separated($separating, Closeness::share($inTurn[array_key_last($inTurn)], fn (Posterior $shifted): bool => $this->rivals($repair, $set, $shifted) <= $this->separating->rivalsUpTo), $moves, $before);
+    }
+
+    /** Whether all that a repair would leave is as unlikely as it has to be. */
+    public function isEnough(Separated $separated): bool
+    {
+        return $separated->rivals <= $this->separating->rivalsUpTo;
     }
 
     /** Lamps and codes are what a car comes with: they name a circuit, not a part, until something was moved or joined. For the lamps themselves a look at them is the reading. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Solving;
 
+use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Job\Job;
@@ -46,13 +47,19 @@ final readonly class ReadingFirst
     {
         $made = array_map(self::name(...), $made); // by name: the same question may be put while something else is moved
         foreach ($advice->repairs->repairs($advice->remedy) as $repair) {
-            $trial = $this->isShown($job, $set, $repair) ? null : $this->best($job, $advice->repairs, $repair, $made);
+            $trial = $this->isShown($job, $set, $repair) ? null : $this->best($job->car, $advice->repairs, $repair, $made);
             if ($trial !== null) {
                 return $trial;
             }
         }
 
         return null;
+    }
+
+    /** Whether some test on this car, as it stands, would tell what a repair mends from what it would leave. */
+    public function isPossible(Car $car, RepairPosterior $repairs, Repair $repair): bool
+    {
+        return $this->best($car, $repairs, $repair, []) !== null;
     }
 
     /** Whether what was shown so far would carry this repair, once it is written down. */
@@ -71,12 +78,12 @@ final readonly class ReadingFirst
     }
 
     /** @param  list<string>  $made  names */
-    private function best(Job $job, RepairPosterior $repairs, Repair $repair, array $made): ?Trial
+    private function best(Car $car, RepairPosterior $repairs, Repair $repair, array $made): ?Trial
     {
         $best = null;
         $most = 0.0;
         $foremost = $repairs->foremost(self::AMONG);
-        foreach ($this->trials->on($job->case->sound, $job->car->state) as $trial) {
+        foreach ($this->trials->on($car->sound, $car->state) as $trial) {
             $perCost = in_array(self::name($trial), $made, true) ? 0.0 : $this->parted($trial, $foremost, $repair) / $trial->cost;
             if ($perCost > $most) {
                 [$best, $most] = [$trial, $perCost];

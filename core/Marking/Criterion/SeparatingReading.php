@@ -68,6 +68,9 @@ final readonly class SeparatingReading implements Criterion
         if ($rests->share <= 0.0) {
             return new Verdict(0.0, $decision->step, $rests->steps === [] ? 'mark.reading.none' : 'mark.reading.leaves-rivals', ['step' => $rests->steps[0] ?? 0], 'mark.reading.remedy');
         }
+        if ($rests->steps === []) {
+            return $this->byCodes($job, $decision);
+        }
         $step = $rests->steps[count($rests->steps) - 1];
         $entry = $this->entry($job, $step, $decision->step);
 
@@ -76,6 +79,13 @@ final readonly class SeparatingReading implements Criterion
             $rests->share < 1.0 => new Verdict($rests->share, $entry, 'mark.reading.close', ['step' => $step], 'mark.reading.remedy'),
             default => new Verdict(1.0, $entry, 'mark.reading.separates', ['step' => $step]),
         };
+    }
+
+    private function byCodes(Job $job, Decision $decision): Verdict
+    {
+        return $this->isNamed($job, $decision)
+            ? new Verdict(1.0, $decision->step, 'mark.reading.codes-suffice')
+            : new Verdict(self::UNNAMED_SHARE, $decision->step, 'mark.reading.codes-unnamed', [], 'mark.reading.name-first');
     }
 
     /** The step that wrote down what this one showed. */
