@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -93,5 +94,15 @@ final class CardTest extends TestCase
         $sheet = Shorthand::play(Played::on(Workbench::case([['coil-open', 'FR']])), ['key on', 'codes', 'write codes', 'key off', 'stands', $tried(true), 'down', 'key running', 'clear', 'drive', 'codes', $entry, 'key off', 'stands', $tried(false), 'cause FR sensor open', 'fix replace-sensor FR', 'close'])->marks(Workbench::policy());
 
         self::assertSame($reading, $sheet->mark('reading')?->points);
+    }
+
+    /** A code that leaves nothing else likely and that no test could better is as good as a reading; one that a test could better is not. */
+    #[TestWith(['valve-winding-open', '', 'cause FR hydraulics winding-open', 'fix replace-hydraulic-unit car', 15.0, 'mark.reading.codes-suffice'])]
+    #[TestWith(['loom-grounded', '1', 'cause FR loom to-ground', 'fix repair-loom FR', 0.0, 'mark.reading.none'])]
+    public function test_where_no_test_would_tell_more_the_codes_are_enough(string $kind, string $wire, string $cause, string $repair, float $points, string $reason): void
+    {
+        $sheet = Shorthand::play(Played::on(Workbench::case([[$kind, 'FR', $wire]])), ['key on', 'codes', 'write codes', 'key off', $cause, $repair, 'close'])->marks(Workbench::policy('examination'), new CaseKnowledge(lampTold: true));
+
+        self::assertSame([$points, $reason], [$sheet->mark('reading')?->points, $sheet->mark('reading')?->verdict->reason]);
     }
 }
