@@ -113,7 +113,24 @@ final readonly class Reasoning
     {
         return $repair === null
             ? $advice->cost->expected($advice->repairs->byRemedy(), RepairCost::NOTHING)
-            : $advice->cost->priced(Remedies::key($repair), $this->remedies->price($repair))->expected($advice->repairs->byRemedyWith($repair), Remedies::key($repair));
+            : $this->priced($advice, $repair)->expected($advice->repairs->byRemedyWith($repair), Remedies::key($repair));
+    }
+
+    private function priced(Advice $advice, Repair $repair): RepairCost
+    {
+        return $advice->cost->priced(Remedies::key($repair), $this->remedies->price($repair));
+    }
+
+    /**
+     * The least that the cheapest other way may cost for this one to be worth doing, within the margin: a share of it, and no more than
+     * that share of what is at stake here. Where much remains to be found out, both sums are large whatever is done.
+     */
+    private function worthFrom(Advice $advice, ?Repair $repair): float
+    {
+        $cost = $this->cost($advice, $repair);
+        $stake = $repair === null ? $advice->cost->atStake(RepairCost::NOTHING) : $this->priced($advice, $repair)->atStake(Remedies::key($repair));
+
+        return max($cost / (1.0 + $this->margin), $cost - $this->margin * $stake);
     }
 
     /** Whether it is expected to cost no more than testing on, or than beginning with another repair where no test is left, within the margin. */
@@ -121,7 +138,7 @@ final readonly class Reasoning
     {
         $instead = $advice->costOfTesting() ?? $advice->costNow; // where no test tells anything, the cheapest repair to begin with
 
-        return $this->isLikeliest($advice, $repair) && $this->cost($advice, $repair) <= $instead * (1.0 + $this->margin);
+        return $this->isLikeliest($advice, $repair) && $instead >= $this->worthFrom($advice, $repair);
     }
 
     /** To leave a car as it is costs little beside the repair it needs: that nothing is wrong has to be likelier than anything else. */
@@ -134,7 +151,7 @@ final readonly class Reasoning
     private function wouldBeWorth(Considered $considered, Posterior $shifted, ?Repair $repair): bool
     {
         $advice = $considered->underBeliefs($shifted);
-        $cost = $this->cost($advice, $repair) / (1.0 + $this->margin);
+        $cost = $this->worthFrom($advice, $repair);
 
         return $this->isLikeliest($advice, $repair) && ! $considered->isTestingCheaper($cost, $shifted) && ($cost <= $advice->costNow || $considered->isTestingCheaper(INF, $shifted));
     }

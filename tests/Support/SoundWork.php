@@ -12,6 +12,7 @@ use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Evidence\Belief\CaseKnowledge;
+use Lernfall\Evidence\Solving\AdviceFollower;
 use Lernfall\Fault\Fault;
 use Lernfall\Fault\Symptom;
 use Lernfall\Marking\Policy;
@@ -47,7 +48,9 @@ final class SoundWork
         }
         self::lowered($played);
         if (array_filter($played->job->steps, CodesShown::isSilent(...)) !== []) {
-            Careful::note($played->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes']));
+            foreach (AdviceFollower::firstLook($case->sound) as $action) {
+                Careful::note($played->do($action));
+            }
         }
 
         return self::actions($played->do(...self::proof($case->sound->module->lampCodes, self::wetted($case, $knowledge)), ...[['do' => 'conclude']]));

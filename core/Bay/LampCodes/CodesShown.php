@@ -46,11 +46,24 @@ final readonly class CodesShown
         };
     }
 
-    /** Whether the brake module was asked rightly, and did not answer. */
+    /** Whether the brake module was asked for its codes, rightly or not. */
+    public static function areAskedFor(Step $step): bool
+    {
+        return $step->action instanceof ReadCodes || $step->action instanceof WatchLamp || $step->action instanceof CyclePower;
+    }
+
+    /** Whether the brake module was asked rightly, and did not answer, be it to a scan tool or by its lamp. */
     public static function isSilent(Step $step): bool
     {
-        return $step->action instanceof ReadCodes && $step->action->system === ReadCodes::BRAKES
-            && ! $step->action->mistakes($step->before->sound->id) && $step->observation->kind === 'no-answer';
+        $action = $step->action;
+        $rules = $step->before->sound->module->lampCodes;
+
+        return match (true) {
+            $action instanceof ReadCodes => $action->system === ReadCodes::BRAKES && ! $action->mistakes($step->before->sound->id) && $step->observation->kind === 'no-answer',
+            $action instanceof WatchLamp => $step->before->state->session->connectorOpen && $step->before->state->isPowered() && ! $step->before->state->session->checkMode && self::blinked($step) === null,
+            $action instanceof CyclePower => $rules?->cycle?->isMetBy($action->onSeconds, $action->offSeconds) === true && self::blinked($step) === null,
+            default => false,
+        };
     }
 
     /** Whether this step has emptied the memory of the brake module. */

@@ -64,6 +64,12 @@ final readonly class RepairCost
         return (string) array_key_first($costs);
     }
 
+    /** What is at stake with one remedy: its price and proof, and what it costs to have been wrong. */
+    public function atStake(string $remedy): float
+    {
+        return $this->price($remedy) + $this->needless;
+    }
+
     private function price(string $remedy): float
     {
         return ($this->prices[$remedy] ?? 0.0) + $this->proof;

@@ -8,7 +8,6 @@ use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Repair\Repair;
-use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Marking\CodedAtFirst;
@@ -53,7 +52,7 @@ final readonly class CodesBeforeClearing implements Criterion
     {
         $silent = false;
         foreach ($job->steps as $step) {
-            if ($step->action instanceof ReadCodes) {
+            if (CodesShown::areAskedFor($step)) {
                 $silent = CodesShown::isSilent($step);
             }
             if (CodesShown::areCleared($step) || $step->wasDone() && $step->action instanceof Repair && ! $silent) {
