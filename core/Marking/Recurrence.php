@@ -14,11 +14,10 @@ use Lernfall\Bay\Contract\Drives;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\Step;
-use Lernfall\Bay\Driving\RoadTest;
 use Lernfall\Bay\Hands\Provoke;
+use Lernfall\Bay\Job\CustomerHistory;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Key\TurnKey;
-use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Drive\HubWarming;
 use Lernfall\Drive\Provoking;
 use Lernfall\Evidence\Belief\Distinguishability;
@@ -55,7 +54,7 @@ final readonly class Recurrence
             return null;
         }
         foreach ($this->vehicles($job) as $vehicle) {
-            $shown = $this->shows($vehicle, $job->case->sound, $begin, $steps) ?? ($this->isSilent($vehicle, $job->case->sound, $begin) ? self::driven($steps) : null);
+            $shown = $this->shows($vehicle, $job->case->sound, $begin, $steps) ?? (self::isSilent($job, $vehicle) ? self::driven($steps) : null);
             if ($shown === null) {
                 return null;
             }
@@ -131,15 +130,11 @@ final readonly class Recurrence
         return false;
     }
 
-    /** Whether the usual drive and a look into the memory would not show it either: then only the part itself tells. */
-    private function isSilent(Vehicle $vehicle, Vehicle $sound, CarState $begin): bool
+    /** Whether its module never noticed it on the road, or would not on the average car: then only the part itself tells. */
+    private static function isSilent(Job $job, Vehicle $vehicle): bool
     {
-        $one = Car::hypothesis($vehicle, $sound)->in($begin);
-        foreach ([new RoadTest, new ReadCodes] as $action) {
-            $one = Branch::likeliest($this->simulator->predict($one, $action))->car;
-        }
-
-        return $one->state->memory->isEmpty();
+        return ($job->steps[0] ?? null)?->before->state->memory->isEmpty() === true
+            || CustomerHistory::of(Car::hypothesis($vehicle, $job->case->sound))->state->memory->isEmpty();
     }
 
     /** @param  list<Step>  $steps */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Marking;
 
 use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Bay\LampCodes\CodesShown;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -35,6 +36,18 @@ final class LampCodedTest extends TestCase
             ->do(['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'RR'], ['do' => 'press-pedal', 'times' => 6, 'seconds' => 3.5]);
 
         self::assertSame('mark.proof.not-cleared', $played->marks()->mark('proof')?->verdict->reason);
+    }
+
+    /** A module without its fuse blinks nothing: its codes are read once it has been brought back. */
+    public function test_what_a_module_without_supply_cannot_blink_is_noted_after_the_repair(): void
+    {
+        $blink = [['do' => 'ignition', 'to' => 'on'], ['do' => 'check-connector', 'open' => true], ['do' => 'watch-lamp']];
+        $played = Played::on(Workbench::case([['fuse-blown', 'car']], Workbench::vehicle('mirl-10')))
+            ->do(...$blink, ...[['do' => 'ignition', 'to' => 'off'], ['do' => 'repair', 'kind' => 'replace-fuse', 'channel' => 'car']], ...$blink);
+        $codes = CodesShown::at($played->job->steps[count($played->job->steps) - 1]);
+
+        self::assertSame([], $codes);
+        self::assertSame('mark.codes.complete', $played->do(['do' => 'write-code', 'code' => 'none', 'status' => ''])->marks()->mark('codes')?->verdict->reason);
     }
 
     public function test_a_trailer_is_cleared_by_its_power_and_proven(): void

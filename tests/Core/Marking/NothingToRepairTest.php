@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
+use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Marking\Mark;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -22,6 +23,16 @@ final class NothingToRepairTest extends TestCase
 
         self::assertSame(['mark.repair.nothing-needed', 1.0], $this->verdict($played, 'repair'));
         self::assertSame(['mark.reading.cause-rests', 1.0], $this->verdict($played, 'reading'));
+    }
+
+    /** As much as is still open, to hand the car back at once is no sound decision, and earns no points besides. */
+    public function test_who_hands_back_a_car_without_a_look_at_it_has_found_out_nothing(): void
+    {
+        $knowledge = new CaseKnowledge(symptoms: [Workbench::catalogue()->symptoms['noise-on-pulling-away']]);
+        $sheet = Played::on(Workbench::case([]))->do(['do' => 'conclude'])->marks(Workbench::policy(), $knowledge);
+
+        self::assertFalse($sheet->reviews[0]->isJustified);
+        self::assertLessThan(45.0, $sheet->points());
     }
 
     public function test_a_part_renewed_on_a_sound_car_is_needless(): void

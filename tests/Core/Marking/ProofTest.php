@@ -8,6 +8,7 @@ use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
+use Tests\Support\Shorthand;
 use Tests\Support\Workbench;
 
 /** The proof after the repair, a step of it left out at a time, the order it needs, and drives on which nothing could have shown. */
@@ -56,6 +57,14 @@ final class ProofTest extends TestCase
         )->marks()->mark('proof')?->verdict->reason;
 
         self::assertSame(['mark.proof.driven-otherwise', 'mark.proof.complete', 'mark.proof.complete'], array_map($proven, ['straight', 'left-bends', 'usual']));
+    }
+
+    /** The module never noticed it; that a plug was open while it watched is another thing, and was cleared before the drive. */
+    public function test_of_a_fault_that_no_drive_shows_a_usual_drive_is_proof(): void
+    {
+        $played = Shorthand::play(Played::on(Workbench::case([['loom-wires-together', 'FR', '', 7300.0]])), ['key on', 'codes', 'write codes', 'open FR.sensor-plug', 'key off', 'join FR.sensor-plug', 'fix repair-loom FR', 'prove']);
+
+        self::assertSame('mark.proof.complete', $played->marks()->mark('proof')?->verdict->reason);
     }
 
     public function test_without_a_repair_there_is_nothing_to_prove(): void
