@@ -7,7 +7,6 @@ import { Dialog } from '../ui/Dialog';
 import { points, shortMinutes } from '../words/quantities';
 import { atPlace } from '../words/place';
 import { t } from '../words/words';
-import { fixed } from '../words/reader';
 
 interface Props {
     attempt: number;
@@ -105,12 +104,11 @@ function Next({ counsel }: { counsel: Counsel }) {
                         {t('counsel.test', {
                             test: atPlace(`test.${test.id}`, test.place),
                             minutes: shortMinutes(test.minutes),
-                            bits: fixed(test.bits, 1),
+                            left: percent(2 ** -test.bits),
                         })}
                     </li>
                 ))}
             </ol>
-            {counsel.tests.length > 0 && <p className="mt-1 text-small text-ink-soft">{t('counsel.bits')}</p>}
         </div>
     );
 }
