@@ -28,4 +28,15 @@ final class ClosedJobTest extends BrowserTestCase
             ->see('Cost most')->press('More: decisions, marks on the strip, what was possible, a sensible path')->see('Decisions against what was known')->see('Wrong')->see('What was still possible')->see('6 faults still possible')->see('To take away')->see('Follow the circuit until one part is left')
             ->doNotSee('Broken coil, front right'); // the instructor's name for the case stays the instructor's
     }
+
+    public function test_what_is_folded_is_printed(): void
+    {
+        $person = $this->person()->signIn('arlo')->open('/report/1')->see('What was wrong');
+        $isOpen = static fn (): mixed => $person->browser->executeScript('return document.querySelector("details").open');
+        self::assertFalse($isOpen());
+        $person->browser->executeScript('window.dispatchEvent(new Event("beforeprint"))');
+        self::assertTrue($isOpen());
+        $person->browser->executeScript('window.dispatchEvent(new Event("afterprint"))');
+        self::assertFalse($isOpen());
+    }
 }

@@ -20,6 +20,7 @@ import { SensiblePath } from './SensiblePath';
 import { Stations } from './Stations';
 import { TakeAway } from './TakeAway';
 import { TimeLine } from './TimeLine';
+import { useUnfoldedInPrint } from './useUnfoldedInPrint';
 
 /** The sensible path of a case may still be worked out when its first report is read. */
 const LOOKED_AT_EVERY_MS = 4000;
@@ -30,6 +31,7 @@ function isPathAwaited(report: Report) {
 
 export function ReportPage() {
     const attempt = Number(useParams().attempt);
+    useUnfoldedInPrint();
     const isInstructor = useSession().data?.user?.role === 'instructor';
     const report = useQuery({
         queryKey: ['report', attempt],
