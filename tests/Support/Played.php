@@ -7,6 +7,7 @@ namespace Tests\Support;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\CustomerHistory;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Job\Job;
@@ -41,6 +42,12 @@ final class Played
         }
 
         return $this;
+    }
+
+    /** @return list<Action> */
+    public function actions(): array
+    {
+        return array_map(static fn (Step $step): Action => $step->action, $this->job->steps);
     }
 
     public function shown(): Observation

@@ -38,7 +38,7 @@ final class SoundWork
         if (array_intersect(array_map(static fn (Repair $one): string => $one->kind->value, $repairs), $case->madeElsewhere) !== []) {
             self::lowered($played);
 
-            return self::actions($played->do(['do' => 'conclude', 'to' => 'brake-specialist', 'journey' => 'carried']));
+            return $played->do(['do' => 'conclude', 'to' => 'brake-specialist', 'journey' => 'carried'])->actions();
         }
         foreach ($repairs as $repair) {
             if ($repair->kind->needsFreeWheel() && ! $played->job->car->state->lift->isSecured()) {
@@ -53,13 +53,7 @@ final class SoundWork
             }
         }
 
-        return self::actions($played->do(...self::proof($case->sound->module->lampCodes, self::wetted($case, $knowledge)), ...[['do' => 'conclude']]));
-    }
-
-    /** @return list<Action> */
-    private static function actions(Played $played): array
-    {
-        return array_map(static fn (Step $step): Action => $step->action, $played->job->steps);
+        return $played->do(...self::proof($case->sound->module->lampCodes, self::wetted($case, $knowledge)), ...[['do' => 'conclude']])->actions();
     }
 
     /** @return list<array<string, mixed>> what was noticed after rain is tried with water */

@@ -16,6 +16,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Lapse;
 use Tests\Support\Played;
+use Tests\Support\Shorthand;
 use Tests\Support\SoundWork;
 use Tests\Support\Sweep;
 use Tests\Support\Workbench;
@@ -29,6 +30,8 @@ final class PairsTest extends TestCase
     private const SEED = 'sound';
 
     private const IN_THE_USUAL_RUN = 6;
+
+    private const WORKED_IN_THE_USUAL_RUN = 2;
 
     private const MOVES_AT_MOST = 10.0;
 
@@ -56,13 +59,45 @@ final class PairsTest extends TestCase
 
         $corner = explode(':', $pair['faults'][0] ?? ':FR')[1];
         $unsound = $this->marks($case, Lapse::in($sound, $pair['lapse'], $corner), $pair['policy'], $knowledge);
+        $this->assertCosts($marked, $unsound, $pair);
+    }
+
+    /** @param  array<string, mixed>  $pair */
+    private function assertCosts(MarkSheet $sound, MarkSheet $unsound, array $pair): void
+    {
         $criterion = $pair['criterion'];
-        self::assertLessThanOrEqual(0.5 * $marked->mark($criterion)?->points, $unsound->mark($criterion)?->points, $criterion);
-        foreach ($marked->marks as $mark) {
+        self::assertLessThanOrEqual(0.5 * $sound->mark($criterion)?->points, $unsound->mark($criterion)?->points, $criterion);
+        foreach ($sound->marks as $mark) {
             if (! in_array($mark->criterion, [$criterion, ...$pair['besides'] ?? []], true)) {
                 self::assertEqualsWithDelta($mark->points, $unsound->mark($mark->criterion)?->points, 0.05, $mark->criterion);
             }
         }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function worked(): iterable
+    {
+        foreach (Sweep::of(Workbench::json('tests/Core/Marking/worked.json'), self::WORKED_IN_THE_USUAL_RUN) as $pair) {
+            yield "$pair[car] $pair[policy]: $pair[lapse]" => [$pair];
+        }
+    }
+
+    /**
+     * Two jobs in a few words a line, which differ in the lines that begin with + or -.
+     *
+     * @param  array<string, mixed>  $pair
+     */
+    #[DataProvider('worked')]
+    public function test_a_lapse_costs_where_it_is_named_on_another_way_through(array $pair): void
+    {
+        $case = $this->case($pair['car'], $pair['faults'], []);
+        [$sound, $unsound] = array_map(
+            fn (string $which): MarkSheet => $this->marks($case, Shorthand::play(Played::on($case, self::SEED), Shorthand::of($pair['lines'], $which))->actions(), $pair['policy'], new CaseKnowledge(lampTold: true)),
+            ['+', '-'],
+        );
+
+        self::assertGreaterThanOrEqual(95.0, $sound->points(), 'the sound way');
+        $this->assertCosts($sound, $unsound, $pair);
     }
 
     /** @return iterable<string, array{array<string, mixed>}> */
