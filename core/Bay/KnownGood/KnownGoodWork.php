@@ -14,6 +14,7 @@ use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Hands\Hands;
+use Lernfall\Bay\Plugs\PlugWork;
 
 /** A part from the shelf tried in place of the car's own, which goes back afterwards. */
 final readonly class KnownGoodWork
@@ -34,7 +35,10 @@ final readonly class KnownGoodWork
         }
         $branches = [];
         foreach (SeizedSensor::drawn($car, $fit->part === KnownGoodPart::Sensor && $fit->fitted ? [$fit->channel] : [], $this->hands->breaksSeized) as [$weight, $drawn, $came]) {
-            $branches[] = new Branch($weight, $this->changed($drawn, $fit), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
+            $plugs = $fit->part === KnownGoodPart::Sensor ? [$car->vehicle->channel($fit->channel)->plugs()[0]->plugId] : [];
+            foreach ((new PlugWork($this->hands))->reseated($this->changed($drawn, $fit), $plugs, $fit) as [$share, $changed]) {
+                $branches[] = new Branch($weight * $share, ElectricalDamage::done($changed), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
+            }
         }
 
         return $branches;
@@ -46,17 +50,16 @@ final readonly class KnownGoodWork
         $vehicle = $fit->fitted ? $fit->part->takenFrom($car->sound, $car->vehicle, $fit->channel) : $removed->returned($fit->part, $fit->channel, $car->vehicle);
         $state = $car->state->withRemoved($fit->fitted ? $removed->with($fit->part, $fit->channel, $car->vehicle) : $removed->without($fit->part, $fit->channel));
 
-        return ElectricalDamage::done($car->withVehicle($vehicle)->in($this->handled($car, $state, $fit)));
+        return $car->withVehicle($vehicle)->in($this->handled($car, $state, $fit));
     }
 
-    /** A sensor brings its plug, which is joined, and deviates in its own way. */
+    /** A sensor deviates in its own way. */
     private function handled(Car $car, CarState $state, FitKnownGoodPart $fit): CarState
     {
         if ($fit->part !== KnownGoodPart::Sensor) {
             return $state;
         }
         $own = $state->sensorOf($fit->channel);
-        $state = $state->plugJoined($car->vehicle->channel($fit->channel)->plugs()[0]->plugId);
 
         return $fit->fitted ? $state->withRenewed("$own.coil.resistance", "$own.sensor.signal") : $state->withOwnAgain("$own.coil.resistance", "$own.sensor.signal");
     }

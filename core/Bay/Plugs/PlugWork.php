@@ -8,6 +8,7 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\ElectricalDamage;
 use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Hands\Hands;
@@ -32,38 +33,72 @@ final readonly class PlugWork
         return Branch::only($car->in($plug === $car->vehicle->module->plugId ? $state->supplying([]) : $state), Prediction::of('done', [], $notes));
     }
 
-    /**
-     * Joining a plug again wipes its pins: a poor contact may be gone, and the evidence with it.
-     *
-     * @return non-empty-list<Branch>
-     */
+    /** @return non-empty-list<Branch> */
     public function join(Car $car, string $plug): array
     {
         $notes = $plug === $car->vehicle->module->plugId && $car->state->isPowered() ? [Note::ModulePlugLive] : [];
+
+        return array_map(
+            static fn (array $way): Branch => new Branch($way[0], ElectricalDamage::done($way[1]), Prediction::of('done', [], $notes)),
+            $this->joined($car, $plug, (string) ($car->state->record->asked[(new Join($plug))->question()] ?? 0)),
+        );
+    }
+
+    /**
+     * Plugs that were opened and joined again on the way.
+     *
+     * @param  list<string>  $plugs
+     * @param  CarAction  $action  in the course of which
+     * @return non-empty-list<array{float, Car}> weight and car
+     */
+    public function reseated(Car $car, array $plugs, CarAction $action): array
+    {
+        $ways = [[1.0, $car]];
+        $occasion = $action->question().' '.($car->state->record->asked[$action->question()] ?? 0);
+        foreach ($plugs as $plug) {
+            $next = [];
+            foreach ($ways as [$weight, $one]) {
+                foreach ($this->joined($one->in($one->state->plugOpened($plug)), $plug, $occasion) as [$share, $joined]) {
+                    $next[] = [$weight * $share, $joined];
+                }
+            }
+            $ways = $next;
+        }
+
+        return $ways;
+    }
+
+    /**
+     * Joining a plug again wipes its pins: a poor contact may be gone, and the evidence with it.
+     *
+     * @param  string  $occasion  names this time among all others
+     * @return non-empty-list<array{float, Car}> weight and car
+     */
+    private function joined(Car $car, string $plug, string $occasion): array
+    {
         $joined = $car->in($car->state->plugJoined($plug));
-        $branches = [];
-        $pins = $car->state->isOpen($plug) ? $this->corroded($car, $plug) : [];
+        $pins = $car->state->isOpen($plug) ? $this->corroded($car, $plug, $occasion) : [];
         $chances = [];
         foreach (array_keys($pins) as $event) {
             $chances[$event] = $car->deviations->chance($event, $this->hands->wipesContact);
         }
+        $ways = [];
         foreach (OutcomeBranching::of($joined, $chances) as [$weight, $state, $outcomes]) {
             $wiped = array_values(array_intersect_key($pins, array_filter($outcomes)));
-            $branches[] = new Branch($weight, ElectricalDamage::done($this->wiped($joined, $plug, $wiped)->in($state)), Prediction::of('done', [], $notes));
+            $ways[] = [$weight, $this->wiped($joined, $plug, $wiped)->in($state)];
         }
 
-        return $branches;
+        return $ways;
     }
 
     /** @return array<string, array{string, string, string}> channel, plug and conductor of every corroded pin, by the event that it is wiped */
-    private function corroded(Car $car, string $plugId): array
+    private function corroded(Car $car, string $plugId, string $occasion): array
     {
-        $joins = $car->state->record->asked[(new Join($plugId))->question()] ?? 0;
         $pins = [];
         foreach (self::plugs($car->vehicle, $plugId) as [$channel, $plug]) {
             foreach ($plug->contacts as $conductor => $contact) {
                 if ($contact->corroded) {
-                    $pins["wiped.$channel->id.{$plug->name()}.$conductor@$joins"] = [$channel->id, $plug->name(), (string) $conductor];
+                    $pins["wiped.$channel->id.{$plug->name()}.$conductor@$occasion"] = [$channel->id, $plug->name(), (string) $conductor];
                 }
             }
         }

@@ -20,11 +20,12 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Hands\Hands;
+use Lernfall\Bay\Plugs\PlugWork;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 
 /**
- * The sensors of the two sides of an axle change places.
+ * The sensors of the two sides of an axle change places. Their plugs are opened and joined for it, which may wipe a poor contact.
  *
  * @extends BaseCarProcedure<SwapSensors>
  */
@@ -83,9 +84,12 @@ final readonly class SwapSensorsProcedure extends BaseCarProcedure
         if ($removed->has(KnownGoodPart::Sensor, $one->id) || $removed->has(KnownGoodPart::Sensor, $other->id)) {
             return Branch::refused($car, Refusal::KnownGoodPartIn);
         }
+        $plugWork = new PlugWork($workshop->equipment(Hands::class));
         $branches = [];
         foreach (SeizedSensor::drawn($car, [$one->id, $other->id], $workshop->equipment(Hands::class)->breaksSeized) as [$weight, $drawn, $came]) {
-            $branches[] = new Branch($weight, $this->exchanged($drawn, $one->id, $other->id), Prediction::of('done', [], Note::ofDrawing($came)));
+            foreach ($plugWork->reseated($this->exchanged($drawn, $one->id, $other->id), [$one->plugs()[0]->plugId, $other->plugs()[0]->plugId], $action) as [$share, $exchanged]) {
+                $branches[] = new Branch($weight * $share, ElectricalDamage::done($exchanged), Prediction::of('done', [], Note::ofDrawing($came)));
+            }
         }
 
         return $branches;
@@ -95,8 +99,7 @@ final readonly class SwapSensorsProcedure extends BaseCarProcedure
     {
         [$one, $other] = [$car->vehicle->channel($left), $car->vehicle->channel($right)];
         $vehicle = $car->vehicle->withChannel($one->withSensorOf($other))->withChannel($other->withSensorOf($one));
-        $state = $car->state->sensorsExchanged($left, $right)->plugJoined($one->plugs()[0]->plugId)->plugJoined($other->plugs()[0]->plugId);
 
-        return ElectricalDamage::done($car->withVehicle($vehicle)->in($state));
+        return $car->withVehicle($vehicle)->in($car->state->sensorsExchanged($left, $right));
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Format\ActionReader;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -20,6 +24,27 @@ final class HandsTest extends TestCase
         self::assertSame('no-play', $felt('bearing-play', 0.0001)['play'], 'too little to be felt');
         self::assertSame('ring-turns', $felt('ring-loose')['ring']);
         self::assertSame('sensor-moves', $felt('sensor-loose')['sensor']);
+    }
+
+    /**
+     * Sensors that change places, and a good one on trial, have their plugs opened and joined for it.
+     *
+     * @param  array<string, mixed>  $action
+     */
+    #[TestWith([['do' => 'swap-sensors', 'channel' => 'FR']])]
+    #[TestWith([['do' => 'fit-trial-part', 'part' => 'sensor', 'channel' => 'FR', 'fitted' => true]])]
+    public function test_a_sensor_that_is_moved_may_wipe_its_contact(array $action): void
+    {
+        $car = Car::hypothesis(Workbench::case([['plug-corroded', 'FR', '1', 26000.0]])->faultyVehicle(), Workbench::vehicle());
+        foreach ([['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand']] as $step) {
+            $car = Branch::likeliest(Workbench::simulator()->predict($car, ActionReader::read($step)))->car;
+        }
+        $cured = 0.0;
+        foreach (Workbench::simulator()->predict($car, ActionReader::read($action)) as $branch) {
+            $cured += $branch->car->vehicle->channel('FR')->plug('sensor-plug')->contacts['1']->ohms < 1.0 ? $branch->weight : 0.0;
+        }
+
+        self::assertEqualsWithDelta(0.2, $cured, 1e-9);
     }
 
     /** About one time in five joining wipes a pin; then it conducts, stays green, and the car still wants cleaning. */
