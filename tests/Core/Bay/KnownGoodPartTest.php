@@ -82,14 +82,15 @@ final class KnownGoodPartTest extends TestCase
     {
         $proof = [['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'clear-codes'], ['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], ['do' => 'read-codes']];
         $played = Played::on(Workbench::case())->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0040-13', 'status' => 'present'], ['do' => 'ignition', 'to' => 'off'])
-            ->secured()->do($this->fit(true), ...$proof)->do(['do' => 'write-code', 'code' => 'none', 'status' => ''], ['do' => 'ignition', 'to' => 'off'])
+            ->secured()->do($this->fit(true), ...$proof)->do(['do' => 'write-code', 'code' => 'none', 'status' => '', 'change' => 'gone'], ['do' => 'ignition', 'to' => 'off'])
             ->secured()->do(['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor', 'defect' => 'open', 'supports' => [3], 'expects' => 'code-stays-away'], ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'FR'], ...$proof)
             ->do(['do' => 'conclude']);
         $sheet = $played->marks(Workbench::policy());
 
         self::assertCount(1, $sheet->reviews);
         self::assertSame('justified', $sheet->reviews[0]->verdict());
-        self::assertGreaterThan(0.9, $sheet->reviews[0]->prospects->byCard);
+        self::assertGreaterThan(0.75, $sheet->reviews[0]->prospects->byCard);
+        self::assertSame('plug-corroded@FR', array_key_first($sheet->reviews[0]->prospects->rivals), 'its plug was joined anew, and may have been all that was wrong');
         self::assertSame(20.0, $sheet->mark('repair')?->points);
         self::assertArrayNotHasKey('two-at-once', $sheet->mistakes);
     }
