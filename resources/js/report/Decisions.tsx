@@ -30,12 +30,12 @@ export function Decisions({ repairs }: { repairs: RepairReview[] }) {
 }
 
 function Decision({ review }: { review: RepairReview }) {
-    const what =
-        review.kind === 'none'
-            ? t('report.decision-none')
-            : review.channel === 'car'
-              ? t(`repair.${review.kind}`)
-              : `${t(`repair.${review.kind}`)}, ${t(`place.${review.channel}`)}`;
+    const isNone = review.kind === 'none';
+    const what = isNone
+        ? t('report.decision-none')
+        : review.channel === 'car'
+          ? t(`repair.${review.kind}`)
+          : `${t(`repair.${review.kind}`)}, ${t(`place.${review.channel}`)}`;
     return (
         <li className="border-b border-rule py-2">
             <p className="flex justify-between gap-3">
@@ -47,14 +47,16 @@ function Decision({ review }: { review: RepairReview }) {
                 </span>
             </p>
             <p className="text-small">
-                {t('report.decision-chance', {
+                {t(isNone ? 'report.decision-chance-none' : 'report.decision-chance', {
                     card: Math.round(100 * review.byCard),
                     shown: Math.round(100 * review.byShown),
-                })}
-                {' · '}
+                })}{' '}
                 {review.costOfTesting === null
                     ? t('report.decision-cost-only', { now: review.costNow })
-                    : t('report.decision-cost', { now: review.costNow, testing: review.costOfTesting })}
+                    : t(isNone ? 'report.decision-cost-none' : 'report.decision-cost', {
+                          now: review.costNow,
+                          testing: review.costOfTesting,
+                      })}
             </p>
             {review.rivals.length > 0 && (
                 <p className="text-small text-ink-soft">
