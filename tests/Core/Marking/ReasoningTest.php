@@ -11,6 +11,7 @@ use Lernfall\Marking\RepairReview;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
+use Tests\Support\Shorthand;
 use Tests\Support\Workbench;
 
 /** Every repair is judged by what was known when it was done. */
@@ -95,13 +96,10 @@ final class ReasoningTest extends TestCase
         self::assertSame('mark.reasoning.wrong', $sheet->mark('reasoning')?->verdict->reason);
     }
 
-    /** A code that leaves one part only: cheap enough to repair by the sums, and still no reading. */
+    /** A code that all but names the cable: cheap enough to repair by the sums, though a meter would tell. */
     public function test_an_examination_demands_a_reading_where_the_workshop_does_not(): void
     {
-        $played = Played::on(Workbench::case([['valve-winding-open', 'FL']]))->do(
-            ['do' => 'ignition', 'to' => 'on'], ['do' => 'read-codes'], ['do' => 'write-code', 'code' => 'C0065-13', 'status' => 'present'],
-            ['do' => 'ignition', 'to' => 'off'], ['do' => 'repair', 'kind' => 'replace-hydraulic-unit', 'channel' => 'car'], ['do' => 'conclude'],
-        );
+        $played = Shorthand::play(Played::on(Workbench::case([['loom-chafed', 'FR', '1', 0.5]])), ['key on', 'codes', 'write codes', 'key off', 'fix repair-loom FR', 'close']);
         $workshop = $played->marks(Workbench::policy(), new CaseKnowledge(lampTold: true));
         $examination = $played->marks(Workbench::policy('examination'), new CaseKnowledge(lampTold: true));
 
