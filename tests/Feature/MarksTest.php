@@ -34,7 +34,7 @@ final class MarksTest extends FeatureTestCase
 
     public function test_a_report_does_not_wait_for_the_sensible_path_and_has_it_once_a_worker_has_worked_it_out(): void
     {
-        Queue::fake();
+        $queue = Queue::fake();
         $attempt = $this->attempt();
         foreach (Workbench::json('examples/coil-open.script.json')['actions'] as $action) {
             $this->act($attempt, $action)->assertOk();
@@ -43,7 +43,7 @@ final class MarksTest extends FeatureTestCase
 
         $report()->assertJsonPath('sensible', null)->assertJsonPath('marks.outOf', 100);
         $report()->assertJsonPath('sensible', null);
-        $asked = Queue::pushed(WorkOutPath::class);
+        $asked = $queue->pushed(WorkOutPath::class);
         self::assertCount(1, $asked, 'asked for once, however often the report is opened');
 
         $asked[0]->handle(app(SensiblePath::class));

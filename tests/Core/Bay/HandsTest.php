@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\KnownGoodPart;
 use Lernfall\Bay\Contract\Branch;
-use Lernfall\Format\ActionReader;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\KnownGood\FitKnownGoodPart;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Swap\SwapSensors;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -26,21 +31,17 @@ final class HandsTest extends TestCase
         self::assertSame('sensor-moves', $felt('sensor-loose')['sensor']);
     }
 
-    /**
-     * Sensors that change places, and a good one on trial, have their plugs opened and joined for it.
-     *
-     * @param  array<string, mixed>  $action
-     */
-    #[TestWith([['do' => 'swap-sensors', 'channel' => 'FR']])]
-    #[TestWith([['do' => 'fit-trial-part', 'part' => 'sensor', 'channel' => 'FR', 'fitted' => true]])]
-    public function test_a_sensor_that_is_moved_may_wipe_its_contact(array $action): void
+    /** Sensors that change places, and a good one on trial, have their plugs opened and joined for it. */
+    #[TestWith([new SwapSensors('FR')])]
+    #[TestWith([new FitKnownGoodPart(KnownGoodPart::Sensor, 'FR', true)])]
+    public function test_a_sensor_that_is_moved_may_wipe_its_contact(CarAction $action): void
     {
         $car = Car::hypothesis(Workbench::case([['plug-corroded', 'FR', '1', 26000.0]])->faultyVehicle(), Workbench::vehicle());
-        foreach ([['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand']] as $step) {
-            $car = Branch::likeliest(Workbench::simulator()->predict($car, ActionReader::read($step)))->car;
+        foreach ([SecureStep::Chock, SecureStep::Raise, SecureStep::Stand] as $step) {
+            $car = Branch::likeliest(Workbench::simulator()->predict($car, new Secure($step)))->car;
         }
         $cured = 0.0;
-        foreach (Workbench::simulator()->predict($car, ActionReader::read($action)) as $branch) {
+        foreach (Workbench::simulator()->predict($car, $action) as $branch) {
             $cured += $branch->car->vehicle->channel('FR')->plug('sensor-plug')->contacts['1']->ohms < 1.0 ? $branch->weight : 0.0;
         }
 
