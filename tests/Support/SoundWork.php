@@ -56,14 +56,14 @@ final class SoundWork
         return $played->do(...self::proof($case->sound->module->lampCodes, self::wetted($case, $knowledge)), ...[['do' => 'conclude']])->actions();
     }
 
-    /** @return list<array<string, mixed>> what was noticed after rain is tried with water */
+    /** @return list<array<string, mixed>> what was noticed after rain is tried with water, and the key turned meanwhile: some modules test only then */
     private static function wetted(FaultCase $case, CaseKnowledge $knowledge): array
     {
         $channel = $case->faults[0]->channel ?? $case->sound->channelIds()[0];
 
         return array_filter($knowledge->symptoms, static fn (Symptom $one): bool => $one->under === Provocation::Wet) === []
             ? []
-            : [['do' => 'provoke', 'how' => 'wet', 'channel' => $channel], ['do' => 'provoke', 'how' => 'nothing', 'channel' => $channel]];
+            : [['do' => 'provoke', 'how' => 'wet', 'channel' => $channel], ['do' => 'ignition', 'to' => 'off'], ['do' => 'ignition', 'to' => 'on'], ['do' => 'provoke', 'how' => 'nothing', 'channel' => $channel]];
     }
 
     /**
