@@ -18,6 +18,8 @@ final class CardTest extends TestCase
 
     private const END = ['cause FR sensor open', 'stands', 'fix replace-sensor FR', 'close'];
 
+    private const SWAPPED = ['key on', 'codes', 'write codes', 'key off', 'stands', '{"do":"swap-sensors","channel":"FR"}', 'down', 'key running', 'clear', 'drive', 'codes'];
+
     /** @param  list<string>  $entry */
     #[TestWith([['out'], 15.0, 10.0])]
     #[TestWith([['in'], 0.0, 0.0])]
@@ -56,8 +58,6 @@ final class CardTest extends TestCase
 
         self::assertSame([7.5, 0.0], [$two->mark('safety')?->points, $again->mark('safety')?->points]);
     }
-
-    private const SWAPPED = ['key on', 'codes', 'write codes', 'key off', 'stands', '{"do":"swap-sensors","channel":"FR"}', 'down', 'key running', 'clear', 'drive', 'codes'];
 
     /** A code that went along with the sensor tells it from its loom, for whoever says so. */
     #[TestWith(['write codes moved', 15.0, 10.0, 'mark.judgement.right'])]

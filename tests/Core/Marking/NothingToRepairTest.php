@@ -25,7 +25,7 @@ final class NothingToRepairTest extends TestCase
         self::assertSame(['mark.reading.cause-rests', 1.0], $this->verdict($played, 'reading'));
     }
 
-    /** As much as is still open, to hand the car back at once is no sound decision, and earns no points besides. */
+    /** With as much still open, to hand the car back at once is not worth it by the sums, and what goes with a diagnosis counts half. */
     public function test_who_hands_back_a_car_without_a_look_at_it_has_found_out_nothing(): void
     {
         $knowledge = new CaseKnowledge(symptoms: [Workbench::catalogue()->symptoms['noise-on-pulling-away']]);
