@@ -74,25 +74,22 @@ final readonly class Reasoning
         $now = $this->cost($advice, $repair);
         $justified = $this->isWorth($advice, $repair) && $this->chance($advice->repairs, $repair) > 0.0;
         $posterior = $advice->repairs;
-        $byCard = $this->chance($posterior, $repair);
-
-        return new RepairReview(
-            $step, $repair, $isRight, $isHarmful,
-            $justified,
-            match (true) {
-                $justified => 1.0,
-                $byCard <= 0.0 => 0.0,
-                default => Closeness::share($card, fn (Posterior $shifted): bool => $this->wouldBeWorth($considered, $shifted, $repair)),
-            },
-            new RepairProspects(
-                $byCard,
-                $this->chance(RepairPosterior::of($set, $set->shown(), $this->remedies), $repair),
-                $this->byCodes($repair),
-                $this->rivals($posterior, $set, $repair),
-                $now, $testing,
-                $advice->tests[0] ?? null,
-            ),
+        $prospects = new RepairProspects(
+            $this->chance($posterior, $repair),
+            $this->chance(RepairPosterior::of($set, $set->shown(), $this->remedies), $repair),
+            $this->byCodes($repair),
+            $this->rivals($posterior, $set, $repair),
+            $now, $testing,
+            $advice->tests[0] ?? null,
         );
+        $support = match (true) {
+            $justified => 1.0,
+            $prospects->byCard <= 0.0 => 0.0,
+            default => Closeness::share($card, fn (Posterior $shifted): bool => $this->wouldBeWorth($considered, $shifted, $repair)),
+        };
+
+        // Whoever leaves a car as it came, without a look at it, has found nothing out that could have been a close call.
+        return new RepairReview($step, $repair, $isRight, $isHarmful, $justified, $repair === null && ! $justified ? min($support, $prospects->moved()) : $support, $prospects);
     }
 
     /** By what the first codes told; by nothing where none were read. */

@@ -35,7 +35,20 @@ final readonly class RepairProspects
     /** Whether what was shown since has made it clearly likelier than the codes had. */
     public function wereMoved(): bool
     {
-        return self::odds($this->byShown) >= self::MOVED * self::odds($this->byCodes);
+        return $this->moved() >= 1.0;
+    }
+
+    /** How far what was shown since has moved it towards that, evenly by the logarithm of its odds: 0 to 1. */
+    public function moved(): float
+    {
+        $now = self::odds($this->byShown);
+        $then = self::odds($this->byCodes);
+
+        return match (true) {
+            $now >= self::MOVED * $then => 1.0,
+            $now <= $then => 0.0,
+            default => log($now / $then) / log(self::MOVED),
+        };
     }
 
     private static function odds(float $chance): float

@@ -61,10 +61,10 @@ final readonly class RepairReview
         return $this->isRight && $this->prospects->byShown >= self::FOUND_OUT && $this->prospects->wereMoved();
     }
 
-    /** Whether anything was found out for it: the card supports it, or what was shown has made it likelier. To do nothing is no close call: that has to be worth it. */
+    /** Whether anything was found out for it: the card supports it, or what was shown has made it likelier. */
     public function isWorked(): bool
     {
-        return $this->isJustified || $this->repair !== null && $this->isSupported() || $this->prospects->wereMoved();
+        return $this->isJustified || $this->isSupported() || $this->prospects->wereMoved();
     }
 
     /** How much is to be said for the reasoning: all, nothing, or a part where it was close. */

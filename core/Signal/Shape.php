@@ -121,7 +121,7 @@ final readonly class Shape
         $first = floor($from * $this->turnsPerSecond);
         $pitchesPerTurn = $this->pitchesPerTurn();
         for ($turn = $first - 1.0; $turn / $this->turnsPerSecond <= $to; $turn++) {
-            foreach ($this->turningPoints() as [$pitches, $value]) {
+            foreach ($this->turningPoints()->between(($from * $this->turnsPerSecond - $turn) * $pitchesPerTurn, ($to * $this->turnsPerSecond - $turn) * $pitchesPerTurn) as [$pitches, $value]) {
                 $seconds = ($turn + $pitches / $pitchesPerTurn) / $this->turnsPerSecond;
                 if ($seconds > $from && $seconds < $to) {
                     $least = min($least, $value);
@@ -133,15 +133,11 @@ final readonly class Shape
         return [$least, $greatest];
     }
 
-    /**
-     * Where in a turn it is greatest or least for a moment, or steps to another level.
-     *
-     * @return list<array{float, float}> pitches and value
-     */
-    private function turningPoints(): array
+    /** Where in a turn it is greatest or least for a moment, or steps to another level. */
+    private function turningPoints(): TurningPoints
     {
-        if ($this->points->known !== null) {
-            return $this->points->known;
+        if ($this->points->areKnown()) {
+            return $this->points;
         }
         $points = $this->teeth->crackPitches > 0.0 ? [[0.0, 0.0]] : [];
         foreach ($this->teeth->felt as $tooth => $strength) {
@@ -150,8 +146,9 @@ final readonly class Shape
                 ? [[$front + 0.25, $strength], [$front + 0.75, -$strength]]
                 : [[$front, $this->onShare() > 0.0 ? $strength : 0.0], ...($this->onShare() < 1.0 ? [[$front + $this->onShare(), 0.0]] : [])]);
         }
+        $this->points->keep([...$points, ...$this->lifePoints()]);
 
-        return $this->points->known = [...$points, ...$this->lifePoints()];
+        return $this->points;
     }
 
     /** @return list<array{float, float}> */

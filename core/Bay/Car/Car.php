@@ -124,9 +124,11 @@ final readonly class Car
     public function channel(string $id): Channel
     {
         $channel = $this->vehicle->channel($id);
-        $acts = $channel->acting !== null && $this->acts($channel->acting->provocation, $id);
+        if ($channel->acting === null) {
+            return $this->deviating($channel);
+        }
 
-        return $this->deviating($acts ? $channel->acting->channel : $channel->dormant());
+        return $this->deviating($this->acts($channel->acting->provocation, $id) ? $channel->acting->channel : Memo::with($channel, 'dormant', $channel->dormant(...)));
     }
 
     /** Whether what is provoked in this way shows now: it is being provoked, or the part is as hot as it has to be. */
@@ -203,13 +205,19 @@ final readonly class Car
     /** @return list<string> what can make the readings of two sound channels of this kind differ; levels know no gap */
     public function deviationsOf(string $channelId): array
     {
-        $sensor = $this->state->sensorOf($channelId);
-        $names = ["$sensor.coil.resistance"];
+        $names = [$this->coilDeviationOf($channelId)];
         if (! Switching::isActive($this->vehicle->channel($channelId))) {
-            array_push($names, "$sensor.sensor.signal", "$channelId.gap");
+            $names[] = $this->deviation("{$this->state->sensorOf($channelId)}.sensor.signal");
+            $names[] = $this->deviation("$channelId.gap");
         }
 
-        return array_map($this->deviation(...), $names);
+        return $names;
+    }
+
+    /** What can make the resistance of two sound sensors differ. */
+    public function coilDeviationOf(string $channelId): string
+    {
+        return $this->deviation("{$this->state->sensorOf($channelId)}.coil.resistance");
     }
 
     public function electrical(): ElectricalState

@@ -28,4 +28,10 @@ enum MeterFunction: string
     {
         return $this === self::Ohms || $this === self::Continuity;
     }
+
+    /** The name of how far this meter's scale is off. */
+    public function deviation(): string
+    {
+        return "meter.$this->value";
+    }
 }

@@ -26,8 +26,11 @@ use Lernfall\Vehicle\PadSide;
 /** Measuring with the meter's two leads on two pads. */
 final readonly class MeterWork
 {
+    private MeterDisplay $display;
+
     public function __construct(private Meter $meter)
     {
+        $this->display = new MeterDisplay($meter);
     }
 
     /** An averaging meter multiplies the rectified mean by this, so that a sine reads its effective value: π / (2·√2). */
@@ -63,8 +66,8 @@ final readonly class MeterWork
     public function prove(Car $car): array
     {
         $ohms = $this->meter->ranges(MeterFunction::Ohms)[0];
-        $volts = $car->electrical()->systemVolts * (1.0 + $this->meter->scaleSpread(MeterFunction::VoltsDc) * $car->deviations->standard('meter.volts-dc'));
-        $range = $this->fitting(MeterFunction::VoltsDc, null, $volts);
+        $volts = $car->electrical()->systemVolts * (1.0 + $this->meter->scaleSpread(MeterFunction::VoltsDc) * $car->deviations->standard(MeterFunction::VoltsDc->deviation()));
+        $range = $this->display->fitting(MeterFunction::VoltsDc, null, $volts);
         $connections = $car->state->connections;
 
         return Branch::only(AmmeterLeads::with($car, new ConnectedMeter), Prediction::of('proven', [
@@ -162,14 +165,16 @@ final readonly class MeterWork
     private function feature(Car $car, Measure $measure, Leads $leads): NumberFeature
     {
         $function = $measure->function;
-        [$mean, $range] = $this->reading($car, $measure, $leads);
+        $found = $this->found($car, $measure, $leads);
+        [$mean, $range] = $this->display->shows($found, $measure, $car);
         if ($range === null) {
             return NumberFeature::overload($function->unit());
         }
         $sensitivities = [];
         if ($car->isHypothesis()) {
             foreach ($this->deviations($car, $function, $leads) as $name) {
-                $change = $this->reading($car->shifted($name), $measure, $leads)[0] - $mean;
+                $shifted = $car->shifted($name);
+                $change = $this->display->shows($name === $function->deviation() ? $found : $this->found($shifted, $measure, $leads), $measure, $shifted)[0] - $mean;
                 if (abs($change) > $range->resolution * 0.01) {
                     $sensitivities[$name] = $change;
                 }
@@ -180,23 +185,18 @@ final readonly class MeterWork
         return NumberFeature::reading($function->unit(), $mean - $measure->relativeTo, $range->resolution, $this->meter->noiseDigits * $range->resolution, $sensitivities, $canBeNegative);
     }
 
-    /** @return array{float, ?MeterRange} the reading and its range; no range means overload */
-    private function reading(Car $car, Measure $measure, Leads $leads): array
+    /** What is between the leads, whatever the meter's own scale makes of it: what it sends a current through, or a figure in its unit. */
+    private function found(Car $car, Measure $measure, Leads $leads): ProbedResistance|float
     {
-        $function = $measure->function;
         $probed = $this->probed($car, $leads);
-        $scale = 1.0 + $this->meter->scaleSpread($function) * $car->deviations->standard("meter.$function->value");
-        if ($function->feedsCurrent()) {
-            return $this->ohms($probed->resistance(), $measure, $scale);
-        }
-        $reading = $scale * match ($function) {
+
+        return match ($measure->function) {
+            MeterFunction::Ohms, MeterFunction::Continuity => $probed->resistance(),
             MeterFunction::VoltsDc => $this->standing($probed, $this->meter->inputOhms, $leads),
             MeterFunction::VoltsAc => $this->alternating($probed),
             MeterFunction::Milliamperes => $this->amperes($car, $probed, $leads),
-            default => $probed->hertz($this->meter->inputOhms, $this->meter->hertzFromVolts),
+            MeterFunction::Hertz => $probed->hertz($this->meter->inputOhms, $this->meter->hertzFromVolts),
         };
-
-        return [$reading, $this->fitting($function, $measure->fullScale, $reading)];
     }
 
     /** What the display shows of the standing part: the mean over all time, or over one reading of something slow. */
@@ -222,36 +222,12 @@ final readonly class MeterWork
         return abs($amperes) > $this->meter->shunt->fuseAmperes ? 0.0 : $amperes;
     }
 
-    private function fitting(MeterFunction $function, ?float $fullScale, float $reading): ?MeterRange
-    {
-        foreach ($this->meter->ranges($function, $fullScale) as $range) {
-            if (abs($reading) <= $range->fullScale) {
-                return $range;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array{float, ?MeterRange} */
-    private function ohms(ProbedResistance $resistance, Measure $measure, float $scale): array
-    {
-        foreach ($this->meter->ranges($measure->function, $measure->fullScale) as $range) {
-            $reading = $scale * $resistance->shownAt($range->testAmperes) + $this->meter->leadOhms;
-            if (abs($reading) <= $range->fullScale) {
-                return [$reading, $range];
-            }
-        }
-
-        return [0.0, null];
-    }
-
-    /** @return list<string> */
+    /** @return list<string> what can make the reading differ: ohms know no signal, and a passive sensor at rest gives none */
     private function deviations(Car $car, MeterFunction $function, Leads $leads): array
     {
-        $names = ["meter.$function->value"];
+        $names = [$function->deviation()];
         foreach (Probed::channelsAt($car, $leads->first, $leads->second) as $id) {
-            $names = [...$names, ...$car->deviationsOf($id)];
+            array_push($names, ...($function->feedsCurrent() || $car->state->wheels->turnsOf($id) === 0.0 ? [$car->coilDeviationOf($id)] : $car->deviationsOf($id)));
         }
 
         return $names;

@@ -107,7 +107,8 @@ final readonly class PlugWork
     }
 
     /**
-     * Wiped pins conduct again, and stay as green as they were. A catch that was not home is now.
+     * Wiped pins conduct again, and stay as green as they were. A catch that was not home is now. A channel on which nothing has
+     * changed stays the very same, so that whatever is known of it still holds.
      *
      * @param  list<array{string, string, string}>  $wiped  channel, plug and conductor
      */
@@ -115,20 +116,28 @@ final readonly class PlugWork
     {
         $vehicle = $car->vehicle;
         foreach (self::plugs($car->vehicle, $plugId) as [$channel, $plug]) {
-            $sound = $car->sound->channel($channel->id)->plug($plug->name());
-            $vehicle = $vehicle->withChannel($channel->inEveryState(static function (Channel $state) use ($plug, $sound, $wiped): Channel {
-                $here = $state->plug($plug->name());
-                foreach ($wiped as [$id, $name, $conductor]) {
-                    if ($id === $state->id && $name === $plug->name()) {
-                        $here = $here->withContact($conductor, new Contact($sound->contacts[$conductor]->ohms, corroded: true));
-                    }
-                }
-
-                return $state->withLink($here->latched ? $here : $sound);
-            }));
+            $name = $plug->name();
+            $pins = array_column(array_filter($wiped, static fn (array $pin): bool => $pin[0] === $channel->id && $pin[1] === $name), 2);
+            if ($pins !== [] || ! $plug->latched || ! $channel->plug($name)->latched) {
+                $sound = $car->sound->channel($channel->id)->plug($name);
+                $vehicle = $vehicle->withChannel($channel->inEveryState(static fn (Channel $state): Channel => $state->withLink(self::home($state->plug($name), $sound, $pins))));
+            }
         }
 
-        return $car->withVehicle($vehicle);
+        return $vehicle === $car->vehicle ? $car : $car->withVehicle($vehicle);
+    }
+
+    /** @param  list<string>  $wiped  conductors */
+    private static function home(Plug $plug, Plug $sound, array $wiped): Plug
+    {
+        if (! $plug->latched) {
+            return $sound;
+        }
+        foreach ($wiped as $conductor) {
+            $plug = $plug->withContact($conductor, new Contact($sound->contacts[$conductor]->ohms, corroded: true));
+        }
+
+        return $plug;
     }
 
     /** @return list<array{Channel, Plug}> the channels that run through a housing */

@@ -11,7 +11,10 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\KnownGood\FitKnownGoodPart;
 use Lernfall\Bay\Lift\Secure;
 use Lernfall\Bay\Lift\SecureStep;
+use Lernfall\Bay\Plugs\Join;
+use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Bay\Swap\SwapSensors;
+use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -46,6 +49,21 @@ final class HandsTest extends TestCase
         }
 
         self::assertEqualsWithDelta(0.2, $cured, 1e-9);
+    }
+
+    /** Cars that could be standing there share what is known of a corner as long as it is one and the same: opened, joined and provoked included. */
+    public function test_a_corner_on_which_joining_changed_nothing_stays_the_very_same(): void
+    {
+        $vehicle = Workbench::case([['loom-open', 'FR', '1', null, Provocation::WiggleLoom], ['plug-corroded', 'RL', '1', 26000.0]])->faultyVehicle();
+        $car = Car::hypothesis($vehicle, Workbench::vehicle());
+        foreach (['FR.sensor-plug', 'module-plug'] as $plug) {
+            $car = Branch::likeliest(Workbench::simulator()->predict($car, new Unplug($plug)))->car;
+            $car = Branch::likeliest(Workbench::simulator()->predict($car, new Join($plug)))->car;
+        }
+
+        self::assertSame($vehicle->channel('FR'), $car->vehicle->channel('FR'));
+        self::assertSame($vehicle->channel('RL'), $car->vehicle->channel('RL'));
+        self::assertSame($car->channel('FR'), $car->channel('FR'), 'at rest');
     }
 
     /** About one time in five joining wipes a pin; then it conducts, stays green, and the car still wants cleaning. */

@@ -6,6 +6,8 @@ namespace Tests\Core\Marking;
 
 use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Marking\Mark;
+use Lernfall\Marking\MarkSheet;
+use Lernfall\Marking\RepairProspects;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -32,7 +34,21 @@ final class NothingToRepairTest extends TestCase
         $sheet = Played::on(Workbench::case([]))->do(['do' => 'conclude'])->marks(Workbench::policy(), $knowledge);
 
         self::assertFalse($sheet->reviews[0]->isJustified);
-        self::assertLessThan(45.0, $sheet->points());
+        self::assertSame('lucky', $sheet->reviews[0]->verdict(), 'nothing was looked at that could have made it a close call');
+        self::assertSame(0.0, $this->share($sheet, 'reasoning'));
+        self::assertLessThan(30.0, $sheet->points());
+    }
+
+    /** Half of it found out, by odds from 1 to 1.41 of the 2 that count as found out: half a close call. */
+    public function test_leaving_a_car_is_as_close_a_call_as_was_found_out(): void
+    {
+        $prospects = static fn (float $shown): RepairProspects => new RepairProspects(0.7, $shown, 0.5, [], 100.0, 95.0, null);
+
+        self::assertSame(0.0, $prospects(0.5)->moved());
+        self::assertSame(0.0, $prospects(0.3)->moved());
+        self::assertEqualsWithDelta(0.5, $prospects(M_SQRT2 / (1.0 + M_SQRT2))->moved(), 1e-9);
+        self::assertSame(1.0, $prospects(0.67)->moved());
+        self::assertTrue($prospects(0.67)->wereMoved());
     }
 
     public function test_a_part_renewed_on_a_sound_car_is_needless(): void
@@ -101,6 +117,11 @@ final class NothingToRepairTest extends TestCase
     private function cause(string $defect, array $supports, string $station = 'nothing'): array
     {
         return ['do' => 'name-cause', 'channel' => 'FR', 'station' => $station, 'defect' => $defect, 'supports' => $supports, 'expects' => 'code-stays-away'];
+    }
+
+    private function share(MarkSheet $sheet, string $criterion): float
+    {
+        return array_values(array_filter($sheet->marks, static fn (Mark $one): bool => $one->criterion === $criterion))[0]->verdict->share;
     }
 
     /** @return array{string, float} reason and share */

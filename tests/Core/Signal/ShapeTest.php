@@ -96,4 +96,21 @@ final class ShapeTest extends TestCase
         self::assertEqualsWithDelta(10.0, $fast->mean() / $slow->mean(), 1e-9);
         self::assertEqualsWithDelta(90e-6, $slow->mean() / $slow->toothHertz(), 1e-12);
     }
+
+    /** Between any two times, short or longer than a turn, no look finds anything beyond the extremes, and one comes close to each. */
+    #[DataProvider('damagedRings')]
+    public function test_extremes_are_those_of_the_samples(ToothedRing $ring): void
+    {
+        foreach ([['harl-13', 'FL'], ['lendo-15', 'FR'], ['lendo-15', 'RL']] as [$car, $corner]) {
+            $shape = Shape::of(Workbench::vehicle($car)->channel($corner)->withRing($ring), 2.0);
+            foreach ([[0.0, 0.003], [0.1234, 0.0402], [0.4951, 0.0213], [0.9997, 0.25], [0.31, 0.9]] as [$from, $seconds]) {
+                $samples = array_map(static fn (int $n): float => $shape->at($from + $n * $seconds / 20000.0), range(0, 20000));
+                [$least, $greatest] = $shape->extremes($from, $from + $seconds);
+
+                self::assertLessThanOrEqual(min($samples) + 1e-9, $least);
+                self::assertGreaterThanOrEqual(max($samples) - 1e-9, $greatest);
+                self::assertEqualsWithDelta([min($samples), max($samples)], [$least, $greatest], 2e-3, "$car $from");
+            }
+        }
+    }
 }
