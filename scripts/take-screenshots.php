@@ -49,7 +49,7 @@ $picture = static function (string $view) use ($browser): void {
     $browser->driver->takeScreenshot(__DIR__."/../docs/screenshots/$view.png");
     echo "docs/screenshots/$view.png\n";
 };
-$person->open('/handbook')->see('Order of work')->tab('What can be wrong')->see('Corroded contact');
+$person->open('/handbook')->see('Order of work')->tab('What can be wrong')->see('Sensor plug corroded');
 $picture('handbook-faults');
 $person->signIn('bente')->pressIn("The florist's van", 'Start the job')->see('Complaint')
     ->tab('Sheet')->press('Look up the data sheet')->see('Where parts sit')->choose('Corner', 'Rear left');

@@ -75,6 +75,12 @@ final readonly class Vehicle
         return $this->with(channels: $channels);
     }
 
+    /** Equal, and where a channel is equal to that of another vehicle, the very same. */
+    public function sharing(self $other): self
+    {
+        return $this->with(channels: array_map(static fn (Channel $one): Channel => $one == $other->channel($one->id) ? $other->channel($one->id) : $one, $this->channels));
+    }
+
     /** @return list<string> every plug a hand can open, each once */
     public function plugIds(): array
     {

@@ -24,6 +24,6 @@ final class HandbookTest extends BrowserTestCase
     public function test_tests_and_faults_can_be_read_up(): void
     {
         $this->person()->signIn('arlo')->open('/handbook')->see('Order of work')
-            ->tab('Tests')->see('Voltage drop under load')->tab('Codes and lamps')->see('Not tested since clearing.')->see('Blinks close together')->tab('What can be wrong')->see('Corroded contact')->see('opening and joining the plug');
+            ->tab('Tests')->see('Voltage drop under load')->tab('Codes and lamps')->see('Not tested since clearing.')->see('Blinks close together')->tab('What can be wrong')->see('Sensor plug corroded')->see('opening and joining the plug');
     }
 }

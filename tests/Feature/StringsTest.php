@@ -90,6 +90,15 @@ final class StringsTest extends TestCase
         self::assertSame(count(Workbench::json('resources/lang/en.json')), preg_match_all('~^    "[^"]+":~m', $written));
     }
 
+    /** In advice and report faults stand in one list, without the place that the bench puts above them. */
+    public function test_no_two_faults_have_the_same_name(): void
+    {
+        $known = Workbench::json('resources/lang/en.json');
+        $names = array_filter($known, static fn (string $key): bool => str_starts_with($key, 'fault.'), ARRAY_FILTER_USE_KEY);
+
+        self::assertSame($names, array_unique($names));
+    }
+
     public function test_every_text_closes_its_braces(): void
     {
         foreach (Workbench::json('resources/lang/en.json') as $key => $text) {

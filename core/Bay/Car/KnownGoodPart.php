@@ -36,7 +36,7 @@ enum KnownGoodPart: string
     public function takenFrom(Vehicle $other, Vehicle $vehicle, string $place): Vehicle
     {
         return match ($this) {
-            self::Sensor => $vehicle->withChannel($vehicle->channel($place)->withSensorOf($other->channel($place))),
+            self::Sensor => $vehicle->withChannel(Refitted::with($vehicle->channel($place), $other->channel($place))),
             self::SupplyRelay => $vehicle->withFeed($vehicle->power->feed->withRelay($other->power->feed->faults->relayOhms)),
             self::PumpRelay => $vehicle->withBrakePart(BrakeParts::PUMP_RELAY, $other->brakeParts->state(BrakeParts::PUMP_RELAY)),
             self::ValveRelay => $vehicle->withBrakePart(BrakeParts::VALVE_RELAY, $other->brakeParts->state(BrakeParts::VALVE_RELAY)),

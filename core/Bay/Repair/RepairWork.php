@@ -34,10 +34,16 @@ final readonly class RepairWork
         $branches = [];
         $isDrawn = in_array($repair->kind, [RepairKind::ReplaceSensor, RepairKind::CleanTip], true);
         foreach (SeizedSensor::drawn($this->taken($car, $repair), $isDrawn ? [$repair->channel] : [], $this->hands->breaksSeized) as [$weight, $drawn, $came]) {
-            $branches[] = new Branch($weight, $this->repaired($drawn, $repair), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
+            $branches[] = new Branch($weight, self::shared($this->repaired($drawn, $repair)), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
         }
 
         return $branches;
+    }
+
+    /** A corner that has become as it was built is the very same on all cars that could be there: what is known of it holds for it. */
+    private static function shared(Car $car): Car
+    {
+        return $car->withVehicle($car->vehicle->sharing($car->sound));
     }
 
     private function repaired(Car $car, Repair $repair): Car

@@ -7,6 +7,7 @@ namespace Lernfall\Bay\Swap;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\ElectricalDamage;
 use Lernfall\Bay\Car\KnownGoodPart;
+use Lernfall\Bay\Car\Refitted;
 use Lernfall\Bay\Car\SeizedSensor;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\ActionSchema;
@@ -98,7 +99,7 @@ final readonly class SwapSensorsProcedure extends BaseCarProcedure
     private function exchanged(Car $car, string $left, string $right): Car
     {
         [$one, $other] = [$car->vehicle->channel($left), $car->vehicle->channel($right)];
-        $vehicle = $car->vehicle->withChannel($one->withSensorOf($other))->withChannel($other->withSensorOf($one));
+        $vehicle = $car->vehicle->withChannel(Refitted::with($one, $other))->withChannel(Refitted::with($other, $one));
 
         return $car->withVehicle($vehicle)->in($car->state->sensorsExchanged($left, $right));
     }
