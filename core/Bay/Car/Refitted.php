@@ -12,8 +12,12 @@ final readonly class Refitted
 {
     public static function with(Channel $corner, Channel $other): Channel
     {
-        /** @var WeakMap<Channel, Channel> $known */
-        $known = Memo::with($corner, 'with the sensor of', static fn (): WeakMap => new WeakMap);
+        $known = Memo::with($corner, 'with the sensor of', static function (): WeakMap {
+            /** @var WeakMap<Channel, Channel> $none */
+            $none = new WeakMap;
+
+            return $none;
+        });
 
         return $known[$other] ??= $corner->withSensorOf($other);
     }
