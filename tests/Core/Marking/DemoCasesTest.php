@@ -27,10 +27,15 @@ final class DemoCasesTest extends TestCase
     /** Of the cases, in a usual run. */
     private const SAMPLE = 3;
 
+    /** Nothing is wrong with its car: to find that out takes some thirty tests, and a minute. */
+    private const LONG = 'joiner.case.json';
+
     /** @return iterable<string, array{string}> */
     public static function cases(): iterable
     {
-        foreach (Sweep::of(glob(dirname(__DIR__, 3).'/database/seeders/demo/*.case.json') ?: [], self::SAMPLE) as $file) {
+        $files = glob(dirname(__DIR__, 3).'/database/seeders/demo/*.case.json') ?: [];
+        $soon = array_values(array_filter($files, static fn (string $file): bool => Sweep::isThorough() || basename($file) !== self::LONG));
+        foreach (Sweep::of($soon, self::SAMPLE) as $file) {
             yield basename($file, '.case.json') => [basename($file)];
         }
     }
