@@ -24,6 +24,9 @@ final class Careful
 
     private const NEAR = 0.1;
 
+    /** Every car has its own, and none of them means anything. */
+    private const HARMLESS = 'blemish';
+
     public static function note(Played $played): void
     {
         $step = $played->job->lastStep();
@@ -48,7 +51,7 @@ final class Careful
                     $number => '',
                     $value instanceof ObservedTrace => TraceLikeness::seenIn($value),
                     default => is_string($value) ? $value : 'open',
-                }, 'judgement' => self::judgement($value, $sound?->values[$feature] ?? null), 'comparedWith' => 'data sheet',
+                }, 'judgement' => $feature === self::HARMLESS ? 'in' : self::judgement($value, $sound?->values[$feature] ?? null), 'comparedWith' => 'data sheet',
             ];
             try {
                 $played->do($entry);
