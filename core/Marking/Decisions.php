@@ -8,11 +8,13 @@ use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Marking\School\CorrodedPlug;
 
 /**
  * The repairs of a job by which somebody decided what was wrong with the car as it came in. Makeshifts are tests; a part
- * spoilt in the bay has to be renewed whatever was wrong before, and costs its price.
+ * spoilt in the bay has to be renewed whatever was wrong before, and costs its price. A plug that was not home was repaired by
+ * pushing it home: cleaning it as well decides nothing.
  */
 final readonly class Decisions
 {
@@ -23,7 +25,7 @@ final readonly class Decisions
 
         return array_values(array_filter(
             self::repairs($job),
-            static fn (Step $step): bool => ! in_array($step->number, $asOne, true) && ! self::onlyPutsDamageRight($step),
+            static fn (Step $step): bool => ! in_array($step->number, $asOne, true) && self::isOne($step),
         ));
     }
 
@@ -55,12 +57,28 @@ final readonly class Decisions
     /** Whether somebody decided something by it. */
     public static function isOne(Step $step): bool
     {
-        return $step->wasDone() && $step->action instanceof Repair && ! $step->action->kind->isMakeshift() && ! self::onlyPutsDamageRight($step);
+        return $step->wasDone() && $step->action instanceof Repair && ! $step->action->kind->isMakeshift() && ! self::onlyPutsDamageRight($step) && ! self::onlyCleansWhatIsHome($step, $step->action);
     }
 
     /** Whether it takes away nothing the car came in with, but something that was spoilt since. */
     private static function onlyPutsDamageRight(Step $step): bool
     {
         return Incoming::left($step->before) == Incoming::left($step->after) && Incoming::withoutMakeshifts($step->before) != Incoming::withoutMakeshifts($step->after);
+    }
+
+    /** Whether it takes away nothing any more, of a plug whose catch was open when the car came in. */
+    private static function onlyCleansWhatIsHome(Step $step, Repair $repair): bool
+    {
+        $plug = match ($repair->kind) {
+            RepairKind::CleanPlug => 'sensor-plug',
+            RepairKind::CleanModulePlug => 'module-plug',
+            default => null,
+        };
+        if ($plug === null || Incoming::left($step->before) != Incoming::left($step->after)) {
+            return false;
+        }
+        $arrived = $step->before->arrived->channel($repair->channel);
+
+        return ! ($arrived->acting->channel ?? $arrived)->plug($plug)->latched;
     }
 }

@@ -22,7 +22,9 @@ final class Careful
 
     private const FACTORS = ['metres' => 1000.0, 'metresPerSecond' => 3.6];
 
-    private const NEAR = 0.1;
+    private const NEAR = ['hertz' => 0.01];
+
+    private const NEAR_OTHERWISE = 0.1;
 
     /** Every car has its own, and none of them means anything. */
     private const HARMLESS = 'blemish';
@@ -67,7 +69,7 @@ final class Careful
             return TraceLikeness::seenIn($shown) === TraceLikeness::seenIn($usual) ? 'in' : 'out';
         }
         $isAlike = $shown instanceof ObservedNumber && $usual instanceof ObservedNumber
-            ? $shown->overload === $usual->overload && abs($shown->si - $usual->si) <= max($shown->resolution, self::NEAR * abs($usual->si))
+            ? $shown->overload === $usual->overload && abs($shown->si - $usual->si) <= max($shown->resolution, (self::NEAR[$usual->unit] ?? self::NEAR_OTHERWISE) * abs($usual->si))
             : $shown == $usual;
 
         return $isAlike ? 'in' : 'out';

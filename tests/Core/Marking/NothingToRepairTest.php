@@ -91,7 +91,22 @@ final class NothingToRepairTest extends TestCase
 
         self::assertSame('mark.repair.nothing-needed', $this->verdict(Played::on($case)->do(...self::NOTED)->do($cause, ...$home), 'repair')[0]);
         $cleaned = Played::on($case)->do(...self::NOTED)->do($cause, ...$home)->do(['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'FR']);
-        self::assertSame('mark.repair.right', $this->verdict($cleaned, 'repair')[0]);
+        self::assertSame('mark.repair.nothing-needed', $this->verdict($cleaned, 'repair')[0]);
+    }
+
+    /** Joining it was the repair: that is what is judged, and nothing is missing beside it, in the examination either. */
+    public function test_cleaning_a_plug_that_was_pushed_home_decides_nothing(): void
+    {
+        $played = Played::on(Workbench::case([['plug-unlatched', 'FR']]))->do(...self::NOTED)->do(
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'unplug', 'plug' => 'FR.sensor-plug'], ['do' => 'look', 'channel' => 'FR', 'at' => 'sensor-plug'],
+            ['do' => 'write-reading', 'of' => 6, 'feature' => 'sight', 'value' => null, 'unit' => '', 'word' => 'catch-open', 'judgement' => 'out', 'comparedWith' => ''],
+            $this->cause('not-latched', [7], 'sensor-plug'), ['do' => 'join', 'plug' => 'FR.sensor-plug'], ['do' => 'repair', 'kind' => 'clean-plug', 'channel' => 'FR'], ['do' => 'conclude'],
+        );
+        $sheet = $played->marks(Workbench::policy('examination'));
+
+        self::assertNull($sheet->reviews[0]->repair, 'the decision is that nothing more is wrong');
+        self::assertSame('justified', $sheet->reviews[0]->verdict());
+        self::assertSame([1.0, 1.0, 1.0], [$this->share($sheet, 'reasoning'), $this->share($sheet, 'reading'), $this->share($sheet, 'repair')]);
     }
 
     /** The module takes all its supply and answers nothing: that reading tells it from whatever feeds it. */
