@@ -22,7 +22,7 @@ final readonly class Answer
             return false;
         }
         foreach ($prediction->features as $name => $feature) {
-            if (! Distinguishability::haveOnlyDrifted($this->predicted->features[$name], $feature)) {
+            if (! Distinguishability::areAlike($this->predicted->features[$name], $feature)) {
                 return false;
             }
         }
@@ -33,6 +33,6 @@ final readonly class Answer
     /** Whether asking again expects the very same of this feature, so that nothing has changed in between. */
     public function repeats(string $name, Feature $feature): bool
     {
-        return isset($this->predicted->features[$name], $this->shown->values[$name]) && Distinguishability::haveOnlyDrifted($this->predicted->features[$name], $feature);
+        return isset($this->predicted->features[$name], $this->shown->values[$name]) && Distinguishability::areAlike($this->predicted->features[$name], $feature);
     }
 }

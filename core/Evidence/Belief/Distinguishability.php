@@ -21,9 +21,6 @@ final readonly class Distinguishability
     /** A number that has moved by less than this many of its standard deviations is the same. */
     private const DRIFT = 0.5;
 
-    /** Nor has one that has moved by less than this share of it: copper cools by a degree or two while something else is done, 0.4 % each. */
-    private const DRIFTED = 0.05;
-
     /** Words that two cars share with less than this chance tell them apart. */
     private const SHARED_CHANCE = 0.5;
 
@@ -58,14 +55,6 @@ final readonly class Distinguishability
         return $one == $other
             || $one instanceof NumberFeature && $other instanceof NumberFeature && $one->overload === $other->overload
             && abs($one->mean - $other->mean) <= self::DRIFT * $one->spread();
-    }
-
-    /** Whether the same is expected as before, but for what cools or warms meanwhile. */
-    public static function haveOnlyDrifted(Feature $before, Feature $now): bool
-    {
-        return self::areAlike($before, $now)
-            || $before instanceof NumberFeature && $now instanceof NumberFeature && ! $before->overload && ! $now->overload
-            && abs($now->mean - $before->mean) <= self::DRIFTED * min(abs($before->mean), abs($now->mean));
     }
 
     /** Whether what was shown fits what was predicted. */

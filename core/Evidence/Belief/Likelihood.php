@@ -42,9 +42,6 @@ final readonly class Likelihood
 
     private const SAME_SPEED = 0.02;
 
-    /** By how much of itself a drift may be other than predicted: the strength of a fault and how fast a part cools decide it. */
-    private const DRIFT_SPREAD = 0.3;
-
     private TraceLikeness $traces;
 
     public function __construct(private Weighing $weighing)
@@ -101,8 +98,8 @@ final readonly class Likelihood
 
     /**
      * Asked again in the same state, parts and eyes answer as before, and only the noise of the instrument is new. That
-     * tells nothing among those who expect it, be it that a part has cooled meanwhile; a hypothesis whose answer should have
-     * changed by more is weighed against it. Null where the answers differ by more.
+     * tells nothing among those who expect it; a hypothesis whose answer should have changed is weighed against it. Null where
+     * the answers differ by more.
      */
     private function ofRepetition(Answer $earlier, Observation $shown, string $name, Feature $feature, float $odd): ?float
     {
@@ -115,12 +112,11 @@ final readonly class Likelihood
             return $before->overload === $now->overload ? 0.0 : null;
         }
         $then = $earlier->predicted->features[$name] ?? null;
-        $drift = $then instanceof NumberFeature && $then->mean !== 0.0 ? $before->si * ($feature->mean / $then->mean - 1.0) : 0.0;
+        $drift = $then instanceof NumberFeature ? $feature->mean - $then->mean : 0.0;
         $change = $now->si - $before->si - $drift;
-        $spread = self::DRIFT_SPREAD * $drift;
 
-        return abs($change) <= self::TEACHES_WITHIN * hypot(M_SQRT2 * hypot($feature->noise, $now->resolution), $spread)
-            ? log($this->mixed($change, sqrt(2.0 * self::noise($feature, $now) + $spread ** 2 + 1e-24), $now, $odd))
+        return abs($change) <= self::TEACHES_WITHIN * M_SQRT2 * hypot($feature->noise, $now->resolution)
+            ? log($this->mixed($change, sqrt(2.0 * self::noise($feature, $now) + 1e-24), $now, $odd))
             : null;
     }
 

@@ -83,23 +83,12 @@ final class LikelihoodTest extends TestCase
         self::assertGreaterThan($this->again(1352.0, 900.0) + 4.0, $this->again(1352.0, 1352.0));
     }
 
-    /**
-     * A coil that cools by a degree and a half between two looks: six and seven ohms less are about the same, and a part that is
-     * known to within 13 Ω must not make the one a repetition, which is told to half an ohm, and the other a new reading.
-     */
-    public function test_what_cools_between_two_looks_tells_nothing_among_those_who_expect_about_as_much_of_it(): void
-    {
-        $six = $this->again(1352.0, 1346.0, 1346.0);
-        self::assertEqualsWithDelta($six, $this->again(1340.0, 1333.0, 1346.0), 0.7);
-        self::assertGreaterThan($this->again(1352.0, 1352.0, 1346.0), $six, 'whoever expects nothing of it is worse off');
-    }
-
-    /** Shown 1352 Ω before and this now, with these predicted then and now. */
-    private function again(float $then, float $now, float $shown = 1353.0): float
+    /** Shown 1352 Ω before and 1353 Ω now, with these predicted then and now. */
+    private function again(float $then, float $now): float
     {
         $earlier = new Answer(Prediction::of('reading', ['reading' => $this->feature($then)]), $this->shown(1352.0));
 
-        return $this->likelihood()->of(Prediction::of('reading', ['reading' => $this->feature($now)]), $this->shown($shown), DeviationEstimate::blank(), null, $earlier)[0];
+        return $this->likelihood()->of(Prediction::of('reading', ['reading' => $this->feature($now)]), $this->shown(1353.0), DeviationEstimate::blank(), null, $earlier)[0];
     }
 
     public function test_a_second_reading_of_the_same_part_elsewhere_finds_its_deviation_where_the_first_put_it(): void
