@@ -24,8 +24,8 @@ final readonly class Decisions
         $asOne = RenewedWithPlug::in($job, $school);
 
         return array_values(array_filter(
-            self::repairs($job),
-            static fn (Step $step): bool => ! in_array($step->number, $asOne, true) && self::isOne($step),
+            $job->stepsOf(Repair::class),
+            static fn (Step $step): bool => self::isOne($step) && ! in_array($step->number, $asOne, true),
         ));
     }
 
