@@ -5,34 +5,55 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Belief;
 
 use Lernfall\Bay\Contract\Feature;
+use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Prediction;
 
 /** What a question was expected to show on a hypothesis' car when it was asked, and what was shown. */
 final readonly class Answer
 {
+    /** A number that has moved by no more than this share of it is no news: copper does, between a cold and a hot hub. Common practice, no source. */
+    private const DRIFT = 0.25;
+
     public function __construct(public Prediction $predicted, public Observation $shown)
     {
     }
 
-    /** Whether this prediction expects nothing new. */
+    /** Whether this prediction expects nothing worth asking again for. */
     public function expects(Prediction $prediction): bool
     {
-        if ($prediction->kind !== $this->predicted->kind || $prediction->refusal !== $this->predicted->refusal || array_keys($prediction->features) != array_keys($this->predicted->features)) {
-            return false;
-        }
-        foreach ($prediction->features as $name => $feature) {
-            if (! Distinguishability::areAlike($this->predicted->features[$name], $feature)) {
-                return false;
-            }
-        }
-
-        return true;
+        return $this->isOfOneKindWith($prediction) && array_filter(
+            array_keys($prediction->features), fn (string $name): bool => ! self::isAsBefore($this->predicted->features[$name], $prediction->features[$name]),
+        ) === [];
     }
 
-    /** Whether asking again expects the very same of this feature, so that nothing has changed in between. */
-    public function repeats(string $name, Feature $feature): bool
+    /** By how much this prediction expects something else: in standard deviations of the number that moves most; INF where a word or an overload changes. */
+    public function change(Prediction $prediction): float
     {
-        return isset($this->predicted->features[$name], $this->shown->values[$name]) && Distinguishability::areAlike($this->predicted->features[$name], $feature);
+        if (! $this->isOfOneKindWith($prediction)) {
+            return INF;
+        }
+        $most = 0.0;
+        foreach ($prediction->features as $name => $feature) {
+            $then = $this->predicted->features[$name];
+            $most = max($most, match (true) {
+                $feature instanceof NumberFeature && $then instanceof NumberFeature && $then->overload === $feature->overload => abs($feature->mean - $then->mean) / max(1e-12, $feature->spread()),
+                Distinguishability::areAlike($then, $feature) => 0.0,
+                default => INF,
+            });
+        }
+
+        return $most;
+    }
+
+    private function isOfOneKindWith(Prediction $prediction): bool
+    {
+        return $prediction->kind === $this->predicted->kind && $prediction->refusal === $this->predicted->refusal && array_keys($prediction->features) == array_keys($this->predicted->features);
+    }
+
+    private static function isAsBefore(Feature $then, Feature $now): bool
+    {
+        return Distinguishability::areAlike($then, $now)
+            || $then instanceof NumberFeature && $now instanceof NumberFeature && $then->overload === $now->overload && abs($now->mean - $then->mean) <= self::DRIFT * abs($then->mean);
     }
 }

@@ -156,7 +156,7 @@ final readonly class HypothesisSet
     /** Whether the same question has been put before, and this prediction expects the answer it had then. */
     public function isAnswered(HypothesisBranch $way, CarAction $action, Prediction $prediction): bool
     {
-        return $this->earlier($way, $this->questions->stepsThatPut($action->question()), $this->shown, $prediction)?->expects($prediction) === true;
+        return $this->earlier($way, $this->questions->stepsThatPut($action->question()), $this->shown, $prediction)->settle($prediction);
     }
 
     /** The sound car, which tells what is usual. */
@@ -230,25 +230,19 @@ final readonly class HypothesisSet
     }
 
     /**
-     * The last time a question was put in a state in which the same answer was to be expected; else the last time at all.
-     *
      * @param  list<int>  $steps  that put it, the last first
      * @param  array<int, Observation>  $shown  by step number
      */
-    private function earlier(HypothesisBranch $way, array $steps, array $shown, Prediction $now): ?Answer
+    private function earlier(HypothesisBranch $way, array $steps, array $shown, Prediction $now): EarlierAnswers
     {
-        $last = null;
+        $answers = [];
         foreach ($steps as $step) {
             if (isset($way->predictions[$step], $shown[$step])) {
-                $answer = new Answer($way->predictions[$step], $shown[$step]);
-                if ($answer->expects($now)) {
-                    return $answer;
-                }
-                $last ??= $answer;
+                $answers[] = new Answer($way->predictions[$step], $shown[$step]);
             }
         }
 
-        return $last;
+        return EarlierAnswers::before($now, $answers);
     }
 
     private function further(HypothesisBranch $way, Branch $branch, Step $step, CarAction $action, Strengths $strengths): HypothesisBranch

@@ -42,6 +42,12 @@ final readonly class Likelihood
 
     private const SAME_SPEED = 0.02;
 
+    /** How much of a predicted change may come otherwise, where the strength is known. Common practice, no source. */
+    private const CHANGE_SPREAD = 0.3;
+
+    /** Chance that an answer has changed although it should not have. Common practice, no source. */
+    private const UNEXPECTED = 0.05;
+
     private TraceLikeness $traces;
 
     public function __construct(private Weighing $weighing)
@@ -51,10 +57,10 @@ final readonly class Likelihood
 
     /**
      * @param  ?Strengths  $strengths  null where the prediction is not of one strength out of many
-     * @param  ?Answer  $earlier  what the same question was answered before; null where it is new
+     * @param  ?EarlierAnswers  $earlier  to the same question; null where it is new
      * @return array{float, DeviationEstimate}
      */
-    public function of(Prediction $predicted, Observation $shown, DeviationEstimate $estimate, ?Strengths $strengths = null, ?Answer $earlier = null): array
+    public function of(Prediction $predicted, Observation $shown, DeviationEstimate $estimate, ?Strengths $strengths = null, ?EarlierAnswers $earlier = null): array
     {
         $odd = $this->odd($predicted->kind);
         if ($predicted->refusal !== $shown->refusal || $predicted->kind !== $shown->kind) {
@@ -65,10 +71,7 @@ final readonly class Likelihood
             if (! array_key_exists($name, $shown->values) || $this->isDetail($predicted->kind, (string) $name)) {
                 continue;
             }
-            $repeated = $earlier?->repeats((string) $name, $feature) === true ? $this->ofRepetition($earlier, $shown, (string) $name, $feature, $odd) : null;
-            if ($repeated !== null) {
-                $sum += $repeated;
-
+            if ($earlier?->areRepeated((string) $name, $feature, $shown) === true) {
                 continue;
             }
             if ($predicted->kind === 'codes' && str_ends_with((string) $name, self::SPEED)) {
@@ -76,7 +79,9 @@ final readonly class Likelihood
 
                 continue;
             }
-            [$log, $estimate] = $this->ofFeature($feature, $shown, (string) $name, $odd, $estimate, $strengths?->leaveRoom((string) $name, $feature) === true);
+            [$log, $estimate] = $this->ofFeature(
+                $feature, $shown, (string) $name, $odd, $estimate, $strengths?->leaveRoom((string) $name, $feature) === true, $earlier?->askedAgain((string) $name, $feature),
+            );
             $sum += $log;
         }
 
@@ -96,37 +101,13 @@ final readonly class Likelihood
         return $kind === 'codes' && array_filter(self::DETAILS, static fn (string $end): bool => str_ends_with($name, $end)) !== [];
     }
 
-    /**
-     * Asked again in the same state, parts and eyes answer as before, and only the noise of the instrument is new. That
-     * tells nothing among those who expect it; a hypothesis whose answer should have changed is weighed against it. Null where
-     * the answers differ by more.
-     */
-    private function ofRepetition(Answer $earlier, Observation $shown, string $name, Feature $feature, float $odd): ?float
-    {
-        $before = $earlier->shown->values[$name];
-        $now = $shown->values[$name];
-        if (! $feature instanceof NumberFeature || ! $before instanceof ObservedNumber || ! $now instanceof ObservedNumber) {
-            return $before == $now ? 0.0 : null;
-        }
-        if ($before->overload || $now->overload) {
-            return $before->overload === $now->overload ? 0.0 : null;
-        }
-        $then = $earlier->predicted->features[$name] ?? null;
-        $drift = $then instanceof NumberFeature ? $feature->mean - $then->mean : 0.0;
-        $change = $now->si - $before->si - $drift;
-
-        return abs($change) <= self::TEACHES_WITHIN * M_SQRT2 * hypot($feature->noise, $now->resolution)
-            ? log($this->mixed($change, sqrt(2.0 * self::noise($feature, $now) + 1e-24), $now, $odd))
-            : null;
-    }
-
     /** @return array{float, DeviationEstimate} */
-    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, DeviationEstimate $estimate, bool $between): array
+    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, DeviationEstimate $estimate, bool $between, ?AskedAgain $again): array
     {
         $value = $shown->values[$name];
 
         return match (true) {
-            $feature instanceof NumberFeature && $value instanceof ObservedNumber => $this->ofNumber($feature, $value, $odd, $estimate, $between),
+            $feature instanceof NumberFeature && $value instanceof ObservedNumber => $this->ofNumber($feature, $value, $odd, $estimate, $between, $again),
             $feature instanceof CategoryFeature && is_string($value) => [$this->ofWord($feature, $value, $odd), $estimate],
             $feature instanceof TraceFeature && $value instanceof ObservedTrace => [$this->traces->log($feature, $value), $estimate],
             $feature instanceof SeriesFeature && $value instanceof ObservedSeries => [$this->ofSeries($feature, $value, $odd), $estimate],
@@ -140,24 +121,30 @@ final readonly class Likelihood
     }
 
     /** @return array{float, DeviationEstimate} */
-    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, bool $between): array
+    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, bool $between, ?AskedAgain $again): array
     {
-        if ($predicted->overload || $shown->overload) {
-            return [log(match (true) {
-                $predicted->overload && $shown->overload => 1.0 - $odd,
-                $shown->overload => $odd / 2.0,
-                default => $odd / $this->weighing->scatter->oddSpan,
-            }), $estimate];
-        }
         [$off, $variance] = $estimate->expected($predicted->sensitivities);
         $noise = self::noise($predicted, $shown);
         $deviation = sqrt($variance + $noise + 1e-24);
         $residual = $shown->si - $predicted->mean - $off;
+        $isNumber = ! $predicted->overload && ! $shown->overload;
+        $density = match (true) {
+            $isNumber && $between => $this->withOdd($this->betweenStrengths($predicted, $shown), $odd),
+            $isNumber => $this->mixed($residual, $deviation, $shown, $odd),
+            $predicted->overload && $shown->overload => 1.0 - $odd,
+            $shown->overload => $odd / 2.0,
+            default => $odd / $this->weighing->scatter->oddSpan,
+        };
+        $teaches = $isNumber && ! $between && abs($residual) < self::TEACHES_WITHIN * $deviation;
+        if ($again !== null && ! $shown->overload) {
+            $same = $again->sameness($between ? $this->weighing->scatter->betweenSpread * $this->magnitude($shown) : $predicted->spread());
+            [$expected, $variance] = $again->expected(self::noiseAsShown($predicted, $shown), $between ? $this->weighing->scatter->betweenSpread : self::CHANGE_SPREAD);
+            $repeated = $same * $this->mixed($shown->si - $expected, sqrt($variance), $shown, $odd);
+            $teaches = $teaches && $repeated < $density * max(1.0 - $same, self::UNEXPECTED);
+            $density = max($repeated + (1.0 - $same) * $density, self::UNEXPECTED * $density);
+        }
 
-        return [
-            log($between ? $this->withOdd($this->betweenStrengths($predicted, $shown), $odd) : $this->mixed($residual, $deviation, $shown, $odd)),
-            ! $between && abs($residual) < self::TEACHES_WITHIN * $deviation ? $estimate->told($predicted->sensitivities, $shown->si - $predicted->mean, $noise) : $estimate,
-        ];
+        return [log($density), $teaches ? $estimate->told($predicted->sensitivities, $shown->si - $predicted->mean, $noise) : $estimate];
     }
 
     /** The variance that one repetition adds by itself, the steps of the display included. */
@@ -166,10 +153,18 @@ final readonly class Likelihood
         return $predicted->noise ** 2 + ($predicted->resolution ** 2 + $shown->resolution ** 2) / 24.0;
     }
 
+    /** The same by the range the display is in, whatever range was predicted: the noise of a meter goes with its step. */
+    private static function noiseAsShown(NumberFeature $predicted, ObservedNumber $shown): float
+    {
+        $range = $predicted->resolution > 0.0 ? $shown->resolution / $predicted->resolution : 1.0;
+
+        return ($predicted->noise * $range) ** 2 + $shown->resolution ** 2 / 12.0;
+    }
+
     /** Density over the number's logarithm, of a normal and a wider one, with the floor. */
     private function mixed(float $residual, float $deviation, ObservedNumber $shown, float $odd): float
     {
-        return $this->withOdd(hypot($shown->si, $this->smallest($shown->unit)) * (
+        return $this->withOdd($this->magnitude($shown) * (
             (1.0 - $this->weighing->scatter->wideShare) * self::normal($residual, $deviation)
             + $this->weighing->scatter->wideShare * self::normal($residual, self::WIDER * $deviation)
         ), $odd);
@@ -190,6 +185,12 @@ final readonly class Likelihood
         $smallest = $this->smallest($shown->unit);
 
         return self::normal(asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest), $this->weighing->scatter->betweenSpread);
+    }
+
+    /** Level near zero. */
+    private function magnitude(ObservedNumber $shown): float
+    {
+        return hypot($shown->si, $this->smallest($shown->unit));
     }
 
     private function smallest(string $unit): float

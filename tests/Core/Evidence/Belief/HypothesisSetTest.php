@@ -44,6 +44,23 @@ final class HypothesisSetTest extends TestCase
         }
     }
 
+    /** A hub that was warmed cools while it is measured: every suspect's coil does, some a little more than others. */
+    public function test_measuring_again_while_a_coil_cools_creates_no_certainty(): void
+    {
+        $read = ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'FL.module-plug.wheel.1', 'second' => 'FL.module-plug.wheel.2'];
+        $warm = static fn (string $how): array => ['do' => 'provoke', 'how' => $how, 'channel' => 'FL'];
+        $work = Investigated::on(Workbench::case([['coil-grounded', 'FL', '', 532.4]], Workbench::vehicle('ostrel-t2')))
+            ->do(['do' => 'ignition', 'to' => 'on'], $read, $warm('heat'), $read, $warm('nothing'));
+        $before = $work->posterior()->byName();
+        for ($time = 0; $time < 6; $time++) {
+            $work->do($read);
+        }
+
+        foreach (['plug-corroded@FL', 'loom-resistive@FL', 'coil-shorted@FL', 'coil-grounded@FL'] as $name) {
+            self::assertEqualsWithDelta($before[$name], $work->chance($name), 0.03, $name);
+        }
+    }
+
     /** Lock to lock and back again: what never moves speaks against a wire that would move it, every time anew or not at all. */
     public function test_moving_to_and_fro_in_vain_makes_nothing_likelier(): void
     {

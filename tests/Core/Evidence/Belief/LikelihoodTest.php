@@ -16,6 +16,7 @@ use Lernfall\Bay\Contract\SeriesFeature;
 use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Belief\Answer;
 use Lernfall\Evidence\Belief\DeviationEstimate;
+use Lernfall\Evidence\Belief\EarlierAnswers;
 use Lernfall\Evidence\Belief\Likelihood;
 use Lernfall\Evidence\Belief\Strengths;
 use PHPUnit\Framework\TestCase;
@@ -83,12 +84,44 @@ final class LikelihoodTest extends TestCase
         self::assertGreaterThan($this->again(1352.0, 900.0) + 4.0, $this->again(1352.0, 1352.0));
     }
 
-    /** Shown 1352 Ω before and 1353 Ω now, with these predicted then and now. */
-    private function again(float $then, float $now): float
+    /**
+     * A coil that cools by a degree and a half between two looks: six and seven ohms less are about the same, and a part that is
+     * known to within 13 Ω must not make the one a repetition, which is told to half an ohm, and the other a new reading.
+     */
+    public function test_what_cools_between_two_looks_tells_nothing_among_those_who_expect_about_as_much_of_it(): void
     {
-        $earlier = new Answer(Prediction::of('reading', ['reading' => $this->feature($then)]), $this->shown(1352.0));
+        $six = $this->again(1352.0, 1346.0, 1346.0);
+        self::assertEqualsWithDelta($six, $this->again(1340.0, 1333.0, 1346.0), 0.7);
+        self::assertGreaterThan($this->again(1352.0, 1352.0, 1346.0), $six, 'whoever expects nothing of it is worse off');
+    }
 
-        return $this->likelihood()->of(Prediction::of('reading', ['reading' => $this->feature($now)]), $this->shown(1353.0), DeviationEstimate::blank(), null, $earlier)[0];
+    /**
+     * Heat should have moved it by 80 Ω, at this one of many strengths, and moved it by 120 Ω. It was off by a third, and will
+     * be again: while it cools back by half, nothing is learnt.
+     */
+    public function test_by_how_much_a_change_was_off_it_will_be_off_again(): void
+    {
+        $right = [[1352.0, 1352.0], [1472.0, 1472.0]];
+        $off = [[1352.0, 1352.0], [1432.0, 1472.0]];
+        $graded = Strengths::beside([]);
+
+        self::assertEqualsWithDelta($this->afterwards($right, 1412.0, 1412.0, $graded), $this->afterwards($off, 1392.0, 1412.0, $graded), 0.1);
+        self::assertGreaterThan($this->afterwards($off, 1432.0, 1412.0, $graded) + 2.0, $this->afterwards($off, 1392.0, 1412.0, $graded), 'whoever expects it to stay hot is worse off');
+    }
+
+    /** Shown 1352 Ω before and this now, with these predicted then and now. */
+    private function again(float $then, float $now, float $shown = 1353.0): float
+    {
+        return $this->afterwards([[$then, 1352.0]], $now, $shown);
+    }
+
+    /** @param  list<array{float, float}>  $before  predicted and shown at earlier times */
+    private function afterwards(array $before, float $now, float $shown, ?Strengths $strengths = null): float
+    {
+        $prediction = Prediction::of('reading', ['reading' => $this->feature($now)]);
+        $answers = array_map(fn (array $one): Answer => new Answer(Prediction::of('reading', ['reading' => $this->feature($one[0])]), $this->shown($one[1])), array_reverse($before));
+
+        return $this->likelihood()->of($prediction, $this->shown($shown), DeviationEstimate::blank(), $strengths, EarlierAnswers::before($prediction, $answers))[0];
     }
 
     public function test_a_second_reading_of_the_same_part_elsewhere_finds_its_deviation_where_the_first_put_it(): void
