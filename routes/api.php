@@ -24,7 +24,7 @@ use App\Http\Controllers\WaveformController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
-Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+Route::post('session', [SessionController::class, 'store']);
 
 Route::middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);

@@ -1,11 +1,33 @@
 <?php
 
-/* Router for PHP's own server: files in public/ as they are, everything else through the framework. */
+declare(strict_types=1);
 
+// Serves what lies in public/ with the headers the application gives its answers, and everything else through the application.
+// Nothing outside that folder is served, whatever the path says, nor is it told whether it exists.
+
+header_remove('X-Powered-By');
+
+$public = (string) realpath(__DIR__.'/../public');
 $path = urldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
+$file = str_contains($path, "\0") ? false : realpath($public.$path);
+$types = ['css' => 'text/css; charset=utf-8', 'ico' => 'image/x-icon', 'js' => 'text/javascript; charset=utf-8', 'json' => 'application/json', 'map' => 'application/json', 'png' => 'image/png', 'svg' => 'image/svg+xml', 'txt' => 'text/plain; charset=utf-8', 'woff2' => 'font/woff2'];
+$type = $file === false ? null : $types[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
 
-if ($path !== '/' && is_file(__DIR__.'/../public'.$path)) {
-    return false;
+if ($file === false || $type === null || ! is_file($file) || ! str_starts_with($file, $public.DIRECTORY_SEPARATOR)) {
+    require __DIR__.'/../public/index.php';
+
+    return;
 }
 
-require __DIR__.'/../public/index.php';
+header("Content-Type: $type");
+header('X-Content-Type-Options: nosniff');
+header('Referrer-Policy: same-origin');
+// names of built files carry a hash of their contents
+header('Cache-Control: '.(str_starts_with($file, "$public/build/assets/") ? 'public, max-age=31536000, immutable' : 'no-cache'));
+$packed = is_file("$file.gz") && str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip') ? "$file.gz" : null;
+if ($packed !== null) {
+    header('Content-Encoding: gzip');
+    header('Vary: Accept-Encoding');
+}
+header('Content-Length: '.filesize($packed ?? $file));
+$_SERVER['REQUEST_METHOD'] === 'HEAD' || readfile($packed ?? $file);

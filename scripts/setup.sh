@@ -76,6 +76,7 @@ set_up() {
     if ! up_to_date public/build/.stamp "$mark"; then
         say 'building the front end'
         npm run --silent build >storage/logs/build.log 2>&1 || { cat storage/logs/build.log >&2; exit 1; }
+        find public/build/assets -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 --keep --force {} +
         echo "$mark" >public/build/.stamp
     fi
 

@@ -3,7 +3,7 @@
 set -uo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 
-readonly PARTS=(style static types core reference feature browser)
+readonly PARTS=(style static types core reference feature hostile browser)
 CORES=$(nproc)
 passed=0
 failed=0
@@ -54,13 +54,13 @@ run_part() {
         style) styled 2>&1 ;;
         static) analysed 2>&1 ;;
         types) npm run --silent types 2>&1 ;;
-        core | reference | feature | browser) beside_each_other --testsuite "$part" 2>&1 ;;
-        thorough) LERNFALL_THOROUGH=1 beside_each_other --testsuite core,reference,feature 2>&1 ;;
+        core | reference | feature | hostile | browser) beside_each_other --testsuite "$part" 2>&1 ;;
+        thorough) LERNFALL_THOROUGH=1 beside_each_other --testsuite core,reference,feature,hostile 2>&1 ;;
         *) echo "unknown part '$part'; one of: ${PARTS[*]} thorough"; false ;;
     esac | tee "$log"
     status=${PIPESTATUS[0]}
     case "$part" in
-        core | reference | feature | browser | thorough)
+        core | reference | feature | hostile | browser | thorough)
             read -r good bad < <(count_phpunit "$log")
             if [ "$status" != 0 ] && [ "$bad" = 0 ]; then bad=1; fi
             if [ "$good" = 0 ] && [ "$bad" = 0 ]; then echo "no test ran in $part"; bad=1; fi

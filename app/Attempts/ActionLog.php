@@ -9,8 +9,10 @@ use App\Documents\SchemaCheck;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Job\Job;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\ActionReader;
 use Lernfall\Format\ObservationFormat;
@@ -19,7 +21,7 @@ use Lernfall\Revision;
 /** Takes the next action of an attempt: stored before it is answered, and answered alike when it is sent again. */
 final readonly class ActionLog
 {
-    public function __construct(private ContentLibrary $library, private JobFold $fold, private SchemaCheck $schemas)
+    public function __construct(private ContentLibrary $library, private JobFold $fold, private SchemaCheck $schemas, private Closing $closing)
     {
     }
 
@@ -28,50 +30,73 @@ final readonly class ActionLog
      * @param  string  $key  the sender's own name for this action
      * @param  array<string, mixed>  $action
      *
-     * @throws StaleNumber|UnfitAction|InvalidDocument
+     * @throws StaleNumber|ReusedKey|UnfitAction|InvalidDocument
      */
     public function take(Attempt $attempt, int $number, string $key, array $action): RecordedAction
     {
         $known = $attempt->actions->firstWhere('key', $key);
         if ($known !== null) {
-            return new RecordedAction($known, $this->fold->of($attempt));
+            return $this->again($attempt, $known, $number, $action);
         }
         if ($number !== $attempt->actions->count() + 1) {
             throw StaleNumber::of($attempt);
         }
         $next = ActionReader::read($action);
+        $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored, nor anything done for it
         $job = $this->fold->of($attempt)->do($next, $this->library->simulator());
-        $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored
         $step = $job->lastStep();
         assert($step !== null);
-        $entry = $this->stored($attempt, $step, $key, $action);
+
+        return $this->stored($attempt, $job, $step, $key, $action);
+    }
+
+    /**
+     * What was stored under this key; nothing happens a second time.
+     *
+     * @param  array<string, mixed>  $action
+     *
+     * @throws ReusedKey
+     */
+    private function again(Attempt $attempt, AttemptAction $known, int $number, array $action): RecordedAction
+    {
+        if ($known->number !== $number || $known->action != $action) {
+            throw new ReusedKey;
+        }
+
+        return new RecordedAction($known, $this->fold->of($attempt), isNew: false);
+    }
+
+    /** @param  array<string, mixed>  $action */
+    private function stored(Attempt $attempt, Job $job, Step $step, string $key, array $action): RecordedAction
+    {
+        try {
+            $entry = DB::transaction(fn (): AttemptAction => $this->entered($attempt, $job, $step, $key, $action));
+        } catch (UniqueConstraintViolationException) {
+            $attempt->load('actions');
+
+            return $this->again($attempt, $attempt->actions->firstWhere('key', $key) ?? throw StaleNumber::of($attempt), $step->number, $action);
+        }
+        $attempt->actions->push($entry);
 
         return new RecordedAction($entry, $job);
     }
 
     /** @param  array<string, mixed>  $action */
-    private function stored(Attempt $attempt, Step $step, string $key, array $action): AttemptAction
+    private function entered(Attempt $attempt, Job $job, Step $step, string $key, array $action): AttemptAction
     {
-        try {
-            $entry = AttemptAction::query()->create([
-                'attempt_id' => $attempt->id,
-                'number' => $step->number,
-                'key' => $key,
-                'action' => $action,
-                'observation' => ObservationFormat::write($step->observation),
-                'minutes' => $step->cost->minutes,
-                'money' => $step->cost->money,
-                'core_revision' => Revision::CURRENT,
-                'done_at' => now(),
-            ]);
-        } catch (UniqueConstraintViolationException) {
-            $attempt->load('actions');
-
-            return $attempt->actions->firstWhere('key', $key) ?? throw StaleNumber::of($attempt);
-        }
-        $attempt->actions->push($entry);
-        if ($action['do'] === 'conclude') {
-            $attempt->update(['concluded_at' => now()]);
+        $entry = AttemptAction::query()->create([
+            'attempt_id' => $attempt->id,
+            'number' => $step->number,
+            'key' => $key,
+            'action' => $action,
+            'observation' => ObservationFormat::write($step->observation),
+            'minutes' => $step->cost->minutes,
+            'money' => $step->cost->money,
+            'core_revision' => Revision::CURRENT,
+            'done_at' => now(),
+        ]);
+        if ($job->isConcluded()) {
+            $this->closing->close($attempt, $entry);
         }
 
         return $entry;

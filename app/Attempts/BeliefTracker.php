@@ -24,24 +24,35 @@ final class BeliefTracker
     {
     }
 
-    public function upTo(Attempt $attempt): void
+    /**
+     * Up to the newest step, or as far as the time goes.
+     *
+     * @param  float  $seconds  after which no further step is begun
+     * @return bool whether it has come to the newest step
+     */
+    public function follow(Attempt $attempt, float $seconds = INF): bool
     {
+        $until = microtime(true) + $seconds;
         $job = $this->fold->of($attempt);
         $document = $this->fold->document($attempt->version);
         $followed = $this->followed($attempt, $job, $document);
-        $belief = $followed->belief;
-        foreach (array_slice($job->steps, $followed->steps) as $step) {
+        $seen = $followed->steps;
+        [$belief, $judged] = [$followed->belief, $followed->judged];
+        foreach (array_slice($job->steps, $seen) as $step) {
+            if ($seen > $followed->steps && microtime(true) >= $until) {
+                break;
+            }
             $belief = $belief->after($step);
+            $judged = $this->library->marker()->follow($judged, $job, $document->policy, $document->knowledge, ++$seen);
         }
-        $judged = $this->library->marker()->follow($followed->judged, $job, $document->policy, $document->knowledge);
-        if (! $job->isConcluded()) { // its marks may have been made already
-            $this->jobs->remember($attempt, new FollowedJob(count($job->steps), $belief, $judged));
-        }
-        $possible = Possible::after(count($job->steps), $belief->shown());
+        $this->jobs->remember($attempt, new FollowedJob($seen, $belief, $judged));
+        $possible = Possible::after($seen, $belief->shown());
         Belief::query()->updateOrCreate(
             ['attempt_id' => $attempt->id, 'step' => $possible->step],
             ['open' => $possible->open, 'foremost' => LikelyFormat::write($possible->foremost), 'core_revision' => Revision::CURRENT],
         );
+
+        return $seen === count($job->steps);
     }
 
     /** What was judged of a job on the way; null where it was not followed. */

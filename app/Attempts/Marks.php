@@ -15,14 +15,15 @@ use Lernfall\Marking\MarkSheet;
 use Lernfall\Marking\Policy;
 use Lernfall\Revision;
 
-/** The marks of a concluded attempt: computed once, then kept. */
+/** The marks of a concluded attempt: worked out once, by a worker, then kept. */
 final readonly class Marks
 {
     public function __construct(private ContentLibrary $library, private JobFold $fold, private BeliefTracker $tracker)
     {
     }
 
-    public function of(Attempt $attempt): MarkSheetRecord
+    /** What is kept already stays. */
+    public function workOut(Attempt $attempt): MarkSheetRecord
     {
         return MarkSheetRecord::query()->firstOrCreate(['attempt_id' => $attempt->id], fn (): array => [
             'sheet' => MarkEvidence::added(MarkSheetFormat::write($this->sheet($attempt)), $attempt) + ['versions' => $this->versions($attempt)],

@@ -12,7 +12,8 @@ use LogicException;
 /** An action that has been stored, and the job as it stands after it. */
 final readonly class RecordedAction
 {
-    public function __construct(public AttemptAction $entry, public Job $job)
+    /** @param  bool  $isNew  false where it had been taken before and was only asked for again */
+    public function __construct(public AttemptAction $entry, public Job $job, public bool $isNew = true)
     {
     }
 

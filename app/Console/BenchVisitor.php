@@ -13,15 +13,12 @@ final class BenchVisitor
 {
     private readonly CurlHandle $connection;
 
-    private string $token = '';
-
     public function __construct(private readonly string $address)
     {
         $this->connection = curl_init();
         curl_setopt_array($this->connection, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_HEADERFUNCTION => $this->keepToken(...),
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '',
         ]);
-        $this->ask('GET', '/sign-in');
     }
 
     /**
@@ -38,7 +35,7 @@ final class BenchVisitor
             CURLOPT_URL => $url,
             CURLOPT_CUSTOMREQUEST => $method,
             CURLOPT_POSTFIELDS => $method === 'GET' ? '' : json_encode($body, JSON_THROW_ON_ERROR),
-            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-XSRF-TOKEN: '.$this->token],
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
         ]);
         $answer = curl_exec($this->connection);
         $status = curl_getinfo($this->connection, CURLINFO_RESPONSE_CODE);
@@ -54,14 +51,5 @@ final class BenchVisitor
     public function milliseconds(): float
     {
         return curl_getinfo($this->connection, CURLINFO_TOTAL_TIME_T) / 1000.0;
-    }
-
-    private function keepToken(CurlHandle $connection, string $line): int
-    {
-        if (preg_match('~^Set-Cookie: XSRF-TOKEN=([^;]+)~i', $line, $found) === 1) {
-            $this->token = urldecode($found[1]);
-        }
-
-        return strlen($line);
     }
 }

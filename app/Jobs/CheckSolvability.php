@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Documents\ContentLibrary;
 use App\Models\SolvabilityCheck;
+use App\Work\QueueNames;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Lernfall\Format\SolvabilityFormat;
@@ -17,6 +18,7 @@ final class CheckSolvability implements ShouldQueue
 
     public function __construct(private readonly string $check)
     {
+        $this->onQueue(QueueNames::BESIDE);
     }
 
     public function handle(ContentLibrary $library): void

@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Attempts\BeliefTracker;
 use App\Models\Attempt;
+use App\Work\QueueNames;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -18,8 +19,12 @@ final class FollowAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
     /** Seconds after which one that never came to be processed stands in nobody's way. */
     public int $uniqueFor = 60;
 
+    /** So long, and by a step, one job holds up what others wait for. */
+    private const SECONDS_AT_A_TIME = 1.0;
+
     public function __construct(private readonly int $attempt)
     {
+        $this->onQueue(QueueNames::FOLLOWING);
     }
 
     public function uniqueId(): string
@@ -37,6 +42,9 @@ final class FollowAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public function handle(BeliefTracker $tracker): void
     {
-        $tracker->upTo(Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt));
+        $attempt = Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt);
+        if ($attempt->concluded_at === null && ! $tracker->follow($attempt, self::SECONDS_AT_A_TIME)) {
+            self::dispatch($this->attempt);
+        }
     }
 }

@@ -4,27 +4,47 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Attempts\AwaitedMarks;
 use App\Attempts\BeliefTracker;
 use App\Attempts\Marks;
 use App\Attempts\SensiblePath;
 use App\Models\Attempt;
+use App\Work\QueueNames;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Computes what the report of a closed job shows before somebody opens it. */
-final class MarkAttempt implements ShouldQueue
+/** Works out what the report of a closed job shows. It goes before whatever else waits for the worker. */
+final class MarkAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
+    /** Seconds after which one that never came to be processed stands in nobody's way. */
+    public int $uniqueFor = 30;
+
     public function __construct(private readonly int $attempt)
     {
+        $this->onQueue(QueueNames::MARKS);
     }
 
-    public function handle(Marks $marks, SensiblePath $path, BeliefTracker $tracker): void
+    public function uniqueId(): string
     {
-        $attempt = Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt);
-        $marks->of($attempt);
+        return (string) $this->attempt;
+    }
+
+    public function handle(Marks $marks, AwaitedMarks $awaited, SensiblePath $path, BeliefTracker $tracker): void
+    {
+        $attempt = Attempt::query()->with(['version', 'actions', 'markSheet'])->findOrFail($this->attempt);
+        if ($attempt->markSheet !== null || ! $awaited->claim($attempt)) {
+            return;
+        }
+        $marks->workOut($attempt);
         $tracker->forget($attempt);
         $path->soon($attempt->version);
+    }
+
+    public function failed(): void
+    {
+        app(AwaitedMarks::class)->failed($this->attempt);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Attempts\SensiblePath;
 use App\Models\CaseVersion;
+use App\Work\QueueNames;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -20,6 +21,7 @@ final class WorkOutPath implements ShouldBeUnique, ShouldQueue
 
     public function __construct(private readonly int $version)
     {
+        $this->onQueue(QueueNames::BESIDE);
     }
 
     public function uniqueId(): string

@@ -40,12 +40,16 @@ final readonly class Marker
         return new Judged(BeliefHistory::beginningWith($this->evidence->judging($case, $knowledge)->beginning()));
     }
 
-    /** Up to the last step of the job: each repair is judged as it was made. */
-    public function follow(Judged $soFar, Job $job, Policy $policy, CaseKnowledge $knowledge): Judged
+    /**
+     * Each repair is judged as it was made.
+     *
+     * @param  int  $upTo  the last step that is looked at
+     */
+    public function follow(Judged $soFar, Job $job, Policy $policy, CaseKnowledge $knowledge, int $upTo = PHP_INT_MAX): Judged
     {
         $evidence = $this->evidence->judging($job->case, $knowledge);
         [$history, $reviews] = [$soFar->history, $soFar->reviews];
-        foreach (array_slice($job->steps, $history->steps()) as $step) {
+        foreach (array_slice($job->steps, $history->steps(), max(0, $upTo - $history->steps())) as $step) {
             $history = $history->after($step);
             if ($policy->judgesReasoning() && $step->action instanceof Repair && Decisions::isOne($step)) {
                 $decision = new Decision($step->number, $step->action);

@@ -29,6 +29,31 @@ final class ClosedJobTest extends BrowserTestCase
             ->doNotSee('Broken coil, front right'); // the instructor's name for the case stays the instructor's
     }
 
+    /** Marks come by themselves, to whoever waits before the report and before the list. */
+    public function test_closing_being_marked_and_the_report_without_a_reload(): void
+    {
+        self::$server->workerWaits();
+        $person = $this->person()->signIn('dilan')->open('/jobs')->press('Start the job')->see('Complaint')
+            ->press('Close the job')->press('Do it')->see('This job is closed.')->press('To the report')
+            ->see('The marks appear here by themselves.')->see('What was wrong');
+        $report = $person->browser->getWindowHandle();
+        $person->browser->switchTo()->newWindow();
+        $person->signIn('kessel')->open('/cases/1/attempts')->see('to be marked');
+        self::$server->workerGoesOn();
+        $person->doNotSee('to be marked')->doNotSee('being marked')->see('/ 100');
+        $person->browser->close();
+        $person->browser->switchTo()->window($report);
+    }
+
+    public function test_a_report_that_waits_is_filled_by_itself(): void
+    {
+        self::$server->workerWaits();
+        $person = $this->person()->signIn('cem')->open('/jobs')->press('Start the job')->see('Complaint')
+            ->press('Close the job')->press('Do it')->see('This job is closed.')->press('To the report')->see('The marks appear here by themselves.');
+        self::$server->workerGoesOn();
+        $person->see('of 100 points')->see('Marks and reasons');
+    }
+
     public function test_what_is_folded_is_printed(): void
     {
         $person = $this->person()->signIn('arlo')->open('/report/1')->see('What was wrong');

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Attempts\AttemptSeed;
+use App\Jobs\FollowAttempt;
 use App\Models\AttemptAction;
+use App\Models\Marking;
+use App\Models\MarkSheetRecord;
 use App\Models\Role;
+use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
 use Tests\Support\ActionExamples;
 
 final class AttemptTest extends FeatureTestCase
@@ -22,6 +27,60 @@ final class AttemptTest extends FeatureTestCase
 
         self::assertSame($first->getContent(), $again->getContent());
         self::assertSame(1, AttemptAction::query()->count());
+    }
+
+    public function test_a_key_names_one_action_and_nothing_is_done_under_it_twice(): void
+    {
+        $attempt = $this->attempt();
+        $this->act($attempt, ['do' => 'ignition', 'to' => 'on'], 1, self::KEY)->assertOk();
+
+        foreach ([[['do' => 'read-codes'], 1], [['do' => 'ignition', 'to' => 'on'], 2]] as [$action, $number]) {
+            $this->act($attempt, $action, $number, self::KEY)->assertStatus(409)
+                ->assertJsonPath('message', 'This action was sent before with other settings. The bay now shows where the job stands; nothing is lost.')
+                ->assertJsonPath('attempt.state.ignition', 'on');
+        }
+        self::assertSame(1, AttemptAction::query()->count());
+    }
+
+    public function test_what_is_sent_again_sets_nothing_going(): void
+    {
+        Queue::fake();
+        config(['queue.default' => 'database']);
+        $attempt = $this->attempt();
+        foreach (['first', 'again'] as $time) {
+            $this->act($attempt, ['do' => 'ignition', 'to' => 'on'], 1, self::KEY)->assertOk();
+            Queue::assertPushed(FollowAttempt::class, 1);
+        }
+    }
+
+    /** Not the half of it: a step that closes, being closed, and marks asked for are one. */
+    public function test_closing_happens_whole_or_not_at_all(): void
+    {
+        $attempt = $this->attempt();
+        Marking::creating(static fn () => throw new RuntimeException('the power fails'));
+        try {
+            $this->act($attempt, ['do' => 'conclude'], 1, self::KEY)->assertServerError();
+        } finally {
+            Marking::flushEventListeners();
+        }
+        self::assertSame(0, AttemptAction::query()->count());
+        self::assertNull($attempt->refresh()->concluded_at);
+
+        $this->act($attempt, ['do' => 'conclude'], 1, self::KEY)->assertOk()->assertJsonPath('state.concluded', true);
+        self::assertSame(1, Marking::query()->count());
+    }
+
+    /** As versions before could leave it: the last step stored, the job not closed. */
+    public function test_a_job_caught_while_it_was_closed_is_closed_at_the_next_look(): void
+    {
+        $attempt = $this->attempt();
+        $this->act($attempt, ['do' => 'conclude'])->assertOk();
+        $attempt->update(['concluded_at' => null]);
+        Marking::query()->delete();
+        MarkSheetRecord::query()->delete();
+
+        $this->getJson("/api/attempts/$attempt->id/report")->assertOk()->assertJsonPath('marking.state', 'marked');
+        self::assertNotNull($attempt->refresh()->concluded_at);
     }
 
     public function test_a_second_tab_is_told_what_happened_meanwhile(): void

@@ -28,7 +28,7 @@ final class BeliefTrackerTest extends FeatureTestCase
         $tracker = $this->app->make(BeliefTracker::class);
         foreach (self::STEPS as $step) {
             $this->act($attempt, $step)->assertOk();
-            $tracker->upTo($attempt->fresh() ?? $attempt);
+            $tracker->follow($attempt->fresh() ?? $attempt);
         }
         $open = Belief::query()->orderBy('step')->pluck('open')->all();
         self::assertCount(5, $open);
@@ -46,11 +46,11 @@ final class BeliefTrackerTest extends FeatureTestCase
         $remembering = $this->app->make(BeliefTracker::class);
         foreach (self::STEPS as $number => $step) {
             $this->act($attempt, $step)->assertOk();
-            $number === 2 ?: $remembering->upTo($attempt->fresh() ?? $attempt);
+            $number === 2 ?: $remembering->follow($attempt->fresh() ?? $attempt);
         }
         $kept = $this->kept($attempt);
         $this->app->forgetInstance(BeliefTracker::class);
-        $this->app->make(BeliefTracker::class)->upTo($attempt->fresh() ?? $attempt);
+        $this->app->make(BeliefTracker::class)->follow($attempt->fresh() ?? $attempt);
 
         self::assertSame($kept, $this->kept($attempt));
         self::assertSame([1, 2, 4, 5], Belief::query()->orderBy('step')->pluck('step')->all());
@@ -67,17 +67,17 @@ final class BeliefTrackerTest extends FeatureTestCase
             foreach (array_slice(self::STEPS, 0, 3) as $step) {
                 $this->act($attempt, $step)->assertOk();
             }
-            $tracker->upTo($attempt->fresh() ?? $attempt);
+            $tracker->follow($attempt->fresh() ?? $attempt);
         }
         self::assertFileExists("$folder/{$attempts[0]->id}");
         foreach (array_slice(self::STEPS, 3) as $step) {
             $this->act($attempts[0], $step)->assertOk();
-            $tracker->upTo($attempts[0]->fresh() ?? $attempts[0]);
+            $tracker->follow($attempts[0]->fresh() ?? $attempts[0]);
         }
         $kept = $this->kept($attempts[0]);
         $tracker->forget($attempts[0]);
         self::assertFileDoesNotExist("$folder/{$attempts[0]->id}");
-        $this->app->make(BeliefTracker::class)->upTo($attempts[0]->fresh() ?? $attempts[0]);
+        $this->app->make(BeliefTracker::class)->follow($attempts[0]->fresh() ?? $attempts[0]);
 
         self::assertSame($kept, $this->kept($attempts[0]));
         (new Filesystem)->deleteDirectory($folder);

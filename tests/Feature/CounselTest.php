@@ -30,7 +30,7 @@ final class CounselTest extends FeatureTestCase
         $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertOk()->assertJsonPath('tests', []);
         $this->act($attempt, ['do' => 'conclude'])->assertOk();
         $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertForbidden();
-        $sheet = app(Marks::class)->of($attempt->refresh())->sheet;
+        $sheet = app(Marks::class)->workOut($attempt->refresh())->sheet;
         self::assertSame(['next', 'possible'], array_column($sheet['counsel'], 'about'));
         self::assertEqualsWithDelta(max(0.0, array_sum(array_column($sheet['marks'], 'points')) - 5.0), $sheet['points'], 1e-9);
     }
@@ -58,7 +58,7 @@ final class CounselTest extends FeatureTestCase
     {
         $attempt = $this->practising();
         $worked = $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertOk()->json();
-        app(BeliefTracker::class)->upTo($attempt);
+        app(BeliefTracker::class)->follow($attempt);
         self::assertSame($worked, $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'possible'])->assertOk()->json());
 
         Belief::query()->update(['open' => 99]);

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Attempts\AwaitedMarks;
+use App\Attempts\MarkingState;
 use App\Attempts\Marks;
 use App\Attempts\SensiblePath;
+use App\Jobs\MarkAttempt;
 use App\Jobs\WorkOutPath;
+use App\Models\Attempt;
+use App\Work\Workers;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use Lernfall\Revision;
@@ -21,7 +26,7 @@ final class MarksTest extends FeatureTestCase
         foreach (Workbench::json('examples/coil-open.script.json')['actions'] as $action) {
             $this->act($attempt, $action)->assertOk();
         }
-        $record = app(Marks::class)->of($attempt->refresh()->load('actions'));
+        $record = app(Marks::class)->workOut($attempt->refresh()->load('actions'));
         $marks = array_column($record->sheet['marks'], null, 'criterion');
 
         self::assertSame('A written reading tells the repaired part from the rest.', $marks['reading']['rule']);
@@ -32,21 +37,82 @@ final class MarksTest extends FeatureTestCase
         self::assertSame(['case' => 1, 'caseSha256' => $attempt->version->sha256, 'core' => Revision::CURRENT], array_diff_key($record->sheet['versions'], ['policySha256' => '']));
     }
 
-    public function test_a_report_does_not_wait_for_the_sensible_path_and_has_it_once_a_worker_has_worked_it_out(): void
+    /** No page works anything out, however many are open: one worker does it once, and the page has it at the next look. */
+    public function test_a_report_waits_for_nothing_and_has_marks_and_path_once_a_worker_has_worked_them_out(): void
     {
         $queue = Queue::fake();
+        $attempt = $this->worked();
+        $report = fn (): TestResponse => $this->actingAs($attempt->apprentice)->getJson("/api/attempts/$attempt->id/report")->assertOk();
+
+        $report()->assertJsonPath('marks', null)->assertJsonPath('marking.state', 'waiting')->assertJsonPath('marking.before', 0)->assertJsonPath('sensible', null);
+        $report();
+        self::assertCount(0, $queue->pushed(WorkOutPath::class));
+        $asked = $queue->pushed(MarkAttempt::class);
+        self::assertCount(1, $asked, 'asked for once, however often the report is opened');
+        $this->app->call([$asked[0], 'handle']);
+
+        $report()->assertJsonPath('marks.outOf', 100)->assertJsonPath('marking.state', 'marked')->assertJsonPath('sensible', null);
+        $report();
+        $paths = $queue->pushed(WorkOutPath::class);
+        self::assertCount(1, $paths);
+        $paths[0]->handle(app(SensiblePath::class));
+        $report()->assertJsonPath('sensible.remedy', 'replace-sensor@FR');
+    }
+
+    public function test_a_job_is_marked_once_whoever_is_at_it(): void
+    {
+        Queue::fake();
+        $attempt = $this->worked();
+        $one = new AwaitedMarks($this->workers('one'));
+        $other = new AwaitedMarks($this->workers('other'));
+
+        self::assertTrue($one->claim($attempt));
+        self::assertFalse($other->claim($attempt));
+        self::assertSame(MarkingState::UnderWay, $other->state($attempt));
+        unset($one);
+        gc_collect_cycles();
+        self::assertSame(MarkingState::Waiting, $other->state($attempt), 'whoever was at it is gone');
+        self::assertTrue($other->claim($attempt));
+    }
+
+    public function test_one_row_that_cannot_be_marked_breaks_no_list(): void
+    {
+        Queue::fake();
+        $failed = $this->worked();
+        (new MarkAttempt($failed->id))->failed();
+        $this->actingAs($this->instructor)->getJson("/api/cases/{$failed->version->case_draft_id}/attempts")->assertOk()
+            ->assertJsonPath('0.marking.state', 'failed')->assertJsonPath('0.points', null)->assertJsonPath('0.marking.hasWorker', true);
+        $this->postJson("/api/attempts/$failed->id/overrides", ['criterion' => 'safety', 'points' => 1, 'reason' => 'Seen with my own eyes.'])->assertStatus(409);
+
+        $this->travel(11)->minutes();
+        $this->getJson("/api/attempts/$failed->id/report")->assertOk()->assertJsonPath('marking.state', 'waiting');
+    }
+
+    public function test_a_page_says_where_nothing_works_on_what_waits(): void
+    {
+        Queue::fake();
+        $attempt = $this->worked();
+        config(['queue.default' => 'database']);
+
+        $this->actingAs($attempt->apprentice)->getJson("/api/attempts/$attempt->id/report")->assertOk()->assertJsonPath('marking.hasWorker', false);
+    }
+
+    private function worked(): Attempt
+    {
         $attempt = $this->attempt();
         foreach (Workbench::json('examples/coil-open.script.json')['actions'] as $action) {
             $this->act($attempt, $action)->assertOk();
         }
-        $report = fn (): TestResponse => $this->actingAs($attempt->apprentice)->getJson("/api/attempts/$attempt->id/report")->assertOk();
 
-        $report()->assertJsonPath('sensible', null)->assertJsonPath('marks.outOf', 100);
-        $report()->assertJsonPath('sensible', null);
-        $asked = $queue->pushed(WorkOutPath::class);
-        self::assertCount(1, $asked, 'asked for once, however often the report is opened');
+        return $attempt->refresh();
+    }
 
-        $asked[0]->handle(app(SensiblePath::class));
-        $report()->assertJsonPath('sensible.remedy', 'replace-sensor@FR');
+    private function workers(string $name): Workers
+    {
+        $workers = new Workers(config()->string('lernfall.workers'));
+        $workers->join();
+        self::assertTrue($workers->areThere(), $name);
+
+        return $workers;
     }
 }

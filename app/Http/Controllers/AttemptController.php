@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Attempts\ActionLog;
 use App\Attempts\JobFold;
+use App\Attempts\ReusedKey;
 use App\Attempts\StaleNumber;
 use App\Documents\ContentLibrary;
 use App\Http\Requests\ActionRequest;
@@ -14,7 +15,6 @@ use App\Http\Resources\BayStateResource;
 use App\Http\Resources\StepResource;
 use App\Http\Resources\ToolMenu;
 use App\Jobs\FollowAttempt;
-use App\Jobs\MarkAttempt;
 use App\Models\Attempt;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
@@ -49,21 +49,23 @@ final readonly class AttemptController
 
     #[OA\Post(path: '/api/attempts/{attempt}/actions', operationId: 'act', parameters: [new OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NextAction')), responses: [
         new OA\Response(response: 200, description: 'done, and what it showed', content: new OA\JsonContent(ref: '#/components/schemas/Answer')),
-        new OA\Response(response: 409, description: 'the attempt has moved on', content: new OA\JsonContent(ref: '#/components/schemas/MovedOn')),
+        new OA\Response(response: 409, description: 'the attempt has moved on, or the key belongs to another action', content: new OA\JsonContent(ref: '#/components/schemas/MovedOn')),
         new OA\Response(response: 422, description: 'the action makes no sense', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function act(ActionRequest $request, Attempt $attempt, ActionLog $log): JsonResponse
     {
-        Gate::authorize('work', $attempt);
         /** @var array<string, mixed> $action */
         $action = $request->input('action');
         try {
             $taken = $log->take($attempt, $request->integer('number'), $request->string('key')->toString(), $action);
         } catch (StaleNumber $stale) {
             return new JsonResponse(['message' => Strings::text('attempt.moved-on'), 'attempt' => $this->whole($stale->attempt)], 409);
+        } catch (ReusedKey) {
+            return new JsonResponse(['message' => Strings::text('attempt.key-reused'), 'attempt' => $this->whole($attempt)], 409);
         }
-
-        $attempt->concluded_at === null ? FollowAttempt::beside($attempt) : MarkAttempt::dispatch($attempt->id);
+        if ($taken->isNew && $attempt->concluded_at === null) {
+            FollowAttempt::beside($attempt);
+        }
 
         return new JsonResponse([
             'step' => StepResource::of($taken->entry, $taken->step()),

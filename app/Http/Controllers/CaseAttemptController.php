@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Attempts\AwaitedMarks;
 use App\Attempts\DecidedMarks;
-use App\Attempts\Marks;
+use App\Http\Resources\MarkingResource;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseDraft;
@@ -14,7 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'points', 'overridden', 'differs', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
@@ -23,6 +24,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'steps', type: 'integer'),
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'possible', description: 'while it is under way, where a worker follows it', oneOf: [new OA\Schema(ref: '#/components/schemas/Possible'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'marking', description: 'null while it is under way', oneOf: [new OA\Schema(ref: '#/components/schemas/Marking'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'differs', description: 'a later core would show or mark something otherwise; what was shown and marked stays', type: 'boolean'),
     new OA\Property(property: 'overridden', description: 'an instructor decided some of it', type: 'boolean'),
@@ -33,20 +35,20 @@ final readonly class CaseAttemptController
     #[OA\Get(path: '/api/cases/{case}/attempts', operationId: 'listAttempts', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'who worked this case, and how far', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/AttemptRow'))),
     ])]
-    public function index(CaseDraft $case, Marks $marks, DecidedMarks $decided): JsonResponse
+    public function index(CaseDraft $case, AwaitedMarks $awaited, DecidedMarks $decided): JsonResponse
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
         $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet', 'overrides', 'belief', 'check'])
             ->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
 
-        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $marks, $decided))->all());
+        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $awaited, $decided))->all());
     }
 
     /** @return array<string, mixed> */
-    private static function row(Attempt $attempt, Marks $marks, DecidedMarks $decided): array
+    private static function row(Attempt $attempt, AwaitedMarks $awaited, DecidedMarks $decided): array
     {
-        $sheet = $attempt->concluded_at === null ? null : $marks->of($attempt)->sheet;
+        $sheet = $attempt->concluded_at === null ? null : $attempt->markSheet?->sheet;
 
         return [
             'id' => $attempt->id,
@@ -56,7 +58,8 @@ final readonly class CaseAttemptController
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'steps' => $attempt->actions->count(),
             'minutes' => $attempt->actions->sum(static fn (AttemptAction $one): float => $one->minutes),
-            'possible' => $sheet !== null || $attempt->belief === null ? null : ['step' => $attempt->belief->step, 'open' => $attempt->belief->open, 'foremost' => $attempt->belief->foremost],
+            'possible' => $attempt->concluded_at !== null || $attempt->belief === null ? null : ['step' => $attempt->belief->step, 'open' => $attempt->belief->open, 'foremost' => $attempt->belief->foremost],
+            'marking' => $attempt->concluded_at === null ? null : MarkingResource::of($attempt, $awaited),
             'points' => $sheet === null ? null : round($decided->points($attempt), 2),
             'overridden' => $sheet !== null && $decided->overridden($attempt)->isNotEmpty(),
             'differs' => $attempt->check?->differs() === true,

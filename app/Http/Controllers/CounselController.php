@@ -9,7 +9,6 @@ use App\Http\Requests\CounselRequest;
 use App\Models\Attempt;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Counsel', required: ['about', 'open', 'foremost', 'repair', 'chance', 'tests', 'reading'], properties: [
@@ -31,8 +30,6 @@ final readonly class CounselController
     ])]
     public function __invoke(CounselRequest $request, Attempt $attempt, Counselling $counselling): JsonResponse
     {
-        Gate::authorize('work', $attempt);
-
         return $counselling->mayBeAsked($attempt)
             ? new JsonResponse($counselling->ask($attempt, $request->string('about')->toString()))
             : new JsonResponse(['message' => Strings::text('counsel.not-here')], 403);

@@ -11,7 +11,6 @@ use App\Models\Attempt;
 use App\Models\User;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
@@ -20,11 +19,14 @@ final readonly class OverrideController
     #[OA\Post(path: '/api/attempts/{attempt}/overrides', operationId: 'overrideMark', parameters: [new OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewOverride')), responses: [
         new OA\Response(response: 201, description: 'kept beside the computed mark', content: new OA\JsonContent(ref: '#/components/schemas/Decided')),
         new OA\Response(response: 403, description: 'not my case, or the job is not closed', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 409, description: 'not marked yet', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         new OA\Response(response: 422, description: 'no such criterion, too many points, or no reason', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function __invoke(OverrideRequest $request, Attempt $attempt, DecidedMarks $decided): JsonResponse
     {
-        Gate::authorize('override', $attempt);
+        if ($attempt->markSheet === null) {
+            return new JsonResponse(['message' => Strings::text('override.not-marked')], 409);
+        }
         $instructor = $request->user();
         assert($instructor instanceof User);
         $criterion = $request->string('criterion')->toString();

@@ -8,9 +8,7 @@ use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
 use App\Http\Requests\CaseRequest;
 use App\Http\Resources\PreviewResource;
-use App\Models\CaseDraft;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Gate;
 use Lernfall\Evidence\Preview\Preview;
 use OpenApi\Attributes as OA;
 
@@ -22,7 +20,6 @@ final readonly class PreviewController
     ])]
     public function __invoke(CaseRequest $request, ContentLibrary $library, SchemaCheck $schemas): JsonResponse
     {
-        Gate::authorize('compose', CaseDraft::class);
         $case = $library->caseReader()->read($request->document($library, $schemas))->case;
 
         return new JsonResponse(PreviewResource::of(Preview::of($case, $library->simulator())));

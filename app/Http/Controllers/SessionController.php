@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\SigningIn;
+use App\Accounts\TooSoon;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\UserResource;
 use App\Models\User;
@@ -39,15 +41,18 @@ final readonly class SessionController
         new OA\Response(response: 422, description: 'not signed in', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         new OA\Response(response: 429, description: 'too many tries', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(SignInRequest $request): JsonResponse
+    public function store(SignInRequest $request, SigningIn $signingIn): JsonResponse
     {
-        $credentials = ['sign_in' => $request->string('name')->toString(), 'password' => $request->string('password')->toString()];
-        if (! Auth::attempt($credentials)) {
+        try {
+            $user = $signingIn->with($request->string('name')->toString(), $request->string('password')->toString(), (string) $request->ip());
+        } catch (TooSoon $soon) {
+            return new JsonResponse(['message' => Strings::text('form.too-many-tries', ['seconds' => $soon->seconds])], 429, ['Retry-After' => (string) $soon->seconds]);
+        }
+        if ($user === null) {
             throw ValidationException::withMessages(['password' => Strings::text('form.sign-in-wrong')]);
         }
+        Auth::login($user);
         $request->session()->regenerate();
-        $user = $request->user();
-        assert($user instanceof User);
 
         return new JsonResponse(UserResource::of($user));
     }

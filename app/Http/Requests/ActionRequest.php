@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Strings;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NextAction', required: ['key', 'number', 'action'], properties: [
@@ -15,6 +16,12 @@ use OpenApi\Attributes as OA;
 ])]
 final class ActionRequest extends FormRequest
 {
+    /** Before anything is looked at. */
+    public function authorize(): bool
+    {
+        return Gate::allows('work', $this->route('attempt'));
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

@@ -6,8 +6,10 @@ namespace App\Http\Requests;
 
 use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
+use App\Models\CaseDraft;
 use App\Strings;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\CaseReader;
 use OpenApi\Attributes as OA;
@@ -40,6 +42,12 @@ use OpenApi\Attributes as OA;
 ])]
 final class CaseRequest extends FormRequest
 {
+    /** Before anything is looked at. */
+    public function authorize(): bool
+    {
+        return $this->route('case') instanceof CaseDraft ? Gate::allows('own', $this->route('case')) : Gate::allows('compose', CaseDraft::class);
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

@@ -6,9 +6,16 @@ namespace App\Http\Requests;
 
 use App\Strings;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 
 final class CounselRequest extends FormRequest
 {
+    /** Before anything is looked at. */
+    public function authorize(): bool
+    {
+        return Gate::allows('work', $this->route('attempt'));
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Strings;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewOverride', required: ['criterion', 'points', 'reason'], properties: [
@@ -15,6 +16,12 @@ use OpenApi\Attributes as OA;
 ])]
 final class OverrideRequest extends FormRequest
 {
+    /** Before anything is looked at. */
+    public function authorize(): bool
+    {
+        return Gate::allows('override', $this->route('attempt'));
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Attempt;
-use App\Models\MarkSheetRecord;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 
 /** The path taken, and once the job is closed the marks and what was wrong. */
-#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'marks', 'decided', 'sensible'], properties: [
+#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'marking', 'marks', 'decided', 'sensible'], properties: [
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'apprentice', type: 'string'),
@@ -21,7 +20,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'cause', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cause')),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
     new OA\Property(property: 'sensible', description: 'what following the advice would have come to; null until it is worked out, and while the job is open', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'marks', description: 'as computed', oneOf: [new OA\Schema(ref: '#/components/schemas/MarkSheet'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'marking', description: 'null while the job is open', oneOf: [new OA\Schema(ref: '#/components/schemas/Marking'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'marks', description: 'as computed; null until they are', oneOf: [new OA\Schema(ref: '#/components/schemas/MarkSheet'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'decided', description: 'the points that count, and where an instructor decided otherwise', oneOf: [new OA\Schema(ref: '#/components/schemas/Decided'), new OA\Schema(type: 'null')]),
 ])]
 #[OA\Schema(schema: 'Cause', required: ['channel', 'station', 'defect', 'conductor'], properties: [
@@ -110,11 +110,12 @@ use OpenApi\Attributes as OA;
 final readonly class ReportResource
 {
     /**
+     * @param  ?array<string, mixed>  $marking  as MarkingResource has it
      * @param  ?array<string, mixed>  $decided
      * @param  ?array<string, mixed>  $sensible  a path worked by advice alone
      * @return array<string, mixed>
      */
-    public static function of(Attempt $attempt, Job $job, ?MarkSheetRecord $marks, ?array $decided, ?array $sensible): array
+    public static function of(Attempt $attempt, Job $job, ?array $marking, ?array $decided, ?array $sensible): array
     {
         $case = $job->case;
 
@@ -129,7 +130,8 @@ final readonly class ReportResource
                 'channel' => $fault->channel, 'station' => $fault->kind->station, 'defect' => $fault->kind->defect, 'conductor' => $fault->conductor,
             ], $case->faults),
             'steps' => StepResource::all($attempt->actions, $job),
-            'marks' => $marks?->sheet,
+            'marking' => $marking,
+            'marks' => $attempt->concluded_at === null ? null : $attempt->markSheet?->sheet,
             'decided' => $decided,
             'sensible' => $sensible,
         ];

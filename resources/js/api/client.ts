@@ -14,25 +14,19 @@ export class Refused extends Error {
     }
 
     get isSignedOut(): boolean {
-        return this.status === 401 || this.status === 419;
+        return this.status === 401;
     }
 }
 
-function cookie(name: string): string {
-    const found = document.cookie.split('; ').find((one) => one.startsWith(`${name}=`));
-    return found === undefined ? '' : decodeURIComponent(found.slice(name.length + 1));
-}
-
-const guarded: Middleware = {
+const asking: Middleware = {
     onRequest({ request }) {
-        request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
         request.headers.set('Accept', 'application/json');
         return request;
     },
 };
 
 export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin' });
-api.use(guarded);
+api.use(asking);
 
 /** The data of an answer, or the refusal as an error. */
 export async function taken<T>(

@@ -396,6 +396,8 @@ export interface components {
             minutes: number;
             /** @description while it is under way, where a worker follows it */
             possible: components["schemas"]["Possible"] | null;
+            /** @description null while it is under way */
+            marking: components["schemas"]["Marking"] | null;
             points: number | null;
             /** @description a later core would show or mark something otherwise; what was shown and marked stays */
             differs: boolean;
@@ -939,6 +941,17 @@ export interface components {
                 [key: string]: number;
             };
         };
+        Marking: {
+            /**
+             * @description How far the marks of a closed job have come.
+             * @enum {string}
+             */
+            state: "marked" | "waiting" | "under-way" | "failed";
+            /** @description other jobs that are marked first */
+            before: number;
+            /** @description whether anything works on what waits */
+            hasWorker: boolean;
+        };
         Decided: {
             /** @description that count */
             points: number;
@@ -1039,7 +1052,9 @@ export interface components {
             steps: components["schemas"]["Step"][];
             /** @description what following the advice would have come to; null until it is worked out, and while the job is open */
             sensible: components["schemas"]["SensiblePath"] | null;
-            /** @description as computed */
+            /** @description null while the job is open */
+            marking: components["schemas"]["Marking"] | null;
+            /** @description as computed; null until they are */
             marks: components["schemas"]["MarkSheet"] | null;
             /** @description the points that count, and where an instructor decided otherwise */
             decided: components["schemas"]["Decided"] | null;
@@ -2154,7 +2169,7 @@ export interface operations {
                     "application/json": components["schemas"]["Answer"];
                 };
             };
-            /** @description the attempt has moved on */
+            /** @description the attempt has moved on, or the key belongs to another action */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -2589,6 +2604,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description not marked yet */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description no such criterion, too many points, or no reason */
             422: {
                 headers: {
@@ -2666,7 +2690,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description path, marks, cause */
+            /** @description path and cause; marks as soon as a worker has worked them out */
             200: {
                 headers: {
                     [name: string]: unknown;

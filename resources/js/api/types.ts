@@ -8,6 +8,7 @@ export type Action = Extract<ActionKinds[keyof ActionKinds], { do: string }>;
 export type Answer = Schemas['Answer'];
 export type Attempt = Omit<Schemas['Attempt'], 'steps'> & { steps: Step[] };
 export type AttemptRow = Schemas['AttemptRow'];
+export type Marking = Schemas['Marking'];
 export type BayState = Schemas['BayState'];
 export type Car = Schemas['Car'];
 export type CaseFields = Schemas['CaseFields'];

@@ -25,6 +25,15 @@ function possible(row: AttemptRow): string {
     });
 }
 
+/** Points, or how far they have come. */
+function mark({ points: given, outOf, marking }: AttemptRow): string {
+    if (given !== null) return `${points(given)} / ${outOf}`;
+    if (marking == null) return '–';
+    if (marking.state === 'failed') return `△ ${t('attempts.mark-failed')}`;
+    if (!marking.hasWorker) return `△ ${t('attempts.no-worker')}`;
+    return `◔ ${t(marking.state === 'under-way' ? 'attempts.being-marked' : 'attempts.mark-awaited')}`;
+}
+
 export function AttemptsPage() {
     const id = Number(useParams().id);
     const record = useQuery({
@@ -86,8 +95,8 @@ export function AttemptsPage() {
                                 <td className={`${CELL} tabular`}>{clock(one.minutes)}</td>
                                 <td className={CELL}>{possible(one)}</td>
                                 <td className={CELL}>
-                                    <span className="tabular">
-                                        {one.points === null ? '–' : `${points(one.points)} / ${one.outOf}`}
+                                    <span className={one.points === null ? undefined : 'tabular'}>
+                                        {mark(one)}
                                     </span>
                                     {one.overridden && ` · ${t('attempts.overridden')}`}
                                     {one.differs && ` · ${t('attempts.differs')}`}

@@ -12,6 +12,7 @@ import { points } from '../words/quantities';
 import { day } from '../words/reader';
 import { t } from '../words/words';
 import { describeCause } from '../words/describe';
+import { BeingMarked } from './BeingMarked';
 import { Decisions } from './Decisions';
 import { MarkList } from './MarkList';
 import { Narrowing } from './Narrowing';
@@ -22,11 +23,19 @@ import { TakeAway } from './TakeAway';
 import { TimeLine } from './TimeLine';
 import { useUnfoldedInPrint } from './useUnfoldedInPrint';
 
-/** The sensible path of a case may still be worked out when its first report is read. */
-const LOOKED_AT_EVERY_MS = 4000;
+/** Marks come within seconds; the sensible path of a case may take longer when its first report is read. */
+const MARKS_LOOKED_AT_EVERY_MS = 1000;
+
+const PATH_LOOKED_AT_EVERY_MS = 4000;
 
 function isPathAwaited(report: Report) {
-    return report.concludedAt !== null && report.sensible === null;
+    return report.marks !== null && report.sensible === null;
+}
+
+/** Milliseconds after which to look again; false where all has come. */
+function lookedAtEvery(report: Report | undefined): number | false {
+    if (report?.marking != null && report.marks === null) return MARKS_LOOKED_AT_EVERY_MS;
+    return report !== undefined && isPathAwaited(report) ? PATH_LOOKED_AT_EVERY_MS : false;
 }
 
 export function ReportPage() {
@@ -39,8 +48,7 @@ export function ReportPage() {
             taken(
                 api.GET('/api/attempts/{attempt}/report', { params: { path: { attempt } } }),
             ) as Promise<Report>,
-        refetchInterval: (query) =>
-            query.state.data !== undefined && isPathAwaited(query.state.data) ? LOOKED_AT_EVERY_MS : false,
+        refetchInterval: (query) => lookedAtEvery(query.state.data),
     });
     if (report.isPending) return <Loading />;
     if (report.isError) return <Failed error={report.error} onRetry={() => void report.refetch()} />;
@@ -74,9 +82,11 @@ export function ReportPage() {
                         role="group"
                         aria-label={t('report.marks')}
                     >
-                        {data.marks === null ? (
-                            <p className="text-large">{t('report.open')}</p>
-                        ) : (
+                        {data.marking === null && <p className="text-large">{t('report.open')}</p>}
+                        {data.marking !== null && data.marks === null && (
+                            <BeingMarked marking={data.marking} />
+                        )}
+                        {data.marks !== null && (
                             <p className="mb-2 text-title font-bold">
                                 {t('report.points', {
                                     points: points(data.decided?.points ?? data.marks.points),

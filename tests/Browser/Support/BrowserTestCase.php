@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 /** One browser and one served demo school per test class. */
 abstract class BrowserTestCase extends TestCase
 {
-    private static DemoServer $server;
+    protected static DemoServer $server;
 
     private static Browser $browser;
 

@@ -34,7 +34,8 @@ final class DemoServer
         $port = FreePort::find();
         $log = ['file', sys_get_temp_dir().'/lernfall-browser-server.log', 'a'];
         $processes = [];
-        foreach ([['-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'], [...self::COMPILED, 'artisan', 'queue:work', '--quiet', '--sleep=0.1', '--tries=1', '--memory=1024']] as $command) {
+        $worker = [...self::COMPILED, 'artisan', 'queue:work', '--queue=marks,following,beside', '--quiet', '--sleep=0.1', '--tries=1', '--timeout=300', '--memory=1024'];
+        foreach ([['-d', 'opcache.enable_cli=1', '-d', 'expose_php=0', '-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'], $worker] as $command) {
             $process = proc_open([PHP_BINARY, ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
             $processes[] = $process === false ? throw new RuntimeException(implode(' ', $command).' did not start') : $process;
         }
@@ -44,13 +45,25 @@ final class DemoServer
         return $server;
     }
 
+    /** The worker stands still, as it were busy with something long; it goes on with workerGoesOn(). */
+    public function workerWaits(): void
+    {
+        posix_kill(proc_get_status($this->processes[1])['pid'], SIGSTOP);
+    }
+
+    public function workerGoesOn(): void
+    {
+        posix_kill(proc_get_status($this->processes[1])['pid'], SIGCONT);
+    }
+
     public function stop(): void
     {
+        $this->workerGoesOn();
         foreach ($this->processes as $process) {
             proc_terminate($process);
             proc_close($process);
         }
-        array_map(unlink(...), glob($this->database.'*') ?: []);
+        array_map(unlink(...), glob(substr($this->database, 0, -strlen('.sqlite')).'.*') ?: []);
     }
 
     /**

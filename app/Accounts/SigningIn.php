@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Models\User;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Hashing\Hasher;
+
+/** Whether a name and a password belong together. It takes as long for a name that nobody has. */
+final readonly class SigningIn
+{
+    public function __construct(private Hasher $hasher, private Repository $cache, private SlowedTries $tries)
+    {
+    }
+
+    /**
+     * @return ?User null where they do not belong together
+     *
+     * @throws TooSoon
+     */
+    public function with(string $name, #[\SensitiveParameter] string $password, string $address): ?User
+    {
+        $wait = $this->tries->wait($name, $address);
+        if ($wait > 0) {
+            throw new TooSoon($wait);
+        }
+        $user = User::query()->where('sign_in', $name)->first();
+        $isRight = $this->hasher->check($password, $user->password ?? $this->nobodys());
+        if ($user === null || ! $isRight) {
+            $this->tries->failed($name, $address);
+
+            return null;
+        }
+        $this->tries->succeeded($name, $address);
+
+        return $user;
+    }
+
+    /** A password that nobody has, hashed at the same cost as the others. */
+    private function nobodys(): string
+    {
+        return $this->cache->rememberForever('nobody\'s password', fn (): string => $this->hasher->make(bin2hex(random_bytes(16))));
+    }
+}
