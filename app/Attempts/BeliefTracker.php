@@ -42,17 +42,23 @@ final class BeliefTracker
             if ($seen > $followed->steps && microtime(true) >= $until) {
                 break;
             }
-            $belief = $belief->after($step);
+            $belief = $job->isConcluded() ? $belief : $belief->after($step); // of a closed job only the marks are wanted
             $judged = $this->library->marker()->follow($judged, $job, $document->policy, $document->knowledge, ++$seen);
         }
         $this->jobs->remember($attempt, new FollowedJob($seen, $belief, $judged));
-        $possible = Possible::after($seen, $belief->shown());
+        if (! $job->isConcluded()) {
+            $this->keep($attempt, Possible::after($seen, $belief->shown()));
+        }
+
+        return $seen === count($job->steps);
+    }
+
+    private function keep(Attempt $attempt, Possible $possible): void
+    {
         Belief::query()->updateOrCreate(
             ['attempt_id' => $attempt->id, 'step' => $possible->step],
             ['open' => $possible->open, 'foremost' => LikelyFormat::write($possible->foremost), 'core_revision' => Revision::CURRENT],
         );
-
-        return $seen === count($job->steps);
     }
 
     /** What was judged of a job on the way; null where it was not followed. */

@@ -7,6 +7,7 @@ namespace App\Attempts;
 use App\Documents\ContentLibrary;
 use App\Models\CaseDraft;
 use App\Models\CaseVersion;
+use Illuminate\Support\Facades\DB;
 use Lernfall\Format\CanonicalJson;
 
 /** Freezes a draft into a version that its group can work. */
@@ -17,6 +18,11 @@ final readonly class Publication
     }
 
     public function of(CaseDraft $draft, int $groupId): CaseVersion
+    {
+        return DB::transaction(fn (): CaseVersion => $this->frozen($draft, $groupId)); // two at once get numbers of their own
+    }
+
+    private function frozen(CaseDraft $draft, int $groupId): CaseVersion
     {
         $document = CanonicalJson::of($this->library->caseReader()->frozen($draft->document));
 

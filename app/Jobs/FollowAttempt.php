@@ -19,9 +19,6 @@ final class FollowAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
     /** Seconds after which one that never came to be processed stands in nobody's way. */
     public int $uniqueFor = 60;
 
-    /** So long, and by a step, one job holds up what others wait for. */
-    private const SECONDS_AT_A_TIME = 1.0;
-
     public function __construct(private readonly int $attempt)
     {
         $this->onQueue(QueueNames::FOLLOWING);
@@ -43,7 +40,7 @@ final class FollowAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
     public function handle(BeliefTracker $tracker): void
     {
         $attempt = Attempt::query()->with(['version', 'actions'])->findOrFail($this->attempt);
-        if ($attempt->concluded_at === null && ! $tracker->follow($attempt, self::SECONDS_AT_A_TIME)) {
+        if ($attempt->concluded_at === null && ! $tracker->follow($attempt, config()->float('lernfall.seconds_at_a_time'))) {
             self::dispatch($this->attempt);
         }
     }

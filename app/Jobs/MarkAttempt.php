@@ -14,7 +14,7 @@ use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Works out what the report of a closed job shows. It goes before whatever else waits for the worker. */
+/** Works out what the report of a closed job shows. It goes before whatever else waits for the worker, and long ones let others pass. */
 final class MarkAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
@@ -36,6 +36,11 @@ final class MarkAttempt implements ShouldBeUniqueUntilProcessing, ShouldQueue
     {
         $attempt = Attempt::query()->with(['version', 'actions', 'markSheet'])->findOrFail($this->attempt);
         if ($attempt->markSheet !== null || ! $awaited->claim($attempt)) {
+            return;
+        }
+        if (! $tracker->follow($attempt, config()->float('lernfall.seconds_at_a_time'))) {
+            self::dispatch($this->attempt); // a long job that was not followed on the way waits again behind those asked for since
+
             return;
         }
         $marks->workOut($attempt);

@@ -21,6 +21,9 @@ use Lernfall\Bay\LampCodes\CodesShown;
  */
 final readonly class HypothesisSet
 {
+    /** So many answers to one question are looked back at. */
+    private const EARLIER = 8;
+
     private Likelihood $likelihood;
 
     /**
@@ -236,7 +239,7 @@ final readonly class HypothesisSet
     private function earlier(HypothesisBranch $way, array $steps, array $shown, Prediction $now): EarlierAnswers
     {
         $answers = [];
-        foreach ($steps as $step) {
+        foreach (array_slice($steps, 0, self::EARLIER) as $step) {
             if (isset($way->predictions[$step], $shown[$step])) {
                 $answers[] = new Answer($way->predictions[$step], $shown[$step]);
             }
