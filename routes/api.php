@@ -16,6 +16,7 @@ use App\Http\Controllers\MarkingPolicyController;
 use App\Http\Controllers\OverrideController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
+use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SilentFaultController;
@@ -47,6 +48,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('case-solvability', [SolvabilityController::class, 'ask']);
     Route::get('case-solvability/{check}', [SolvabilityController::class, 'show'])->whereUuid('check');
     Route::post('cases/{case}/versions', PublicationController::class)->whereNumber('case');
+    Route::post('cases/{case}/release', ReleaseController::class)->whereNumber('case');
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
 
     Route::get('jobs', [JobController::class, 'index']);

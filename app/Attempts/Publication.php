@@ -17,12 +17,12 @@ final readonly class Publication
     {
     }
 
-    public function of(CaseDraft $draft, int $groupId): CaseVersion
+    public function of(CaseDraft $draft, int $groupId, ?Release $release = null): CaseVersion
     {
-        return DB::transaction(fn (): CaseVersion => $this->frozen($draft, $groupId)); // two at once get numbers of their own
+        return DB::transaction(fn (): CaseVersion => $this->frozen($draft, $groupId, $release)); // two at once get numbers of their own
     }
 
-    private function frozen(CaseDraft $draft, int $groupId): CaseVersion
+    private function frozen(CaseDraft $draft, int $groupId, ?Release $release): CaseVersion
     {
         $document = CanonicalJson::of($this->library->caseReader()->frozen($draft->document));
 
@@ -33,6 +33,7 @@ final readonly class Publication
             'document' => $document,
             'sha256' => hash('sha256', $document),
             'published_at' => now(),
+            'release' => ($release ?? Release::of(ReleaseKind::AtOnce))->write(),
         ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Attempts\Release;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -18,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $document canonical JSON, the vehicle in it
  * @property string $sha256
  * @property \Illuminate\Support\Carbon $published_at
+ * @property ?\Illuminate\Support\Carbon $released_at when the instructor opened its reports
  * @property CaseDraft $draft
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */
@@ -25,9 +27,9 @@ final class CaseVersion extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_draft_id', 'group_id', 'number', 'document', 'sha256', 'published_at'];
+    protected $fillable = ['case_draft_id', 'group_id', 'number', 'document', 'sha256', 'published_at', 'release', 'released_at'];
 
-    protected $casts = ['published_at' => 'datetime'];
+    protected $casts = ['published_at' => 'datetime', 'release' => 'array', 'released_at' => 'datetime'];
 
     /** @return BelongsTo<CaseDraft, $this> */
     public function draft(): BelongsTo
@@ -39,6 +41,11 @@ final class CaseVersion extends Model
     public function attempts(): HasMany
     {
         return $this->hasMany(Attempt::class);
+    }
+
+    public function release(): Release
+    {
+        return Release::read($this->getAttribute('release'));
     }
 
     /** @return array<string, mixed> */

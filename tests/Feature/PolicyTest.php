@@ -37,6 +37,7 @@ final class PolicyTest extends FeatureTestCase
         'POST api/case-solvability' => [401, 202, 202, 403, 403, 403],
         'GET api/case-solvability/{check}' => [401, 200, 403, 403, 403, 403],
         'POST api/cases/{case}/versions' => [401, 201, 403, 403, 403, 403],
+        'POST api/cases/{case}/release' => [401, 204, 403, 403, 403, 403],
         'GET api/cases/{case}/attempts' => [401, 200, 403, 403, 403, 403],
         'GET api/jobs' => [401, 403, 403, 200, 200, 200],
         'POST api/jobs/{job}/attempt' => [401, 403, 403, 200, 200, 403],

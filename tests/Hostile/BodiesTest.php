@@ -38,7 +38,7 @@ final class BodiesTest extends FeatureTestCase
         yield 'beyond all numbers' => ['{"number": 1e999}', 422];
         yield 'beyond sensible numbers' => ['{"action": {"do": "measure", "value": -1e308}}', 422];
         yield 'no text' => ["{\"name\": \"\xff\xfe\"}", 422];
-        yield 'a name twice over' => ['{"name": ["a", {"b": "c"}], "password": {"x": 1}, "key": [], "number": {}, "action": "x", "about": [1], "csv": [1], "what": [1], "technology": {}, "criterion": [], "faults": "x"}', 422];
+        yield 'a name twice over' => ['{"name": ["a", {"b": "c"}], "password": {"x": 1}, "key": [], "number": {}, "action": "x", "about": [1], "csv": [1], "what": [1], "technology": {}, "criterion": [], "faults": "x", "release": 5}', 422];
     }
 
     #[DataProvider('unreadable')]
@@ -116,10 +116,11 @@ final class BodiesTest extends FeatureTestCase
             'PUT api/cases/{case}' => [$this->instructor, $case],
             'POST api/case-preview' => [$this->instructor, $case],
             'POST api/case-solvability' => [$this->instructor, $case],
+            'POST api/cases/{case}/versions' => [$this->instructor, ['release' => ['kind' => 'date', 'at' => '2099-01-01T08:00:00Z']]],
             'POST api/attempts/{attempt}/actions' => [$this->apprentice, ['key' => '00000000-0000-4000-8000-000000000001', 'number' => 7, 'action' => ['do' => 'look-at-lamps']]],
             'POST api/attempts/{attempt}/counsel' => [$this->apprentice, ['about' => 'possible']],
         ];
-        $without = ['POST api/cases/{case}/versions', 'POST api/jobs/{job}/attempt', 'DELETE api/session', 'POST api/attempts/{attempt}/overrides']; // take nothing, or see OverrideTest
+        $without = ['POST api/cases/{case}/release', 'POST api/jobs/{job}/attempt', 'DELETE api/session', 'POST api/attempts/{attempt}/overrides']; // take nothing, or see OverrideTest
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = $route->methods()[0].' '.$route->uri();
             self::assertTrue($route->methods()[0] === 'GET' || isset($bodies[$name]) || in_array($name, $without, true), "$name is not looked at here");

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Attempts\AwaitedMarks;
 use App\Attempts\DecidedMarks;
+use App\Attempts\Releases;
 use App\Http\Resources\MarkingResource;
+use App\Http\Resources\ReleaseResource;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseDraft;
@@ -15,10 +17,12 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'overridden', 'differs', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'release', 'secondTry', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
+    new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
+    new OA\Property(property: 'secondTry', description: 'the cause of an earlier publication was open to this person before', type: 'boolean'),
     new OA\Property(property: 'startedAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'concludedAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'steps', type: 'integer'),
@@ -35,18 +39,18 @@ final readonly class CaseAttemptController
     #[OA\Get(path: '/api/cases/{case}/attempts', operationId: 'listAttempts', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'who worked this case, and how far', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/AttemptRow'))),
     ])]
-    public function index(CaseDraft $case, AwaitedMarks $awaited, DecidedMarks $decided): JsonResponse
+    public function index(CaseDraft $case, AwaitedMarks $awaited, DecidedMarks $decided, Releases $releases): JsonResponse
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
         $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet', 'overrides', 'belief', 'check'])
             ->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
 
-        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $awaited, $decided))->all());
+        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $awaited, $decided, $releases))->all());
     }
 
     /** @return array<string, mixed> */
-    private static function row(Attempt $attempt, AwaitedMarks $awaited, DecidedMarks $decided): array
+    private static function row(Attempt $attempt, AwaitedMarks $awaited, DecidedMarks $decided, Releases $releases): array
     {
         $sheet = $attempt->concluded_at === null ? null : $attempt->markSheet?->sheet;
 
@@ -54,6 +58,8 @@ final readonly class CaseAttemptController
             'id' => $attempt->id,
             'apprentice' => $attempt->apprentice->name,
             'version' => $attempt->version->number,
+            'release' => ReleaseResource::of($attempt->version, $releases),
+            'secondTry' => $releases->isSecondTry($attempt),
             'startedAt' => $attempt->started_at->toIso8601String(),
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'steps' => $attempt->actions->count(),

@@ -10,17 +10,18 @@ use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 
 /** The path taken, and once the job is closed the marks and what was wrong. */
-#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'marking', 'marks', 'decided', 'sensible'], properties: [
+#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'release', 'marking', 'marks', 'decided', 'sensible'], properties: [
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'startedAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'concludedAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
-    new OA\Property(property: 'cause', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cause')),
+    new OA\Property(property: 'cause', description: 'empty to its apprentice until the report is open, as steps are', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cause')),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
     new OA\Property(property: 'sensible', description: 'what following the advice would have come to; null until it is worked out, and while the job is open', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'marking', description: 'null while the job is open', oneOf: [new OA\Schema(ref: '#/components/schemas/Marking'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
+    new OA\Property(property: 'marking', description: 'null while the job is open, and to its apprentice until the report is', oneOf: [new OA\Schema(ref: '#/components/schemas/Marking'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'marks', description: 'as computed; null until they are', oneOf: [new OA\Schema(ref: '#/components/schemas/MarkSheet'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'decided', description: 'the points that count, and where an instructor decided otherwise', oneOf: [new OA\Schema(ref: '#/components/schemas/Decided'), new OA\Schema(type: 'null')]),
 ])]
@@ -110,12 +111,24 @@ use OpenApi\Attributes as OA;
 final readonly class ReportResource
 {
     /**
+     * A closed job whose report is not open yet: that it was received.
+     *
+     * @param  array<string, mixed>  $release  as ReleaseResource has it
+     * @return array<string, mixed>
+     */
+    public static function received(Attempt $attempt, Job $job, array $release): array
+    {
+        return [...self::of($attempt, $job, $release, null, null, null), 'cause' => [], 'steps' => [], 'marks' => null];
+    }
+
+    /**
+     * @param  array<string, mixed>  $release  as ReleaseResource has it
      * @param  ?array<string, mixed>  $marking  as MarkingResource has it
      * @param  ?array<string, mixed>  $decided
      * @param  ?array<string, mixed>  $sensible  a path worked by advice alone
      * @return array<string, mixed>
      */
-    public static function of(Attempt $attempt, Job $job, ?array $marking, ?array $decided, ?array $sensible): array
+    public static function of(Attempt $attempt, Job $job, array $release, ?array $marking, ?array $decided, ?array $sensible): array
     {
         $case = $job->case;
 
@@ -130,6 +143,7 @@ final readonly class ReportResource
                 'channel' => $fault->channel, 'station' => $fault->kind->station, 'defect' => $fault->kind->defect, 'conductor' => $fault->conductor,
             ], $case->faults),
             'steps' => StepResource::all($attempt->actions, $job),
+            'release' => $release,
             'marking' => $marking,
             'marks' => $attempt->concluded_at === null ? null : $attempt->markSheet?->sheet,
             'decided' => $decided,

@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/{case}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openReports"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{attempt}/report": {
         parameters: {
             query?: never;
@@ -389,6 +405,9 @@ export interface components {
             id: number;
             apprentice: string;
             version: number;
+            release: components["schemas"]["Release"];
+            /** @description the cause of an earlier publication was open to this person before */
+            secondTry: boolean;
             /** Format: date-time */
             startedAt: string;
             concludedAt: string | null;
@@ -600,6 +619,15 @@ export interface components {
             /** @description null: the computed points count again */
             points: number | null;
             reason: string;
+        };
+        NewRelease: {
+            /** @enum {string} */
+            kind: "at-once" | "instructor" | "date" | "all-done";
+            /**
+             * Format: date-time
+             * @description for "date", and at the latest for "all-done"
+             */
+            at?: string;
         };
         SignIn: {
             name: string;
@@ -1039,6 +1067,15 @@ export interface components {
             word: string;
             chance: number;
         };
+        Release: {
+            /**
+             * @description Whether the reports of a published case are open to its apprentices, and what opens them.
+             * @enum {string}
+             */
+            kind: "at-once" | "instructor" | "date" | "all-done";
+            at: string | null;
+            isOpen: boolean;
+        };
         Report: {
             /** @description The path taken, and once the job is closed the marks and what was wrong. */
             jobTitle: string;
@@ -1048,11 +1085,13 @@ export interface components {
             startedAt: string;
             concludedAt: string | null;
             car: components["schemas"]["Car"];
+            /** @description empty to its apprentice until the report is open, as steps are */
             cause: components["schemas"]["Cause"][];
             steps: components["schemas"]["Step"][];
             /** @description what following the advice would have come to; null until it is worked out, and while the job is open */
             sensible: components["schemas"]["SensiblePath"] | null;
-            /** @description null while the job is open */
+            release: components["schemas"]["Release"];
+            /** @description null while the job is open, and to its apprentice until the report is */
             marking: components["schemas"]["Marking"] | null;
             /** @description as computed; null until they are */
             marks: components["schemas"]["MarkSheet"] | null;
@@ -2666,7 +2705,14 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description left out: at once where advice may be asked, else by the instructor */
+                    release?: components["schemas"]["NewRelease"];
+                };
+            };
+        };
         responses: {
             /** @description frozen and given to the group */
             201: {
@@ -2675,6 +2721,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Case"];
+                };
+            };
+        };
+    };
+    openReports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the reports of all that was published of this case are open */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description not my case */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

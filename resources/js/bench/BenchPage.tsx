@@ -14,6 +14,7 @@ import { CaseSheet } from './CaseSheet';
 import { FaultChooser } from './FaultChooser';
 import { FaultList } from './FaultList';
 import { FaultFlag } from './FaultFlag';
+import { PublishDialog } from './PublishDialog';
 import { PreviewSummary } from './PreviewSummary';
 import { PreviewTable } from './PreviewTable';
 import { useBench } from './useBench';
@@ -47,6 +48,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
         queryFn: () => taken(api.GET('/api/cars/{car}/silent-faults', { params: { path: { car: car.id } } })),
         staleTime: Infinity,
     });
+    const [publishes, setPublishes] = useState(false);
     const [position, setPosition] = useState(0);
     const chosen = Math.min(position, fields.faults.length - 1);
     const fault = fields.faults[chosen];
@@ -71,7 +73,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                     <Button disabled={bench.busy || !bench.changed} onClick={() => void bench.keep()}>
                         {t('bench.save')}
                     </Button>
-                    <Button kind="main" disabled={bench.busy} onClick={() => void bench.publish()}>
+                    <Button kind="main" disabled={bench.busy} onClick={() => setPublishes(true)}>
                         {t('bench.publish')}
                     </Button>
                     <WhoAmI />
@@ -93,6 +95,12 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                 </>
             }
         >
+            <PublishDialog
+                practice={fields.practice ?? false}
+                open={publishes}
+                onClose={() => setPublishes(false)}
+                onPublish={(release) => void bench.publish(release)}
+            />
             <div className="grid h-full work-columns gap-4">
                 <CaseSheet
                     cars={cars}

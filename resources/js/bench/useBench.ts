@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Refused, taken } from '../api/client';
-import type { Car, CaseFields, CaseRecord, FaultKind } from '../api/types';
+import type { Car, CaseFields, CaseRecord, FaultKind, NewRelease } from '../api/types';
 import { t } from '../words/words';
 import { moved } from './moved';
 
@@ -74,12 +74,15 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
             return saved;
         });
 
-    const publish = async () => {
+    const publish = async (release: NewRelease) => {
         const saved = changed || record === undefined ? await keep() : record;
         if (saved === null) return;
         await attempted(async () => {
             const published = await taken(
-                api.POST('/api/cases/{case}/versions', { params: { path: { case: saved.id } } }),
+                api.POST('/api/cases/{case}/versions', {
+                    params: { path: { case: saved.id } },
+                    body: { release },
+                }),
             );
             queries.setQueryData(['case', saved.id], published);
             void queries.invalidateQueries({ queryKey: ['cases'] });

@@ -17,6 +17,7 @@ import { Decisions } from './Decisions';
 import { MarkList } from './MarkList';
 import { Narrowing } from './Narrowing';
 import { Opening } from './Opening';
+import { Received } from './Received';
 import { SensiblePath } from './SensiblePath';
 import { Stations } from './Stations';
 import { TakeAway } from './TakeAway';
@@ -28,6 +29,8 @@ const MARKS_LOOKED_AT_EVERY_MS = 1000;
 
 const PATH_LOOKED_AT_EVERY_MS = 4000;
 
+const RELEASE_LOOKED_AT_EVERY_MS = 15000;
+
 function isPathAwaited(report: Report) {
     return report.marks !== null && report.sensible === null;
 }
@@ -35,6 +38,8 @@ function isPathAwaited(report: Report) {
 /** Milliseconds after which to look again; false where all has come. */
 function lookedAtEvery(report: Report | undefined): number | false {
     if (report?.marking != null && report.marks === null) return MARKS_LOOKED_AT_EVERY_MS;
+    if (report !== undefined && report.concludedAt !== null && !report.release.isOpen)
+        return RELEASE_LOOKED_AT_EVERY_MS;
     return report !== undefined && isPathAwaited(report) ? PATH_LOOKED_AT_EVERY_MS : false;
 }
 
@@ -53,6 +58,7 @@ export function ReportPage() {
     if (report.isPending) return <Loading />;
     if (report.isError) return <Failed error={report.error} onRetry={() => void report.refetch()} />;
     const { data } = report;
+    const isReceived = data.concludedAt !== null && data.marking === null;
 
     return (
         <Page
@@ -82,7 +88,8 @@ export function ReportPage() {
                         role="group"
                         aria-label={t('report.marks')}
                     >
-                        {data.marking === null && <p className="text-large">{t('report.open')}</p>}
+                        {isReceived && <Received report={data} />}
+                        {data.concludedAt === null && <p className="text-large">{t('report.open')}</p>}
                         {data.marking !== null && data.marks === null && (
                             <BeingMarked marking={data.marking} />
                         )}
@@ -103,7 +110,7 @@ export function ReportPage() {
                                 })}
                             </p>
                         )}
-                        <Cause report={data} />
+                        {!isReceived && <Cause report={data} />}
                         {data.marks !== null && (
                             <>
                                 <PaperHeading
@@ -146,7 +153,7 @@ export function ReportPage() {
                         )}
                     </div>
                 </Paper>
-                <TimeLine report={data} />
+                {!isReceived && <TimeLine report={data} />}
             </div>
         </Page>
     );

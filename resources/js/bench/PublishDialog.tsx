@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import type { NewRelease } from '../api/types';
+import { Button } from '../ui/Button';
+import { Dialog } from '../ui/Dialog';
+import { TextField } from '../ui/Field';
+import { t } from '../words/words';
+
+const KINDS = ['at-once', 'instructor', 'date', 'all-done'] as const;
+
+interface Props {
+    /** Whoever practises sees at once what was wrong. */
+    practice: boolean;
+    open: boolean;
+    onClose: () => void;
+    onPublish: (release: NewRelease) => void;
+}
+
+/** The case goes to the group; when its reports open is chosen here. */
+export function PublishDialog({ practice, open, onClose, onPublish }: Props) {
+    return (
+        <Dialog title={t('release.title')} open={open} onClose={onClose}>
+            <PublishForm practice={practice} onClose={onClose} onPublish={onPublish} />
+        </Dialog>
+    );
+}
+
+function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
+    const [kind, setKind] = useState<NewRelease['kind']>(practice ? 'at-once' : 'instructor');
+    const [at, setAt] = useState('');
+    const needsDate = kind === 'date' || kind === 'all-done';
+    return (
+        <form
+            className="flex flex-col gap-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                onClose();
+                onPublish(needsDate ? { kind, at: new Date(at).toISOString() } : { kind });
+            }}
+        >
+            <p>{t('release.about')}</p>
+            <fieldset>
+                <legend className="mb-1 font-semibold">{t('release.question')}</legend>
+                {KINDS.map((one) => (
+                    <label key={one} className="flex items-baseline gap-2 py-1">
+                        <input
+                            type="radio"
+                            name="release"
+                            value={one}
+                            checked={kind === one}
+                            onChange={() => setKind(one)}
+                        />
+                        {t(`release.${one}`)}
+                    </label>
+                ))}
+            </fieldset>
+            {needsDate && (
+                <TextField
+                    label={t(kind === 'date' ? 'release.at' : 'release.at-the-latest')}
+                    type="datetime-local"
+                    required
+                    value={at}
+                    onChange={({ target }) => setAt(target.value)}
+                />
+            )}
+            <div className="flex gap-3">
+                <Button kind="main" type="submit">
+                    {t('release.give')}
+                </Button>
+                <Button onClick={onClose}>{t('bay.cancel')}</Button>
+            </div>
+        </form>
+    );
+}
