@@ -42,8 +42,10 @@ final readonly class ActionLog
             throw StaleNumber::of($attempt);
         }
         $next = ActionReader::read($action);
+        $before = $this->fold->of($attempt);
+        $before->check($next, $this->library->simulator()); // says it in words of the workshop
         $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored, nor anything done for it
-        $job = $this->fold->of($attempt)->do($next, $this->library->simulator());
+        $job = $before->do($next, $this->library->simulator());
         $step = $job->lastStep();
         assert($step !== null);
 

@@ -52,14 +52,24 @@ final readonly class Job implements JobInHand
      */
     public function do(Action $action, Simulator $simulator): self
     {
+        $this->check($action, $simulator);
         $simulator = $this->case->equips($simulator);
-        if ($this->isConcluded()) {
-            throw UnfitAction::concluded();
-        }
-        $simulator->check($action, $this);
         [$car, $observation] = $this->performed($action, $simulator);
 
         return $this->with($action, $car, $observation, $simulator);
+    }
+
+    /**
+     * Whether an action makes sense now; nothing is done for it.
+     *
+     * @throws UnfitAction where it makes none on this car or this card
+     */
+    public function check(Action $action, Simulator $simulator): void
+    {
+        if ($this->isConcluded()) {
+            throw UnfitAction::concluded();
+        }
+        $this->case->equips($simulator)->check($action, $this);
     }
 
     /** Repeats an action of a job that is taken up again; what it showed then stays what it showed. */
