@@ -4,6 +4,7 @@ import { Button } from '../ui/Button';
 import { Caution } from '../ui/Caution';
 import { Dialog } from '../ui/Dialog';
 import { SelectField } from '../ui/Field';
+import { OneOf } from '../ui/OneOf';
 import { stepsOf, struckOut } from '../words/card';
 import { t } from '../words/words';
 import type { DoAction } from './useBay';
@@ -42,21 +43,13 @@ function ConcludeForm({ attempt, onClose, onAct }: Omit<Props, 'open'>) {
                 void onAct(isOver ? { do: 'conclude', to, journey } : { do: 'conclude' });
             }}
         >
-            <fieldset>
-                <legend className="mb-1 font-semibold">{t('handover.question')}</legend>
-                {WAYS.map((one) => (
-                    <label key={one} className="flex items-baseline gap-2 py-1">
-                        <input
-                            type="radio"
-                            name="way"
-                            value={one}
-                            checked={way === one}
-                            onChange={() => setWay(one)}
-                        />
-                        {t(`handover.${one}`)}
-                    </label>
-                ))}
-            </fieldset>
+            <OneOf
+                question={t('handover.question')}
+                name="way"
+                options={WAYS.map((one) => ({ value: one, label: t(`handover.${one}`) }))}
+                value={way}
+                onChoose={setWay}
+            />
             {isOver && (
                 <>
                     <div className="grid grid-cols-2 gap-3">

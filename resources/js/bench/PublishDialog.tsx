@@ -3,6 +3,7 @@ import type { NewRelease } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextField } from '../ui/Field';
+import { OneOf } from '../ui/OneOf';
 import { t } from '../words/words';
 
 const KINDS = ['at-once', 'instructor', 'date', 'all-done'] as const;
@@ -38,21 +39,13 @@ function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
             }}
         >
             <p>{t('release.about')}</p>
-            <fieldset>
-                <legend className="mb-1 font-semibold">{t('release.question')}</legend>
-                {KINDS.map((one) => (
-                    <label key={one} className="flex items-baseline gap-2 py-1">
-                        <input
-                            type="radio"
-                            name="release"
-                            value={one}
-                            checked={kind === one}
-                            onChange={() => setKind(one)}
-                        />
-                        {t(`release.${one}`)}
-                    </label>
-                ))}
-            </fieldset>
+            <OneOf
+                question={t('release.question')}
+                name="release"
+                options={KINDS.map((one) => ({ value: one, label: t(`release.${one}`) }))}
+                value={kind}
+                onChoose={setKind}
+            />
             {needsDate && (
                 <TextField
                     label={t(kind === 'date' ? 'release.at' : 'release.at-the-latest')}

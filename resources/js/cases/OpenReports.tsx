@@ -22,7 +22,7 @@ export function OpenReports({ id, rows }: { id: number; rows: AttemptRow[] }) {
         <div className="mb-3 flex items-center gap-3 border border-floor-deep bg-bench px-3 py-2">
             <p className="grow">
                 <span aria-hidden>◔ </span>
-                {t('release.still-closed')} {opensWhen(closed.release)}
+                {t('release.still-closed', { version: closed.version })} {opensWhen(closed.release)}
             </p>
             <Button disabled={open.isPending} onClick={() => setAsks(true)}>
                 {t('release.open')}

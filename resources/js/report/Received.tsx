@@ -12,7 +12,9 @@ export function Received({ report }: { report: Report }) {
                 <span aria-hidden>◔ </span>
                 {t('report.received', { when: report.concludedAt === null ? '' : day(report.concludedAt) })}
             </p>
-            <p className="mb-3">{opensWhen(report.release)}</p>
+            <p className="mb-3">
+                {opensWhen(report.release)} {t('report.received-then')}
+            </p>
             <PaperHeading>{t('report.complaint')}</PaperHeading>
             <p className="text-ink-soft">{report.complaint}</p>
         </>

@@ -81,9 +81,10 @@ final class DemoServer
         }
         if (! is_file($seed)) {
             touch("$seed.new");
-            foreach (['migrate', 'db:seed'] as $step) {
-                self::run([PHP_BINARY, 'artisan', $step, '--force', '--quiet'], $root, ['DB_DATABASE' => "$seed.new"] + $environment);
+            foreach ([['migrate', '--force'], ['db:seed', '--force'], ['queue:work', '--queue=marks', '--stop-when-empty']] as $step) {
+                self::run([PHP_BINARY, ...self::COMPILED, 'artisan', ...$step, '--quiet'], $root, ['DB_DATABASE' => "$seed.new"] + $environment);
             }
+            array_map(unlink(...), glob("$seed.new.queue.sqlite*") ?: []);
             rename("$seed.new", $seed);
         }
         $seed === $database || copy($seed, $database);
