@@ -28,11 +28,6 @@ final readonly class EarlierAnswers
         return new self(array_map(static fn (int $index): Answer => $answers[$index], $order));
     }
 
-    public static function none(): self
-    {
-        return new self([]);
-    }
-
     /** Whether nothing new is expected. */
     public function settle(Prediction $prediction): bool
     {
