@@ -6,6 +6,15 @@ return [
     'attempt_seed' => env('LERNFALL_ATTEMPT_SEED', ''),
     // so long, and by a step, one job holds up what others wait for
     'seconds_at_a_time' => 1.0,
+    // What one job may hold, and from which share of it on the bay says so. Sixty steps are a long job.
+    'room' => ['steps' => 400, 'bytes' => 4_000_000, 'told_from' => 0.8],
+    // Of one person; 0 for as many as come. Nobody works faster than that for a minute.
+    'actions_a_minute' => (int) env('LERNFALL_ACTIONS_A_MINUTE', 120),
+    // What takes long to work out is answered on a grid of time, so that the time tells nothing of the car. 0 seconds: at once.
+    'held' => [
+        'seconds' => (float) env('LERNFALL_HELD_SECONDS', 0.25),
+        'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator'],
+    ],
     // files by which workers are known to be there
     'workers' => storage_path('app/workers'),
 ];

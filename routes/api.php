@@ -55,6 +55,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('jobs/{job}/attempt', [JobController::class, 'start'])->whereNumber('job');
     Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereNumber('attempt');
     Route::post('attempts/{attempt}/actions', [AttemptController::class, 'act'])->whereNumber('attempt');
+    Route::get('attempts/{attempt}/actions/{key}', [AttemptController::class, 'answer'])->whereNumber('attempt')->whereUuid('key');
     Route::post('attempts/{attempt}/overrides', OverrideController::class)->whereNumber('attempt');
     Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
     Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');

@@ -21,7 +21,7 @@ use Lernfall\Revision;
 /** Takes the next action of an attempt: stored before it is answered, and answered alike when it is sent again. */
 final readonly class ActionLog
 {
-    public function __construct(private ContentLibrary $library, private JobFold $fold, private SchemaCheck $schemas, private Closing $closing)
+    public function __construct(private ContentLibrary $library, private JobFold $fold, private SchemaCheck $schemas, private Closing $closing, private Pace $pace)
     {
     }
 
@@ -30,9 +30,24 @@ final readonly class ActionLog
      * @param  string  $key  the sender's own name for this action
      * @param  array<string, mixed>  $action
      *
-     * @throws StaleNumber|ReusedKey|UnfitAction|InvalidDocument
+     * @throws StaleNumber|ReusedKey|TooFast|FullJob|UnfitAction|InvalidDocument
      */
     public function take(Attempt $attempt, int $number, string $key, array $action): RecordedAction
+    {
+        $admitted = $this->admit($attempt, $number, $key, $action);
+
+        return $admitted instanceof RecordedAction ? $admitted : $this->do($admitted);
+    }
+
+    /**
+     * Looks whether it can be done, without doing it.
+     *
+     * @param  array<string, mixed>  $action
+     * @return RecordedAction|AdmittedAction recorded where it had been taken before
+     *
+     * @throws StaleNumber|ReusedKey|TooFast|FullJob|UnfitAction|InvalidDocument
+     */
+    public function admit(Attempt $attempt, int $number, string $key, array $action): RecordedAction|AdmittedAction
     {
         $known = $attempt->actions->firstWhere('key', $key);
         if ($known !== null) {
@@ -41,15 +56,30 @@ final readonly class ActionLog
         if ($number !== $attempt->actions->count() + 1) {
             throw StaleNumber::of($attempt);
         }
+        $this->pace->check($attempt);
         $next = ActionReader::read($action);
+        if (! Room::of($attempt)->takes($next->name())) {
+            throw new FullJob;
+        }
         $before = $this->fold->of($attempt);
         $before->check($next, $this->library->simulator()); // says it in words of the workshop
         $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored, nor anything done for it
-        $job = $before->do($next, $this->library->simulator());
+
+        return new AdmittedAction($attempt, $before, $next, $key, $action);
+    }
+
+    /**
+     * @param  ?float  $accepted  seconds since 1970, where the answer is held back on the grid that begins there
+     *
+     * @throws StaleNumber|ReusedKey
+     */
+    public function do(AdmittedAction $admitted, ?float $accepted = null): RecordedAction
+    {
+        $job = $admitted->before->do($admitted->next, $this->library->simulator());
         $step = $job->lastStep();
         assert($step !== null);
 
-        return $this->stored($attempt, $job, $step, $key, $action);
+        return $this->stored($admitted, $job, $step, $accepted);
     }
 
     /**
@@ -68,37 +98,37 @@ final readonly class ActionLog
         return new RecordedAction($known, $this->fold->of($attempt), isNew: false);
     }
 
-    /** @param  array<string, mixed>  $action */
-    private function stored(Attempt $attempt, Job $job, Step $step, string $key, array $action): RecordedAction
+    private function stored(AdmittedAction $admitted, Job $job, Step $step, ?float $accepted): RecordedAction
     {
+        $attempt = $admitted->attempt;
         try {
-            $entry = DB::transaction(fn (): AttemptAction => $this->entered($attempt, $job, $step, $key, $action));
+            $entry = DB::transaction(fn (): AttemptAction => $this->entered($admitted, $job, $step, $accepted));
         } catch (UniqueConstraintViolationException) {
             $attempt->load('actions');
 
-            return $this->again($attempt, $attempt->actions->firstWhere('key', $key) ?? throw StaleNumber::of($attempt), $step->number, $action);
+            return $this->again($attempt, $attempt->actions->firstWhere('key', $admitted->key) ?? throw StaleNumber::of($attempt), $step->number, $admitted->written);
         }
         $attempt->actions->push($entry);
 
         return new RecordedAction($entry, $job);
     }
 
-    /** @param  array<string, mixed>  $action */
-    private function entered(Attempt $attempt, Job $job, Step $step, string $key, array $action): AttemptAction
+    private function entered(AdmittedAction $admitted, Job $job, Step $step, ?float $accepted): AttemptAction
     {
         $entry = AttemptAction::query()->create([
-            'attempt_id' => $attempt->id,
+            'attempt_id' => $admitted->attempt->id,
             'number' => $step->number,
-            'key' => $key,
-            'action' => $action,
+            'key' => $admitted->key,
+            'action' => $admitted->written,
             'observation' => ObservationFormat::write($step->observation),
             'minutes' => $step->cost->minutes,
             'money' => $step->cost->money,
             'core_revision' => Revision::CURRENT,
             'done_at' => now(),
+            'shown_from' => $accepted === null ? null : HeldAnswers::shownFrom($accepted, microtime(true)),
         ]);
         if ($job->isConcluded()) {
-            $this->closing->close($attempt, $entry);
+            $this->closing->close($admitted->attempt, $entry);
         }
 
         return $entry;

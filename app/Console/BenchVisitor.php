@@ -17,7 +17,7 @@ final class BenchVisitor
     {
         $this->connection = curl_init();
         curl_setopt_array($this->connection, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '',
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TCP_NODELAY => true,
         ]);
     }
 

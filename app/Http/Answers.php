@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Attempts\FullJob;
+use App\Attempts\TooFast;
 use App\Documents\Complaint;
 use App\Strings;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Lernfall\Bay\Contract\UnfitAction;
@@ -18,9 +21,18 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Turns what went wrong into an answer that says what to do, beside the field where there is one. */
 final readonly class Answers
 {
+    /** Result codes of SQLite (sqlite.org/rescode.html): SQLITE_BUSY, SQLITE_READONLY, SQLITE_FULL, SQLITE_CANTOPEN. */
+    private const LOCKED = 5;
+
+    private const READ_ONLY = 8;
+
+    private const FULL = 13;
+
+    private const CANNOT_OPEN = 14;
+
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class]);
+        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, TooFast::class]);
         $exceptions->render(static fn (UnfitAction $unfit): JsonResponse => self::field(
             $unfit->field,
             Strings::text($unfit->messageKey, $unfit->parameters),
@@ -29,6 +41,9 @@ final readonly class Answers
             str_replace('/', '.', ltrim($invalid->pointer, '/')),
             Complaint::detail($invalid),
         ));
+        $exceptions->render(static fn (FullJob $full): JsonResponse => self::field('action', Strings::text('attempt.full')));
+        $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));
+        $exceptions->render(static fn (QueryException $error): ?JsonResponse => self::database($error));
         $exceptions->render(static fn (AuthenticationException $error): JsonResponse => self::plain('error.signed-out', 401));
         $exceptions->render(static fn (AccessDeniedHttpException|AuthorizationException $error): JsonResponse => self::plain('error.forbidden', 403));
         $exceptions->render(static fn (NotFoundHttpException $error): JsonResponse => self::plain('error.not-found', 404));
@@ -39,8 +54,19 @@ final readonly class Answers
         return new JsonResponse(['message' => $message, 'errors' => [$field => [$message]]], 422);
     }
 
-    private static function plain(string $key, int $status): JsonResponse
+    /** What passes by itself is told apart from what somebody has to mend. */
+    private static function database(QueryException $error): ?JsonResponse
     {
-        return new JsonResponse(['message' => Strings::text($key)], $status);
+        return match ($error->errorInfo[1] ?? null) {
+            self::LOCKED => self::plain('error.database-busy', 503, ['Retry-After' => '2']),
+            self::READ_ONLY, self::FULL, self::CANNOT_OPEN => self::plain('error.database-read-only', 507),
+            default => null,
+        };
+    }
+
+    /** @param  array<string, mixed>  $headers */
+    private static function plain(string $key, int $status, array $headers = []): JsonResponse
+    {
+        return new JsonResponse(['message' => Strings::text($key)], $status, $headers);
     }
 }

@@ -17,12 +17,26 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $minutes
  * @property float $money
  * @property \Illuminate\Support\Carbon $done_at
+ * @property ?float $shown_from seconds since 1970; null for what was answered at once
  */
 final class AttemptAction extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['attempt_id', 'number', 'key', 'action', 'observation', 'minutes', 'money', 'core_revision', 'done_at'];
+    protected $fillable = ['attempt_id', 'number', 'key', 'action', 'observation', 'minutes', 'money', 'core_revision', 'done_at', 'shown_from'];
 
-    protected $casts = ['action' => 'array', 'observation' => 'array', 'done_at' => 'datetime'];
+    protected $casts = ['action' => 'array', 'observation' => 'array', 'done_at' => 'datetime', 'shown_from' => 'float'];
+
+    public function isShownAt(float $seconds): bool
+    {
+        return $this->shown_from === null || $this->shown_from <= $seconds;
+    }
+
+    /** A column as it lies in the database. */
+    public function stored(string $column): string
+    {
+        $text = $this->getRawOriginal($column);
+
+        return is_string($text) ? $text : '';
+    }
 }

@@ -9,6 +9,7 @@ use App\Attempts\AwaitedMarks;
 use App\Attempts\BeliefTracker;
 use App\Attempts\Closing;
 use App\Attempts\FollowedJobs;
+use App\Attempts\HeldAnswers;
 use App\Documents\ContentLibrary;
 use App\Models\Attempt;
 use App\Work\QueueFile;
@@ -38,6 +39,6 @@ final class AppServiceProvider extends ServiceProvider
             app(Workers::class)->join();
             app(AwaitedMarks::class)->askAgain();
         });
-        Route::bind('attempt', static fn (string $id): Attempt => app(Closing::class)->repaired(Attempt::query()->with(['actions', 'version.draft'])->findOrFail($id))->load('markSheet'));
+        Route::bind('attempt', static fn (string $id): Attempt => HeldAnswers::hidden(app(Closing::class)->repaired(Attempt::query()->with(['actions', 'version.draft'])->findOrFail($id)))->load('markSheet'));
     }
 }

@@ -43,6 +43,7 @@ final class PolicyTest extends FeatureTestCase
         'POST api/jobs/{job}/attempt' => [401, 403, 403, 200, 200, 403],
         'GET api/attempts/{attempt}' => [401, 403, 403, 200, 403, 403],
         'POST api/attempts/{attempt}/actions' => [401, 403, 403, 200, 403, 403],
+        'GET api/attempts/{attempt}/actions/{key}' => [401, 403, 403, 202, 403, 403],
         'POST api/attempts/{attempt}/counsel' => [401, 403, 403, 403, 403, 403],
         'POST api/attempts/{attempt}/overrides' => [401, 403, 403, 403, 403, 403], // of a closed job see OverrideTest
         'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403],
@@ -82,7 +83,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13']);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{key}' => '00000000-0000-4000-8000-000000000009']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Attempts\AttemptSeed;
+use App\Attempts\HeldAnswers;
 use App\Attempts\JobFold;
 use App\Models\Attempt;
 use App\Models\CaseVersion;
@@ -37,7 +38,7 @@ final readonly class JobController
         assert($user instanceof User);
         /** @var Collection<int, CaseVersion> $versions */
         $versions = CaseVersion::query()->where('group_id', $user->group_id)->orderBy('id')->get();
-        $attempts = Attempt::query()->withCount('actions')->where('apprentice_id', $user->id)->get()->keyBy('case_version_id');
+        $attempts = Attempt::query()->withCount(['actions' => HeldAnswers::onlyShown(...)])->where('apprentice_id', $user->id)->get()->keyBy('case_version_id');
 
         return new JsonResponse($versions->map(static fn (CaseVersion $version): array => self::row($version, $attempts->get($version->id), $fold))->all());
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Attempts\Room;
 use App\Models\Attempt;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\DataSheet\LookUpDataSheet;
@@ -19,7 +20,7 @@ use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'defects', 'sights', 'expectations'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'defects', 'sights', 'expectations', 'room'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -41,6 +42,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'expectations', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'room', description: 'percent of what one job may hold that are left; null while there is plenty', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
 ])]
 #[OA\Schema(schema: 'MeterOnTheBench', required: ['averages', 'ranges'], properties: [
     new OA\Property(property: 'averages', description: 'alternating volts are the scaled mean, not true RMS', type: 'boolean'),
@@ -88,6 +90,7 @@ final readonly class AttemptResource
             'defects' => Vocabulary::DEFECTS,
             'sights' => Vocabulary::SIGHTS,
             'expectations' => Vocabulary::EXPECTATIONS,
+            'room' => Room::of($attempt)->percentLeft(),
         ];
     }
 

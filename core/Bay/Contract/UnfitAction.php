@@ -39,6 +39,12 @@ final class UnfitAction extends InvalidArgumentException implements LernfallExce
         return new self($field, 'unfit.out-of-range', ['least' => $least, 'greatest' => $greatest]);
     }
 
+    /** @param  int  $minutes  that can be recorded */
+    public static function recordingTooLong(int $minutes): self
+    {
+        return new self('stretches', 'unfit.recording-too-long', ['minutes' => $minutes]);
+    }
+
     public static function showedNothing(string $field): self
     {
         return new self($field, 'unfit.showed-nothing');

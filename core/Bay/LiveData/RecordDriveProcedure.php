@@ -12,9 +12,11 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Setting;
+use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Driving\JourneySetting;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
+use Lernfall\Drive\FreeDrive;
 
 /**
  * A drive with the wheel speeds recorded.
@@ -23,6 +25,9 @@ use Lernfall\Document\Node;
  */
 final readonly class RecordDriveProcedure extends BaseCarProcedure
 {
+    /** What the memory of the scan tool holds. */
+    private const MOST_SECONDS = 900.0;
+
     public function name(): string
     {
         return 'record-drive';
@@ -57,6 +62,9 @@ final readonly class RecordDriveProcedure extends BaseCarProcedure
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
     {
         JourneySetting::check($action->route);
+        if ($action->route instanceof FreeDrive && array_sum(array_column($action->route->stretches, 2)) > self::MOST_SECONDS) {
+            throw UnfitAction::recordingTooLong((int) (self::MOST_SECONDS / 60.0));
+        }
     }
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array

@@ -16,6 +16,11 @@ export class Refused extends Error {
     get isSignedOut(): boolean {
         return this.status === 401;
     }
+
+    /** Too fast, or busy: it is worth sending again. */
+    get passesByItself(): boolean {
+        return this.status === 429 || this.status === 503;
+    }
 }
 
 const asking: Middleware = {

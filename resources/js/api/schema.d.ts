@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attempts/{attempt}/actions/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readAnswer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculations": {
         parameters: {
             query?: never;
@@ -392,10 +408,16 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Held: {
+            /** @description after which to come back for the answer */
+            heldMilliseconds: number;
+        };
         Answer: {
             step: components["schemas"]["Step"];
             state: components["schemas"]["BayState"];
             dataSheet: components["schemas"]["DataSheet"] | null;
+            /** @description percent of what one job may hold that are left; null while there is plenty */
+            room: number | null;
         };
         MovedOn: {
             message: string;
@@ -676,6 +698,8 @@ export interface components {
                 [key: string]: string[];
             };
             expectations: string[];
+            /** @description percent of what one job may hold that are left; null while there is plenty */
+            room: number | null;
         };
         MeterOnTheBench: {
             /** @description alternating volts are the scaled mean, not true RMS */
@@ -2208,6 +2232,15 @@ export interface operations {
                     "application/json": components["schemas"]["Answer"];
                 };
             };
+            /** @description under way: come back for its answer */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Held"];
+                };
+            };
             /** @description the attempt has moved on, or the key belongs to another action */
             409: {
                 headers: {
@@ -2217,8 +2250,58 @@ export interface operations {
                     "application/json": components["schemas"]["MovedOn"];
                 };
             };
-            /** @description the action makes no sense */
+            /** @description the action makes no sense, or the job is full */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description faster than anybody works */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description done, and what it showed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answer"];
+                };
+            };
+            /** @description not yet */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Held"];
+                };
+            };
+            /** @description not mine */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

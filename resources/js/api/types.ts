@@ -6,6 +6,7 @@ type ActionKinds = Schemas['action.schema']['$defs'];
 /** One thing a person does; told apart by its "do". */
 export type Action = Extract<ActionKinds[keyof ActionKinds], { do: string }>;
 export type Answer = Schemas['Answer'];
+export type Held = Schemas['Held'];
 export type Attempt = Omit<Schemas['Attempt'], 'steps'> & { steps: Step[] };
 export type AttemptRow = Schemas['AttemptRow'];
 export type Marking = Schemas['Marking'];

@@ -59,7 +59,8 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
         setChannel(next);
         if (!stationsAt(attempt.car, next).includes(station)) setStation(stationsAt(attempt.car, next)[0]!);
     };
-    const { state } = attempt;
+    const { state, room } = attempt;
+    const told = notice !== '' ? notice : room === null ? '' : t('bay.room', { percent: room });
 
     const onAct: DoAction = async (action, onFields) => {
         setMessage('');
@@ -111,7 +112,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 <>
                     <span
                         role="status"
-                        className={notice !== '' ? 'mr-auto font-semibold text-ink' : 'mr-auto'}
+                        className={told !== '' ? 'mr-auto font-semibold text-ink' : 'mr-auto'}
                     >
                         {state.concluded ? (
                             <>
@@ -124,7 +125,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                                 </Link>
                             </>
                         ) : (
-                            notice || t('app.trains')
+                            told || t('app.trains')
                         )}
                         {notice !== '' && (
                             <button type="button" onClick={dismiss} className="ml-3 text-petrol underline">

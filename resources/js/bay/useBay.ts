@@ -37,7 +37,9 @@ export function useBay(id: number) {
         async (pending: Pending): Promise<Step | null> => {
             setNotice('');
             try {
-                const answer = await deliver(id, pending, () => setNotice(t('error.offline')));
+                const answer = await deliver(id, pending, (message) =>
+                    setNotice(message ?? t('error.offline')),
+                );
                 settle(id, pending.key);
                 setNotice('');
                 queries.setQueryData<Attempt>(
@@ -107,6 +109,7 @@ function advanced(before: Attempt, answer: StepAnswer): Attempt {
         ...before,
         state: answer.state,
         dataSheet: answer.dataSheet,
+        room: answer.room,
         steps: known ? before.steps : [...before.steps, answer.step],
     };
 }

@@ -26,7 +26,9 @@ final class DemoServer
             'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
             'BCRYPT_ROUNDS' => '4',
             'DB_DATABASE' => $database,
+            'LERNFALL_ACTIONS_A_MINUTE' => '600', // faster than a person
             'LERNFALL_ATTEMPT_SEED' => 'the same cars each time',
+            'LERNFALL_HELD_SECONDS' => '0.25',
             'QUEUE_CONNECTION' => 'database',
             'SESSION_DRIVER' => 'file',
         ] + array_diff_key(getenv(), ['PHP_CLI_SERVER_WORKERS' => true]);

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Attempts;
+
+use App\Jobs\FollowAttempt;
+use App\Models\Attempt;
+use App\Models\AttemptAction;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\Builder;
+
+/**
+ * What takes long to work out is worked out once the request has been answered, and shown at the next point of a grid of time
+ * that begins when it was accepted: how long it took tells nothing of the car. Whoever asked comes back for it, so that nobody
+ * waits in a request. Until it is shown the job stands, for whoever asks, as it did before.
+ */
+final readonly class HeldAnswers
+{
+    public function __construct(private ActionLog $log, private Pace $pace, private Application $application)
+    {
+    }
+
+    /** @param  array<string, mixed>  $action */
+    public function holds(array $action): bool
+    {
+        return self::gridSeconds() > 0.0 && in_array($action['do'] ?? null, config()->array('lernfall.held.actions'), true);
+    }
+
+    /**
+     * Does it once this request has been answered.
+     *
+     * @throws TooFast
+     */
+    public function afterwards(AdmittedAction $admitted): void
+    {
+        $this->pace->take($admitted->attempt);
+        $accepted = microtime(true);
+        ignore_user_abort(true);
+        $this->application->terminating(function () use ($admitted, $accepted): void {
+            try {
+                $taken = $this->log->do($admitted, $accepted);
+            } catch (StaleNumber|ReusedKey) {
+                return; // whoever comes back for it is told
+            }
+            if ($taken->isNew) {
+                FollowAttempt::beside($admitted->attempt);
+            }
+        });
+    }
+
+    /** Milliseconds after which to come back. */
+    public function milliseconds(): int
+    {
+        return (int) ceil(self::gridSeconds() * 1000.0);
+    }
+
+    /**
+     * @param  float  $accepted  seconds since 1970
+     * @param  float  $done  likewise
+     * @return float the first point of the grid after it was done
+     */
+    public static function shownFrom(float $accepted, float $done): float
+    {
+        return $accepted + self::gridSeconds() * max(1.0, ceil(($done - $accepted) / self::gridSeconds()));
+    }
+
+    /** The job as it stands for whoever asks now. */
+    public static function hidden(Attempt $attempt): Attempt
+    {
+        $now = microtime(true);
+
+        return $attempt->setRelation('actions', $attempt->actions->filter(static fn (AttemptAction $one): bool => $one->isShownAt($now))->values());
+    }
+
+    /** @param  Builder<AttemptAction>  $actions */
+    public static function onlyShown(Builder $actions): void
+    {
+        $actions->where(static fn (Builder $one) => $one->whereNull('shown_from')->orWhere('shown_from', '<=', microtime(true)));
+    }
+
+    private static function gridSeconds(): float
+    {
+        return config()->float('lernfall.held.seconds');
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Attempts\Publication;
+use App\Documents\JsonFile;
+use App\Models\CaseDraft;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Console\Command;
+use Illuminate\Support\Str;
+use Lernfall\Chance\SignedRank;
+use Lernfall\Chance\StepDown;
+
+/**
+ * Looks for the fault in the time that answers take: the same actions on cars with one fault each, whose turn it is by chance.
+ * Each round is of new jobs; of each round the times of two faults make a pair.
+ */
+final class BenchLeak extends Command
+{
+    protected $signature = 'bench:leak {address : of a server with the demo data, on the database this command writes to} {--rounds=30}';
+
+    protected $description = 'Try to tell faults apart by the time answers take';
+
+    private const CASE = 'database/seeders/demo/bakery.case.json';
+
+    private const FAULTS = [
+        ['kind' => 'coil-open', 'channel' => 'FR'],
+        ['kind' => 'loom-grounded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 0.5],
+        ['kind' => 'plug-corroded', 'channel' => 'RL', 'conductor' => '1', 'strength' => 26000],
+        ['kind' => 'gap-large', 'channel' => 'FL', 'strength' => 0.0016],
+        ['kind' => 'tooth-missing', 'channel' => 'RR', 'strength' => 1],
+        ['kind' => 'plug-pin-back', 'channel' => 'RR', 'conductor' => '1', 'provokedBy' => 'wiggle-sensor-plug'],
+    ];
+
+    /** Chance that any two are told apart wrongly. */
+    private const LEVEL = 0.01;
+
+    /** As near as medians are to be. */
+    private const MOST_MILLISECONDS = 3.0;
+
+    /** @var array<string, array<string, list<float>>> milliseconds by what was timed and by fault, a round after the other */
+    private array $times = [];
+
+    public function handle(Publication $publication): int
+    {
+        $visitor = new BenchVisitor($this->argument('address'));
+        $visitor->ask('POST', '/api/session', ['name' => 'dilan', 'password' => 'lindenhof']);
+        for ($round = 0; $round < (int) $this->option('rounds'); $round++) {
+            $this->round($visitor, $publication);
+        }
+
+        return $this->told() === [] ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function round(BenchVisitor $visitor, Publication $publication): void
+    {
+        $turns = [];
+        $attempts = [];
+        foreach (self::FAULTS as $fault) {
+            $attempts[$fault['kind']] = $this->begun($visitor, $publication, $fault);
+            array_push($turns, ...array_fill(0, count(self::actions()), $fault['kind']));
+        }
+        shuffle($turns);
+        $done = array_fill_keys(array_keys($attempts), 0);
+        foreach ($turns as $kind) {
+            [$what, $action] = self::actions()[$done[$kind]];
+            [$accepted, $answered] = $this->act($visitor, $attempts[$kind], ++$done[$kind], $action);
+            if ($what !== '') {
+                $this->times["$what, answered"][$kind][] = $answered;
+                if ($accepted !== null) {
+                    $this->times["$what, accepted"][$kind][] = $accepted;
+                }
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $fault */
+    private function begun(BenchVisitor $visitor, Publication $publication, array $fault): int
+    {
+        $instructor = User::query()->where('role', Role::Instructor)->firstOrFail();
+        $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => [...JsonFile::read(base_path(self::CASE)), 'car' => 'harl-13', 'faults' => [$fault]]]);
+        $started = $visitor->ask('POST', "/api/jobs/{$publication->of($draft, $instructor->group_id)->id}/attempt");
+
+        return is_int($started['attempt'] ?? null) ? $started['attempt'] : 0;
+    }
+
+    /**
+     * @param  array<string, mixed>  $action
+     * @return array{?float, float} milliseconds until it was accepted, where it was held back, and until it was answered
+     */
+    private function act(BenchVisitor $visitor, int $attempt, int $number, array $action): array
+    {
+        $key = Str::uuid()->toString();
+        $begun = hrtime(true);
+        $answer = $visitor->ask('POST', "/api/attempts/$attempt/actions", ['key' => $key, 'number' => $number, 'action' => $action]);
+        $accepted = (hrtime(true) - $begun) / 1e6;
+        $isHeld = isset($answer['heldMilliseconds']);
+        while (isset($answer['heldMilliseconds'])) {
+            usleep(1000 * (is_int($answer['heldMilliseconds']) ? $answer['heldMilliseconds'] : 0));
+            $answer = $visitor->ask('GET', "/api/attempts/$attempt/actions/$key");
+        }
+
+        return [$isHeld ? $accepted : null, isset($answer['step']) ? (hrtime(true) - $begun) / 1e6 : NAN];
+    }
+
+    /** @return list<string> what was told apart */
+    private function told(): array
+    {
+        $chances = [];
+        $apart = [];
+        ksort($this->times);
+        foreach ($this->times as $what => $byFault) {
+            $medians = array_map(self::median(...), $byFault);
+            $this->line(sprintf('%-34s medians %7.2f to %7.2f ms, apart by %5.2f', $what, min($medians), max($medians), max($medians) - min($medians)));
+            if (max($medians) - min($medians) >= self::MOST_MILLISECONDS) {
+                $apart[] = $what;
+            }
+            foreach (self::pairs(array_keys($byFault)) as [$one, $other]) {
+                $chances["$what: $one, $other"] = SignedRank::chance(array_map(static fn (float $a, float $b): float => $a - $b, $byFault[$one], $byFault[$other]));
+            }
+        }
+        $told = StepDown::found($chances, self::LEVEL);
+        $requests = array_sum(array_map(static fn (array $byFault): int => array_sum(array_map(count(...), $byFault)), $this->times));
+        $this->line(sprintf('%d times, %d pairs of faults compared, least chance %.2g', $requests, count($chances), min($chances)));
+        $this->line('medians apart by '.self::MOST_MILLISECONDS.' ms and more: '.($apart === [] ? 'none' : implode('; ', $apart)));
+        $this->line('told apart at '.(100 * self::LEVEL).' %: '.($told === [] ? 'none' : count($told).', first '.$told[0]));
+
+        return [...$apart, ...$told];
+    }
+
+    /**
+     * @param  list<string>  $faults
+     * @return list<array{string, string}>
+     */
+    private static function pairs(array $faults): array
+    {
+        $pairs = [];
+        foreach ($faults as $index => $one) {
+            foreach (array_slice($faults, $index + 1) as $other) {
+                $pairs[] = [$one, $other];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @param  list<float>  $numbers */
+    private static function median(array $numbers): float
+    {
+        sort($numbers);
+
+        return $numbers[intdiv(count($numbers), 2)] ?? 0.0;
+    }
+
+    /** @return list<array{string, array<string, mixed>}> a name where it is timed, and the action: ten dear ones, with what they need between them */
+    private static function actions(): array
+    {
+        $pads = ['first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2'];
+        $trigger = ['secondsPerDivision' => 0.02, 'trigger' => ['input' => 0, 'volts' => 0.0, 'edge' => 'rising']];
+
+        return [
+            ['', ['do' => 'ignition', 'to' => 'running']],
+            ['usual drive', ['do' => 'road-test']],
+            ['drive in left bends', ['do' => 'road-test', 'route' => 'left-bends']],
+            ['drive recorded', ['do' => 'record-drive', 'route' => 'usual', 'onCode' => false]],
+            ['drive recorded on a code', ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true]],
+            ['speeds at 30 km/h', ['do' => 'live-speeds', 'kilometresPerHour' => 30]],
+            ['codes read', ['do' => 'read-codes']],
+            ['', ['do' => 'end-session']], ['', ['do' => 'ignition', 'to' => 'off']],
+            ['', ['do' => 'secure', 'step' => 'chock']], ['', ['do' => 'secure', 'step' => 'raise']], ['', ['do' => 'secure', 'step' => 'stand']],
+            ['', ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.5]],
+            ['one trace', ['do' => 'capture', 'inputs' => [[...$pads, 'voltsPerDivision' => 0.1, 'coupling' => 'dc']], ...$trigger]],
+            ['two traces', ['do' => 'capture', 'inputs' => [[...$pads, 'voltsPerDivision' => 0.1, 'coupling' => 'dc'], ['first' => 'FR.module-plug.wheel.1', 'second' => 'body', 'voltsPerDivision' => 0.5, 'coupling' => 'ac']], ...$trigger]],
+            ['volts, least and greatest', ['do' => 'measure', 'function' => 'volts-ac', ...$pads, 'records' => true]],
+            ['frequency', ['do' => 'measure', 'function' => 'hertz', ...$pads]],
+        ];
+    }
+}
