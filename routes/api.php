@@ -12,6 +12,7 @@ use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\FaultPortraitController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LabController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkingPolicyController;
 use App\Http\Controllers\OverrideController;
 use App\Http\Controllers\PreviewController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
 use App\Http\Controllers\WaveformController;
@@ -29,6 +31,10 @@ Route::post('session', [SessionController::class, 'store']);
 
 Route::middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
+
+    Route::get('sign-ins', [SignInController::class, 'index']);
+    Route::delete('sign-ins/{signIn}', [SignInController::class, 'end'])->whereNumber('signIn');
+    Route::get('log', LogController::class);
 
     Route::post('waveforms', WaveformController::class);
     Route::post('calculations', CalculationController::class);

@@ -11,7 +11,7 @@ use Illuminate\Contracts\Hashing\Hasher;
 /** Whether a name and a password belong together. It takes as long for a name that nobody has. */
 final readonly class SigningIn
 {
-    public function __construct(private Hasher $hasher, private Repository $cache, private SlowedTries $tries)
+    public function __construct(private Hasher $hasher, private Repository $cache, private SlowedTries $tries, private HouseLog $log)
     {
     }
 
@@ -29,13 +29,23 @@ final readonly class SigningIn
         $user = User::query()->where('sign_in', $name)->first();
         $isRight = $this->hasher->check($password, $user->password ?? $this->nobodys());
         if ($user === null || ! $isRight) {
-            $this->tries->failed($name, $address);
+            $this->failed($user, $name, $address);
 
             return null;
         }
         $this->tries->succeeded($name, $address);
 
         return $user;
+    }
+
+    private function failed(?User $user, string $name, string $address): void
+    {
+        $this->tries->failed($name, $address);
+        $wait = $this->tries->wait($name, $address);
+        $this->log->note(LogKind::SignInFailed, $user, typed: $name);
+        if ($wait > 0) {
+            $this->log->note(LogKind::SignInSlowed, $user, "$wait s", $name);
+        }
     }
 
     /** A password that nobody has, hashed at the same cost as the others. */

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Accounts\HouseLog;
 use App\Attempts\FullJob;
 use App\Attempts\TooFast;
 use App\Documents\Complaint;
+use App\Models\User;
 use App\Strings;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Document\InvalidDocument;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
@@ -45,13 +48,23 @@ final readonly class Answers
         $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));
         $exceptions->render(static fn (QueryException $error): ?JsonResponse => self::database($error));
         $exceptions->render(static fn (AuthenticationException $error): JsonResponse => self::plain('error.signed-out', 401));
-        $exceptions->render(static fn (AccessDeniedHttpException|AuthorizationException $error): JsonResponse => self::plain('error.forbidden', 403));
+        $exceptions->render(static fn (AccessDeniedHttpException|AuthorizationException $error, Request $request): JsonResponse => self::refused($request));
         $exceptions->render(static fn (NotFoundHttpException $error): JsonResponse => self::plain('error.not-found', 404));
     }
 
     private static function field(string $field, string $message): JsonResponse
     {
         return new JsonResponse(['message' => $message, 'errors' => [$field => [$message]]], 422);
+    }
+
+    private static function refused(Request $request): JsonResponse
+    {
+        $user = $request->user();
+        if ($user instanceof User) {
+            app(HouseLog::class)->refused($user, "{$request->method()} {$request->path()}");
+        }
+
+        return self::plain('error.forbidden', 403);
     }
 
     /** What passes by itself is told apart from what somebody has to mend. */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 enum Role: string
 {
+    case Administrator = 'administrator';
     case Instructor = 'instructor';
     case Apprentice = 'apprentice';
 }

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
- * An instructor or an apprentice.
+ * An administrator, an instructor or an apprentice.
  *
  * @property int $id
  * @property int $group_id
@@ -37,5 +37,10 @@ final class User extends Authenticatable
     public function isInstructor(): bool
     {
         return $this->role === Role::Instructor;
+    }
+
+    public function isAdministrator(): bool
+    {
+        return $this->role === Role::Administrator;
     }
 }

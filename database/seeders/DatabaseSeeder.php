@@ -17,7 +17,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 use LogicException;
 
-/** An invented school: one instructor, four apprentices, nineteen published cases, two finished jobs and one under way. */
+/** An invented school: an administrator, one instructor, four apprentices, nineteen published cases, two finished jobs and one under way. */
 final class DatabaseSeeder extends Seeder
 {
     private const PASSWORD = 'lindenhof';
@@ -26,6 +26,7 @@ final class DatabaseSeeder extends Seeder
     {
         $group = Group::query()->create(['name' => 'Lindenhof school, second year']);
         $instructor = $this->user($group, 'kessel', 'Marta Kessel', Role::Instructor);
+        $this->user($group, 'amsel', 'Ruth Amsel', Role::Administrator);
         $apprentices = [];
         foreach (['arlo' => 'Arlo Winter', 'bente' => 'Bente Sand', 'cem' => 'Cem Aydin', 'dilan' => 'Dilan Ott'] as $signIn => $name) {
             $apprentices[$signIn] = $this->user($group, $signIn, $name, Role::Apprentice);

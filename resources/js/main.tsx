@@ -9,6 +9,8 @@ import { BayPage } from './bay/BayPage';
 import { BenchPage } from './bench/BenchPage';
 import { AttemptsPage } from './cases/AttemptsPage';
 import { CasesPage } from './cases/CasesPage';
+import { LogPage } from './house/LogPage';
+import { SignInsPage } from './house/SignInsPage';
 import { HandbookPage } from './handbook/HandbookPage';
 import { JobsPage } from './jobs/JobsPage';
 import { LabPage } from './lab/LabPage';
@@ -31,25 +33,36 @@ createRoot(document.getElementById('root')!).render(
             <BrowserRouter>
                 <Routes>
                     <Route path="/sign-in" element={<SignInPage />} />
-                    <Route path="/jobs" element={<SignedIn role="apprentice" children={<JobsPage />} />} />
+                    <Route
+                        path="/jobs"
+                        element={<SignedIn roles={['apprentice']} children={<JobsPage />} />}
+                    />
                     <Route
                         path="/bay/:attempt"
-                        element={<SignedIn role="apprentice" children={<BayPage />} />}
+                        element={<SignedIn roles={['apprentice']} children={<BayPage />} />}
                     />
-                    <Route path="/cases" element={<SignedIn role="instructor" children={<CasesPage />} />} />
+                    <Route
+                        path="/cases"
+                        element={<SignedIn roles={['instructor']} children={<CasesPage />} />}
+                    />
                     <Route
                         path="/cases/new"
-                        element={<SignedIn role="instructor" children={<BenchPage />} />}
+                        element={<SignedIn roles={['instructor']} children={<BenchPage />} />}
                     />
                     <Route
                         path="/cases/:id"
-                        element={<SignedIn role="instructor" children={<BenchPage />} />}
+                        element={<SignedIn roles={['instructor']} children={<BenchPage />} />}
                     />
                     <Route
                         path="/cases/:id/attempts"
-                        element={<SignedIn role="instructor" children={<AttemptsPage />} />}
+                        element={<SignedIn roles={['instructor']} children={<AttemptsPage />} />}
                     />
                     <Route path="/report/:attempt" element={<SignedIn children={<ReportPage />} />} />
+                    <Route
+                        path="/log"
+                        element={<SignedIn roles={['instructor', 'administrator']} children={<LogPage />} />}
+                    />
+                    <Route path="/sign-ins" element={<SignedIn children={<SignInsPage />} />} />
                     <Route path="/lab" element={<SignedIn children={<LabPage />} />} />
                     <Route path="/handbook" element={<SignedIn children={<HandbookPage />} />} />
                     <Route path="*" element={<SignedIn children={<Home />} />} />

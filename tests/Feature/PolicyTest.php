@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\CaseDraft;
 use App\Models\Group;
 use App\Models\Role;
+use App\Models\SignIn;
 use App\Models\SolvabilityCheck;
 use Illuminate\Support\Facades\Route;
 
@@ -15,39 +16,42 @@ final class PolicyTest extends FeatureTestCase
 {
     /**
      * Method and path, then the status for: nobody, the instructor, an instructor of another class, the apprentice,
-     * an apprentice of the same class, an apprentice of another class.
+     * an apprentice of the same class, an apprentice of another class, the administrator.
      */
     private const MATRIX = [
-        'GET api/session' => [200, 200, 200, 200, 200, 200],
-        'POST api/session' => [422, 422, 422, 422, 422, 422],
-        'POST api/calculations' => [401, 200, 200, 200, 200, 200],
-        'GET api/fault-portraits' => [401, 200, 200, 200, 200, 200],
-        'GET api/lab' => [401, 200, 200, 200, 200, 200],
-        'POST api/lab' => [401, 200, 200, 200, 200, 200],
-        'POST api/waveforms' => [401, 200, 200, 200, 200, 200],
-        'GET api/cars' => [401, 200, 200, 403, 403, 403],
-        'GET api/cars/{car}/silent-faults' => [401, 200, 200, 403, 403, 403],
-        'GET api/fault-kinds' => [401, 200, 200, 403, 403, 403],
-        'GET api/marking-policies' => [401, 200, 200, 403, 403, 403],
-        'GET api/cases' => [401, 200, 200, 403, 403, 403],
-        'POST api/cases' => [401, 201, 201, 403, 403, 403],
-        'GET api/cases/{case}' => [401, 200, 403, 403, 403, 403],
-        'PUT api/cases/{case}' => [401, 200, 403, 403, 403, 403],
-        'POST api/case-preview' => [401, 200, 200, 403, 403, 403],
-        'POST api/case-solvability' => [401, 202, 202, 403, 403, 403],
-        'GET api/case-solvability/{check}' => [401, 200, 403, 403, 403, 403],
-        'POST api/cases/{case}/versions' => [401, 201, 403, 403, 403, 403],
-        'POST api/cases/{case}/release' => [401, 204, 403, 403, 403, 403],
-        'GET api/cases/{case}/attempts' => [401, 200, 403, 403, 403, 403],
-        'GET api/jobs' => [401, 403, 403, 200, 200, 200],
-        'POST api/jobs/{job}/attempt' => [401, 403, 403, 200, 200, 403],
-        'GET api/attempts/{attempt}' => [401, 403, 403, 200, 403, 403],
-        'POST api/attempts/{attempt}/actions' => [401, 403, 403, 200, 403, 403],
-        'GET api/attempts/{attempt}/actions/{key}' => [401, 403, 403, 202, 403, 403],
-        'POST api/attempts/{attempt}/counsel' => [401, 403, 403, 403, 403, 403],
-        'POST api/attempts/{attempt}/overrides' => [401, 403, 403, 403, 403, 403], // of a closed job see OverrideTest
-        'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403],
-        'DELETE api/session' => [401, 204, 204, 204, 204, 204],
+        'GET api/session' => [200, 200, 200, 200, 200, 200, 200],
+        'POST api/session' => [422, 422, 422, 422, 422, 422, 422],
+        'POST api/calculations' => [401, 200, 200, 200, 200, 200, 200],
+        'GET api/fault-portraits' => [401, 200, 200, 200, 200, 200, 200],
+        'GET api/lab' => [401, 200, 200, 200, 200, 200, 200],
+        'POST api/lab' => [401, 200, 200, 200, 200, 200, 200],
+        'POST api/waveforms' => [401, 200, 200, 200, 200, 200, 200],
+        'GET api/cars' => [401, 200, 200, 403, 403, 403, 403],
+        'GET api/cars/{car}/silent-faults' => [401, 200, 200, 403, 403, 403, 403],
+        'GET api/fault-kinds' => [401, 200, 200, 403, 403, 403, 403],
+        'GET api/marking-policies' => [401, 200, 200, 403, 403, 403, 403],
+        'GET api/cases' => [401, 200, 200, 403, 403, 403, 403],
+        'POST api/cases' => [401, 201, 201, 403, 403, 403, 403],
+        'GET api/cases/{case}' => [401, 200, 403, 403, 403, 403, 403],
+        'PUT api/cases/{case}' => [401, 200, 403, 403, 403, 403, 403],
+        'POST api/case-preview' => [401, 200, 200, 403, 403, 403, 403],
+        'POST api/case-solvability' => [401, 202, 202, 403, 403, 403, 403],
+        'GET api/case-solvability/{check}' => [401, 200, 403, 403, 403, 403, 403],
+        'POST api/cases/{case}/versions' => [401, 201, 403, 403, 403, 403, 403],
+        'POST api/cases/{case}/release' => [401, 204, 403, 403, 403, 403, 403],
+        'GET api/cases/{case}/attempts' => [401, 200, 403, 403, 403, 403, 403],
+        'GET api/jobs' => [401, 403, 403, 200, 200, 200, 403],
+        'POST api/jobs/{job}/attempt' => [401, 403, 403, 200, 200, 403, 403],
+        'GET api/attempts/{attempt}' => [401, 403, 403, 200, 403, 403, 403],
+        'POST api/attempts/{attempt}/actions' => [401, 403, 403, 200, 403, 403, 403],
+        'GET api/attempts/{attempt}/actions/{key}' => [401, 403, 403, 202, 403, 403, 403],
+        'POST api/attempts/{attempt}/counsel' => [401, 403, 403, 403, 403, 403, 403],
+        'POST api/attempts/{attempt}/overrides' => [401, 403, 403, 403, 403, 403, 403], // of a closed job see OverrideTest
+        'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403, 403],
+        'GET api/sign-ins' => [401, 200, 200, 200, 200, 200, 200],
+        'DELETE api/sign-ins/{signIn}' => [401, 204, 403, 204, 403, 403, 204],
+        'GET api/log' => [401, 200, 200, 403, 403, 403, 200],
+        'DELETE api/session' => [401, 204, 204, 204, 204, 204, 204],
     ];
 
     public function test_every_route_is_in_the_matrix(): void
@@ -73,7 +77,9 @@ final class PolicyTest extends FeatureTestCase
             $this->apprentice,
             $this->person(Group::query()->findOrFail($this->instructor->group_id), 'neighbour', Role::Apprentice),
             $this->person($other, 'stranger', Role::Apprentice),
+            $this->person($this->instructor->group, 'office', Role::Administrator),
         ];
+        $signIn = SignIn::query()->create(['user_id' => $this->apprentice->id, 'address' => '10.0.0.7', 'began_at' => now(), 'seen_at' => now()]);
         $check = SolvabilityCheck::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document(), 'asked_at' => now()]);
         $body = [...$this->document(), 'about' => 'possible', 'criterion' => 'safety', 'points' => 1, 'reason' => 'Seen with my own eyes.', 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
             'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false];
@@ -83,7 +89,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{key}' => '00000000-0000-4000-8000-000000000009']);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Accounts\HouseLog;
 use App\Accounts\SigningIn;
 use App\Accounts\SlowedTries;
 use Illuminate\Contracts\Cache\Repository;
@@ -65,7 +66,7 @@ final class SessionTest extends FeatureTestCase
 
             return false;
         });
-        $signingIn = new SigningIn($hasher, $this->app->make(Repository::class), $this->app->make(SlowedTries::class));
+        $signingIn = new SigningIn($hasher, $this->app->make(Repository::class), $this->app->make(SlowedTries::class), $this->app->make(HouseLog::class));
 
         self::assertNull($signingIn->with('ghost', 'guess', '10.0.0.1'));
         self::assertNull($signingIn->with('learner', 'guess', '10.0.0.1'));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\HouseLog;
+use App\Accounts\LogKind;
 use App\Attempts\DecidedMarks;
 use App\Http\Requests\OverrideRequest;
 use App\Http\Resources\OverrideResource;
@@ -22,7 +24,7 @@ final readonly class OverrideController
         new OA\Response(response: 409, description: 'not marked yet', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         new OA\Response(response: 422, description: 'no such criterion, too many points, or no reason', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function __invoke(OverrideRequest $request, Attempt $attempt, DecidedMarks $decided): JsonResponse
+    public function __invoke(OverrideRequest $request, Attempt $attempt, DecidedMarks $decided, HouseLog $log): JsonResponse
     {
         if ($attempt->markSheet === null) {
             return new JsonResponse(['message' => Strings::text('override.not-marked')], 409);
@@ -36,6 +38,7 @@ final readonly class OverrideController
             throw ValidationException::withMessages(['points' => Strings::text('override.too-many', ['most' => $most])]);
         }
         $decided->decide($attempt, $instructor, $criterion, $points, $request->string('reason')->trim()->toString());
+        $log->note(LogKind::Overridden, $instructor, "{$attempt->apprentice->name}, {$attempt->version->decoded()['jobTitle']}");
 
         return new JsonResponse(OverrideResource::decided($attempt->load('overrides.instructor'), $decided), 201);
     }

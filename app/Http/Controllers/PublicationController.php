@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\HouseLog;
+use App\Accounts\LogKind;
 use App\Attempts\Publication;
 use App\Attempts\Release;
 use App\Http\Requests\PublicationRequest;
@@ -20,11 +22,12 @@ final readonly class PublicationController
     ], type: 'object')), responses: [
         new OA\Response(response: 201, description: 'frozen and given to the group', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
     ])]
-    public function __invoke(PublicationRequest $request, CaseDraft $case, Publication $publication): JsonResponse
+    public function __invoke(PublicationRequest $request, CaseDraft $case, Publication $publication, HouseLog $log): JsonResponse
     {
         $user = $request->user();
         assert($user instanceof User);
-        $publication->of($case, $user->group_id, $request->release() ?? Release::usual(($case->document['practice'] ?? false) === true));
+        $version = $publication->of($case, $user->group_id, $request->release() ?? Release::usual(($case->document['practice'] ?? false) === true));
+        $log->note(LogKind::Published, $user, "{$case->document['name']}, {$version->number}");
 
         return new JsonResponse(CaseResource::of($case->load('versions.attempts')), 201);
     }

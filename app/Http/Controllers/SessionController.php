@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\HouseLog;
+use App\Accounts\LogKind;
 use App\Accounts\SigningIn;
+use App\Accounts\SignIns;
 use App\Accounts\TooSoon;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\UserResource;
@@ -41,7 +44,7 @@ final readonly class SessionController
         new OA\Response(response: 422, description: 'not signed in', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         new OA\Response(response: 429, description: 'too many tries', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(SignInRequest $request, SigningIn $signingIn): JsonResponse
+    public function store(SignInRequest $request, SigningIn $signingIn, SignIns $signIns, HouseLog $log): JsonResponse
     {
         try {
             $user = $signingIn->with($request->string('name')->toString(), $request->string('password')->toString(), (string) $request->ip());
@@ -53,13 +56,20 @@ final readonly class SessionController
         }
         Auth::login($user);
         $request->session()->regenerate();
+        $signIns->begin($request->session(), $user, (string) $request->ip());
+        $log->note(LogKind::SignedIn, $user);
 
         return new JsonResponse(UserResource::of($user));
     }
 
     #[OA\Delete(path: '/api/session', operationId: 'signOut', responses: [new OA\Response(response: 204, description: 'signed out')])]
-    public function destroy(Request $request): Response
+    public function destroy(Request $request, SignIns $signIns, HouseLog $log): Response
     {
+        $here = $signIns->current($request->session());
+        if ($here !== null) {
+            $signIns->end($here);
+            $log->note(LogKind::SignedOut, $here->user);
+        }
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'User', required: ['name', 'role', 'group'], properties: [
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'role', type: 'string', enum: ['instructor', 'apprentice']),
+    new OA\Property(property: 'role', type: 'string', enum: ['administrator', 'instructor', 'apprentice']),
     new OA\Property(property: 'group', type: 'string'),
 ])]
 final readonly class UserResource

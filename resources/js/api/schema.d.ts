@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/marking-policies": {
         parameters: {
             query?: never;
@@ -335,6 +351,38 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSignIns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-ins/{signIn}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endSignIn"];
         options?: never;
         head?: never;
         patch?: never;
@@ -470,6 +518,17 @@ export interface components {
             state: "new" | "under-way" | "concluded";
             steps: number;
         };
+        LogRow: {
+            id: number;
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            kind: "signed-in" | "sign-in-failed" | "sign-in-slowed" | "signed-out" | "session-ended" | "refused" | "published" | "reports-opened" | "overridden";
+            who: string;
+            about: string;
+            /** @description for the administrator */
+            address: string | null;
+        };
         MarkingPolicy: {
             name: string;
             /** @description it holds where a case brings none */
@@ -481,6 +540,17 @@ export interface components {
             errors?: {
                 [key: string]: string[];
             };
+        };
+        SignInRow: {
+            id: number;
+            name: string;
+            /** Format: date-time */
+            beganAt: string;
+            /** Format: date-time */
+            seenAt: string;
+            isThisOne: boolean;
+            /** @description for the administrator, and of oneself */
+            address: string | null;
         };
         SilentFault: {
             /** @description Which faults a car does not show in their middle strength. It takes seconds to find out, and is found out once. */
@@ -1274,7 +1344,7 @@ export interface components {
         User: {
             name: string;
             /** @enum {string} */
-            role: "instructor" | "apprentice";
+            role: "administrator" | "instructor" | "apprentice";
             group: string;
         };
         /** @description Read the meter with its two leads on two pads */
@@ -2673,6 +2743,35 @@ export interface operations {
             };
         };
     };
+    readLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what happened, the newest first: of the class for an instructor, everything for the administrator */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogRow"][];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listMarkingPolicies: {
         parameters: {
             query?: never;
@@ -2947,6 +3046,55 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    listSignIns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description who is signed in: oneself, the apprentices of an instructor, everybody for the administrator */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignInRow"][];
+                };
+            };
+        };
+    };
+    endSignIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                signIn: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ended: whoever works there has to sign in again, and loses nothing */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description somebody else's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };

@@ -5,20 +5,26 @@ import { Link, Navigate, useLocation } from 'react-router';
 import type { User } from '../api/types';
 import { t } from '../words/words';
 
-/** Lets only one role through; everybody else goes to where they belong. */
-export function SignedIn({ role, children }: { role?: User['role']; children: ReactNode }) {
+const HOMES: Record<User['role'], string> = {
+    administrator: '/log',
+    instructor: '/cases',
+    apprentice: '/jobs',
+};
+
+/** Lets only these roles through; everybody else goes to where they belong. */
+export function SignedIn({ roles, children }: { roles?: User['role'][]; children: ReactNode }) {
     const session = useSession();
     const place = useLocation();
     if (session.isPending) return <Loading />;
     const user = session.data?.user;
     if (!user) return <Navigate to={`/sign-in?back=${encodeURIComponent(place.pathname)}`} replace />;
-    if (role !== undefined && user.role !== role) return <Navigate to="/" replace />;
+    if (roles !== undefined && !roles.includes(user.role)) return <Navigate to="/" replace />;
     return children;
 }
 
 export function Home() {
     const user = useSession().data?.user;
-    return <Navigate to={user?.role === 'instructor' ? '/cases' : '/jobs'} replace />;
+    return <Navigate to={HOMES[user?.role ?? 'apprentice']} replace />;
 }
 
 export function WhoAmI() {
@@ -32,7 +38,14 @@ export function WhoAmI() {
             <Link to="/handbook" className="text-petrol underline">
                 {t('handbook.open')}
             </Link>
-            <span className="text-ink-soft">{user?.name}</span>
+            {user?.role === 'instructor' && (
+                <Link to="/log" className="text-petrol underline">
+                    {t('log.open')}
+                </Link>
+            )}
+            <Link to="/sign-ins" title={t('sign-ins.title')} className="text-petrol underline">
+                {user?.name}
+            </Link>
             <button type="button" onClick={() => void signOut()} className="text-petrol underline">
                 {t('app.sign-out')}
             </button>

@@ -3,7 +3,7 @@ import type { Attempt } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { t } from '../words/words';
-import { ConfirmDialog } from './ConfirmDialog';
+import { ConfirmDialog } from '../ui/ConfirmDialog';
 import { repairRate } from './stationWork';
 import type { RepairKind } from '../words/repairs';
 import type { DoAction } from './useBay';

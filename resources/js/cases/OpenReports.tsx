@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../api/client';
 import type { AttemptRow } from '../api/types';
-import { ConfirmDialog } from '../bay/ConfirmDialog';
+import { ConfirmDialog } from '../ui/ConfirmDialog';
 import { Button } from '../ui/Button';
 import { opensWhen } from '../words/release';
 import { t } from '../words/words';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ConfirmDialog } from '../../bay/ConfirmDialog';
+import { ConfirmDialog } from '../../ui/ConfirmDialog';
 import { Button } from '../../ui/Button';
 import { lastOf } from '../../words/card';
 import { shortMinutes } from '../../words/quantities';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Action } from '../../api/types';
-import { ConfirmDialog } from '../../bay/ConfirmDialog';
+import { ConfirmDialog } from '../../ui/ConfirmDialog';
 import { Choice } from '../../ui/Choice';
 import { SelectField } from '../../ui/Field';
 import { shortMinutes } from '../../words/quantities';

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { Button } from '../ui/Button';
-import { Dialog } from '../ui/Dialog';
+import { Button } from './Button';
+import { Dialog } from './Dialog';
 import { t } from '../words/words';
 
 interface Props {

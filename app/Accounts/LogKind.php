@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+/** What is noted of what happens in the house. */
+enum LogKind: string
+{
+    case SignedIn = 'signed-in';
+    case SignInFailed = 'sign-in-failed';
+    case SignInSlowed = 'sign-in-slowed';
+    case SignedOut = 'signed-out';
+    case SessionEnded = 'session-ended';
+    case Refused = 'refused';
+    case Published = 'published';
+    case ReportsOpened = 'reports-opened';
+    case Overridden = 'overridden';
+
+    /** @return list<self> for instructors; the others are for the administrator */
+    public static function ofTheClass(): array
+    {
+        return [self::SignInSlowed, self::Refused, self::Published, self::ReportsOpened, self::Overridden];
+    }
+}

@@ -1,0 +1,86 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, taken } from '../api/client';
+import type { LogRow } from '../api/types';
+import { Failed, Loading } from '../app/Loading';
+import { Page } from '../app/Page';
+import { useSession } from '../app/session';
+import { WhoAmI } from '../app/SignedIn';
+import { Choice } from '../ui/Choice';
+import { day } from '../words/reader';
+import { t } from '../words/words';
+import { CELL, HEAD } from './table';
+
+/** A class at work is watched. */
+const LOOKED_AT_EVERY_MS = 15000;
+
+/** What wants a second look, told by shape and word. */
+const NOTED: LogRow['kind'][] = ['sign-in-slowed', 'refused', 'sign-in-failed'];
+
+/** What happened in the house: the newest first. */
+export function LogPage() {
+    const isOffice = useSession().data?.user?.role === 'administrator';
+    const [wanted, setWanted] = useState<'all' | 'noted'>('all');
+    const log = useQuery({
+        queryKey: ['log'],
+        queryFn: () => taken(api.GET('/api/log')),
+        refetchInterval: LOOKED_AT_EVERY_MS,
+    });
+    const rows = log.data?.filter(({ kind }) => wanted === 'all' || NOTED.includes(kind));
+
+    return (
+        <Page title={t('log.title')} right={<WhoAmI />}>
+            <div className="mb-3 flex items-center gap-5">
+                <Choice
+                    label={t('log.show')}
+                    options={(['all', 'noted'] as const).map((value) => ({
+                        value,
+                        label: t(`log.show-${value}`),
+                    }))}
+                    value={wanted}
+                    onChoose={setWanted}
+                />
+                <p className="text-small text-ink-soft">{t(isOffice ? 'log.about-office' : 'log.about')}</p>
+            </div>
+            {log.isPending && <Loading />}
+            {log.isError && <Failed error={log.error} onRetry={() => void log.refetch()} />}
+            {rows?.length === 0 && <p className="p-4">{t('log.empty')}</p>}
+            {rows !== undefined && rows.length > 0 && (
+                <div
+                    className="max-h-[85%] overflow-auto"
+                    tabIndex={0}
+                    role="group"
+                    aria-label={t('log.title')}
+                >
+                    <table className="w-full border-collapse bg-bench text-left">
+                        <thead className="border-b border-ink">
+                            <tr>
+                                {['at', 'what', 'who', 'about-column', ...(isOffice ? ['address'] : [])].map(
+                                    (column) => (
+                                        <th key={column} scope="col" className={HEAD}>
+                                            {t(`log.${column}`)}
+                                        </th>
+                                    ),
+                                )}
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {rows.map((row) => (
+                                <tr key={row.id}>
+                                    <td className={`${CELL} tabular`}>{day(row.at)}</td>
+                                    <th scope="row" className={CELL}>
+                                        <span aria-hidden>{NOTED.includes(row.kind) ? '△' : '○'} </span>
+                                        {t(`log.kind.${row.kind}`)}
+                                    </th>
+                                    <td className={CELL}>{row.who}</td>
+                                    <td className={CELL}>{row.about}</td>
+                                    {isOffice && <td className={`${CELL} tabular`}>{row.address}</td>}
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                </div>
+            )}
+        </Page>
+    );
+}
