@@ -8,6 +8,7 @@ use App\Documents\ContentLibrary;
 use App\Models\Attempt;
 use App\Models\Belief;
 use Lernfall\Bay\Job\Job;
+use Lernfall\Evidence\Belief\HypothesisSet;
 use Lernfall\Evidence\Belief\Possible;
 use Lernfall\Format\CaseDocument;
 use Lernfall\Format\LikelyFormat;
@@ -59,6 +60,14 @@ final class BeliefTracker
             ['attempt_id' => $attempt->id, 'step' => $possible->step],
             ['open' => $possible->open, 'foremost' => LikelyFormat::write($possible->foremost), 'core_revision' => Revision::CURRENT],
         );
+    }
+
+    /** What is believed after just so many steps; null where that is not in memory. */
+    public function believed(Attempt $attempt, int $steps): ?HypothesisSet
+    {
+        $followed = $this->jobs->of($attempt);
+
+        return $followed?->steps === $steps ? $followed->belief : null;
     }
 
     /** What was judged of a job on the way; null where it was not followed. */

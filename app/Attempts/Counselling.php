@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Attempts;
 
 use App\Documents\ContentLibrary;
+use App\Jobs\AnswerCounsel;
 use App\Models\Attempt;
 use App\Models\Belief;
 use App\Models\Counsel;
@@ -22,7 +23,7 @@ final readonly class Counselling
 
     private const NO_ADVICE = ['repair' => null, 'chance' => null, 'tests' => [], 'reading' => null];
 
-    public function __construct(private ContentLibrary $library, private JobFold $fold)
+    public function __construct(private ContentLibrary $library, private JobFold $fold, private BeliefTracker $tracker)
     {
     }
 
@@ -31,23 +32,47 @@ final readonly class Counselling
         return $attempt->concluded_at === null && $this->fold->document($attempt->version)->practice;
     }
 
-    /** @return array<string, mixed> what is asked is stored before it is answered */
-    public function ask(Attempt $attempt, string $about): array
+    /** What is asked is stored before it is answered; a worker answers it, where it was not followed beside the job anyway. */
+    public function ask(Attempt $attempt, string $about): Counsel
     {
         $step = $attempt->actions->count();
-        Counsel::query()->firstOrCreate(['attempt_id' => $attempt->id, 'after_step' => $step, 'about' => $about], ['asked_at' => now()]);
+        $counsel = Counsel::query()->firstOrCreate(['attempt_id' => $attempt->id, 'after_step' => $step, 'about' => $about], ['asked_at' => now()])->refresh();
         $kept = $about === 'possible' ? Belief::query()->where(['attempt_id' => $attempt->id, 'step' => $step, 'core_revision' => Revision::CURRENT])->first() : null;
+        if ($kept !== null) {
+            return $counsel->fill(['answer' => $this->answer($about, $kept->open, $kept->foremost, self::NO_ADVICE), 'core_revision' => Revision::CURRENT]);
+        }
+        if ($counsel->answered() === null && $counsel->failed_at === null) {
+            AnswerCounsel::dispatch($counsel->id);
+            $counsel->refresh();
+        }
 
-        return $kept === null ? $this->worked($attempt, $about, $step) : $this->answer($about, $kept->open, $kept->foremost, self::NO_ADVICE);
+        return $counsel;
+    }
+
+    /** One that failed is tried anew when it is asked again. */
+    public function forgive(Counsel $counsel): void
+    {
+        $counsel->update(['failed_at' => null]);
+    }
+
+    /** What was asked, worked out and kept. */
+    public function work(Counsel $counsel): void
+    {
+        if ($counsel->answered() === null) {
+            $counsel->update(['answer' => $this->worked($counsel), 'core_revision' => Revision::CURRENT, 'failed_at' => null]);
+        }
     }
 
     /** @return array<string, mixed> */
-    private function worked(Attempt $attempt, string $about, int $step): array
+    private function worked(Counsel $counsel): array
     {
+        [$about, $step] = [$counsel->about, $counsel->after_step];
+        $attempt = $counsel->attempt;
+        $attempt->setRelation('actions', $attempt->actions()->where('number', '<=', $step)->get());
         $document = $this->fold->document($attempt->version);
         $job = $this->fold->of($attempt);
         $evidence = $this->library->evidence()->of($document->case, $document->knowledge);
-        $set = $evidence->history($job)->end();
+        $set = $this->tracker->believed($attempt, $step) ?? $evidence->history($job)->end();
         $possible = Possible::after($step, $set->shown());
 
         if ($about !== 'next') {

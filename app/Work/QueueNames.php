@@ -10,6 +10,9 @@ final readonly class QueueNames
     /** Marks of closed jobs: somebody looks at an empty report. */
     public const MARKS = 'marks';
 
+    /** Advice in practice: somebody waits for it. */
+    public const COUNSEL = 'counsel';
+
     /** Jobs under way. */
     public const FOLLOWING = 'following';
 

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Attempts\BeliefTracker;
+use App\Attempts\Counselling;
 use App\Attempts\Marks;
 use App\Documents\JsonFile;
+use App\Jobs\AnswerCounsel;
 use App\Models\Attempt;
 use App\Models\Belief;
 use App\Models\CaseVersion;
 use App\Models\Counsel;
 use App\Models\Group;
 use App\Models\Role;
+use Illuminate\Support\Facades\Queue;
 
 /** In practice advice may be asked, at a cost; in any other job it is refused and nothing is told. */
 final class CounselTest extends FeatureTestCase
@@ -33,6 +36,43 @@ final class CounselTest extends FeatureTestCase
         $sheet = app(Marks::class)->workOut($attempt->refresh())->sheet;
         self::assertSame(['next', 'possible'], array_column($sheet['counsel'], 'about'));
         self::assertEqualsWithDelta(max(0.0, array_sum(array_column($sheet['marks'], 'points')) - 5.0), $sheet['points'], 1e-9);
+    }
+
+    /** No request works it out: it is asked, and come back for. */
+    public function test_a_worker_answers_what_is_asked_once_however_often_it_is_come_back_for(): void
+    {
+        $attempt = $this->practising();
+        Queue::fake();
+        config(['queue.default' => 'database']);
+        foreach (range(1, 3) as $time) {
+            $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'next'])->assertStatus(202)->assertExactJson(['hasWorker' => false]);
+        }
+        Queue::assertPushedTimes(AnswerCounsel::class, 1);
+        $counsel = Counsel::query()->sole();
+        $job = new AnswerCounsel($counsel->id);
+
+        $job->failed();
+        $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'next'])->assertStatus(500)->assertExactJson(['message' => 'This could not be worked out. Ask again, or go on without.']);
+        $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'next'])->assertStatus(202);
+        $this->act($attempt, ['do' => 'look-at-lamps'])->assertOk(); // what is shown afterwards is another question
+        $job->handle(app(Counselling::class));
+        self::assertSame(2, $counsel->refresh()->after_step);
+        $evidence = app(BeliefTracker::class);
+        self::assertNull($evidence->believed($attempt, 2));
+        self::assertGreaterThan(3, $counsel->answer['open'] ?? 0);
+        $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'next'])->assertStatus(202);
+        self::assertSame(2, Counsel::query()->count());
+    }
+
+    public function test_what_the_worker_followed_is_used_and_says_the_same(): void
+    {
+        $attempt = $this->practising();
+        $alone = $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'next'])->assertOk()->json();
+        Counsel::query()->delete();
+        app(BeliefTracker::class)->follow($attempt);
+        self::assertNotNull(app(BeliefTracker::class)->believed($attempt, 2));
+
+        self::assertSame($alone, $this->postJson("/api/attempts/$attempt->id/counsel", ['about' => 'next'])->assertOk()->json());
     }
 
     /** Marks know the truth; counsel does not: before anything was shown, cases of one car have one answer. */

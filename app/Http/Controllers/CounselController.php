@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Attempts\AwaitedMarks;
 use App\Attempts\Counselling;
 use App\Http\Requests\CounselRequest;
 use App\Models\Attempt;
@@ -11,6 +12,9 @@ use App\Strings;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
+#[OA\Schema(schema: 'CounselAwaited', required: ['hasWorker'], properties: [
+    new OA\Property(property: 'hasWorker', description: 'false where nobody is there to answer', type: 'boolean'),
+])]
 #[OA\Schema(schema: 'Counsel', required: ['about', 'open', 'foremost', 'repair', 'chance', 'tests', 'reading'], properties: [
     new OA\Property(property: 'about', type: 'string', enum: ['possible', 'next']),
     new OA\Property(property: 'open', type: 'integer'),
@@ -26,12 +30,23 @@ final readonly class CounselController
         new OA\Property(property: 'about', type: 'string', enum: ['possible', 'next']),
     ], type: 'object')), responses: [
         new OA\Response(response: 200, description: 'in practice only: what is still possible, or what to do next', content: new OA\JsonContent(ref: '#/components/schemas/Counsel')),
+        new OA\Response(response: 202, description: 'asked; come back with the same question', content: new OA\JsonContent(ref: '#/components/schemas/CounselAwaited')),
         new OA\Response(response: 403, description: 'not mine, or no practice', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function __invoke(CounselRequest $request, Attempt $attempt, Counselling $counselling): JsonResponse
+    public function __invoke(CounselRequest $request, Attempt $attempt, Counselling $counselling, AwaitedMarks $awaited): JsonResponse
     {
-        return $counselling->mayBeAsked($attempt)
-            ? new JsonResponse($counselling->ask($attempt, $request->string('about')->toString()))
-            : new JsonResponse(['message' => Strings::text('counsel.not-here')], 403);
+        if (! $counselling->mayBeAsked($attempt)) {
+            return new JsonResponse(['message' => Strings::text('counsel.not-here')], 403);
+        }
+        $counsel = $counselling->ask($attempt, $request->string('about')->toString());
+        if ($counsel->failed_at !== null) {
+            $counselling->forgive($counsel);
+
+            return new JsonResponse(['message' => Strings::text('counsel.failed')], 500);
+        }
+
+        return $counsel->answered() === null
+            ? new JsonResponse(['hasWorker' => $awaited->hasWorker()], 202)
+            : new JsonResponse($counsel->answered());
     }
 }

@@ -494,6 +494,10 @@ export interface components {
             overridden: boolean;
             outOf: number | null;
         };
+        CounselAwaited: {
+            /** @description false where nobody is there to answer */
+            hasWorker: boolean;
+        };
         Counsel: {
             /** @enum {string} */
             about: "possible" | "next";
@@ -2593,6 +2597,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Counsel"];
+                };
+            };
+            /** @description asked; come back with the same question */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CounselAwaited"];
                 };
             };
             /** @description not mine, or no practice */

@@ -1,4 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
 import { api, taken } from '../api/client';
 import type { Counsel } from '../api/types';
 import { faultNames, percent } from '../report/possible';
@@ -7,6 +8,9 @@ import { Dialog } from '../ui/Dialog';
 import { points, shortMinutes } from '../words/quantities';
 import { atPlace } from '../words/place';
 import { t } from '../words/words';
+
+/** A worker answers: it is come back for. */
+const ASKED_AGAIN_AFTER_MS = 700;
 
 interface Props {
     attempt: number;
@@ -17,16 +21,27 @@ interface Props {
 
 /** In practice the advice may be asked; what it costs stands on the button. */
 export function CounselDialog({ attempt, costs, open, onClose }: Props) {
+    const [hasWorker, setHasWorker] = useState(true);
+    const isWanted = useRef(false);
     const ask = useMutation({
-        mutationFn: (about: 'possible' | 'next') =>
-            taken(
-                api.POST('/api/attempts/{attempt}/counsel', {
-                    params: { path: { attempt } },
-                    body: { about },
-                }),
-            ),
+        mutationFn: async (about: 'possible' | 'next') => {
+            isWanted.current = true;
+            while (isWanted.current) {
+                const answer = await taken(
+                    api.POST('/api/attempts/{attempt}/counsel', {
+                        params: { path: { attempt } },
+                        body: { about },
+                    }),
+                );
+                if (!('hasWorker' in answer)) return answer;
+                setHasWorker(answer.hasWorker);
+                await new Promise((resolve) => setTimeout(resolve, ASKED_AGAIN_AFTER_MS));
+            }
+            return null;
+        },
     });
     const close = () => {
+        isWanted.current = false;
         ask.reset();
         onClose();
     };
@@ -46,9 +61,9 @@ export function CounselDialog({ attempt, costs, open, onClose }: Props) {
                 ))}
             </div>
             <div role="status" className="mt-3">
-                {ask.isPending && <p>{t('counsel.thinking')}</p>}
+                {ask.isPending && <p>{t(hasWorker ? 'counsel.thinking' : 'counsel.no-worker')}</p>}
                 {ask.isError && <p>{ask.error.message}</p>}
-                {ask.data !== undefined && !ask.isPending && <Answer counsel={ask.data} />}
+                {ask.data != null && !ask.isPending && <Answer counsel={ask.data} />}
             </div>
         </Dialog>
     );

@@ -32,44 +32,51 @@ export function SignInsPage() {
             {signIns.isError && <Failed error={signIns.error} onRetry={() => void signIns.refetch()} />}
             {end.isError && <p role="alert">{end.error.message}</p>}
             {signIns.data !== undefined && (
-                <table className="w-full border-collapse bg-bench text-left">
-                    <thead className="border-b border-ink">
-                        <tr>
-                            {['name', 'began', 'seen', 'address', 'end'].map((column) => (
-                                <th key={column} scope="col" className={HEAD}>
-                                    {t(`sign-ins.${column}`)}
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {signIns.data.map((row) => (
-                            <tr key={row.id}>
-                                <th scope="row" className={CELL}>
-                                    {row.name}
-                                    {row.isThisOne && (
-                                        <span className="font-semibold"> ■ {t('sign-ins.here')}</span>
-                                    )}
-                                </th>
-                                <td className={`${CELL} tabular`}>{day(row.beganAt)}</td>
-                                <td className={`${CELL} tabular`}>{day(row.seenAt)}</td>
-                                <td className={`${CELL} tabular`}>{row.address ?? '–'}</td>
-                                <td className={CELL}>
-                                    <Button
-                                        disabled={end.isPending}
-                                        onClick={() => setEnding(row)}
-                                        aria-label={t('sign-ins.end-of', {
-                                            name: row.name,
-                                            at: day(row.beganAt),
-                                        })}
-                                    >
-                                        {t('sign-ins.end')}
-                                    </Button>
-                                </td>
+                <div
+                    className="max-h-[90%] overflow-auto"
+                    tabIndex={0}
+                    role="group"
+                    aria-label={t('sign-ins.title')}
+                >
+                    <table className="w-full border-collapse bg-bench text-left">
+                        <thead className="border-b border-ink">
+                            <tr>
+                                {['name', 'began', 'seen', 'address', 'end'].map((column) => (
+                                    <th key={column} scope="col" className={HEAD}>
+                                        {t(`sign-ins.${column}`)}
+                                    </th>
+                                ))}
                             </tr>
-                        ))}
-                    </tbody>
-                </table>
+                        </thead>
+                        <tbody>
+                            {signIns.data.map((row) => (
+                                <tr key={row.id}>
+                                    <th scope="row" className={CELL}>
+                                        {row.name}
+                                        {row.isThisOne && (
+                                            <span className="font-semibold"> ■ {t('sign-ins.here')}</span>
+                                        )}
+                                    </th>
+                                    <td className={`${CELL} tabular`}>{day(row.beganAt)}</td>
+                                    <td className={`${CELL} tabular`}>{day(row.seenAt)}</td>
+                                    <td className={`${CELL} tabular`}>{row.address ?? '–'}</td>
+                                    <td className={CELL}>
+                                        <Button
+                                            disabled={end.isPending}
+                                            onClick={() => setEnding(row)}
+                                            aria-label={t('sign-ins.end-of', {
+                                                name: row.name,
+                                                at: day(row.beganAt),
+                                            })}
+                                        >
+                                            {t('sign-ins.end')}
+                                        </Button>
+                                    </td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                </div>
             )}
             <ConfirmDialog
                 title={t('sign-ins.end')}

@@ -36,7 +36,7 @@ final class DemoServer
         $port = FreePort::find();
         $log = ['file', sys_get_temp_dir().'/lernfall-browser-server.log', 'a'];
         $processes = [];
-        $worker = [...self::COMPILED, 'artisan', 'queue:work', '--queue=marks,following,beside', '--quiet', '--sleep=0.1', '--tries=1', '--timeout=300', '--memory=1024'];
+        $worker = [...self::COMPILED, 'artisan', 'queue:work', '--queue=marks,counsel,following,beside', '--quiet', '--sleep=0.1', '--tries=1', '--timeout=300', '--memory=1024'];
         foreach ([['-d', 'opcache.enable_cli=1', '-d', 'expose_php=0', '-S', "127.0.0.1:$port", '-t', 'public', 'scripts/router.php'], $worker] as $command) {
             $process = proc_open([PHP_BINARY, ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
             $processes[] = $process === false ? throw new RuntimeException(implode(' ', $command).' did not start') : $process;
