@@ -7,7 +7,7 @@ return [
     // so long, and by a step, one job holds up what others wait for
     'seconds_at_a_time' => 1.0,
     // What one job may hold, and from which share of it on the bay says so. Sixty steps are a long job.
-    'room' => ['steps' => 400, 'bytes' => 4_000_000, 'told_from' => 0.8],
+    'room' => ['steps' => 400, 'bytes' => 1_000_000, 'told_from' => 0.8],
     // Of one person; 0 for as many as come. Nobody works faster than that for a minute.
     'actions_a_minute' => (int) env('LERNFALL_ACTIONS_A_MINUTE', 120),
     // What takes long to work out is answered on a grid of time, so that the time tells nothing of the car. 0 seconds: at once.

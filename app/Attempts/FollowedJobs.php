@@ -20,6 +20,12 @@ final class FollowedJobs
     /** Some 50 megabytes each after sixty steps. */
     private const IN_MEMORY = 3;
 
+    /** Beyond that only the one followed last stays there. */
+    private const MOST_BYTES = 150_000_000;
+
+    /** Of what is kept on disk. */
+    private const FORMAT = 2;
+
     /** @var array<int, array{FollowedJob, string}> with the key of the last action seen, by attempt */
     private array $known = [];
 
@@ -30,7 +36,8 @@ final class FollowedJobs
     public function remember(Attempt $attempt, FollowedJob $followed): void
     {
         unset($this->known[$attempt->id]);
-        foreach (array_slice($this->known, 0, -self::IN_MEMORY + 1, preserve_keys: true) as $id => [$oldest, $key]) {
+        $stay = memory_get_usage() > self::MOST_BYTES ? 1 : self::IN_MEMORY;
+        foreach (array_slice($this->known, 0, max(0, count($this->known) - $stay + 1), preserve_keys: true) as $id => [$oldest, $key]) {
             $this->keep($id, $oldest, $key);
             unset($this->known[$id]);
         }
@@ -57,7 +64,7 @@ final class FollowedJobs
             return null;
         }
 
-        return $kept !== false && $kept['core'] === Revision::CURRENT && $kept['key'] === $this->key($attempt, $kept['job']['steps']) ? $kept['job'] : null;
+        return $kept !== false && $kept['core'] === self::version() && $kept['key'] === $this->key($attempt, $kept['job']['steps']) ? $kept['job'] : null;
     }
 
     public function forget(Attempt $attempt): void
@@ -69,13 +76,18 @@ final class FollowedJobs
     private function keep(int $attempt, FollowedJob $followed, string $key): void
     {
         $this->files->ensureDirectoryExists($this->folder);
-        $this->files->put($this->file($attempt), (string) gzcompress(serialize(['core' => Revision::CURRENT, 'key' => $key, 'job' => $followed->kept()]), 1));
+        $this->files->put($this->file($attempt), (string) gzcompress(serialize(['core' => self::version(), 'key' => $key, 'job' => $followed->kept()]), 1));
     }
 
     /** Of the last action seen: it is that of no other job. */
     private function key(Attempt $attempt, int $steps): string
     {
         return $attempt->actions->firstWhere('number', $steps)->key ?? '';
+    }
+
+    private static function version(): string
+    {
+        return Revision::CURRENT.', format '.self::FORMAT;
     }
 
     private function file(int $attempt): string

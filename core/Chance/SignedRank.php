@@ -46,7 +46,7 @@ final readonly class SignedRank
 
     /**
      * @param  list<int>  $ranks
-     * @return list<float> in how many ways of giving each rank a sign those above zero add up to 0, 1, 2 ...
+     * @return array<int, float> in how many ways of giving each rank a sign those above zero add up to 0, 1, 2 ...
      */
     private static function ways(array $ranks): array
     {

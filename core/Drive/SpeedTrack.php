@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Drive;
 
+use Generator;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Signal\Teeth;
 
@@ -62,23 +63,77 @@ final readonly class SpeedTrack
     {
         $speeds = [];
         $turns = 0.0;
+        foreach ($this->moments($drive, $intervalSeconds) as [$ground, $secondsInto, $time, $wheel]) {
+            $further = $turns + $wheel * $intervalSeconds / $this->metresPerTurn;
+            $isGone = $time >= $this->goneFromSeconds || $this->isGone($ground, $secondsInto, $time) || ! $this->input->counts($wheel / $this->metresPerTurn);
+            $share = $this->input->hasGapsAt($wheel / $this->metresPerTurn) && $further > $turns
+                ? ($this->feltUntil($further) - $this->feltUntil($turns)) / ($further - $turns)
+                : 1.0;
+            $speeds[] = $isGone ? 0.0 : $wheel * $this->factor * $share;
+            $turns = $further;
+        }
+
+        return $speeds;
+    }
+
+    /** @return list<float> turns a second that come up on a drive, ascending */
+    public function turnsOn(Drive $drive, float $intervalSeconds): array
+    {
+        $turns = [];
+        foreach ($this->moments($drive, $intervalSeconds) as [, , , $wheel]) {
+            $turns[] = $wheel / $this->metresPerTurn;
+        }
+        sort($turns);
+
+        return $turns;
+    }
+
+    /** On what besides the drive the turns depend that come up. */
+    public function wheel(): string
+    {
+        return "$this->side $this->metresPerTurn";
+    }
+
+    /**
+     * What two tracks over one drive have in common that come out alike: how many of the turns that come up are counted, and
+     * how many without gaps, instead of the signal that decides it.
+     *
+     * @param  list<float>  $turns  as turnsOn() gives them
+     */
+    public function likeness(array $turns): string
+    {
+        $counted = self::below($turns, $this->input->leastTurnsPerSecond());
+        $even = self::below($turns, $this->input->evenFromTurnsPerSecond());
+
+        return serialize([
+            $this->wheel(), $this->factor, $this->dropsOutOn, $this->lasts, $this->dropsOutFromSeconds, $this->goneFromSeconds,
+            $counted, ...($even > $counted ? [$even, $this->passed] : []),
+        ]);
+    }
+
+    /** @param  list<float>  $turns  ascending */
+    private static function below(array $turns, float $limit): int
+    {
+        [$from, $to] = [0, count($turns)];
+        while ($from < $to) {
+            $middle = intdiv($from + $to, 2);
+            [$from, $to] = $turns[$middle] < $limit ? [$middle + 1, $to] : [$from, $middle];
+        }
+
+        return $from;
+    }
+
+    /** @return Generator<array{Ground, float, float, float}> ground, seconds into its stretch, seconds of the drive, metres a second of the wheel */
+    private function moments(Drive $drive, float $intervalSeconds): Generator
+    {
         $time = 0.0;
         $begun = 0.0;
         foreach ($drive->stretches as $stretch) {
             for (; $time < $begun + $stretch->seconds; $time += $intervalSeconds) {
-                $wheel = $stretch->speedAfter($time - $begun) * (1.0 + $this->bend($stretch->ground));
-                $further = $turns + $wheel * $intervalSeconds / $this->metresPerTurn;
-                $isGone = $time >= $this->goneFromSeconds || $this->isGone($stretch->ground, $time - $begun, $time) || ! $this->input->counts($wheel / $this->metresPerTurn);
-                $share = $this->input->hasGapsAt($wheel / $this->metresPerTurn) && $further > $turns
-                    ? ($this->feltUntil($further) - $this->feltUntil($turns)) / ($further - $turns)
-                    : 1.0;
-                $speeds[] = $isGone ? 0.0 : $wheel * $this->factor * $share;
-                $turns = $further;
+                yield [$stretch->ground, $time - $begun, $time, $stretch->speedAfter($time - $begun) * (1.0 + $this->bend($stretch->ground))];
             }
             $begun += $stretch->seconds;
         }
-
-        return $speeds;
     }
 
     private function bend(Ground $ground): float

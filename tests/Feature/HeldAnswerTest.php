@@ -75,8 +75,8 @@ final class HeldAnswerTest extends FeatureTestCase
     public function test_what_cannot_be_done_is_said_at_once(): void
     {
         $this->act($this->job, ['do' => 'road-test', 'route' => 'to the moon'], 2)->assertStatus(422);
-        $this->act($this->job, ['do' => 'record-drive', 'route' => 'free', 'onCode' => false, 'stretches' => array_fill(0, 2, ['kilometresPerHour' => 50, 'ground' => 'straight', 'seconds' => 451])], 2)
-            ->assertStatus(422)->assertJsonPath('message', 'The scan tool records 15 minutes of driving at most. Make the drive shorter, or drive without recording.');
+        $this->act($this->job, ['do' => 'record-drive', 'route' => 'free', 'onCode' => false, 'stretches' => array_fill(0, 2, ['kilometresPerHour' => 50, 'ground' => 'straight', 'seconds' => 91])], 2)
+            ->assertStatus(422)->assertJsonPath('message', 'The scan tool records 3 minutes of driving at most. Make the drive shorter, or drive without recording.');
     }
 
     private function timeComes(): void

@@ -75,6 +75,12 @@ final readonly class Car
         );
     }
 
+    /** Whether it is the same car in the same state. */
+    public function standsLike(self $other): bool
+    {
+        return $this->vehicle === $other->vehicle && $this->sound === $other->sound && $this->deviations === $other->deviations && $this->state == $other->state;
+    }
+
     public function isHypothesis(): bool
     {
         return $this->deviations->isOpen();

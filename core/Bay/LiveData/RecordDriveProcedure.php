@@ -26,7 +26,7 @@ use Lernfall\Drive\FreeDrive;
 final readonly class RecordDriveProcedure extends BaseCarProcedure
 {
     /** What the memory of the scan tool holds. */
-    private const MOST_SECONDS = 900.0;
+    private const MOST_SECONDS = 180.0;
 
     public function name(): string
     {

@@ -11,7 +11,6 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Prediction;
-use Lernfall\Bay\Contract\SeriesFeature;
 use Lernfall\Bay\Driving\DrivingWork;
 use Lernfall\Bay\Driving\MonitorFinding;
 use Lernfall\Drive\Provoking;
@@ -22,8 +21,6 @@ use Lernfall\Vehicle\Provocation;
 /** Driving with the wheel speeds recorded, the whole drive or what lies around the moment a code is set. */
 final readonly class RecordingWork
 {
-    private const SECONDS_PER_SAMPLE = 0.1;
-
     private const BEFORE_SECONDS = 6.0;
 
     private const AFTER_SECONDS = 4.0;
@@ -49,18 +46,16 @@ final readonly class RecordingWork
     /** @param  list<MonitorFinding>  $found */
     private function recorded(Car $car, RecordDrive $record, array $found): Prediction
     {
-        $drive = $record->route->drive();
         $first = $record->onCode ? $this->first($found) : null;
         if ($record->onCode && $first === null) {
             return Prediction::of('recording', ['triggered' => CategoryFeature::certain('no')]);
         }
         $features = ['triggered' => CategoryFeature::certain($first === null ? 'whole' : 'yes')];
         foreach ($car->vehicle->channelIds() as $id) {
-            $speeds = $this->track($car, $id, $found)->over($drive, self::SECONDS_PER_SAMPLE);
-            $features["$id.speed"] = new SeriesFeature('metresPerSecond', $this->around($speeds, $first), self::SECONDS_PER_SAMPLE, LiveWork::SPEED_STEP);
+            $features["$id.speed"] = RecordedTracks::on($record->route, $this->track($car, $id, $found), self::around($first));
         }
         if ($first?->moment !== null) {
-            $features['at'] = NumberFeature::reading('seconds', min(self::BEFORE_SECONDS, $first->moment->seconds), self::SECONDS_PER_SAMPLE, 0.0);
+            $features['at'] = NumberFeature::reading('seconds', min(self::BEFORE_SECONDS, $first->moment->seconds), RecordedTracks::SECONDS_PER_SAMPLE, 0.0);
             $features['code'] = CategoryFeature::certain($car->vehicle->module->dialect->code($first->channel, $first->failure->value));
         }
 
@@ -120,19 +115,11 @@ final readonly class RecordingWork
         return $dated[0] ?? null;
     }
 
-    /**
-     * @param  list<float>  $speeds
-     * @return list<float>
-     */
-    private function around(array $speeds, ?MonitorFinding $first): array
+    /** @return ?array{float, float} seconds of the drive; null for all of it */
+    private static function around(?MonitorFinding $first): ?array
     {
         $at = $first?->moment?->seconds;
-        if ($at === null) {
-            return $speeds;
-        }
-        $from = max(0, (int) round(($at - self::BEFORE_SECONDS) / self::SECONDS_PER_SAMPLE));
-        $to = (int) round(($at + self::AFTER_SECONDS) / self::SECONDS_PER_SAMPLE);
 
-        return array_slice($speeds, $from, $to - $from);
+        return $at === null ? null : [$at - self::BEFORE_SECONDS, $at + self::AFTER_SECONDS];
     }
 }

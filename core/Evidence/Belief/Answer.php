@@ -30,6 +30,9 @@ final readonly class Answer
     /** By how much this prediction expects something else: in standard deviations of the number that moves most; INF where a word or an overload changes. */
     public function change(Prediction $prediction): float
     {
+        if ($this->predicted === $prediction) {
+            return 0.0; // on a car that stands as it did
+        }
         if (! $this->isOfOneKindWith($prediction)) {
             return INF;
         }

@@ -18,6 +18,7 @@ final readonly class HypothesisBranch
      * @param  float  $fit  natural logarithm of how well everything shown fits it
      * @param  array<int, Prediction>  $predictions  by step number
      * @param  DeviationEstimate  $estimate  what the readings have told about this car's parts
+     * @param  int  $standsSince  from this step on nothing was done to the car: a question put since shows again what it showed
      */
     public function __construct(
         public int $hypothesis,
@@ -26,6 +27,7 @@ final readonly class HypothesisBranch
         public float $fit = 0.0,
         public array $predictions = [],
         public ?DeviationEstimate $estimate = null,
+        public int $standsSince = 0,
     ) {
     }
 

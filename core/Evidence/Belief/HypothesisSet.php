@@ -6,6 +6,7 @@ namespace Lernfall\Evidence\Belief;
 
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\Drives;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Simulator;
@@ -85,7 +86,8 @@ final readonly class HypothesisSet
         if ($paired !== $this->hypotheses) {
             return array_reduce([...$this->steps, $step], static fn (self $set, Step $one): self => $set->after($one), self::of($paired, $this->weighing, $this->simulator, $this->rulesOut));
         }
-        $branches = array_map(fn (HypothesisBranch $way): array => $this->simulator->predict($way->car, $step->action), $this->ways);
+        $shared = new SharedPredictions;
+        $branches = array_map(fn (HypothesisBranch $way): array => $this->asBefore($way, $step->action) ?? array_map($shared->of(...), $this->simulator->predict($way->car, $step->action)), $this->ways);
         $fixed = [];
         foreach ($this->ways as $index => $way) {
             array_push($fixed, ...($this->hypotheses->all[$way->hypothesis]->graded ? [] : array_map(static fn (Branch $branch): Prediction => $branch->prediction, $branches[$index])));
@@ -105,6 +107,18 @@ final readonly class HypothesisSet
             [$step->number => $step->observation] + $this->shown, $this->questions->with($step->number, $step->action->question()),
             $this->weighing, $this->simulator, $this->rulesOut, [...$this->steps, $step],
         );
+    }
+
+    /**
+     * Where the same was asked since anything was done to the car, it is not worked out a second time.
+     *
+     * @return ?non-empty-list<Branch>
+     */
+    private function asBefore(HypothesisBranch $way, CarAction $action): ?array
+    {
+        $last = $this->questions->stepsThatPut($action->question())[0] ?? -1;
+
+        return $last >= $way->standsSince && isset($way->predictions[$last]) ? Branch::only($way->car, $way->predictions[$last]) : null;
     }
 
     /** Where the first codes that are read name several corners, there may be a fault at each of them. */
@@ -255,7 +269,12 @@ final readonly class HypothesisSet
         );
         $car = $branch->prediction->refusal === null ? $this->simulator->asked($branch->car, $action) : $way->car;
 
-        return new HypothesisBranch($way->hypothesis, $car, $way->turns + log($branch->weight), $way->fit + $fit, [$step->number => $branch->prediction] + $way->predictions, $estimate);
+        $stands = $branch->car->standsLike($way->car) && ! ($action instanceof Drives && $action->drive() !== null);
+
+        return new HypothesisBranch(
+            $way->hypothesis, $car, $way->turns + log($branch->weight), $way->fit + $fit, [$step->number => $branch->prediction] + $way->predictions, $estimate,
+            $stands ? $way->standsSince : $step->number + 1,
+        );
     }
 
     /**

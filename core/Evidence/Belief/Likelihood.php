@@ -37,11 +37,6 @@ final readonly class Likelihood
     /** Of the speed a code was set at only whether the car stood or rolled. */
     private const SPEED = '.speed';
 
-    /** Two recordings are alike within this share of their time, and of their greatest speed. */
-    private const SAME_SHARE = 0.02;
-
-    private const SAME_SPEED = 0.02;
-
     /** How much of a predicted change may come otherwise, where the strength is known. Common practice, no source. */
     private const CHANGE_SPREAD = 0.3;
 
@@ -50,8 +45,11 @@ final readonly class Likelihood
 
     private TraceLikeness $traces;
 
+    private SeriesLikeness $series;
+
     public function __construct(private Weighing $weighing)
     {
+        $this->series = new SeriesLikeness;
         $this->traces = new TraceLikeness($weighing->scatter->oddity->of('traces'));
     }
 
@@ -203,24 +201,8 @@ final readonly class Likelihood
         return exp(-0.5 * ($residual / $deviation) ** 2) / ($deviation * sqrt(2.0 * M_PI));
     }
 
-    /** Recordings are compared by how long a wheel seems to stand although it should turn, or turns although it should not. */
     private function ofSeries(SeriesFeature $predicted, ObservedSeries $shown, float $odd): float
     {
-        $share = abs(self::standing($predicted->values) - self::standing(array_map(static fn (int $step): float => $step * $shown->resolution, $shown->steps)));
-        $ratio = self::greatest(array_map(static fn (int $step): float => $step * $shown->resolution, $shown->steps)) / max(0.1, self::greatest($predicted->values));
-
-        return log($share < self::SAME_SHARE && abs($ratio - 1.0) < self::SAME_SPEED ? 1.0 - $odd : $odd);
-    }
-
-    /** @param  list<float>  $values */
-    private static function standing(array $values): float
-    {
-        return $values === [] ? 0.0 : count(array_filter($values, static fn (float $one): bool => $one <= 0.0)) / count($values);
-    }
-
-    /** @param  list<float>  $values */
-    private static function greatest(array $values): float
-    {
-        return max([0.0, ...$values]);
+        return log($this->series->areAlike($predicted, $shown) ? 1.0 - $odd : $odd);
     }
 }

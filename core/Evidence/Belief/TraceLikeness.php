@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Belief;
 
+use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Bay\Worksheet\Vocabulary;
@@ -37,8 +38,8 @@ final readonly class TraceLikeness
         if ($predicted->volts === [] || $shown->steps === []) {
             return log($this->oddChance);
         }
-        $one = self::analysed(self::onScreen($predicted), $seconds, $predicted->voltsPerStep);
-        $other = self::analysed($shown->line(), $seconds, $shown->voltsPerStep);
+        $one = self::ofPredicted($predicted, $seconds);
+        $other = self::ofShown($shown);
         if ($one === null || $other === null) {
             return log($one === $other ? 1.0 - $this->oddChance : $this->oddChance);
         }
@@ -51,13 +52,13 @@ final readonly class TraceLikeness
     /** What the eye takes from a predicted trace in a word: flat, even, or with gaps. */
     public static function seen(TraceFeature $trace): string
     {
-        return self::word(self::analysed(self::onScreen($trace), $trace->secondsPerSample * count($trace->volts), $trace->voltsPerStep));
+        return self::word(self::ofPredicted($trace, $trace->secondsPerSample * count($trace->volts)));
     }
 
     /** The same of one that was shown. */
     public static function seenIn(ObservedTrace $trace): string
     {
-        return self::word(self::analysed($trace->line(), $trace->secondsPerSample * count($trace->steps), $trace->voltsPerStep));
+        return self::word(self::ofShown($trace));
     }
 
     private static function word(?TraceAnalysis $analysis): string
@@ -79,7 +80,7 @@ final readonly class TraceLikeness
     private static function smallestPulse(TraceFeature $trace): float
     {
         $seconds = $trace->secondsPerSample * count($trace->volts);
-        $analysis = self::analysed(self::onScreen($trace), $seconds, $trace->voltsPerStep);
+        $analysis = self::ofPredicted($trace, $seconds);
         if ($analysis?->hertz === null) {
             return 1.0;
         }
@@ -92,6 +93,17 @@ final readonly class TraceLikeness
         }
 
         return $reached === [] || max($reached) <= 0.0 ? 1.0 : max(0.0, min($reached) / max($reached));
+    }
+
+    /** Worked out once, however many hypotheses expect this very trace. */
+    private static function ofPredicted(TraceFeature $trace, float $seconds): ?TraceAnalysis
+    {
+        return Memo::with($trace, "analysed over $seconds s", static fn (): array => [self::analysed(self::onScreen($trace), $seconds, $trace->voltsPerStep)])[0];
+    }
+
+    private static function ofShown(ObservedTrace $trace): ?TraceAnalysis
+    {
+        return Memo::with($trace, 'analysed', static fn (): array => [self::analysed($trace->line(), $trace->secondsPerSample * count($trace->steps), $trace->voltsPerStep)])[0];
     }
 
     /** @return list<float> what lies beyond the screen is not seen */

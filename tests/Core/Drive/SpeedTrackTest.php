@@ -39,6 +39,26 @@ final class SpeedTrackTest extends TestCase
         self::assertEqualsWithDelta(10.0, ($left + $right) / 2.0, 1e-9);
     }
 
+    /** Signals that differ in nothing a drive shows have one likeness, and one track; others have others. */
+    public function test_tracks_of_one_likeness_come_out_alike(): void
+    {
+        $drive = Drive::over([14.0, [[Ground::Straight, 5.0], [Ground::LeftBend, 5.0]]]);
+        $byLikeness = [];
+        foreach ([0.02, 0.0201, 0.03, 0.05, 0.2] as $volts) {
+            foreach ([0, 3] as $missing) {
+                $track = new SpeedTrack(new SpeedInput(new RisingSignal($volts, 0.058), $this->teeth($missing), 1.0), $this->teeth($missing), 'left', self::METRES_PER_TURN);
+                $byLikeness[$track->likeness($track->turnsOn($drive, 0.1))][] = $track->over($drive, 0.1);
+            }
+        }
+
+        self::assertLessThan(10, count($byLikeness));
+        self::assertGreaterThan(3, count($byLikeness));
+        foreach ($byLikeness as $tracks) {
+            self::assertCount(1, array_unique($tracks, SORT_REGULAR));
+        }
+        self::assertCount(count($byLikeness), array_unique(array_map(static fn (array $tracks): string => serialize($tracks[0]), $byLikeness)));
+    }
+
     public function test_a_weak_signal_is_nothing_until_it_is_counted(): void
     {
         $track = new SpeedTrack(new SpeedInput(new RisingSignal(0.02, 0.058), $this->teeth(0), 1.0), $this->teeth(0), 'left', self::METRES_PER_TURN);

@@ -9,6 +9,8 @@ use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Evidence\Belief\Hypothesis;
+use Lernfall\Evidence\Belief\HypothesisBranch;
+use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Investigated;
 use Tests\Support\Workbench;
@@ -41,6 +43,34 @@ final class HypothesisSetTest extends TestCase
 
         foreach (['plug-corroded@FR', 'loom-resistive@FR', 'coil-shorted@FR'] as $name) {
             self::assertEqualsWithDelta($before[$name], $work->chance($name), 0.02, $name);
+        }
+    }
+
+    /** The same sweep two hundred times costs what one does: nothing is worked out twice, nor kept twice. */
+    public function test_a_question_repeated_on_a_car_that_stands_is_worked_out_once(): void
+    {
+        $sweep = ['do' => 'capture', 'inputs' => [['first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2', 'voltsPerDivision' => 0.1, 'coupling' => 'dc']], 'secondsPerDivision' => 0.02, 'trigger' => ['input' => 0, 'volts' => 0.0, 'edge' => 'rising']];
+        $work = Investigated::on(Workbench::case())->do(['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'], ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.5], $sweep, ['do' => 'look-at-lamps'], $sweep, ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.4], $sweep);
+        $ways = $work->set->likeliest();
+
+        foreach ($ways as $way) {
+            self::assertSame($way->predictions[5], $way->predictions[7]);
+            self::assertNotSame($way->predictions[5], $way->predictions[9], 'it turns more slowly');
+        }
+        $curves = array_unique(array_map(static fn (HypothesisBranch $way): int => spl_object_id($way->predictions[5]), $ways));
+        self::assertLessThan(count($ways) / 4, count($curves), 'most faults sit elsewhere');
+    }
+
+    /** Whoever drives or warms a hub asks something new with the same words. */
+    public function test_what_has_changed_meanwhile_is_worked_out_anew(): void
+    {
+        $read = ['do' => 'live-speeds', 'kilometresPerHour' => 30];
+        $work = Investigated::on(Workbench::case([['loom-open', 'FR', '1', null, Provocation::Bumps]]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], ['do' => 'road-test'], $read, $read);
+
+        $coming = array_filter($work->set->likeliest(), static fn (HypothesisBranch $way): bool => $work->set->hypotheses->all[$way->hypothesis]->name() === 'loom-open@FR');
+        self::assertNotSame([], $coming);
+        foreach ($coming as $way) {
+            self::assertNotSame($way->predictions[2], $way->predictions[3]);
         }
     }
 
