@@ -16,6 +16,27 @@ final class BenchHttp extends Command
 
     private const ROUNDS = 4;
 
+    private const LONG_ROUNDS = 5;
+
+    /** Steps before an action of a long job is timed, and how many then are. */
+    private const LONG = 60;
+
+    private const TIMED = 30;
+
+    private const REST_MICROSECONDS = 5_000_000;
+
+    /** Kinds that can be done over and over, with the car on the floor and the key off. */
+    private const ON_A_LONG_JOB = ['look-at-lamps', 'measure', 'prove-meter', 'parking-brake', 'look-up-data-sheet', 'mark-station'];
+
+    /** @var list<float> milliseconds */
+    private array $late = [];
+
+    /** @var list<float> milliseconds */
+    private array $empty = [];
+
+    /** @var list<float> milliseconds */
+    private array $reports = [];
+
     public function handle(): int
     {
         $visitor = new BenchVisitor($this->argument('address'));
@@ -23,26 +44,87 @@ final class BenchHttp extends Command
         $jobs = $visitor->ask('GET', '/api/jobs');
         $times = [];
         for ($round = 0; $round < self::ROUNDS && is_array($jobs[$round] ?? null); $round++) {
-            $job = $jobs[$round]['id'] ?? 0;
-            $started = $visitor->ask('POST', '/api/jobs/'.(is_int($job) ? $job : 0).'/attempt');
-            $this->work($visitor, is_int($started['attempt'] ?? null) ? $started['attempt'] : 0, $times);
+            $this->work($visitor, $this->started($visitor, $jobs[$round]), $times);
         }
         ksort($times);
         foreach ($times as $kind => $taken) {
-            $this->line(sprintf('%9.3f ms  %s, through HTTP', self::median($taken), $kind));
+            $this->line(sprintf('%9.3f ms  %s, through HTTP', self::quantile($taken, 0.5), $kind));
         }
-        $this->line(sprintf('%9.3f ms  any action, through HTTP', self::median(array_merge(...array_values($times)))));
+        $this->line(sprintf('%9.3f ms  any action, through HTTP', self::quantile(array_merge(...array_values($times)), 0.5)));
+        foreach (array_slice($jobs, self::ROUNDS, self::LONG_ROUNDS) as $job) {
+            $this->long($visitor, $this->started($visitor, is_array($job) ? $job : []), config()->array('lernfall.held.actions'));
+        }
+        $this->longOnes();
 
         return self::SUCCESS;
+    }
+
+    /** @param  array<array-key, mixed>  $job */
+    private function started(BenchVisitor $visitor, array $job): int
+    {
+        $id = $job['id'] ?? 0;
+        $started = $visitor->ask('POST', '/api/jobs/'.(is_int($id) ? $id : 0).'/attempt');
+
+        return is_int($started['attempt'] ?? null) ? $started['attempt'] : 0;
     }
 
     /** @param  array<string, list<float>>  $times  by kind of action */
     private function work(BenchVisitor $visitor, int $attempt, array &$times): void
     {
         foreach (self::actions() as $position => $action) {
-            $visitor->ask('POST', "/api/attempts/$attempt/actions", ['key' => Str::uuid()->toString(), 'number' => $position + 1, 'action' => $action]);
-            $times[$action['do']][] = $visitor->milliseconds();
+            $times[$action['do']][] = $this->act($visitor, $attempt, $position + 1, $action);
         }
+    }
+
+    /**
+     * A job of sixty steps and more: what an action costs then beside a route that does nothing, each asked in turn; then how long after closing the report is there.
+     *
+     * @param  array<array-key, mixed>  $held  kinds of action that are answered on a grid of time
+     */
+    private function long(BenchVisitor $visitor, int $attempt, array $held): void
+    {
+        $quick = array_values(array_filter(self::actions(), static fn (array $action): bool => ! in_array($action['do'], $held, true) && in_array($action['do'], self::ON_A_LONG_JOB, true)));
+        for ($number = 1; $number <= self::LONG + self::TIMED; $number++) {
+            $taken = $this->act($visitor, $attempt, $number, $quick[$number % count($quick)]);
+            $visitor->ask('GET', '/api/session');
+            if ($number > self::LONG) {
+                $this->late[] = $taken;
+                $this->empty[] = $visitor->milliseconds();
+            }
+        }
+        usleep(self::REST_MICROSECONDS); // the worker has followed by then
+        $this->act($visitor, $attempt, $number, ['do' => 'conclude']);
+        $closed = hrtime(true);
+        do {
+            usleep(20_000);
+            $report = $visitor->ask('GET', "/api/attempts/$attempt/report");
+            $marking = $report['marking'] ?? null;
+        } while ((! is_array($marking) || ($marking['state'] ?? '') !== 'marked') && hrtime(true) - $closed < 60e9);
+        $this->reports[] = (hrtime(true) - $closed) / 1e6;
+    }
+
+    private function longOnes(): void
+    {
+        foreach ([['in the median', 0.5], ['at the 95th percentile', 0.95]] as [$where, $share]) {
+            $action = self::quantile($this->late, $share);
+            $empty = self::quantile($this->empty, $share);
+            $this->line(sprintf('%9.3f ms  an action after step %d %s; %.3f ms a route that says who is signed in: %.2f times', $action, self::LONG, $where, $empty, $action / max(1e-9, $empty)));
+        }
+        $this->line(sprintf('%9.3f ms  from closing such a job to its report (%.0f to %.0f)', self::quantile($this->reports, 0.5), min($this->reports), max($this->reports)));
+    }
+
+    /** @param  array<string, mixed>  $action */
+    private function act(BenchVisitor $visitor, int $attempt, int $number, array $action): float
+    {
+        $key = Str::uuid()->toString();
+        $begun = hrtime(true);
+        $answer = $visitor->ask('POST', "/api/attempts/$attempt/actions", ['key' => $key, 'number' => $number, 'action' => $action]);
+        while (isset($answer['heldMilliseconds'])) {
+            usleep(1000 * (is_int($answer['heldMilliseconds']) ? $answer['heldMilliseconds'] : 0));
+            $answer = $visitor->ask('GET', "/api/attempts/$attempt/actions/$key");
+        }
+
+        return (hrtime(true) - $begun) / 1e6;
     }
 
     /** @return list<array{do: string, ...}> a way through the bay that does everything once */
@@ -75,10 +157,10 @@ final class BenchHttp extends Command
     }
 
     /** @param  list<float>  $numbers */
-    private static function median(array $numbers): float
+    private static function quantile(array $numbers, float $share): float
     {
         sort($numbers);
 
-        return $numbers[intdiv(count($numbers), 2)] ?? 0.0;
+        return $numbers[min(count($numbers) - 1, (int) floor(count($numbers) * $share))] ?? 0.0;
     }
 }
