@@ -1,7 +1,6 @@
 <?php
 
 use App\Http\Answers;
-use App\Http\ArtificialLeak;
 use App\Http\KeptSessions;
 use App\Http\ReadableBody;
 use App\Http\ReadersLanguage;
@@ -27,9 +26,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class); // same-origin site; see stand-ins.php
         $middleware->remove(ConvertEmptyStringsToNull::class); // an empty text in an action is a text
         $middleware->web(remove: [ValidateCsrfToken::class, ShareErrorsFromSession::class], replace: [StartSession::class => KeptSessions::class]);
-        if (env('LERNFALL_ARTIFICIAL_LEAK') !== null) { // for the bench of answer times alone
-            $middleware->web(append: [ArtificialLeak::class.':'.env('LERNFALL_ARTIFICIAL_LEAK')]);
-        }
         $middleware->append(SecurityHeaders::class);
         $middleware->append(ReadersLanguage::class);
         $middleware->redirectGuestsTo('/sign-in');

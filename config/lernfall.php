@@ -15,6 +15,8 @@ return [
         'seconds' => (float) env('LERNFALL_HELD_SECONDS', 0.25),
         'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator'],
     ],
+    // for ./lernfall bench leak alone: milliseconds by which answers are late, and the kind of fault on whose cars they are
+    'artificial_leak' => env('LERNFALL_ARTIFICIAL_LEAK', ''),
     // a school day; after that everybody signs in again
     'signed_in_hours' => 12,
     // files by which workers are known to be there

@@ -110,7 +110,7 @@ final class BenchHttp extends Command
             $empty = self::quantile($this->empty, $share);
             $this->line(sprintf('%9.3f ms  an action after step %d %s; %.3f ms a route that says who is signed in: %.2f times', $action, self::LONG, $where, $empty, $action / max(1e-9, $empty)));
         }
-        $this->line(sprintf('%9.3f ms  from closing such a job to its report (%.0f to %.0f)', self::quantile($this->reports, 0.5), min($this->reports), max($this->reports)));
+        $this->line(sprintf('%9.3f ms  from closing such a job to its report (%.0f to %.0f)', self::quantile($this->reports, 0.5), self::quantile($this->reports, 0.0), self::quantile($this->reports, 1.0)));
     }
 
     /** @param  array<string, mixed>  $action */

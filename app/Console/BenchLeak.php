@@ -113,9 +113,11 @@ final class BenchLeak extends Command
         $apart = [];
         ksort($this->times);
         foreach ($this->times as $what => $byFault) {
-            $medians = array_map(self::median(...), $byFault);
-            $this->line(sprintf('%-34s medians %7.2f to %7.2f ms, apart by %5.2f', $what, min($medians), max($medians), max($medians) - min($medians)));
-            if (max($medians) - min($medians) >= self::MOST_MILLISECONDS) {
+            $medians = array_values(array_map(self::median(...), $byFault));
+            sort($medians);
+            [$least, $most] = [$medians[0] ?? 0.0, $medians[count($medians) - 1] ?? 0.0];
+            $this->line(sprintf('%-34s medians %7.2f to %7.2f ms, apart by %5.2f', $what, $least, $most, $most - $least));
+            if ($most - $least >= self::MOST_MILLISECONDS) {
                 $apart[] = $what;
             }
             foreach (self::pairs(array_keys($byFault)) as [$one, $other]) {
@@ -124,7 +126,7 @@ final class BenchLeak extends Command
         }
         $told = StepDown::found($chances, self::LEVEL);
         $requests = array_sum(array_map(static fn (array $byFault): int => array_sum(array_map(count(...), $byFault)), $this->times));
-        $this->line(sprintf('%d times, %d pairs of faults compared, least chance %.2g', $requests, count($chances), min($chances)));
+        $this->line(sprintf('%d times, %d pairs of faults compared, least chance %.2g', $requests, count($chances), min([1.0, ...array_values($chances)])));
         $this->line('medians apart by '.self::MOST_MILLISECONDS.' ms and more: '.($apart === [] ? 'none' : implode('; ', $apart)));
         $this->line('told apart at '.(100 * self::LEVEL).' %: '.($told === [] ? 'none' : count($told).', first '.$told[0]));
 

@@ -11,6 +11,7 @@ use App\Attempts\Closing;
 use App\Attempts\FollowedJobs;
 use App\Attempts\HeldAnswers;
 use App\Documents\ContentLibrary;
+use App\Http\ArtificialLeak;
 use App\Models\Attempt;
 use App\Work\QueueFile;
 use App\Work\Workers;
@@ -39,6 +40,9 @@ final class AppServiceProvider extends ServiceProvider
             app(Workers::class)->join();
             app(AwaitedMarks::class)->askAgain();
         });
+        if (config()->string('lernfall.artificial_leak') !== '') {
+            Route::pushMiddlewareToGroup('web', ArtificialLeak::class.':'.config()->string('lernfall.artificial_leak'));
+        }
         Route::bind('attempt', static fn (string $id): Attempt => HeldAnswers::hidden(app(Closing::class)->repaired(Attempt::query()->with(['actions', 'version.draft'])->findOrFail($id)))->load('markSheet'));
     }
 }

@@ -25,6 +25,8 @@ final class AccessibilityTest extends BrowserTestCase
             'bench' => ['kessel', '/cases/2', []],
             'new case' => ['kessel', '/cases/new', []],
             'attempts' => ['kessel', '/cases/1/attempts', []],
+            'log' => ['amsel', '/log', []],
+            'signed in' => ['kessel', '/sign-ins', []],
         ];
     }
 
