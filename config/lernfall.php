@@ -19,6 +19,8 @@ return [
     'artificial_leak' => env('LERNFALL_ARTIFICIAL_LEAK', ''),
     // a school day; after that everybody signs in again
     'signed_in_hours' => 12,
+    // cars as they stand in jobs under way
+    'kept_cars' => storage_path('app/cars'),
     // files by which workers are known to be there
     'workers' => storage_path('app/workers'),
 ];

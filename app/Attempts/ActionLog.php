@@ -61,7 +61,7 @@ final readonly class ActionLog
         if (! Room::of($attempt)->takes($next->name())) {
             throw new FullJob;
         }
-        $before = $this->fold->of($attempt);
+        $before = $this->fold->now($attempt);
         $before->check($next, $this->library->simulator()); // says it in words of the workshop
         $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored, nor anything done for it
 
@@ -95,7 +95,7 @@ final readonly class ActionLog
             throw new ReusedKey;
         }
 
-        return new RecordedAction($known, $this->fold->of($attempt), isNew: false);
+        return new RecordedAction($known, $this->fold->now($attempt), isNew: false);
     }
 
     private function stored(AdmittedAction $admitted, Job $job, Step $step, ?float $accepted): RecordedAction
@@ -109,6 +109,7 @@ final readonly class ActionLog
             return $this->again($attempt, $attempt->actions->firstWhere('key', $admitted->key) ?? throw StaleNumber::of($attempt), $step->number, $admitted->written);
         }
         $attempt->actions->push($entry);
+        $this->fold->keep($attempt, $job);
 
         return new RecordedAction($entry, $job);
     }

@@ -8,6 +8,7 @@ use App\Documents\ContentLibrary;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseVersion;
+use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Format\ActionReader;
 use Lernfall\Format\CaseDocument;
@@ -16,7 +17,7 @@ use Lernfall\Format\ObservationFormat;
 /** An attempt's job, folded from its stored actions. */
 final readonly class JobFold
 {
-    public function __construct(private ContentLibrary $library)
+    public function __construct(private ContentLibrary $library, private KeptCars $cars)
     {
     }
 
@@ -25,17 +26,41 @@ final readonly class JobFold
         return $this->library->caseReader()->read($version->decoded());
     }
 
+    /** Worked out from its beginning. */
     public function of(Attempt $attempt): Job
     {
+        return $this->folded($attempt, []);
+    }
+
+    /** The same for an answer: from the cars that were kept, as far as they were. */
+    public function now(Attempt $attempt): Job
+    {
+        $job = $this->folded($attempt, $this->cars->of($attempt));
+        $this->cars->keep($attempt, $job);
+
+        return $job;
+    }
+
+    /** What the next answer begins from. */
+    public function keep(Attempt $attempt, Job $job): void
+    {
+        $this->cars->keep($attempt, $job);
+    }
+
+    /** @param  list<Car>  $cars  as it came in, then after each step */
+    private function folded(Attempt $attempt, array $cars): Job
+    {
         $simulator = $this->library->simulator();
+        $job = Job::begin($this->document($attempt->version)->case, $attempt->seed);
 
         return $attempt->actions->reduce(
-            static fn (Job $job, AttemptAction $stored): Job => $job->recall(
-                ActionReader::read($stored->action),
-                ObservationFormat::read($stored->observation),
-                $simulator,
-            ),
-            Job::begin($this->document($attempt->version)->case, $attempt->seed),
+            static function (Job $job, AttemptAction $stored) use ($cars, $simulator): Job {
+                [$action, $shown] = [ActionReader::read($stored->action), ObservationFormat::read($stored->observation)];
+                $after = $cars[$stored->number] ?? null;
+
+                return $after === null ? $job->recall($action, $shown, $simulator) : $job->resumed($action, $shown, $after, $simulator);
+            },
+            $cars === [] ? $job : $job->on($cars[0]),
         );
     }
 }

@@ -99,7 +99,7 @@ final readonly class AttemptController
         Gate::authorize('work', $attempt);
         $entry = $attempt->actions->firstWhere('key', $key);
 
-        return $entry === null ? $this->held($held) : $this->answered($attempt, new RecordedAction($entry, $this->fold->of($attempt), isNew: false));
+        return $entry === null ? $this->held($held) : $this->answered($attempt, new RecordedAction($entry, $this->fold->now($attempt), isNew: false));
     }
 
     /** Its length is told, so that whoever asked is not kept until all is done. */
@@ -126,7 +126,7 @@ final readonly class AttemptController
     {
         return AttemptResource::of(
             $attempt,
-            $this->fold->of($attempt),
+            $this->fold->now($attempt),
             $this->library->simulator(),
             $this->fold->document($attempt->version),
             new ToolMenu($this->library),

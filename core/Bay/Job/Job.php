@@ -80,6 +80,18 @@ final readonly class Job implements JobInHand
         return $this->with($action, $action instanceof CarAction ? $simulator->afterwards($this->car, $action, $shown) : $this->car, $shown, $simulator);
     }
 
+    /** The job at its beginning, with the car kept from then. */
+    public function on(Car $car): self
+    {
+        return new self($this->case, $this->seed, $car, []);
+    }
+
+    /** A step that was taken and after which the car was kept: nothing is worked out. */
+    public function resumed(Action $action, Observation $shown, Car $after, Simulator $simulator): self
+    {
+        return $this->with($action, $after, $shown, $this->case->equips($simulator));
+    }
+
     public function sound(): Vehicle
     {
         return $this->case->sound;

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Attempts\JobFold;
+use App\Documents\ContentLibrary;
+use Lernfall\Bay\Job\Job;
+use Lernfall\Format\ObservationFormat;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Recorded\DrawnJob;
+
+/** Jobs are taken up from the cars that were kept, and go on as if they had been worked out from the beginning. */
+final class KeptCarsTest extends FeatureTestCase
+{
+    /** @return array<string, array{int}> */
+    public static function jobs(): array
+    {
+        $jobs = [];
+        foreach (range(1, 10) as $number) {
+            $jobs["job $number"] = [$number];
+        }
+
+        return $jobs;
+    }
+
+    /** Every car, with a fault: each step is done on a car that was put away and taken out again. */
+    #[DataProvider('jobs')]
+    public function test_a_job_taken_up_from_what_was_kept_shows_the_same(int $number): void
+    {
+        $drawn = new DrawnJob($number);
+        $simulator = $this->app->make(ContentLibrary::class)->simulator();
+        $begun = Job::begin($drawn->case, "car $number");
+        $cars = [$begun->car];
+        $steps = $drawn->played()->steps;
+        foreach ($steps as $step) {
+            /** @var non-empty-list<\Lernfall\Bay\Car\Car> $kept */
+            $kept = unserialize(serialize($cars));
+            $job = $begun->on($kept[0]);
+            foreach (array_slice($steps, 0, $step->number - 1) as $index => $before) {
+                $job = $job->resumed($before->action, $before->observation, $kept[$index + 1], $simulator);
+            }
+            $job = $job->do($step->action, $simulator);
+
+            self::assertEquals(ObservationFormat::write($step->observation), ObservationFormat::write($job->lastStep()->observation ?? $step->observation), "step $step->number");
+            self::assertEqualsWithDelta($step->cost->minutes, $job->lastStep()?->cost->minutes, 1e-9);
+            $cars[] = $job->car;
+        }
+    }
+
+    /** What was kept is used; where it is gone, broken or of another job, nothing is lost but time. */
+    public function test_whatever_has_become_of_what_was_kept_the_job_goes_on(): void
+    {
+        $attempt = $this->attempt();
+        $this->act($attempt, ['do' => 'ignition', 'to' => 'running'])->assertOk();
+        $this->act($attempt, ['do' => 'road-test'])->assertOk();
+        $this->act($attempt, ['do' => 'unplug', 'plug' => 'FR.sensor-plug'])->assertOk();
+        $folder = config()->string('lernfall.kept_cars');
+        self::assertFileExists("$folder/$attempt->id-3");
+        self::assertFileDoesNotExist("$folder/$attempt->id-1");
+        $attempt = $attempt->refresh()->load('actions');
+        $fold = $this->app->make(JobFold::class);
+        self::assertEquals($fold->of($attempt)->car->state, $fold->now($attempt)->car->state);
+
+        foreach (['', 'no car at all', (string) gzcompress(serialize(['of' => 'another', 'cars' => []]))] as $broken) {
+            file_put_contents("$folder/$attempt->id-3", $broken);
+            @unlink("$folder/$attempt->id-2");
+            $this->getJson("/api/attempts/$attempt->id")->assertOk()->assertJsonPath('state.openPlugs', ['FR.sensor-plug']);
+        }
+        $this->act($attempt, ['do' => 'join', 'plug' => 'FR.sensor-plug'])->assertOk()->assertJsonPath('state.openPlugs', []);
+    }
+}
