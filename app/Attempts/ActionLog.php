@@ -65,7 +65,7 @@ final readonly class ActionLog
         $before->check($next, $this->library->simulator()); // says it in words of the workshop
         $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored, nor anything done for it
 
-        return new AdmittedAction($attempt, $before, $next, $key, $action);
+        return new AdmittedAction($attempt, $before, $next, $key, $action, now());
     }
 
     /**
@@ -125,7 +125,7 @@ final readonly class ActionLog
             'minutes' => $step->cost->minutes,
             'money' => $step->cost->money,
             'core_revision' => Revision::CURRENT,
-            'done_at' => now(),
+            'done_at' => $admitted->at,
             'shown_from' => $accepted === null ? null : HeldAnswers::shownFrom($accepted, microtime(true)),
         ]);
         if ($job->isConcluded()) {

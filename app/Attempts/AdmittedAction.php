@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Attempts;
 
 use App\Models\Attempt;
+use Carbon\CarbonInterface;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Job\Job;
 
@@ -14,8 +15,9 @@ final readonly class AdmittedAction
     /**
      * @param  Job  $before  as it stands
      * @param  array<string, mixed>  $written  the action as it came
+     * @param  CarbonInterface  $at  when it was admitted
      */
-    public function __construct(public Attempt $attempt, public Job $before, public Action $next, public string $key, public array $written)
+    public function __construct(public Attempt $attempt, public Job $before, public Action $next, public string $key, public array $written, public CarbonInterface $at)
     {
     }
 }
