@@ -35,8 +35,11 @@ final readonly class JobFold
     /** The same for an answer: from the cars that were kept, as far as they were. */
     public function now(Attempt $attempt): Job
     {
-        $job = $this->folded($attempt, $this->cars->of($attempt));
-        $this->cars->keep($attempt, $job);
+        $cars = $this->cars->of($attempt);
+        $job = $this->folded($attempt, $cars);
+        if (count($cars) <= count($job->steps)) {
+            $this->cars->keep($attempt, $job);
+        }
 
         return $job;
     }

@@ -44,7 +44,7 @@ final readonly class KeptCars
     public function keep(Attempt $attempt, Job $job): void
     {
         $steps = count($job->steps);
-        if ($steps === 0 || $steps !== $attempt->actions->count() || is_file($this->file($attempt, $steps))) {
+        if ($steps === 0 || $steps !== $attempt->actions->count()) {
             return;
         }
         $cars = [$job->steps[0]->before];
@@ -70,10 +70,10 @@ final readonly class KeptCars
         return $kept !== false && $kept['of'] === $this->name($attempt, $steps) ? $kept['cars'] : [];
     }
 
-    /** Of the attempt at just this step: no other has the key of its last action. */
+    /** Of this car of this case at just this step, whatever database it is in. */
     private function name(Attempt $attempt, int $steps): string
     {
-        return implode(' ', [Revision::CURRENT, self::FORMAT, $attempt->id, $steps, $attempt->actions->firstWhere('number', $steps)->key ?? '']);
+        return implode(' ', [Revision::CURRENT, self::FORMAT, $attempt->version->sha256, hash('sha256', $attempt->seed), $attempt->id, $steps, $attempt->actions->firstWhere('number', $steps)->key ?? '']);
     }
 
     private function file(Attempt $attempt, int $steps): string

@@ -31,7 +31,7 @@ final class AnswerCounsel implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public function handle(Counselling $counselling): void
     {
-        $counselling->work(Counsel::query()->with('attempt.version')->findOrFail($this->counsel));
+        $counselling->work(Counsel::query()->with(['attempt' => ['version']])->findOrFail($this->counsel));
     }
 
     public function failed(): void

@@ -12,6 +12,7 @@ use App\Models\Group;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
@@ -44,10 +45,16 @@ abstract class FeatureTestCase extends TestCase
         parent::setUp();
         config(['lernfall.seconds_at_a_time' => 3600.0]); // nothing hangs on how fast this machine is
         config(['lernfall.workers' => sys_get_temp_dir().'/lernfall-workers-'.getmypid()]); // those of a server that runs here are none of ours
-        config(['lernfall.kept_cars' => sys_get_temp_dir().'/lernfall-cars-'.getmypid()]);
+        config(['lernfall.kept_cars' => sys_get_temp_dir().'/lernfall-cars-'.Str::uuid()]);
         $group = Group::query()->create(['name' => 'A class']);
         $this->instructor = $this->person($group, 'teacher', Role::Instructor);
         $this->apprentice = $this->person($group, 'learner', Role::Apprentice);
+    }
+
+    protected function tearDown(): void
+    {
+        (new Filesystem)->deleteDirectory(config()->string('lernfall.kept_cars'));
+        parent::tearDown();
     }
 
     protected function person(Group $group, string $signIn, Role $role): User

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Attempts\JobFold;
 use App\Documents\ContentLibrary;
+use Illuminate\Support\Facades\DB;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Format\ObservationFormat;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -47,6 +48,24 @@ final class KeptCarsTest extends FeatureTestCase
             self::assertEqualsWithDelta($step->cost->minutes, $job->lastStep()?->cost->minutes, 1e-9);
             $cars[] = $job->car;
         }
+    }
+
+    /** Another case in another database may have an attempt of the same number, with the same keys. */
+    public function test_a_car_kept_of_another_case_is_never_taken(): void
+    {
+        $keys = ['00000000-0000-4000-8000-000000000001', '00000000-0000-4000-8000-000000000002'];
+        $shown = [];
+        foreach ([['kind' => 'coil-open', 'channel' => 'FR'], ['kind' => 'gap-large', 'channel' => 'FL', 'strength' => 0.0016]] as $fault) {
+            DB::table('attempt_actions')->delete();
+            DB::table('attempts')->delete();
+            DB::table('sqlite_sequence')->where('name', 'attempts')->delete();
+            $attempt = $this->attempt($this->published($fault));
+            self::assertSame(1, $attempt->id);
+            $this->act($attempt, ['do' => 'ignition', 'to' => 'on'], 1, $keys[0])->assertOk();
+            $shown[] = $this->act($attempt, ['do' => 'read-codes'], 2, $keys[1])->assertOk()->json('step.observation.values');
+        }
+
+        self::assertNotSame($shown[0], $shown[1]);
     }
 
     /** What was kept is used; where it is gone, broken or of another job, nothing is lost but time. */
