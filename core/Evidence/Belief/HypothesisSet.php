@@ -134,7 +134,7 @@ final readonly class HypothesisSet
     /** What is believed from all that was shown. */
     public function shown(): Posterior
     {
-        return Posterior::of($this->hypotheses, $this->gathered($this->ways, array_map(static fn (HypothesisBranch $way): float => $way->weight(), $this->ways)));
+        return Posterior::ofWays($this->hypotheses, $this->ways, array_map(static fn (HypothesisBranch $way): float => $way->weight(), $this->ways));
     }
 
     /** @param  array<int, Observation>  $written  what stands on the card and is believed in alone, by the number of the step that showed it */
@@ -164,7 +164,7 @@ final readonly class HypothesisSet
         $logs = array_map(fn (HypothesisBranch $way): array => $this->fits($way, $written, $before, $strengths), $ways);
         $inTurn = [];
         foreach ([0, ...array_keys($written)] as $number) {
-            $inTurn[$number] = Posterior::of($this->hypotheses, $this->gathered($ways, array_map(static fn (array $of): float => $of[$number], $logs)));
+            $inTurn[$number] = Posterior::ofWays($this->hypotheses, $ways, array_map(static fn (array $of): float => $of[$number], $logs));
         }
 
         return $inTurn;
@@ -291,24 +291,5 @@ final readonly class HypothesisSet
         $least = $ways[0]->weight() + log($this->weighing->pursuit->forgottenBelow);
 
         return [$ways[0], ...array_filter(array_slice($ways, 1, $this->weighing->pursuit->waysPerHypothesis - 1), static fn (HypothesisBranch $way): bool => $way->weight() >= $least)];
-    }
-
-    /**
-     * @param  list<HypothesisBranch>  $ways
-     * @param  list<float>  $logs  of each way
-     * @return list<float> of each hypothesis: natural logarithm of its likelihood
-     */
-    private function gathered(array $ways, array $logs): array
-    {
-        $greatest = array_fill(0, $this->hypotheses->count(), -INF);
-        foreach ($ways as $index => $way) {
-            $greatest[$way->hypothesis] = max($greatest[$way->hypothesis], $logs[$index]);
-        }
-        $sums = array_fill(0, $this->hypotheses->count(), 0.0);
-        foreach ($ways as $index => $way) {
-            $sums[$way->hypothesis] += exp($logs[$index] - $greatest[$way->hypothesis]);
-        }
-
-        return array_map(static fn (float $most, float $sum): float => $sum > 0.0 ? $most + log($sum) : -INF, $greatest, $sums);
     }
 }

@@ -23,6 +23,26 @@ final readonly class Posterior
         return self::weighted($hypotheses, $logs, static fn (Hypothesis $hypothesis): float => $hypothesis->prior);
     }
 
+    /**
+     * Of hypotheses that can have come about in several ways each.
+     *
+     * @param  list<HypothesisBranch>  $ways
+     * @param  list<float>  $logs  natural logarithms of the likelihoods, way by way
+     */
+    public static function ofWays(Hypotheses $hypotheses, array $ways, array $logs): self
+    {
+        $greatest = array_fill(0, $hypotheses->count(), -INF);
+        foreach ($ways as $index => $way) {
+            $greatest[$way->hypothesis] = max($greatest[$way->hypothesis], $logs[$index]);
+        }
+        $sums = array_fill(0, $hypotheses->count(), 0.0);
+        foreach ($ways as $index => $way) {
+            $sums[$way->hypothesis] += exp($logs[$index] - $greatest[$way->hypothesis]);
+        }
+
+        return self::of($hypotheses, array_map(static fn (float $most, float $sum): float => $sum > 0.0 ? $most + log($sum) : -INF, $greatest, $sums));
+    }
+
     /** The same evidence, had a kind of fault been so much more common. */
     public function ifCommoner(string $kind, float $factor): self
     {
