@@ -129,6 +129,9 @@ final class LeakTest extends FeatureTestCase
             $answers["$number {$action['do']} ".implode(' ', array_filter(array_slice($action, 1), is_string(...)))] = $answer->getContent();
         }
         $answers['GET attempt, worked'] = $this->getJson("/api/attempts/$attempt")->getContent();
+        $answers['GET answer, come back for'] = $this->getJson("/api/attempts/$attempt/actions/00000000-0000-4000-8000-000000000001")->assertOk()->getContent();
+        $answers['GET answer, not there'] = $this->getJson("/api/attempts/$attempt/actions/00000000-0000-4000-8000-999999999999")->assertStatus(202)->getContent();
+        $answers['GET log, refused'] = $this->getJson('/api/log')->assertForbidden()->getContent();
         $answers['GET report, refused'] = $this->getJson("/api/attempts/$attempt/report")->getContent();
         $answers['POST counsel, refused'] = $this->postJson("/api/attempts/$attempt/counsel", ['about' => 'possible'])->assertForbidden()->getContent();
         $answers['GET case, refused'] = $this->getJson("/api/cases/$version->case_draft_id")->getContent();
