@@ -7,6 +7,7 @@ namespace App\Attempts;
 use App\Jobs\FollowAttempt;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -17,7 +18,7 @@ use Illuminate\Database\Eloquent\Builder;
  */
 final readonly class HeldAnswers
 {
-    public function __construct(private ActionLog $log, private Pace $pace, private Application $application)
+    public function __construct(private ActionLog $log, private Pace $pace, private Repository $cache, private Application $application)
     {
     }
 
@@ -28,14 +29,22 @@ final readonly class HeldAnswers
     }
 
     /**
-     * Does it once this request has been answered.
+     * Does it once this request has been answered. Until the next point of the grid its number is taken, so that nothing sent
+     * beside it finds out by taking that number whether it has been done yet.
      *
-     * @throws TooFast
+     * @throws TooFast|StaleNumber
      */
     public function afterwards(AdmittedAction $admitted): void
     {
         $this->pace->take($admitted->attempt);
         $accepted = microtime(true);
+        $this->refuseBeside($admitted->attempt, $admitted->key);
+        $isFirst = $this->cache->add(self::name($admitted->attempt), [$admitted->key, $accepted + self::gridSeconds()], (int) ceil(self::gridSeconds()) + 1);
+        if (! $isFirst) {
+            $this->refuseBeside($admitted->attempt, $admitted->key);
+
+            return; // sent again while it is under way
+        }
         ignore_user_abort(true);
         $this->application->terminating(function () use ($admitted, $accepted): void {
             try {
@@ -47,6 +56,25 @@ final readonly class HeldAnswers
                 FollowAttempt::beside($admitted->attempt);
             }
         });
+    }
+
+    /** @throws StaleNumber where another action is under way whose time has not come */
+    public function refuseBeside(Attempt $attempt, string $key): void
+    {
+        $taken = self::gridSeconds() > 0.0 ? $this->cache->get(self::name($attempt)) : null;
+        if (! is_array($taken) || $attempt->actions->contains('key', $key)) {
+            return; // what has been answered is answered again
+        }
+        if ($taken[1] <= microtime(true)) {
+            $this->cache->forget(self::name($attempt));
+        } elseif ($taken[0] !== $key) {
+            throw StaleNumber::of($attempt);
+        }
+    }
+
+    private static function name(Attempt $attempt): string
+    {
+        return "held action of $attempt->id";
     }
 
     /** Milliseconds after which to come back. */

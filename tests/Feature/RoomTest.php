@@ -59,8 +59,8 @@ final class RoomTest extends FeatureTestCase
         $this->freezeSecond();
         $attempt = $this->attempt();
         foreach (range(1, 3) as $time) {
-            $this->act($attempt, ['do' => 'watch-lamp'], 1)->assertStatus(202);
+            $this->act($attempt, ['do' => 'watch-lamp'], 1, '00000000-0000-4000-8000-000000000001')->assertStatus(202);
         }
-        $this->act($attempt, ['do' => 'watch-lamp'], 1)->assertStatus(429);
+        $this->act($attempt, ['do' => 'watch-lamp'], 1, '00000000-0000-4000-8000-000000000001')->assertStatus(429);
     }
 }

@@ -67,6 +67,7 @@ final readonly class AttemptController
         /** @var array<string, mixed> $action */
         $action = $request->input('action');
         try {
+            $held->refuseBeside($attempt, $request->string('key')->toString());
             $taken = $log->admit($attempt, $request->integer('number'), $request->string('key')->toString(), $action);
             if ($taken instanceof AdmittedAction && $held->holds($action)) {
                 $held->afterwards($taken);
