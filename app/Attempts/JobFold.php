@@ -38,16 +38,16 @@ final readonly class JobFold
         $cars = $this->cars->of($attempt);
         $job = $this->folded($attempt, $cars);
         if (count($cars) <= count($job->steps)) {
-            $this->cars->keep($attempt, $job);
+            $this->keep($attempt, $job);
         }
 
         return $job;
     }
 
-    /** What the next answer begins from. */
+    /** What the next answer begins from; a job that is closed has none. */
     public function keep(Attempt $attempt, Job $job): void
     {
-        $this->cars->keep($attempt, $job);
+        $job->isConcluded() ? $this->cars->forget($attempt) : $this->cars->keep($attempt, $job);
     }
 
     /** @param  list<Car>  $cars  as it came in, then after each step */

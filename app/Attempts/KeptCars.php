@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Attempts;
 
 use App\Models\Attempt;
+use ErrorException;
 use Illuminate\Filesystem\Filesystem;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Job\Job;
@@ -51,9 +52,19 @@ final readonly class KeptCars
         foreach ($job->steps as $step) {
             $cars[] = $step->after;
         }
-        $this->files->ensureDirectoryExists($this->folder);
-        $this->files->put($this->file($attempt, $steps), (string) gzcompress(serialize(['of' => $this->name($attempt, $steps), 'cars' => $cars]), 1));
+        try {
+            $this->files->ensureDirectoryExists($this->folder);
+            $this->files->put($this->file($attempt, $steps), (string) gzcompress(serialize(['of' => $this->name($attempt, $steps), 'cars' => $cars]), 1));
+        } catch (ErrorException) { // a disk that takes nothing
+            return;
+        }
         @unlink($this->file($attempt, $steps - self::STEPS_BACK));
+    }
+
+    /** Nobody answers from it any more. */
+    public function forget(Attempt $attempt): void
+    {
+        $this->files->delete($this->files->glob("$this->folder/$attempt->id-*"));
     }
 
     /** @return list<Car> */

@@ -10,6 +10,7 @@ use App\Attempts\TooFast;
 use App\Documents\Complaint;
 use App\Models\User;
 use App\Strings;
+use ErrorException;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
@@ -18,8 +19,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Document\InvalidDocument;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Throwable;
 
 /** Turns what went wrong into an answer that says what to do, beside the field where there is one. */
 final readonly class Answers
@@ -47,6 +50,8 @@ final readonly class Answers
         $exceptions->render(static fn (FullJob $full): JsonResponse => self::field('action', Strings::text('attempt.full')));
         $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));
         $exceptions->render(static fn (QueryException $error): ?JsonResponse => self::database($error));
+        $exceptions->dontReportWhen(static fn (Throwable $error): bool => Disk::takesNothing()); // nor can it be
+        $exceptions->render(static fn (ErrorException $error, Request $request): ?Response => Disk::takesNothing() ? self::unwritable($error, $request) : null);
         $exceptions->render(static fn (AuthenticationException $error): JsonResponse => self::plain('error.signed-out', 401));
         $exceptions->render(static fn (AccessDeniedHttpException|AuthorizationException $error, Request $request): JsonResponse => self::refused($request));
         $exceptions->render(static fn (NotFoundHttpException $error): JsonResponse => self::plain('error.not-found', 404));
@@ -60,8 +65,10 @@ final readonly class Answers
     private static function refused(Request $request): JsonResponse
     {
         $user = $request->user();
-        if ($user instanceof User) {
-            app(HouseLog::class)->refused($user, "{$request->method()} {$request->path()}");
+        try {
+            $user instanceof User && app(HouseLog::class)->refused($user, "{$request->method()} {$request->path()}");
+        } catch (QueryException $unwritten) { // it is refused all the same
+            error_log($unwritten->getMessage());
         }
 
         return self::plain('error.forbidden', 403);
@@ -75,6 +82,16 @@ final readonly class Answers
             self::READ_ONLY, self::FULL, self::CANNOT_OPEN => self::plain('error.database-read-only', 507),
             default => null,
         };
+    }
+
+    /** Pages cannot count on templates then, which are translated into files. */
+    private static function unwritable(ErrorException $error, Request $request): Response
+    {
+        error_log($error->getMessage());
+
+        return $request->is('api/*')
+            ? self::plain('error.database-read-only', 507)
+            : new Response('<!doctype html><meta charset="utf-8"><title>Lernfall</title><h1>Lernfall</h1><p>'.e(Strings::text('error.database-read-only')).'</p>', 507);
     }
 
     /** @param  array<string, mixed>  $headers */

@@ -89,4 +89,17 @@ final class KeptCarsTest extends FeatureTestCase
         }
         $this->act($attempt, ['do' => 'join', 'plug' => 'FR.sensor-plug'])->assertOk()->assertJsonPath('state.openPlugs', []);
     }
+
+    public function test_nothing_is_kept_of_a_closed_job(): void
+    {
+        $attempt = $this->attempt();
+        $this->act($attempt, ['do' => 'ignition', 'to' => 'on'])->assertOk();
+        $this->act($attempt, ['do' => 'look-at-lamps'])->assertOk();
+        $folder = config()->string('lernfall.kept_cars');
+        self::assertNotSame([], glob("$folder/$attempt->id-*"));
+
+        $this->act($attempt, ['do' => 'conclude'])->assertOk();
+        $this->getJson("/api/attempts/$attempt->id")->assertOk();
+        self::assertSame([], glob("$folder/$attempt->id-*"));
+    }
 }
