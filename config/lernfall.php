@@ -19,8 +19,8 @@ return [
     'artificial_leak' => env('LERNFALL_ARTIFICIAL_LEAK', ''),
     // a school day; after that everybody signs in again
     'signed_in_hours' => 12,
-    // cars as they stand in jobs under way
-    'kept_cars' => storage_path('app/cars'),
+    // steps of jobs under way, with their cars
+    'kept_steps' => storage_path('app/steps'),
     // files by which workers are known to be there
     'workers' => storage_path('app/workers'),
 ];

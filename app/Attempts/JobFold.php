@@ -8,7 +8,9 @@ use App\Documents\ContentLibrary;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseVersion;
-use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Format\ActionReader;
 use Lernfall\Format\CaseDocument;
@@ -17,7 +19,7 @@ use Lernfall\Format\ObservationFormat;
 /** An attempt's job, folded from its stored actions. */
 final readonly class JobFold
 {
-    public function __construct(private ContentLibrary $library, private KeptCars $cars)
+    public function __construct(private ContentLibrary $library, private KeptSteps $steps)
     {
     }
 
@@ -32,38 +34,47 @@ final readonly class JobFold
         return $this->folded($attempt, []);
     }
 
-    /** The same for an answer: from the cars that were kept, as far as they were. */
+    /** The same for an answer: from the steps that were kept, as far as they were. */
     public function now(Attempt $attempt): Job
     {
-        $cars = $this->cars->of($attempt);
-        $job = $this->folded($attempt, $cars);
-        if (count($cars) <= count($job->steps)) {
+        $steps = $this->steps->of($attempt);
+        $job = $this->folded($attempt, $steps);
+        if (count($steps) < count($job->steps)) {
             $this->keep($attempt, $job);
         }
 
         return $job;
     }
 
-    /** What the next answer begins from; a job that is closed has none. */
+    /** What the next answer begins from, with what was shown as it was stored; a job that is closed has none. */
     public function keep(Attempt $attempt, Job $job): void
     {
-        $job->isConcluded() ? $this->cars->forget($attempt) : $this->cars->keep($attempt, $job);
+        $last = $job->lastStep();
+        $stored = $attempt->actions->last();
+        if ($last === null || $stored === null || $job->isConcluded()) {
+            $this->steps->forget($attempt);
+
+            return;
+        }
+        [$action, $shown] = self::read($stored);
+        $this->steps->keep($attempt, [...array_slice($job->steps, 0, -1), new Step($last->number, $action, $shown, $last->cost, $last->before, $last->after)]);
     }
 
-    /** @param  list<Car>  $cars  as it came in, then after each step */
-    private function folded(Attempt $attempt, array $cars): Job
+    /** @param  list<Step>  $steps  the first of them */
+    private function folded(Attempt $attempt, array $steps): Job
     {
         $simulator = $this->library->simulator();
-        $job = Job::begin($this->document($attempt->version)->case, $attempt->seed);
+        $case = $this->document($attempt->version)->case;
 
-        return $attempt->actions->reduce(
-            static function (Job $job, AttemptAction $stored) use ($cars, $simulator): Job {
-                [$action, $shown] = [ActionReader::read($stored->action), ObservationFormat::read($stored->observation)];
-                $after = $cars[$stored->number] ?? null;
-
-                return $after === null ? $job->recall($action, $shown, $simulator) : $job->resumed($action, $shown, $after, $simulator);
-            },
-            $cars === [] ? $job : $job->on($cars[0]),
+        return $attempt->actions->slice(count($steps))->reduce(
+            static fn (Job $job, AttemptAction $stored): Job => $job->recall(...[...self::read($stored), $simulator]),
+            $steps === [] ? Job::begin($case, $attempt->seed) : Job::after($case, $attempt->seed, $steps),
         );
+    }
+
+    /** @return array{Action, Observation} */
+    private static function read(AttemptAction $stored): array
+    {
+        return [ActionReader::read($stored->action), ObservationFormat::read($stored->observation)];
     }
 }

@@ -27,6 +27,21 @@ final class BenchVisitor
      */
     public function ask(string $method, string $path, array $body = []): array
     {
+        [$status, $answer] = $this->send($method, $path, $method === 'GET' ? '' : json_encode($body, JSON_THROW_ON_ERROR));
+        if ($status === 0 || $status >= 400) {
+            throw new RuntimeException("$method $path answered $status: ".substr((string) json_encode($answer), 0, 300));
+        }
+
+        return $answer;
+    }
+
+    /**
+     * Whatever comes of it.
+     *
+     * @return array{int, array<array-key, mixed>} the status, 0 where none came, and what was answered
+     */
+    public function send(string $method, string $path, string $body): array
+    {
         $url = $this->address.$path;
         if ($url === '' || $method === '') {
             throw new LogicException('nothing is asked for');
@@ -34,17 +49,13 @@ final class BenchVisitor
         curl_setopt_array($this->connection, [
             CURLOPT_URL => $url,
             CURLOPT_CUSTOMREQUEST => $method,
-            CURLOPT_POSTFIELDS => $method === 'GET' ? '' : json_encode($body, JSON_THROW_ON_ERROR),
-            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+            CURLOPT_POSTFIELDS => $body,
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'Expect:'],
         ]);
         $answer = curl_exec($this->connection);
-        $status = curl_getinfo($this->connection, CURLINFO_RESPONSE_CODE);
-        if (! is_string($answer) || $status >= 400) {
-            throw new RuntimeException("$method $path answered $status: ".(is_string($answer) ? substr($answer, 0, 300) : 'nothing'));
-        }
-        $decoded = json_decode($answer, true);
+        $decoded = is_string($answer) ? json_decode($answer, true) : null;
 
-        return is_array($decoded) ? $decoded : [];
+        return [curl_getinfo($this->connection, CURLINFO_RESPONSE_CODE), is_array($decoded) ? $decoded : []];
     }
 
     /** How long the last question took, from the first byte sent to the last received. */

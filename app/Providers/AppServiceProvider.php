@@ -10,7 +10,7 @@ use App\Attempts\BeliefTracker;
 use App\Attempts\Closing;
 use App\Attempts\FollowedJobs;
 use App\Attempts\HeldAnswers;
-use App\Attempts\KeptCars;
+use App\Attempts\KeptSteps;
 use App\Documents\ContentLibrary;
 use App\Http\ArtificialLeak;
 use App\Models\Attempt;
@@ -30,7 +30,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(BeliefTracker::class);
         $this->app->singleton(Workers::class, static fn (): Workers => new Workers(config()->string('lernfall.workers')));
         $this->app->when(FollowedJobs::class)->needs('$folder')->give(static fn (): string => storage_path('app/followed'));
-        $this->app->when(KeptCars::class)->needs('$folder')->give(static fn (): string => config()->string('lernfall.kept_cars'));
+        $this->app->when(KeptSteps::class)->needs('$folder')->give(static fn (): string => config()->string('lernfall.kept_steps'));
         $this->app->bind(AttemptSeed::class, static fn (): AttemptSeed => new AttemptSeed(config()->string('lernfall.attempt_seed')));
     }
 

@@ -45,7 +45,7 @@ abstract class FeatureTestCase extends TestCase
         parent::setUp();
         config(['lernfall.seconds_at_a_time' => 3600.0]); // nothing hangs on how fast this machine is
         config(['lernfall.workers' => sys_get_temp_dir().'/lernfall-workers-'.getmypid()]); // those of a server that runs here are none of ours
-        config(['lernfall.kept_cars' => sys_get_temp_dir().'/lernfall-cars-'.Str::uuid()]);
+        config(['lernfall.kept_steps' => sys_get_temp_dir().'/lernfall-steps-'.Str::uuid()]);
         $group = Group::query()->create(['name' => 'A class']);
         $this->instructor = $this->person($group, 'teacher', Role::Instructor);
         $this->apprentice = $this->person($group, 'learner', Role::Apprentice);
@@ -53,7 +53,7 @@ abstract class FeatureTestCase extends TestCase
 
     protected function tearDown(): void
     {
-        (new Filesystem)->deleteDirectory(config()->string('lernfall.kept_cars'));
+        (new Filesystem)->deleteDirectory(config()->string('lernfall.kept_steps'));
         parent::tearDown();
     }
 

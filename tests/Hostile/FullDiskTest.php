@@ -51,7 +51,7 @@ final class FullDiskTest extends FeatureTestCase
     {
         $attempt = $this->attempt();
         $this->act($attempt, ['do' => 'ignition', 'to' => 'on'])->assertOk();
-        config(['lernfall.kept_cars' => '/proc/takes-nothing/cars']);
+        config(['lernfall.kept_steps' => '/proc/takes-nothing/steps']);
 
         $this->getJson("/api/attempts/$attempt->id")->assertOk()->assertJsonCount(1, 'steps');
     }

@@ -46,6 +46,16 @@ final readonly class Job implements JobInHand
     }
 
     /**
+     * A job that is taken up where these steps have led; nothing is worked out again.
+     *
+     * @param  non-empty-list<Step>  $steps  from the first on
+     */
+    public static function after(FaultCase $case, string $seed, array $steps): self
+    {
+        return new self($case, $seed, $steps[count($steps) - 1]->after, $steps);
+    }
+
+    /**
      * Does the next action.
      *
      * @throws UnfitAction where the action makes no sense on this car or this card
@@ -78,18 +88,6 @@ final readonly class Job implements JobInHand
         $simulator = $this->case->equips($simulator);
 
         return $this->with($action, $action instanceof CarAction ? $simulator->afterwards($this->car, $action, $shown) : $this->car, $shown, $simulator);
-    }
-
-    /** The job at its beginning, with the car kept from then. */
-    public function on(Car $car): self
-    {
-        return new self($this->case, $this->seed, $car, []);
-    }
-
-    /** A step that was taken and after which the car was kept: nothing is worked out. */
-    public function resumed(Action $action, Observation $shown, Car $after, Simulator $simulator): self
-    {
-        return $this->with($action, $after, $shown, $this->case->equips($simulator));
     }
 
     public function sound(): Vehicle

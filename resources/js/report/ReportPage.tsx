@@ -72,7 +72,7 @@ export function ReportPage() {
             }
             right={
                 <span className="flex items-center gap-3 no-print">
-                    <Button onClick={() => window.print()}>{t('report.print')}</Button>
+                    {!isReceived && <Button onClick={() => window.print()}>{t('report.print')}</Button>}
                     <Link to={isInstructor ? '/cases' : '/jobs'} className="text-petrol underline">
                         {isInstructor ? t('report.back-cases') : t('report.back-jobs')}
                     </Link>

@@ -7,13 +7,14 @@ namespace Tests\Feature;
 use App\Attempts\JobFold;
 use App\Documents\ContentLibrary;
 use Illuminate\Support\Facades\DB;
+use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Format\ObservationFormat;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Recorded\DrawnJob;
 
 /** Jobs are taken up from the cars that were kept, and go on as if they had been worked out from the beginning. */
-final class KeptCarsTest extends FeatureTestCase
+final class KeptStepsTest extends FeatureTestCase
 {
     /** @return array<string, array{int}> */
     public static function jobs(): array
@@ -26,27 +27,20 @@ final class KeptCarsTest extends FeatureTestCase
         return $jobs;
     }
 
-    /** Every car, with a fault: each step is done on a car that was put away and taken out again. */
+    /** Every car, with a fault: each step is done on a job that was put away and taken out again. */
     #[DataProvider('jobs')]
     public function test_a_job_taken_up_from_what_was_kept_shows_the_same(int $number): void
     {
         $drawn = new DrawnJob($number);
         $simulator = $this->app->make(ContentLibrary::class)->simulator();
-        $begun = Job::begin($drawn->case, "car $number");
-        $cars = [$begun->car];
         $steps = $drawn->played()->steps;
-        foreach ($steps as $step) {
-            /** @var non-empty-list<\Lernfall\Bay\Car\Car> $kept */
-            $kept = unserialize(serialize($cars));
-            $job = $begun->on($kept[0]);
-            foreach (array_slice($steps, 0, $step->number - 1) as $index => $before) {
-                $job = $job->resumed($before->action, $before->observation, $kept[$index + 1], $simulator);
-            }
-            $job = $job->do($step->action, $simulator);
+        foreach (array_slice($steps, 1) as $step) {
+            /** @var non-empty-list<Step> $kept */
+            $kept = unserialize(serialize(array_slice($steps, 0, $step->number - 1)));
+            $job = Job::after($drawn->case, "car $number", $kept)->do($step->action, $simulator);
 
             self::assertEquals(ObservationFormat::write($step->observation), ObservationFormat::write($job->lastStep()->observation ?? $step->observation), "step $step->number");
             self::assertEqualsWithDelta($step->cost->minutes, $job->lastStep()?->cost->minutes, 1e-9);
-            $cars[] = $job->car;
         }
     }
 
@@ -75,14 +69,15 @@ final class KeptCarsTest extends FeatureTestCase
         $this->act($attempt, ['do' => 'ignition', 'to' => 'running'])->assertOk();
         $this->act($attempt, ['do' => 'road-test'])->assertOk();
         $this->act($attempt, ['do' => 'unplug', 'plug' => 'FR.sensor-plug'])->assertOk();
-        $folder = config()->string('lernfall.kept_cars');
+        $folder = config()->string('lernfall.kept_steps');
         self::assertFileExists("$folder/$attempt->id-3");
         self::assertFileDoesNotExist("$folder/$attempt->id-1");
         $attempt = $attempt->refresh()->load('actions');
         $fold = $this->app->make(JobFold::class);
         self::assertEquals($fold->of($attempt)->car->state, $fold->now($attempt)->car->state);
+        self::assertEquals($fold->of($attempt)->steps, $fold->now($attempt)->steps);
 
-        foreach (['', 'no car at all', (string) gzcompress(serialize(['of' => 'another', 'cars' => []]))] as $broken) {
+        foreach (['', 'no car at all', (string) gzcompress(serialize(['of' => 'another', 'steps' => []]))] as $broken) {
             file_put_contents("$folder/$attempt->id-3", $broken);
             @unlink("$folder/$attempt->id-2");
             $this->getJson("/api/attempts/$attempt->id")->assertOk()->assertJsonPath('state.openPlugs', ['FR.sensor-plug']);
@@ -95,7 +90,7 @@ final class KeptCarsTest extends FeatureTestCase
         $attempt = $this->attempt();
         $this->act($attempt, ['do' => 'ignition', 'to' => 'on'])->assertOk();
         $this->act($attempt, ['do' => 'look-at-lamps'])->assertOk();
-        $folder = config()->string('lernfall.kept_cars');
+        $folder = config()->string('lernfall.kept_steps');
         self::assertNotSame([], glob("$folder/$attempt->id-*"));
 
         $this->act($attempt, ['do' => 'conclude'])->assertOk();
