@@ -55,13 +55,19 @@ final class BenchHttp extends Command
             $this->line(sprintf('%9.3f ms  %s, through HTTP', self::quantile($taken, 0.5), $kind));
         }
         $this->line(sprintf('%9.3f ms  any action, through HTTP', self::quantile(array_merge(...array_values($times)), 0.5)));
-        foreach (array_slice($jobs, self::ROUNDS, self::LONG_ROUNDS) as $job) {
-            $this->long($visitor, $this->started($visitor, is_array($job) ? $job : []), config()->array('lernfall.held.actions'));
+        $further = array_map(fn (mixed $job): int => $this->started($visitor, is_array($job) ? $job : []), array_values(array_slice($jobs, self::ROUNDS, 2 * self::LONG_ROUNDS + 2)));
+        foreach (array_slice($further, 0, self::LONG_ROUNDS) as $attempt) {
+            $this->long($visitor, $attempt, self::LONG + self::TIMED);
         }
         $this->longOnes();
-        $last = array_slice($jobs, self::ROUNDS + self::LONG_ROUNDS, 2);
+        $this->reports = [];
+        foreach (array_slice($further, self::LONG_ROUNDS, self::LONG_ROUNDS) as $attempt) {
+            $this->long($visitor, $attempt, self::LONG - 1);
+        }
+        $this->closed(self::LONG);
+        $last = array_slice($further, 2 * self::LONG_ROUNDS);
         if (count($last) === 2) {
-            $this->hog($visitor, ...array_map(fn (mixed $job): int => $this->started($visitor, is_array($job) ? $job : []), $last));
+            $this->hog($visitor, ...$last);
         }
         $this->line(sprintf('%9.0f MB  the most memory that any worker has had, as the system counts it', WorkerMemory::mostMegabytes(config()->string('database.connections.sqlite.database'))));
 
@@ -85,15 +91,12 @@ final class BenchHttp extends Command
         }
     }
 
-    /**
-     * A job of sixty steps and more: what an action costs then beside a route that does nothing, each asked in turn; then how long after closing the report is there.
-     *
-     * @param  array<array-key, mixed>  $held  kinds of action that are answered on a grid of time
-     */
-    private function long(BenchVisitor $visitor, int $attempt, array $held): void
+    /** Beyond the sixtieth step: what an action costs beside a route that does nothing, each asked in turn; then how long after closing the report is there. */
+    private function long(BenchVisitor $visitor, int $attempt, int $steps): void
     {
+        $held = config()->array('lernfall.held.actions');
         $quick = array_values(array_filter(self::actions(), static fn (array $action): bool => ! in_array($action['do'], $held, true) && in_array($action['do'], self::ON_A_LONG_JOB, true)));
-        for ($number = 1; $number <= self::LONG + self::TIMED; $number++) {
+        for ($number = 1; $number <= $steps; $number++) {
             $taken = $this->act($visitor, $attempt, $number, $quick[$number % count($quick)]);
             $visitor->ask('GET', '/api/session');
             if ($number > self::LONG) {
@@ -142,7 +145,12 @@ final class BenchHttp extends Command
             $empty = self::quantile($this->empty, $share);
             $this->line(sprintf('%9.3f ms  an action after step %d %s; %.3f ms a route that says who is signed in: %.2f times', $action, self::LONG, $where, $empty, $action / max(1e-9, $empty)));
         }
-        $this->line(sprintf('%9.3f ms  from closing such a job to its report (%.0f to %.0f)', self::quantile($this->reports, 0.5), self::quantile($this->reports, 0.0), self::quantile($this->reports, 1.0)));
+        $this->closed(self::LONG + self::TIMED + 1);
+    }
+
+    private function closed(int $steps): void
+    {
+        $this->line(sprintf('%9.0f ms  from closing a job of %d steps to its report (%.0f to %.0f)', self::quantile($this->reports, 0.5), $steps, self::quantile($this->reports, 0.0), self::quantile($this->reports, 1.0)));
     }
 
     /** @param  array<string, mixed>  $action */

@@ -18,6 +18,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Careful;
 use Tests\Support\Played;
+use Tests\Support\SoundWork;
 use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
@@ -74,11 +75,15 @@ final class DemoCasesTest extends TestCase
     {
         $path = Workbench::evidence()->of($case, $knowledge)->path('sound', $policy->needlessRepair, $policy->demandsReading);
         self::assertTrue($path->isRight(), $path->advice->remedy);
+        $repairs = $path->advice->repairs->repairs($path->advice->remedy);
+        if (array_filter($repairs, static fn (Repair $one): bool => in_array($one->kind->value, $case->madeElsewhere, true)) !== []) { // named, and handed over
+            return Played::on($case, 'sound')->do(...SoundWork::on($case, 'sound', $policy, $knowledge))->marks($policy, $knowledge);
+        }
         $played = Played::on($case, 'sound');
         foreach ($path->job->steps as $step) {
             Careful::note($played->do($step->action));
         }
-        foreach ($path->advice->repairs->repairs($path->advice->remedy) as $repair) {
+        foreach ($repairs as $repair) {
             $this->secured($played, $repair)->do($repair);
         }
 
