@@ -39,11 +39,10 @@ final readonly class SignIns
             return false;
         }
         try {
-            $signIn->update(['seen_at' => now()]);
-        } catch (QueryException) { // what can be read can still be read
+            return $signIn->update(['seen_at' => now()]);
+        } catch (QueryException) { // what can be read can still be read, and the session need not be written either
+            return false;
         }
-
-        return true;
     }
 
     public function end(SignIn $signIn): void

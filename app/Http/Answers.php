@@ -49,7 +49,7 @@ final readonly class Answers
         ));
         $exceptions->render(static fn (FullJob $full): JsonResponse => self::field('action', Strings::text('attempt.full')));
         $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));
-        $exceptions->render(static fn (QueryException $error): ?JsonResponse => self::database($error));
+        $exceptions->render(static fn (QueryException $error, Request $request): ?Response => self::database($error, $request));
         $exceptions->dontReportWhen(static fn (Throwable $error): bool => Disk::takesNothing()); // nor can it be
         $exceptions->render(static fn (ErrorException $error, Request $request): ?Response => Disk::takesNothing() ? self::unwritable($error, $request) : null);
         $exceptions->render(static fn (AuthenticationException $error): JsonResponse => self::plain('error.signed-out', 401));
@@ -75,23 +75,32 @@ final readonly class Answers
     }
 
     /** What passes by itself is told apart from what somebody has to mend. */
-    private static function database(QueryException $error): ?JsonResponse
+    private static function database(QueryException $error, Request $request): ?Response
     {
         return match ($error->errorInfo[1] ?? null) {
-            self::LOCKED => self::plain('error.database-busy', 503, ['Retry-After' => '2']),
-            self::READ_ONLY, self::FULL, self::CANNOT_OPEN => self::plain('error.database-read-only', 507),
+            self::LOCKED => self::toPage($request, 'error.database-busy', 503, ['Retry-After' => '2']),
+            self::READ_ONLY, self::FULL, self::CANNOT_OPEN => self::toPage($request, 'error.database-read-only', 507),
             default => null,
         };
     }
 
-    /** Pages cannot count on templates then, which are translated into files. */
     private static function unwritable(ErrorException $error, Request $request): Response
     {
         error_log($error->getMessage());
 
+        return self::toPage($request, 'error.database-read-only', 507);
+    }
+
+    /**
+     * A page cannot count on templates then, which are translated into files.
+     *
+     * @param  array<string, string>  $headers
+     */
+    private static function toPage(Request $request, string $key, int $status, array $headers = []): Response
+    {
         return $request->is('api/*')
-            ? self::plain('error.database-read-only', 507)
-            : new Response('<!doctype html><meta charset="utf-8"><title>Lernfall</title><h1>Lernfall</h1><p>'.e(Strings::text('error.database-read-only')).'</p>', 507);
+            ? self::plain($key, $status, $headers)
+            : new Response('<!doctype html><meta charset="utf-8"><title>Lernfall</title><h1>Lernfall</h1><p>'.e(Strings::text($key)).'</p>', $status, $headers);
     }
 
     /** @param  array<string, mixed>  $headers */
