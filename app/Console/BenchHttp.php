@@ -55,17 +55,17 @@ final class BenchHttp extends Command
             $this->line(sprintf('%9.3f ms  %s, through HTTP', self::quantile($taken, 0.5), $kind));
         }
         $this->line(sprintf('%9.3f ms  any action, through HTTP', self::quantile(array_merge(...array_values($times)), 0.5)));
-        $further = array_map(fn (mixed $job): int => $this->started($visitor, is_array($job) ? $job : []), array_values(array_slice($jobs, self::ROUNDS, 2 * self::LONG_ROUNDS + 2)));
+        $further = array_map(fn (mixed $job): int => $this->started($visitor, is_array($job) ? $job : []), array_values(array_slice($jobs, self::ROUNDS)));
         foreach (array_slice($further, 0, self::LONG_ROUNDS) as $attempt) {
             $this->long($visitor, $attempt, self::LONG + self::TIMED);
         }
         $this->longOnes();
         $this->reports = [];
-        foreach (array_slice($further, self::LONG_ROUNDS, self::LONG_ROUNDS) as $attempt) {
+        foreach (array_slice($further, self::LONG_ROUNDS, -2) as $attempt) {
             $this->long($visitor, $attempt, self::LONG - 1);
         }
         $this->closed(self::LONG);
-        $last = array_slice($further, 2 * self::LONG_ROUNDS);
+        $last = array_slice($further, -2);
         if (count($last) === 2) {
             $this->hog($visitor, ...$last);
         }
