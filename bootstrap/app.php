@@ -26,6 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class); // same-origin site; see stand-ins.php
         $middleware->remove(ConvertEmptyStringsToNull::class); // an empty text in an action is a text
         $middleware->web(remove: [ValidateCsrfToken::class, ShareErrorsFromSession::class], replace: [StartSession::class => KeptSessions::class]);
+        $middleware->trimStrings(except: ['current']); // nor a password without its blanks what was chosen
         $middleware->append(SecurityHeaders::class);
         $middleware->append(ReadersLanguage::class);
         $middleware->redirectGuestsTo('/sign-in');

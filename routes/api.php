@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\CarController;
@@ -15,6 +16,7 @@ use App\Http\Controllers\LabController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkingPolicyController;
 use App\Http\Controllers\OverrideController;
+use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReleaseController;
@@ -24,6 +26,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
 use App\Http\Controllers\WaveformController;
+use App\Http\OwnPassword;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
@@ -31,6 +34,14 @@ Route::post('session', [SessionController::class, 'store']);
 
 Route::middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
+    Route::put('account/password', [AccountController::class, 'choosePassword']);
+});
+
+Route::middleware(['auth', OwnPassword::class])->group(function (): void {
+    Route::put('account', [AccountController::class, 'rename']);
+    Route::get('people', [PersonController::class, 'index']);
+    Route::post('people', [PersonController::class, 'add']);
+    Route::post('people/{person}/password', [PersonController::class, 'resetPassword'])->whereNumber('person');
 
     Route::get('sign-ins', [SignInController::class, 'index']);
     Route::delete('sign-ins/{signIn}', [SignInController::class, 'end'])->whereNumber('signIn');

@@ -16,10 +16,14 @@ enum LogKind: string
     case Published = 'published';
     case ReportsOpened = 'reports-opened';
     case Overridden = 'overridden';
+    case PersonAdded = 'person-added';
+    case PasswordReset = 'password-reset';
+    case PasswordChanged = 'password-changed';
+    case Renamed = 'renamed';
 
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::ReportsOpened, self::Overridden];
+        return [self::SignInSlowed, self::Refused, self::Published, self::ReportsOpened, self::Overridden, self::PersonAdded, self::PasswordReset, self::Renamed];
     }
 }

@@ -45,6 +45,12 @@ final readonly class SignIns
         }
     }
 
+    /** Of this person, but for one. */
+    public function endAll(User $user, ?SignIn $but = null): void
+    {
+        $this->standing()->where('user_id', $user->id)->whereKeyNot($but->id ?? 0)->update(['ended_at' => now()]);
+    }
+
     public function end(SignIn $signIn): void
     {
         $signIn->update(['ended_at' => now()]);

@@ -3,6 +3,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import '../css/app.css';
+import { AccountPage } from './account/AccountPage';
 import { Refused } from './api/client';
 import { Home, SignedIn } from './app/SignedIn';
 import { BayPage } from './bay/BayPage';
@@ -14,6 +15,7 @@ import { SignInsPage } from './house/SignInsPage';
 import { HandbookPage } from './handbook/HandbookPage';
 import { JobsPage } from './jobs/JobsPage';
 import { LabPage } from './lab/LabPage';
+import { PeoplePage } from './people/PeoplePage';
 import { ReportPage } from './report/ReportPage';
 import { SignInPage } from './signin/SignInPage';
 import './words/words';
@@ -62,6 +64,13 @@ createRoot(document.getElementById('root')!).render(
                         path="/log"
                         element={<SignedIn roles={['instructor', 'administrator']} children={<LogPage />} />}
                     />
+                    <Route
+                        path="/people"
+                        element={
+                            <SignedIn roles={['instructor', 'administrator']} children={<PeoplePage />} />
+                        }
+                    />
+                    <Route path="/account" element={<SignedIn children={<AccountPage />} />} />
                     <Route path="/sign-ins" element={<SignedIn children={<SignInsPage />} />} />
                     <Route path="/lab" element={<SignedIn children={<LabPage />} />} />
                     <Route path="/handbook" element={<SignedIn children={<HandbookPage />} />} />

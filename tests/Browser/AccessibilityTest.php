@@ -27,6 +27,8 @@ final class AccessibilityTest extends BrowserTestCase
             'attempts' => ['kessel', '/cases/1/attempts', []],
             'log' => ['amsel', '/log', []],
             'signed in' => ['kessel', '/sign-ins', []],
+            'people' => ['kessel', '/people', []],
+            'account' => ['cem', '/account', []],
         ];
     }
 

@@ -51,6 +51,11 @@ final class PolicyTest extends FeatureTestCase
         'GET api/sign-ins' => [401, 200, 200, 200, 200, 200, 200],
         'DELETE api/sign-ins/{signIn}' => [401, 204, 403, 204, 403, 403, 204],
         'GET api/log' => [401, 200, 200, 403, 403, 403, 200],
+        'PUT api/account' => [401, 200, 200, 200, 200, 200, 200],
+        'PUT api/account/password' => [401, 422, 422, 422, 422, 422, 422],
+        'GET api/people' => [401, 200, 200, 403, 403, 403, 200],
+        'POST api/people' => [401, 422, 422, 403, 403, 403, 422],
+        'POST api/people/{person}/password' => [401, 200, 403, 403, 403, 403, 200],
         'DELETE api/session' => [401, 204, 204, 204, 204, 204, 204],
     ];
 
@@ -89,7 +94,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'LogRow', required: ['id', 'at', 'kind', 'who', 'about', 'address'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'at', type: 'string', format: 'date-time'),
-    new OA\Property(property: 'kind', type: 'string', enum: ['signed-in', 'sign-in-failed', 'sign-in-slowed', 'signed-out', 'session-ended', 'refused', 'published', 'reports-opened', 'overridden']),
+    new OA\Property(property: 'kind', type: 'string', enum: ['signed-in', 'sign-in-failed', 'sign-in-slowed', 'signed-out', 'session-ended', 'refused', 'published', 'reports-opened', 'overridden', 'person-added', 'password-reset', 'password-changed', 'renamed']),
     new OA\Property(property: 'who', type: 'string'),
     new OA\Property(property: 'about', type: 'string'),
     new OA\Property(property: 'address', description: 'for the administrator', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),

@@ -7,16 +7,18 @@ namespace App\Http\Resources;
 use App\Models\User;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'User', required: ['name', 'role', 'group'], properties: [
+#[OA\Schema(schema: 'User', required: ['name', 'signIn', 'role', 'group', 'choosesPassword'], properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'role', type: 'string', enum: ['administrator', 'instructor', 'apprentice']),
     new OA\Property(property: 'group', type: 'string'),
+    new OA\Property(property: 'signIn', type: 'string'),
+    new OA\Property(property: 'choosesPassword', description: 'before anything else', type: 'boolean'),
 ])]
 final readonly class UserResource
 {
     /** @return array<string, mixed> */
     public static function of(User $user): array
     {
-        return ['name' => $user->name, 'role' => $user->role->value, 'group' => $user->group->name];
+        return ['name' => $user->name, 'role' => $user->role->value, 'group' => $user->group->name, 'signIn' => $user->sign_in, 'choosesPassword' => $user->chooses_password];
     }
 }

@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeName"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{attempt}": {
         parameters: {
             query?: never;
@@ -276,6 +308,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPeople"];
+        put?: never;
+        post: operations["addPerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/case-preview": {
         parameters: {
             query?: never;
@@ -527,7 +591,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             /** @enum {string} */
-            kind: "signed-in" | "sign-in-failed" | "sign-in-slowed" | "signed-out" | "session-ended" | "refused" | "published" | "reports-opened" | "overridden";
+            kind: "signed-in" | "sign-in-failed" | "sign-in-slowed" | "signed-out" | "session-ended" | "refused" | "published" | "reports-opened" | "overridden" | "person-added" | "password-reset" | "password-changed" | "renamed";
             who: string;
             about: string;
             /** @description for the administrator */
@@ -538,6 +602,24 @@ export interface components {
             /** @description it holds where a case brings none */
             isUsual: boolean;
             policy: components["schemas"]["Policy"];
+        };
+        PersonRow: {
+            id: number;
+            name: string;
+            signIn: string;
+            /** @enum {string} */
+            role: "administrator" | "instructor" | "apprentice";
+            group: string;
+            /** @description has a password for once that was not used yet */
+            choosesPassword: boolean;
+            seenAt: string | null;
+            mayBeReset: boolean;
+        };
+        PasswordForOnce: {
+            name: string;
+            signIn: string;
+            /** @description told this once */
+            password: string;
         };
         Problem: {
             message: string;
@@ -710,11 +792,29 @@ export interface components {
             strength?: number;
             wholeTurn: boolean;
         };
+        NewName: {
+            name: string;
+        };
         NewOverride: {
             criterion: string;
             /** @description null: the computed points count again */
             points: number | null;
             reason: string;
+        };
+        NewPassword: {
+            /** @description not needed where it was for once */
+            current?: string;
+            password: string;
+        };
+        NewPerson: {
+            name: string;
+            /** @description two to forty small letters, digits, dots and dashes */
+            signIn: string;
+            /**
+             * @description an apprentice where left out
+             * @enum {string}
+             */
+            role?: "apprentice" | "instructor";
         };
         NewRelease: {
             /** @enum {string} */
@@ -1350,6 +1450,9 @@ export interface components {
             /** @enum {string} */
             role: "administrator" | "instructor" | "apprentice";
             group: string;
+            signIn: string;
+            /** @description before anything else */
+            choosesPassword: boolean;
         };
         /** @description Read the meter with its two leads on two pads */
         measure: {
@@ -2251,6 +2354,81 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    changeName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewName"];
+            };
+        };
+        responses: {
+            /** @description changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["User"];
+                };
+            };
+            /** @description no name */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description changed; signed out everywhere else */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["User"];
+                };
+            };
+            /** @description the password there was is wrong, or the new one will not do */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description too many tries */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     readAttempt: {
         parameters: {
             query?: never;
@@ -2849,6 +3027,108 @@ export interface operations {
             };
             /** @description no such criterion, too many points, or no reason */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the apprentices of an instructor, everybody for the administrator */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonRow"][];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description added to the class */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PasswordForOnce"];
+                };
+            };
+            /** @description not for this role */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no name, or somebody signs in like that */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    resetPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a password for once; signed out everywhere */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PasswordForOnce"];
+                };
+            };
+            /** @description somebody else's apprentice */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

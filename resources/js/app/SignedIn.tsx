@@ -1,4 +1,5 @@
 import { useSession, useSignOut } from './session';
+import { ChoosePassword } from '../account/ChoosePassword';
 import { Loading } from './Loading';
 import type { ReactNode } from 'react';
 import { Link, Navigate, useLocation } from 'react-router';
@@ -18,6 +19,7 @@ export function SignedIn({ roles, children }: { roles?: User['role'][]; children
     if (session.isPending) return <Loading />;
     const user = session.data?.user;
     if (!user) return <Navigate to={`/sign-in?back=${encodeURIComponent(place.pathname)}`} replace />;
+    if (user.choosesPassword) return <ChoosePassword />;
     if (roles !== undefined && !roles.includes(user.role)) return <Navigate to="/" replace />;
     return children;
 }
@@ -38,12 +40,17 @@ export function WhoAmI() {
             <Link to="/handbook" className="text-petrol underline">
                 {t('handbook.open')}
             </Link>
-            {user?.role === 'instructor' && (
-                <Link to="/log" className="text-petrol underline">
-                    {t('log.open')}
-                </Link>
+            {user?.role !== 'apprentice' && (
+                <>
+                    <Link to="/people" className="text-petrol underline">
+                        {t('people.open')}
+                    </Link>
+                    <Link to="/log" className="text-petrol underline">
+                        {t('log.open')}
+                    </Link>
+                </>
             )}
-            <Link to="/sign-ins" title={t('sign-ins.title')} className="text-petrol underline">
+            <Link to="/account" title={t('account.title')} className="text-petrol underline">
                 {user?.name}
             </Link>
             <button type="button" onClick={() => void signOut()} className="text-petrol underline">
