@@ -7,9 +7,9 @@ import { Page } from '../app/Page';
 import { useSession } from '../app/session';
 import { WhoAmI } from '../app/SignedIn';
 import { Choice } from '../ui/Choice';
+import { Cell, RowHeading, Table } from '../ui/Table';
 import { day } from '../words/reader';
 import { t } from '../words/words';
-import { CELL, HEAD } from './table';
 
 /** A class at work is watched. */
 const LOOKED_AT_EVERY_MS = 15000;
@@ -46,40 +46,25 @@ export function LogPage() {
             {log.isError && <Failed error={log.error} onRetry={() => void log.refetch()} />}
             {rows?.length === 0 && <p className="p-4">{t('log.empty')}</p>}
             {rows !== undefined && rows.length > 0 && (
-                <div
-                    className="max-h-[85%] overflow-auto"
-                    tabIndex={0}
-                    role="group"
-                    aria-label={t('log.title')}
+                <Table
+                    label={t('log.title')}
+                    columns={['at', 'what', 'who', 'about-column', ...(isOffice ? ['address'] : [])].map(
+                        (column) => t(`log.${column}`),
+                    )}
                 >
-                    <table className="w-full border-collapse bg-bench text-left">
-                        <thead className="border-b border-ink">
-                            <tr>
-                                {['at', 'what', 'who', 'about-column', ...(isOffice ? ['address'] : [])].map(
-                                    (column) => (
-                                        <th key={column} scope="col" className={HEAD}>
-                                            {t(`log.${column}`)}
-                                        </th>
-                                    ),
-                                )}
-                            </tr>
-                        </thead>
-                        <tbody>
-                            {rows.map((row) => (
-                                <tr key={row.id}>
-                                    <td className={`${CELL} tabular`}>{day(row.at)}</td>
-                                    <th scope="row" className={CELL}>
-                                        <span aria-hidden>{NOTED.includes(row.kind) ? '△' : '○'} </span>
-                                        {t(`log.kind.${row.kind}`)}
-                                    </th>
-                                    <td className={CELL}>{row.who}</td>
-                                    <td className={CELL}>{row.about}</td>
-                                    {isOffice && <td className={`${CELL} tabular`}>{row.address}</td>}
-                                </tr>
-                            ))}
-                        </tbody>
-                    </table>
-                </div>
+                    {rows.map((row) => (
+                        <tr key={row.id}>
+                            <Cell tabular>{day(row.at)}</Cell>
+                            <RowHeading>
+                                <span aria-hidden>{NOTED.includes(row.kind) ? '△' : '○'} </span>
+                                {t(`log.kind.${row.kind}`)}
+                            </RowHeading>
+                            <Cell>{row.who}</Cell>
+                            <Cell>{row.about}</Cell>
+                            {isOffice && <Cell tabular>{row.address}</Cell>}
+                        </tr>
+                    ))}
+                </Table>
             )}
         </Page>
     );

@@ -8,9 +8,9 @@ import { useSignInAgain } from '../app/session';
 import { WhoAmI } from '../app/SignedIn';
 import { Button } from '../ui/Button';
 import { ConfirmDialog } from '../ui/ConfirmDialog';
+import { Cell, RowHeading, Table } from '../ui/Table';
 import { day } from '../words/reader';
 import { t } from '../words/words';
-import { CELL, HEAD } from './table';
 
 /** Where one is signed in, and for whom one answers. */
 export function SignInsPage() {
@@ -32,51 +32,38 @@ export function SignInsPage() {
             {signIns.isError && <Failed error={signIns.error} onRetry={() => void signIns.refetch()} />}
             {end.isError && <p role="alert">{end.error.message}</p>}
             {signIns.data !== undefined && (
-                <div
-                    className="max-h-[90%] overflow-auto"
-                    tabIndex={0}
-                    role="group"
-                    aria-label={t('sign-ins.title')}
+                <Table
+                    label={t('sign-ins.title')}
+                    columns={['name', 'began', 'seen', 'address', 'end'].map((column) =>
+                        t(`sign-ins.${column}`),
+                    )}
                 >
-                    <table className="w-full border-collapse bg-bench text-left">
-                        <thead className="border-b border-ink">
-                            <tr>
-                                {['name', 'began', 'seen', 'address', 'end'].map((column) => (
-                                    <th key={column} scope="col" className={HEAD}>
-                                        {t(`sign-ins.${column}`)}
-                                    </th>
-                                ))}
-                            </tr>
-                        </thead>
-                        <tbody>
-                            {signIns.data.map((row) => (
-                                <tr key={row.id}>
-                                    <th scope="row" className={CELL}>
-                                        {row.name}
-                                        {row.isThisOne && (
-                                            <span className="font-semibold"> ■ {t('sign-ins.here')}</span>
-                                        )}
-                                    </th>
-                                    <td className={`${CELL} tabular`}>{day(row.beganAt)}</td>
-                                    <td className={`${CELL} tabular`}>{day(row.seenAt)}</td>
-                                    <td className={`${CELL} tabular`}>{row.address ?? '–'}</td>
-                                    <td className={CELL}>
-                                        <Button
-                                            disabled={end.isPending}
-                                            onClick={() => setEnding(row)}
-                                            aria-label={t('sign-ins.end-of', {
-                                                name: row.name,
-                                                at: day(row.beganAt),
-                                            })}
-                                        >
-                                            {t('sign-ins.end')}
-                                        </Button>
-                                    </td>
-                                </tr>
-                            ))}
-                        </tbody>
-                    </table>
-                </div>
+                    {signIns.data.map((row) => (
+                        <tr key={row.id}>
+                            <RowHeading>
+                                {row.name}
+                                {row.isThisOne && (
+                                    <span className="font-semibold"> ■ {t('sign-ins.here')}</span>
+                                )}
+                            </RowHeading>
+                            <Cell tabular>{day(row.beganAt)}</Cell>
+                            <Cell tabular>{day(row.seenAt)}</Cell>
+                            <Cell tabular>{row.address ?? '–'}</Cell>
+                            <Cell>
+                                <Button
+                                    disabled={end.isPending}
+                                    onClick={() => setEnding(row)}
+                                    aria-label={t('sign-ins.end-of', {
+                                        name: row.name,
+                                        at: day(row.beganAt),
+                                    })}
+                                >
+                                    {t('sign-ins.end')}
+                                </Button>
+                            </Cell>
+                        </tr>
+                    ))}
+                </Table>
             )}
             <ConfirmDialog
                 title={t('sign-ins.end')}
