@@ -88,6 +88,9 @@ final class ReleaseTest extends FeatureTestCase
         $publish($draft, ['release' => ['kind' => 'date', 'at' => now()->addHour()->toIso8601String()]])->assertCreated();
         self::assertSame('date', $kind($draft));
         $publish($draft, ['release' => ['kind' => 'date', 'at' => now()->subHour()->toIso8601String()]])->assertJsonValidationErrors(['release.at' => 'Choose a day and time to come.']);
+        foreach ([1e14, '100000000000000', 'tomorrow', [1], '2099-99-99T08:00:00Z'] as $none) {
+            $publish($draft, ['release' => ['kind' => 'date', 'at' => $none]])->assertJsonValidationErrors(['release.at' => 'Choose a day and time to come.']);
+        }
         $publish($draft, ['release' => ['kind' => 'date']])->assertJsonValidationErrors('release.at');
         $publish($draft, ['release' => ['kind' => 'never']])->assertJsonValidationErrors(['release.kind' => 'Choose when the reports open.']);
         $publish($draft, ['release' => 'at-once'])->assertJsonValidationErrors('release');

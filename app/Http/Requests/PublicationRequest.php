@@ -30,7 +30,7 @@ final class PublicationRequest extends FormRequest
         return [
             'release' => ['sometimes', 'required', 'array'],
             'release.kind' => ['required_with:release', 'string', 'in:at-once,instructor,date,all-done'],
-            'release.at' => ['required_if:release.kind,date,all-done', 'date', 'after:now', 'before:+5 years'],
+            'release.at' => ['required_if:release.kind,date,all-done', 'bail', 'string', 'regex:/^\d{4}-\d\d-\d\dT\d\d:\d\d/', 'date', 'after:now', 'before:+5 years'],
         ];
     }
 
