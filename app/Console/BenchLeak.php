@@ -41,6 +41,11 @@ final class BenchLeak extends Command
     /** As near as medians are to be. */
     private const MOST_MILLISECONDS = 3.0;
 
+    /** How often the faults of each round change places by lot, and below which share of the differences then found one is owed to chance. */
+    private const SHUFFLES = 200;
+
+    private const OWED_TO_CHANCE = 0.99;
+
     /** @var array<string, array<string, list<float>>> milliseconds by what was timed and by fault, a round after the other */
     private array $times = [];
 
@@ -110,15 +115,16 @@ final class BenchLeak extends Command
     private function told(): array
     {
         $chances = [];
+        $wide = [];
         $apart = [];
         ksort($this->times);
         foreach ($this->times as $what => $byFault) {
-            $medians = array_values(array_map(self::median(...), $byFault));
-            sort($medians);
-            [$least, $most] = [$medians[0] ?? 0.0, $medians[count($medians) - 1] ?? 0.0];
-            $this->line(sprintf('%-34s medians %7.2f to %7.2f ms, apart by %5.2f', $what, $least, $most, $most - $least));
+            [$least, $most] = self::range($byFault);
+            $byChance = self::byChance($byFault);
+            $this->line(sprintf('%-34s medians %7.2f to %7.2f ms, apart by %5.2f; by chance alone up to %5.2f', $what, $least, $most, $most - $least, $byChance));
             if ($most - $least >= self::MOST_MILLISECONDS) {
-                $apart[] = $what;
+                $wide[] = $what;
+                array_push($apart, ...($most - $least > $byChance ? [$what] : []));
             }
             foreach (self::pairs(array_keys($byFault)) as [$one, $other]) {
                 $chances["$what: $one, $other"] = SignedRank::chance(array_map(static fn (float $a, float $b): float => $a - $b, $byFault[$one], $byFault[$other]));
@@ -127,7 +133,7 @@ final class BenchLeak extends Command
         $told = StepDown::found($chances, self::LEVEL);
         $requests = array_sum(array_map(static fn (array $byFault): int => array_sum(array_map(count(...), $byFault)), $this->times));
         $this->line(sprintf('%d times, %d pairs of faults compared, least chance %.2g', $requests, count($chances), min([1.0, ...array_values($chances)])));
-        $this->line('medians apart by '.self::MOST_MILLISECONDS.' ms and more: '.($apart === [] ? 'none' : implode('; ', $apart)));
+        $this->line('medians apart by '.self::MOST_MILLISECONDS.' ms and more: '.count($wide).' of '.count($this->times).'; by more than chance: '.($apart === [] ? 'none' : implode('; ', $apart)));
         $this->line('told apart at '.(100 * self::LEVEL).' %: '.($told === [] ? 'none' : count($told).', first '.$told[0]));
 
         return [...$apart, ...$told];
@@ -147,6 +153,36 @@ final class BenchLeak extends Command
         }
 
         return $pairs;
+    }
+
+    /**
+     * @param  array<string, list<float>>  $byFault
+     * @return array{float, float} the least and the greatest of the medians
+     */
+    private static function range(array $byFault): array
+    {
+        $medians = array_map(self::median(...), array_values($byFault));
+
+        return [min([INF, ...$medians]), max([0.0, ...$medians])];
+    }
+
+    /** @param  array<string, list<float>>  $byFault */
+    private static function byChance(array $byFault): float
+    {
+        $rounds = array_map(null, ...array_values($byFault));
+        $differences = [];
+        for ($turn = 0; $turn < self::SHUFFLES; $turn++) {
+            $places = array_map(static function (array $round): array {
+                shuffle($round);
+
+                return $round;
+            }, $rounds);
+            [$least, $most] = self::range(array_map(static fn (int $place): array => array_column($places, $place), array_flip(array_keys($byFault))));
+            $differences[] = $most - $least;
+        }
+        sort($differences);
+
+        return $differences[(int) (self::OWED_TO_CHANCE * self::SHUFFLES)] ?? 0.0;
     }
 
     /** @param  list<float>  $numbers */
