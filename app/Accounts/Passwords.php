@@ -12,9 +12,9 @@ final readonly class Passwords
 {
     public const LEAST = 10;
 
-    /** Of a syllable each; none that are taken for one another when they are read aloud. */
     private const SYLLABLES = 6;
 
+    /** Without those that are spelled in several ways. */
     private const CONSONANTS = 'bdfgklmnprstvz';
 
     private const VOWELS = 'aeiou';
