@@ -85,7 +85,13 @@ final readonly class Memory
 
     public function asksForLamp(): bool
     {
-        return array_filter($this->tests, static fn (StoredTest $test): bool => $test->status->asksForLamp()) !== [];
+        foreach ($this->tests as $test) {
+            if ($test->status->asksForLamp()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function hasPresent(): bool

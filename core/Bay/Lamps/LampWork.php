@@ -26,14 +26,16 @@ final readonly class LampWork
     public function look(Car $car): Prediction
     {
         $features = [];
+        $warns = $this->warns($car);
         foreach ($car->vehicle->model->lamps as $lamp) {
-            $features[$lamp] = CategoryFeature::certain($this->state($car, $lamp));
+            $features[$lamp] = CategoryFeature::certain($this->state($car, $lamp, $warns));
             if ($car->state->isPowered()) {
                 $features["bulb.$lamp"] = CategoryFeature::certain($car->vehicle->brakeParts->state(BrakeParts::lamp($lamp)) === PartState::Open ? 'dark' : 'lit');
             }
         }
-        $features['message'] = CategoryFeature::certain($this->message($car));
-        foreach (in_array($this->message($car), ['systems-off', 'distribution-lost'], true) ? $car->vehicle->module->lamps->alsoLost : [] as $lost) {
+        $message = $warns ? $this->message($car) : 'none';
+        $features['message'] = CategoryFeature::certain($message);
+        foreach (in_array($message, ['systems-off', 'distribution-lost'], true) ? $car->vehicle->module->lamps->alsoLost : [] as $lost) {
             $features["message.$lost"] = CategoryFeature::certain('shown');
         }
 
@@ -41,7 +43,7 @@ final readonly class LampWork
     }
 
     /** "on", "off" or "blinks". */
-    private function state(Car $car, string $lamp): string
+    private function state(Car $car, string $lamp, bool $warns): string
     {
         $bulb = $car->vehicle->brakeParts->state(BrakeParts::lamp($lamp));
 
@@ -49,17 +51,17 @@ final readonly class LampWork
             ! $car->state->isPowered() || $bulb === PartState::Open => 'off',
             $bulb === PartState::Closed => 'on',
             $lamp === self::ABS && $this->blinking($car) !== null => 'blinks',
-            $lamp === self::BRAKE => $this->brakeWarns($car) ? 'on' : 'off',
-            default => $this->warns($car) && in_array($lamp, $car->vehicle->module->lamps->onFault, true) ? 'on' : 'off',
+            $lamp === self::BRAKE => $this->brakeWarns($car, $warns) ? 'on' : 'off',
+            default => $warns && in_array($lamp, $car->vehicle->module->lamps->onFault, true) ? 'on' : 'off',
         };
     }
 
     /** The red one: parking brake pulled, or so it seems; too little fluid; or brake force no longer shared out. */
-    private function brakeWarns(Car $car): bool
+    private function brakeWarns(Car $car, bool $warns): bool
     {
         return ! $car->vehicle->brakeParts->isSound(BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::FLUID)
             || $this->hasLostDistribution($car)
-            || $this->warns($car) && in_array(self::BRAKE, $car->vehicle->module->lamps->onFault, true);
+            || $warns && in_array(self::BRAKE, $car->vehicle->module->lamps->onFault, true);
     }
 
     /** Fail-safe in two steps: first ABS and traction control go, then the sharing of brake force between the axles. */
@@ -88,10 +90,10 @@ final readonly class LampWork
         return $car->state->session->inSession && $car->vehicle->module->lamps->litInSession;
     }
 
+    /** Of a car whose lamp warns. */
     private function message(Car $car): string
     {
         return match (true) {
-            ! $this->warns($car) => 'none',
             $this->hasLostDistribution($car) => 'distribution-lost',
             $this->isHeld($car) && $car->modulePowered() && ! $car->state->memory->asksForLamp() && ! $this->isShutOff($car) => 'diagnosis',
             default => 'systems-off',
@@ -101,7 +103,7 @@ final readonly class LampWork
     /** @param  ?Blinking  $blinking  null where the lamp does not blink */
     public function watched(Car $car, ?Blinking $blinking): Prediction
     {
-        return Prediction::of('lamp-watched', ['lamp' => CategoryFeature::certain($blinking === null ? $this->state($car, self::ABS) : $blinking->text())]);
+        return Prediction::of('lamp-watched', ['lamp' => CategoryFeature::certain($blinking === null ? $this->state($car, self::ABS, $this->warns($car)) : $blinking->text())]);
     }
 
     /** What the lamp blinks now; null where it does not. */

@@ -13,9 +13,28 @@ use Lernfall\Bay\Contract\Prediction;
 /** What the same question was answered before, on a hypothesis' car. */
 final readonly class EarlierAnswers
 {
+    /** So many answers to one question are looked back at. */
+    private const MOST = 8;
+
     /** @param  list<Answer>  $answers  the one most nearly to be expected again first */
     private function __construct(private array $answers)
     {
+    }
+
+    /**
+     * @param  list<int>  $steps  that put the question, the last first
+     * @param  array<int, Observation>  $shown  by step number
+     */
+    public static function of(HypothesisBranch $way, array $steps, array $shown, Prediction $now): self
+    {
+        $answers = [];
+        foreach (array_slice($steps, 0, self::MOST) as $step) {
+            if (isset($way->predictions[$step], $shown[$step])) {
+                $answers[] = new Answer($way->predictions[$step], $shown[$step]);
+            }
+        }
+
+        return self::before($now, $answers);
     }
 
     /** @param  list<Answer>  $answers  the last first */

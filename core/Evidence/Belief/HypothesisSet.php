@@ -22,9 +22,6 @@ use Lernfall\Bay\LampCodes\CodesShown;
  */
 final readonly class HypothesisSet
 {
-    /** So many answers to one question are looked back at. */
-    private const EARLIER = 8;
-
     private Likelihood $likelihood;
 
     /**
@@ -86,8 +83,8 @@ final readonly class HypothesisSet
         if ($paired !== $this->hypotheses) {
             return array_reduce([...$this->steps, $step], static fn (self $set, Step $one): self => $set->after($one), self::of($paired, $this->weighing, $this->simulator, $this->rulesOut));
         }
-        $shared = new SharedPredictions;
-        $branches = array_map(fn (HypothesisBranch $way): array => $this->asBefore($way, $step->action) ?? array_map($shared->of(...), $this->simulator->predict($way->car, $step->action)), $this->ways);
+        $asked = $this->questions->stepsThatPut($step->action->question());
+        $branches = $this->expected($step->action, $asked[0] ?? -1);
         $fixed = [];
         foreach ($this->ways as $index => $way) {
             array_push($fixed, ...($this->hypotheses->all[$way->hypothesis]->graded ? [] : array_map(static fn (Branch $branch): Prediction => $branch->prediction, $branches[$index])));
@@ -96,7 +93,7 @@ final readonly class HypothesisSet
         $further = [];
         foreach ($this->ways as $index => $way) {
             foreach ($branches[$index] as $branch) {
-                $further[$way->hypothesis][] = $this->further($way, $branch, $step, $step->action, $strengths);
+                $further[$way->hypothesis][] = $this->further($way, $branch, $step, $step->action, $asked, $strengths);
             }
         }
         $ways = array_merge(...array_map($this->worthFollowing(...), array_values($further)));
@@ -112,13 +109,20 @@ final readonly class HypothesisSet
     /**
      * Where the same was asked since anything was done to the car, it is not worked out a second time.
      *
-     * @return ?non-empty-list<Branch>
+     * @param  int  $last  the step that put the same question; -1 where none did
+     * @return array<int, non-empty-list<Branch>> by way
      */
-    private function asBefore(HypothesisBranch $way, CarAction $action): ?array
+    private function expected(CarAction $action, int $last): array
     {
-        $last = $this->questions->stepsThatPut($action->question())[0] ?? -1;
+        $shared = new SharedPredictions;
 
-        return $last >= $way->standsSince && isset($way->predictions[$last]) ? Branch::only($way->car, $way->predictions[$last]) : null;
+        return array_map(function (HypothesisBranch $way) use ($action, $last, $shared): array {
+            $before = $way->predictions[$last] ?? null;
+
+            return $before !== null && $last >= $way->standsSince
+                ? Branch::only($way->car, $before)
+                : array_map(static fn (Branch $one): Branch => $shared->of($one, $before), $this->simulator->predict($way->car, $action));
+        }, $this->ways);
     }
 
     /** Where the first codes that are read name several corners, there may be a fault at each of them. */
@@ -173,7 +177,7 @@ final readonly class HypothesisSet
     /** Whether the same question has been put before, and this prediction expects the answer it had then. */
     public function isAnswered(HypothesisBranch $way, CarAction $action, Prediction $prediction): bool
     {
-        return $this->earlier($way, $this->questions->stepsThatPut($action->question()), $this->shown, $prediction)->settle($prediction);
+        return EarlierAnswers::of($way, $this->questions->stepsThatPut($action->question()), $this->shown, $prediction)->settle($prediction);
     }
 
     /** The sound car, which tells what is usual. */
@@ -215,7 +219,7 @@ final readonly class HypothesisSet
                 continue;
             }
             [$fit, $estimate] = $this->likelihood->of(
-                $way->predictions[$number], $observation, $estimate, $this->hypotheses->all[$way->hypothesis]->graded ? $strengths[$number] ?? null : null, $this->earlier($way, $before[$number] ?? [], $written, $way->predictions[$number]),
+                $way->predictions[$number], $observation, $estimate, $this->hypotheses->all[$way->hypothesis]->graded ? $strengths[$number] ?? null : null, EarlierAnswers::of($way, $before[$number] ?? [], $written, $way->predictions[$number]),
             );
             $sums[$number] = $sum += $fit;
         }
@@ -246,26 +250,11 @@ final readonly class HypothesisSet
         return [$followed, $left];
     }
 
-    /**
-     * @param  list<int>  $steps  that put it, the last first
-     * @param  array<int, Observation>  $shown  by step number
-     */
-    private function earlier(HypothesisBranch $way, array $steps, array $shown, Prediction $now): EarlierAnswers
-    {
-        $answers = [];
-        foreach (array_slice($steps, 0, self::EARLIER) as $step) {
-            if (isset($way->predictions[$step], $shown[$step])) {
-                $answers[] = new Answer($way->predictions[$step], $shown[$step]);
-            }
-        }
-
-        return EarlierAnswers::before($now, $answers);
-    }
-
-    private function further(HypothesisBranch $way, Branch $branch, Step $step, CarAction $action, Strengths $strengths): HypothesisBranch
+    /** @param  list<int>  $asked  the steps that put the same question, the last first */
+    private function further(HypothesisBranch $way, Branch $branch, Step $step, CarAction $action, array $asked, Strengths $strengths): HypothesisBranch
     {
         [$fit, $estimate] = $this->likelihood->of(
-            $branch->prediction, $step->observation, $way->estimate(), $this->hypotheses->all[$way->hypothesis]->graded ? $strengths : null, $this->earlier($way, $this->questions->stepsThatPut($action->question()), $this->shown, $branch->prediction),
+            $branch->prediction, $step->observation, $way->estimate(), $this->hypotheses->all[$way->hypothesis]->graded ? $strengths : null, EarlierAnswers::of($way, $asked, $this->shown, $branch->prediction),
         );
         $car = $branch->prediction->refusal === null ? $this->simulator->asked($branch->car, $action) : $way->car;
 

@@ -65,14 +65,15 @@ final readonly class Likelihood
             return [log($odd), $estimate];
         }
         $sum = 0.0;
+        $ofCodes = $predicted->kind === 'codes';
         foreach ($predicted->features as $name => $feature) {
-            if (! array_key_exists($name, $shown->values) || $this->isDetail($predicted->kind, (string) $name)) {
+            if (! array_key_exists($name, $shown->values) || $ofCodes && self::isDetail((string) $name)) {
                 continue;
             }
             if ($earlier?->areRepeated((string) $name, $feature, $shown) === true) {
                 continue;
             }
-            if ($predicted->kind === 'codes' && str_ends_with((string) $name, self::SPEED)) {
+            if ($ofCodes && str_ends_with((string) $name, self::SPEED)) {
                 $sum += $this->ofStanding($feature, $shown->values[$name], $odd);
 
                 continue;
@@ -94,9 +95,9 @@ final readonly class Likelihood
         return $isAlike ? 0.0 : log($odd);
     }
 
-    private function isDetail(string $kind, string $name): bool
+    private static function isDetail(string $name): bool
     {
-        return $kind === 'codes' && array_filter(self::DETAILS, static fn (string $end): bool => str_ends_with($name, $end)) !== [];
+        return in_array(strrchr($name, '.'), self::DETAILS, true);
     }
 
     /** @return array{float, DeviationEstimate} */

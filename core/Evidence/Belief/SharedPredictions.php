@@ -10,15 +10,16 @@ use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\SeriesFeature;
 use Lernfall\Bay\Contract\TraceFeature;
 
-/** Curves that are expected of many hypotheses alike, for most faults sit elsewhere, are kept once. */
+/** What is expected a second time is kept once: by the same hypothesis of the same question; and curves by many hypotheses, for most faults sit elsewhere. */
 final class SharedPredictions
 {
     /** @var array<string, list<Prediction>> by what is quickly compared */
     private array $known = [];
 
-    public function of(Branch $branch): Branch
+    /** @param  ?Prediction  $before  what the hypothesis expected when the same was asked before */
+    public function of(Branch $branch, ?Prediction $before): Branch
     {
-        $shared = $this->shared($branch->prediction);
+        $shared = $before !== null && $before == $branch->prediction ? $before : $this->shared($branch->prediction);
 
         return $shared === $branch->prediction ? $branch : new Branch($branch->weight, $branch->car, $shared);
     }

@@ -55,22 +55,34 @@ final class HypothesisSetTest extends TestCase
 
         foreach ($ways as $way) {
             self::assertSame($way->predictions[5], $way->predictions[7]);
-            self::assertNotSame($way->predictions[5], $way->predictions[9], 'it turns more slowly');
+            self::assertSame(9, $way->standsSince, 'it turns more slowly');
         }
+        self::assertNotEquals($work->set->sound()->predictions[5], $work->set->sound()->predictions[9]);
         $curves = array_unique(array_map(static fn (HypothesisBranch $way): int => spl_object_id($way->predictions[5]), $ways));
         self::assertLessThan(count($ways) / 4, count($curves), 'most faults sit elsewhere');
+    }
+
+    /** A hub that cools leaves the lamps as they were: they are looked at anew, and what is expected again is kept once. */
+    public function test_what_is_expected_again_is_kept_once(): void
+    {
+        $look = ['do' => 'look-at-lamps'];
+        $work = Investigated::on(Workbench::case([['loom-open', 'FR']]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], $look, $look);
+
+        foreach ($work->set->likeliest() as $way) {
+            self::assertGreaterThan(3, $way->standsSince);
+            self::assertSame($way->predictions[3], $way->predictions[4]);
+        }
     }
 
     /** Whoever drives or warms a hub asks something new with the same words. */
     public function test_what_has_changed_meanwhile_is_worked_out_anew(): void
     {
-        $read = ['do' => 'live-speeds', 'kilometresPerHour' => 30];
-        $work = Investigated::on(Workbench::case([['loom-open', 'FR', '1', null, Provocation::Bumps]]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], ['do' => 'road-test'], $read, $read);
+        $work = Investigated::on(Workbench::case([['loom-open', 'FR', '1', null, Provocation::Bumps]]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], ['do' => 'road-test']);
 
         $coming = array_filter($work->set->likeliest(), static fn (HypothesisBranch $way): bool => $work->set->hypotheses->all[$way->hypothesis]->name() === 'loom-open@FR');
         self::assertNotSame([], $coming);
         foreach ($coming as $way) {
-            self::assertNotSame($way->predictions[2], $way->predictions[3]);
+            self::assertSame(4, $way->standsSince, 'after the second drive');
         }
     }
 
