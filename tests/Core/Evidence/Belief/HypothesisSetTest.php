@@ -66,10 +66,10 @@ final class HypothesisSetTest extends TestCase
     public function test_what_is_expected_again_is_kept_once(): void
     {
         $look = ['do' => 'look-at-lamps'];
-        $work = Investigated::on(Workbench::case([['loom-open', 'FR']]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], $look, $look);
+        $work = Investigated::on(Workbench::case([['coil-open', 'FR']]))->do(['do' => 'ignition', 'to' => 'running'], ['do' => 'road-test'], $look, $look);
 
+        self::assertGreaterThan(3, $work->set->sound()->standsSince);
         foreach ($work->set->likeliest() as $way) {
-            self::assertGreaterThan(3, $way->standsSince);
             self::assertSame($way->predictions[3], $way->predictions[4]);
         }
     }
