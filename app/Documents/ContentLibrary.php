@@ -20,6 +20,8 @@ use Lernfall\Marking\Policy;
 /** The files that ship with the application: cars, catalogue, workshop, policy. */
 final class ContentLibrary
 {
+    private ?Simulator $simulator = null;
+
     private ?EvidenceFactory $evidence = null;
 
     /** @return array<string, array<array-key, mixed>> decoded vehicle files by id */
@@ -40,7 +42,7 @@ final class ContentLibrary
 
     public function simulator(): Simulator
     {
-        return Rooms::simulator(WorkshopReader::read(CompiledJson::read(base_path('core/Bay/training-workshop.json'))));
+        return $this->simulator ??= Rooms::simulator(WorkshopReader::read(CompiledJson::read(base_path('core/Bay/training-workshop.json'))));
     }
 
     public function weighing(): Weighing
