@@ -11,6 +11,7 @@ use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CounselController;
 use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\FaultPortraitController;
+use App\Http\Controllers\GroupController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LogController;
@@ -21,6 +22,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\ReportController;
+use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
@@ -39,8 +41,15 @@ Route::middleware('auth')->group(function (): void {
 
 Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::put('account', [AccountController::class, 'rename']);
+    Route::get('groups', [GroupController::class, 'index']);
+    Route::post('groups', [GroupController::class, 'add']);
+    Route::put('groups/{group}', [GroupController::class, 'rename'])->whereNumber('group');
     Route::get('people', [PersonController::class, 'index']);
     Route::post('people', [PersonController::class, 'add']);
+    Route::get('people/cards', [PersonController::class, 'cards']);
+    Route::post('people/roster-check', [RosterController::class, 'check']);
+    Route::post('people/roster', [RosterController::class, 'add']);
+    Route::put('people/{person}/groups', [PersonController::class, 'regroup'])->whereNumber('person');
     Route::post('people/{person}/password', [PersonController::class, 'resetPassword'])->whereNumber('person');
 
     Route::get('sign-ins', [SignInController::class, 'index']);

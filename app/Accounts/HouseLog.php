@@ -6,9 +6,11 @@ namespace App\Accounts;
 
 use App\Models\LogEntry;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /** Notes what happens in the house. Addresses, and what only the administrator reads, are kept for thirty days. */
 final readonly class HouseLog
@@ -31,7 +33,7 @@ final readonly class HouseLog
         try {
             $this->forget();
             LogEntry::query()->create([
-                'at' => now(), 'kind' => $kind, 'group_id' => $user?->group_id, 'who' => $user->name ?? mb_substr($typed, 0, 80),
+                'at' => now(), 'kind' => $kind, 'user_id' => $user?->id, 'who' => $user->name ?? mb_substr($typed, 0, 80),
                 'about' => mb_substr($about, 0, 200), 'address' => $this->request->ip(),
             ]);
         } catch (QueryException $error) {
@@ -52,7 +54,8 @@ final readonly class HouseLog
     {
         $entries = LogEntry::query()->orderByDesc('id')->limit(self::SHOWN);
         if (! $user->isAdministrator()) {
-            $entries->where('group_id', $user->group_id)->whereIn('kind', LogKind::ofTheClass());
+            $ofMine = DB::table('memberships')->whereIn('group_id', $user->groupIds())->select('user_id');
+            $entries->whereIn('kind', LogKind::ofTheClass())->where(static fn (Builder $one): Builder => $one->whereIn('user_id', $ofMine)->orWhereIn('group_id', $user->groupIds()));
         }
 
         return $entries->get();

@@ -20,10 +20,12 @@ enum LogKind: string
     case PasswordReset = 'password-reset';
     case PasswordChanged = 'password-changed';
     case Renamed = 'renamed';
+    case GroupMade = 'group-made';
+    case Regrouped = 'regrouped';
 
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::ReportsOpened, self::Overridden, self::PersonAdded, self::PasswordReset, self::Renamed];
+        return [self::SignInSlowed, self::Refused, self::Published, self::ReportsOpened, self::Overridden, self::PersonAdded, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\User;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Contracts\Hashing\Hasher;
+use Illuminate\Support\Facades\Crypt;
 
 /** What a password has to be: long, and none that everybody tries first. Common practice, as is the list, which was written from memory. */
 final readonly class Passwords
@@ -19,8 +22,33 @@ final readonly class Passwords
 
     private const VOWELS = 'aeiou';
 
-    public function __construct(private Hasher $hasher)
+    public function __construct(private Hasher $hasher, private Repository $cache)
     {
+    }
+
+    /** Whether it is this person's; it takes as long for one who has a password for once, and for nobody. */
+    public function isOf(?User $user, #[\SensitiveParameter] string $password): bool
+    {
+        $once = $user === null ? null : self::once($user);
+        $isRight = $this->hasher->check($password, $user === null || $once !== null ? $this->nobodys() : $user->password);
+
+        return $once === null ? $user !== null && $isRight : hash_equals($once, $password);
+    }
+
+    /** The one for once that has not been used up; null where there is none. It is none any more where the key of the house is another. */
+    public static function once(User $user): ?string
+    {
+        try {
+            return $user->for_once === null ? null : Crypt::decryptString($user->for_once);
+        } catch (DecryptException) {
+            return bin2hex(random_bytes(16));
+        }
+    }
+
+    /** A password that nobody has, hashed at the same cost as the others. */
+    public function nobodys(): string
+    {
+        return $this->cache->rememberForever('nobody\'s password', fn (): string => $this->hasher->make(bin2hex(random_bytes(16))));
     }
 
     /** @return ?string the key of what is wrong with it, null where nothing is */
@@ -30,7 +58,7 @@ final readonly class Passwords
             mb_strlen($password) < self::LEAST => 'form.password-short',
             self::isCommon($password) => 'form.password-common',
             str_contains(mb_strtolower($password), mb_strtolower($whose->sign_in)) && mb_strlen($password) < mb_strlen($whose->sign_in) + self::LEAST => 'form.password-name',
-            $this->hasher->check($password, $whose->password) => 'form.password-same',
+            $this->isOf($whose, $password) => 'form.password-same',
             default => null,
         };
     }

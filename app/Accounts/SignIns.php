@@ -61,7 +61,9 @@ final readonly class SignIns
     {
         return $this->standing()->with('user')->orderByDesc('id')->where(static fn (Builder $one): Builder => match (true) {
             $user->isAdministrator() => $one,
-            $user->isInstructor() => $one->where('user_id', $user->id)->orWhereHas('user', static fn (Builder $other): Builder => $other->where('group_id', $user->group_id)->where('role', Role::Apprentice)),
+            $user->isInstructor() => $one->where('user_id', $user->id)->orWhereHas('user', static function (Builder $other) use ($user): void {
+                User::onlyIn($other->where('role', Role::Apprentice), $user->groupIds());
+            }),
             default => $one->where('user_id', $user->id),
         })->get();
     }

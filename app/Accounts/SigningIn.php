@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\User;
-use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Contracts\Hashing\Hasher;
 
 /** Whether a name and a password belong together. It takes as long for a name that nobody has. */
 final readonly class SigningIn
 {
-    public function __construct(private Hasher $hasher, private Repository $cache, private SlowedTries $tries, private HouseLog $log)
+    public function __construct(private Passwords $passwords, private SlowedTries $tries, private HouseLog $log)
     {
     }
 
@@ -27,7 +25,7 @@ final readonly class SigningIn
             throw new TooSoon($wait);
         }
         $user = User::query()->where('sign_in', $name)->first();
-        $isRight = $this->hasher->check($password, $user->password ?? $this->nobodys());
+        $isRight = $this->passwords->isOf($user, $password); // of nobody as well
         if ($user === null || ! $isRight) {
             $this->failed($user, $name, $address);
 
@@ -46,11 +44,5 @@ final readonly class SigningIn
         if ($wait > 0) {
             $this->log->note(LogKind::SignInSlowed, $user, "$wait s", $name);
         }
-    }
-
-    /** A password that nobody has, hashed at the same cost as the others. */
-    private function nobodys(): string
-    {
-        return $this->cache->rememberForever('nobody\'s password', fn (): string => $this->hasher->make(bin2hex(random_bytes(16))));
     }
 }

@@ -8,7 +8,6 @@ use App\Models\Attempt;
 use App\Models\CaseDraft;
 use App\Models\CaseVersion;
 use App\Models\Role;
-use App\Models\User;
 use Illuminate\Support\Carbon;
 
 /** Whether the reports of a published case are open to its apprentices, and since when. */
@@ -50,12 +49,12 @@ final readonly class Releases
         return $times === [] ? null : array_reduce($times, static fn (?Carbon $first, Carbon $one): Carbon => $first === null ? $one : $first->min($one));
     }
 
-    /** Null while somebody of the group has not closed it. */
+    /** Null while somebody who is in the group today has not closed it. */
     private function allDoneSince(CaseVersion $version): ?Carbon
     {
-        $group = User::query()->where('group_id', $version->group_id)->where('role', Role::Apprentice)->count();
-        $closed = $version->attempts()->whereNotNull('concluded_at')->pluck('concluded_at');
+        $group = $version->loadMissing('group.people')->group->people->where('role', Role::Apprentice)->modelKeys();
+        $closed = $version->attempts()->whereIn('apprentice_id', $group)->whereNotNull('concluded_at')->pluck('concluded_at');
 
-        return $group > 0 && $closed->count() >= $group ? $closed->max() : null;
+        return $group !== [] && $closed->count() >= count($group) ? $closed->max() : null;
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Models\Group;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Console\Command;
@@ -21,15 +20,14 @@ final class AddAdministrator extends Command
 
     public function handle(): int
     {
-        $group = Group::query()->orderBy('id')->first();
         $signIn = $this->argument('sign-in');
-        if ($group === null || User::query()->where('sign_in', $signIn)->exists()) {
-            $this->error($group === null ? 'There is no school in this database yet.' : "Somebody signs in as $signIn already.");
+        if (User::query()->where('sign_in', $signIn)->exists()) {
+            $this->error("Somebody signs in as $signIn already.");
 
             return self::FAILURE;
         }
         $password = Str::password(self::LENGTH, symbols: false);
-        User::query()->create(['group_id' => $group->id, 'sign_in' => $signIn, 'name' => $this->argument('name'), 'role' => Role::Administrator, 'password' => $password]);
+        User::query()->create(['sign_in' => $signIn, 'name' => $this->argument('name'), 'role' => Role::Administrator, 'password' => $password]);
         $this->line("$signIn signs in with $password");
 
         return self::SUCCESS;

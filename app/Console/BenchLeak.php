@@ -87,7 +87,7 @@ final class BenchLeak extends Command
     {
         $instructor = User::query()->where('role', Role::Instructor)->firstOrFail();
         $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => [...JsonFile::read(base_path(self::CASE)), 'car' => 'harl-13', 'faults' => [$fault]]]);
-        $started = $visitor->ask('POST', "/api/jobs/{$publication->of($draft, $instructor->group_id)->id}/attempt");
+        $started = $visitor->ask('POST', "/api/jobs/{$publication->of($draft, $instructor->groupIds()[0])->id}/attempt");
 
         return is_int($started['attempt'] ?? null) ? $started['attempt'] : 0;
     }

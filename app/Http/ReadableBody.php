@@ -16,8 +16,8 @@ final readonly class ReadableBody
 {
     private const BYTES = 65536;
 
-    /** By path: a recording is longer. */
-    private const MORE_BYTES = ['api/waveforms' => 4_259_840];
+    /** By path: a recording and a roster are longer. */
+    private const MORE_BYTES = ['api/waveforms' => 4_259_840, 'api/people/roster' => 400_000, 'api/people/roster-check' => 400_000];
 
     private const DEPTH = 32;
 

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property \Illuminate\Support\Carbon $published_at
  * @property ?\Illuminate\Support\Carbon $released_at when the instructor opened its reports
  * @property CaseDraft $draft
+ * @property Group $group whom it was given to
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */
 final class CaseVersion extends Model
@@ -35,6 +36,12 @@ final class CaseVersion extends Model
     public function draft(): BelongsTo
     {
         return $this->belongsTo(CaseDraft::class, 'case_draft_id');
+    }
+
+    /** @return BelongsTo<Group, $this> */
+    public function group(): BelongsTo
+    {
+        return $this->belongsTo(Group::class);
     }
 
     /** @return HasMany<Attempt, $this> */

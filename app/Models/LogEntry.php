@@ -13,7 +13,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property \Illuminate\Support\Carbon $at
  * @property LogKind $kind
- * @property ?int $group_id of whoever did it; null where nobody is known
+ * @property ?int $user_id whoever did it; null where nobody is known
+ * @property ?int $group_id of entries from when everybody was in one group
  * @property string $who a name; at the door the one that was typed
  * @property string $about
  * @property ?string $address
@@ -22,7 +23,7 @@ final class LogEntry extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['at', 'kind', 'group_id', 'who', 'about', 'address'];
+    protected $fillable = ['at', 'kind', 'user_id', 'who', 'about', 'address'];
 
     protected $casts = ['at' => 'datetime', 'kind' => LogKind::class];
 }

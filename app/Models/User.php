@@ -4,38 +4,63 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
  * An administrator, an instructor or an apprentice.
  *
  * @property int $id
- * @property int $group_id
  * @property string $sign_in
  * @property string $name
  * @property Role $role
- * @property string $password hashed
+ * @property string $password hashed; of nobody while there is one for once
+ * @property ?string $for_once a password for once, encrypted: it can be shown until it has been used
  * @property bool $chooses_password signed in with one for once, and has to choose an own one
- * @property Group $group
+ * @property \Illuminate\Database\Eloquent\Collection<int, Group> $groups those of today, by name
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['group_id', 'sign_in', 'name', 'role', 'password', 'chooses_password'];
+    protected $fillable = ['sign_in', 'name', 'role', 'password', 'for_once', 'chooses_password'];
 
-    protected $hidden = ['password'];
+    protected $hidden = ['password', 'for_once'];
 
     protected $casts = ['role' => Role::class, 'password' => 'hashed', 'chooses_password' => 'boolean'];
 
-    protected $attributes = ['chooses_password' => false];
+    protected $attributes = ['chooses_password' => false, 'for_once' => null];
 
     /** Nobody stays signed in beyond the session, so there is no token to keep. */
     protected $rememberTokenName = '';
 
-    /** @return BelongsTo<Group, $this> */
-    public function group(): BelongsTo
+    /** @return BelongsToMany<Group, $this> */
+    public function groups(): BelongsToMany
     {
-        return $this->belongsTo(Group::class);
+        $relation = $this->belongsToMany(Group::class, 'memberships')->wherePivotNull('left_at');
+        $relation->orderBy('name');
+
+        return $relation;
+    }
+
+    /** @return list<int> of the groups of today */
+    public function groupIds(): array
+    {
+        return array_values($this->loadMissing('groups')->groups->modelKeys());
+    }
+
+    /** Whether the two are in a group together. */
+    public function shares(self $other): bool
+    {
+        return array_intersect($this->groupIds(), $other->groupIds()) !== [];
+    }
+
+    /**
+     * @param  Builder<self>  $people
+     * @param  list<int>  $groups
+     */
+    public static function onlyIn(Builder $people, array $groups): void
+    {
+        $people->whereHas('groups', static fn (Builder $one): Builder => $one->whereIn('groups.id', $groups));
     }
 
     public function isInstructor(): bool

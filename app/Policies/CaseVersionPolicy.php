@@ -8,7 +8,7 @@ use App\Models\CaseVersion;
 use App\Models\Role;
 use App\Models\User;
 
-/** Published cases are worked by the apprentices of the group they were published to. */
+/** Published cases are worked by the apprentices of the group they were given to; who has begun one may finish it elsewhere. */
 final class CaseVersionPolicy
 {
     public function list(User $user): bool
@@ -18,6 +18,7 @@ final class CaseVersionPolicy
 
     public function work(User $user, CaseVersion $version): bool
     {
-        return $user->role === Role::Apprentice && $version->group_id === $user->group_id;
+        return $user->role === Role::Apprentice
+            && (in_array($version->group_id, $user->groupIds(), true) || $version->attempts()->where('apprentice_id', $user->id)->exists());
     }
 }

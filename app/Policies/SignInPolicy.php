@@ -14,6 +14,6 @@ final class SignInPolicy
     public function end(User $user, SignIn $signIn): bool
     {
         return $signIn->user_id === $user->id || $user->isAdministrator()
-            || ($user->isInstructor() && $signIn->user->role === Role::Apprentice && $signIn->user->group_id === $user->group_id);
+            || ($user->isInstructor() && $signIn->user->role === Role::Apprentice && $user->shares($signIn->user));
     }
 }

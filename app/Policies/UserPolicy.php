@@ -20,9 +20,15 @@ final class UserPolicy
         return $role === Role::Apprentice ? $this->list($user) : $role === Role::Instructor && $user->isAdministrator();
     }
 
+    /** In which of the groups one answers for somebody is. */
+    public function regroup(User $user, User $person): bool
+    {
+        return $this->resetPassword($user, $person);
+    }
+
     public function resetPassword(User $user, User $person): bool
     {
         return $user->isAdministrator() ? $person->role !== Role::Administrator
-            : $user->isInstructor() && $person->role === Role::Apprentice && $person->group_id === $user->group_id;
+            : $user->isInstructor() && $person->role === Role::Apprentice && $user->shares($person);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Accounts\Memberships;
 use App\Attempts\ActionLog;
 use App\Attempts\Publication;
 use App\Documents\JsonFile;
@@ -43,7 +44,10 @@ final class DatabaseSeeder extends Seeder
 
     private function user(Group $group, string $signIn, string $name, Role $role): User
     {
-        return User::query()->create(['group_id' => $group->id, 'sign_in' => $signIn, 'name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
+        $user = User::query()->create(['sign_in' => $signIn, 'name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
+        (new Memberships)->join($user, $group);
+
+        return $user;
     }
 
     private function work(ActionLog $log, CaseVersion $version, User $apprentice, string $script): void

@@ -194,7 +194,7 @@ final class AttemptTest extends FeatureTestCase
     public function test_each_attempt_gets_a_car_of_its_own_unless_the_school_fixes_them(): void
     {
         $job = $this->published();
-        $classmate = $this->person($this->apprentice->group, 'classmate', Role::Apprentice);
+        $classmate = $this->person($this->group(), 'classmate', Role::Apprentice);
         $byChance = new AttemptSeed('');
         $fixed = new AttemptSeed('monday');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Accounts\Memberships;
 use App\Attempts\Publication;
 use App\Models\Attempt;
 use App\Models\CaseDraft;
@@ -59,7 +60,16 @@ abstract class FeatureTestCase extends TestCase
 
     protected function person(Group $group, string $signIn, Role $role): User
     {
-        return User::query()->create(['group_id' => $group->id, 'sign_in' => $signIn, 'name' => ucfirst($signIn), 'role' => $role, 'password' => 'secret words']);
+        $person = User::query()->create(['sign_in' => $signIn, 'name' => ucfirst($signIn), 'role' => $role, 'password' => 'secret words']);
+        (new Memberships)->join($person, $group);
+
+        return $person;
+    }
+
+    /** The one of the instructor and the apprentice. */
+    protected function group(): Group
+    {
+        return Group::query()->findOrFail($this->instructor->groupIds()[0]);
     }
 
     /** @return array<string, mixed> */
@@ -78,7 +88,7 @@ abstract class FeatureTestCase extends TestCase
         $document['faults'] = [$fault ?? $document['faults'][0]];
         $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $document]);
 
-        return $this->app->make(Publication::class)->of($draft, $this->instructor->group_id);
+        return $this->app->make(Publication::class)->of($draft, $this->instructor->groupIds()[0]);
     }
 
     protected function attempt(?CaseVersion $version = null): Attempt

@@ -17,7 +17,7 @@ final class HouseLogTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->administrator = $this->person($this->apprentice->group, 'office', Role::Administrator);
+        $this->administrator = $this->person($this->group(), 'office', Role::Administrator);
     }
 
     public function test_the_instructor_reads_what_concerns_the_class_and_the_administrator_everything_with_addresses(): void

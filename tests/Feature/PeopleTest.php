@@ -18,7 +18,7 @@ final class PeopleTest extends FeatureTestCase
     public function test_an_instructor_sees_the_apprentices_of_the_class_and_the_office_everybody(): void
     {
         $this->person(Group::query()->create(['name' => 'Another class']), 'stranger', Role::Apprentice);
-        $office = $this->person($this->instructor->group, 'office', Role::Administrator);
+        $office = $this->person($this->group(), 'office', Role::Administrator);
 
         $this->actingAs($this->instructor)->getJson('/api/people')->assertOk()->assertJsonCount(1)->assertJsonPath('0.name', 'Learner')->assertJsonPath('0.mayBeReset', true)->assertJsonPath('0.seenAt', null);
         $rows = (array) $this->actingAs($office)->getJson('/api/people')->assertOk()->json();
@@ -60,7 +60,7 @@ final class PeopleTest extends FeatureTestCase
 
     public function test_nobody_gives_what_is_not_theirs_to_give(): void
     {
-        $office = $this->person($this->instructor->group, 'office', Role::Administrator);
+        $office = $this->person($this->group(), 'office', Role::Administrator);
         $stranger = $this->person(Group::query()->create(['name' => 'Another class']), 'stranger', Role::Apprentice);
         $colleague = ['name' => 'A colleague', 'signIn' => 'colleague', 'role' => 'instructor'];
 

@@ -55,6 +55,13 @@ final class PolicyTest extends FeatureTestCase
         'PUT api/account/password' => [401, 422, 422, 422, 422, 422, 422],
         'GET api/people' => [401, 200, 200, 403, 403, 403, 200],
         'POST api/people' => [401, 422, 422, 403, 403, 403, 422],
+        'GET api/people/cards' => [401, 200, 200, 403, 403, 403, 200],
+        'POST api/people/roster-check' => [401, 422, 422, 403, 403, 403, 422],
+        'POST api/people/roster' => [401, 422, 422, 403, 403, 403, 422],
+        'PUT api/people/{person}/groups' => [401, 422, 403, 403, 403, 403, 422],
+        'GET api/groups' => [401, 200, 200, 403, 403, 403, 200],
+        'PUT api/groups/{group}' => [401, 200, 403, 403, 403, 403, 200],
+        'POST api/groups' => [401, 422, 422, 403, 403, 403, 422], // of that name there is one by now
         'POST api/people/{person}/password' => [401, 200, 403, 403, 403, 403, 200],
         'DELETE api/session' => [401, 204, 204, 204, 204, 204, 204],
     ];
@@ -80,9 +87,9 @@ final class PolicyTest extends FeatureTestCase
             $this->instructor,
             $this->person($other, 'colleague', Role::Instructor),
             $this->apprentice,
-            $this->person(Group::query()->findOrFail($this->instructor->group_id), 'neighbour', Role::Apprentice),
+            $this->person($this->group(), 'neighbour', Role::Apprentice),
             $this->person($other, 'stranger', Role::Apprentice),
-            $this->person($this->instructor->group, 'office', Role::Administrator),
+            $this->person($this->group(), 'office', Role::Administrator),
         ];
         $signIn = SignIn::query()->create(['user_id' => $this->apprentice->id, 'address' => '10.0.0.7', 'began_at' => now(), 'seen_at' => now()]);
         $check = SolvabilityCheck::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document(), 'asked_at' => now()]);
@@ -94,7 +101,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

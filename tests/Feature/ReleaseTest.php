@@ -52,7 +52,7 @@ final class ReleaseTest extends FeatureTestCase
 
     public function test_the_last_of_the_group_opens_it_or_the_date(): void
     {
-        $classmate = $this->person($this->apprentice->group, 'classmate', Role::Apprentice);
+        $classmate = $this->person($this->group(), 'classmate', Role::Apprentice);
         $version = $this->given(Release::of(ReleaseKind::WhenAllAreDone, now()->addWeek()));
         $attempt = $this->closed($version);
         $this->report($attempt)->assertJsonPath('release.isOpen', false);
@@ -118,7 +118,7 @@ final class ReleaseTest extends FeatureTestCase
     {
         $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => [...$this->document(), ...$more]]);
 
-        return $this->app->make(Publication::class)->of($draft, $this->instructor->group_id, $release);
+        return $this->app->make(Publication::class)->of($draft, $this->instructor->groupIds()[0], $release);
     }
 
     private function closed(CaseVersion $version, ?User $apprentice = null): Attempt

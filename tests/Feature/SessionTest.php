@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\HouseLog;
+use App\Accounts\Passwords;
 use App\Accounts\SigningIn;
 use App\Accounts\SlowedTries;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Str;
 
 final class SessionTest extends FeatureTestCase
@@ -55,7 +57,7 @@ final class SessionTest extends FeatureTestCase
         $try('learner', 'secret words')->assertOk();
     }
 
-    /** The password of somebody unknown is hashed as well. */
+    /** The password of somebody unknown is hashed as well, and one for once. */
     public function test_an_unknown_name_is_looked_at_as_long_as_a_known_one(): void
     {
         $hasher = $this->createMock(Hasher::class);
@@ -66,11 +68,15 @@ final class SessionTest extends FeatureTestCase
 
             return false;
         });
-        $signingIn = new SigningIn($hasher, $this->app->make(Repository::class), $this->app->make(SlowedTries::class), $this->app->make(HouseLog::class));
+        $signingIn = new SigningIn(new Passwords($hasher, $this->app->make(Repository::class)), $this->app->make(SlowedTries::class), $this->app->make(HouseLog::class));
 
         self::assertNull($signingIn->with('ghost', 'guess', '10.0.0.1'));
         self::assertNull($signingIn->with('learner', 'guess', '10.0.0.1'));
-        self::assertSame(['a hash', $this->apprentice->password], $checked);
+        $this->apprentice->update(['for_once' => Crypt::encryptString('moss-gate')]);
+        self::assertNull($signingIn->with('learner', 'guess', '10.0.0.1'));
+        self::assertSame(['a hash', $this->apprentice->password, 'a hash'], $checked);
+        self::assertNotNull($signingIn->with('learner', 'moss-gate', '10.0.0.1'));
+        self::assertCount(4, $checked);
     }
 
     public function test_somebody_at_the_door_leaves_no_session_behind(): void

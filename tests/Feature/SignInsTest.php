@@ -18,7 +18,7 @@ final class SignInsTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->administrator = $this->person($this->apprentice->group, 'office', Role::Administrator);
+        $this->administrator = $this->person($this->group(), 'office', Role::Administrator);
     }
 
     public function test_a_sign_in_ends_with_the_school_day_whatever_is_done_meanwhile(): void

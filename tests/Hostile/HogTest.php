@@ -48,7 +48,7 @@ final class HogTest extends FeatureTestCase
             $this->act($long, ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2'])->assertOk();
         }
         $this->act($long, ['do' => 'conclude'])->assertOk();
-        $this->apprentice = $this->person($this->apprentice->group, 'classmate', Role::Apprentice);
+        $this->apprentice = $this->person($this->group(), 'classmate', Role::Apprentice);
         $short = $this->attempt($long->version);
         $this->act($short, ['do' => 'conclude'])->assertOk();
 

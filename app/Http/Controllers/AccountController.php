@@ -57,7 +57,7 @@ final readonly class AccountController
         if ($objection !== null) {
             throw ValidationException::withMessages(['password' => Strings::text($objection, ['least' => Passwords::LEAST])]);
         }
-        $user->update(['password' => $password, 'chooses_password' => false]);
+        $user->update(['password' => $password, 'for_once' => null, 'chooses_password' => false]);
         $signIns->endAll($user, $signIns->current($request->session()));
         $log->note(LogKind::PasswordChanged, $user);
 

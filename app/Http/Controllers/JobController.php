@@ -29,16 +29,17 @@ use OpenApi\Attributes as OA;
 final readonly class JobController
 {
     #[OA\Get(path: '/api/jobs', operationId: 'listJobs', responses: [
-        new OA\Response(response: 200, description: 'the jobs my group has', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/JobRow'))),
+        new OA\Response(response: 200, description: 'the jobs my groups have, and those I have begun', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/JobRow'))),
     ])]
     public function index(Request $request, JobFold $fold): JsonResponse
     {
         Gate::authorize('list', CaseVersion::class);
         $user = $request->user();
         assert($user instanceof User);
-        /** @var Collection<int, CaseVersion> $versions */
-        $versions = CaseVersion::query()->where('group_id', $user->group_id)->orderBy('id')->get();
         $attempts = Attempt::query()->withCount(['actions' => HeldAnswers::onlyShown(...)])->where('apprentice_id', $user->id)->get()->keyBy('case_version_id');
+
+        /** @var Collection<int, CaseVersion> $versions */
+        $versions = CaseVersion::query()->whereIn('group_id', $user->groupIds())->orWhereIn('id', $attempts->keys())->orderBy('id')->get(); // what was begun is finished, in whatever group one is by then
 
         return new JsonResponse($versions->map(static fn (CaseVersion $version): array => self::row($version, $attempts->get($version->id), $fold))->all());
     }

@@ -18,15 +18,17 @@ use OpenApi\Attributes as OA;
 final readonly class PublicationController
 {
     #[OA\Post(path: '/api/cases/{case}/versions', operationId: 'publishCase', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(properties: [
+        new OA\Property(property: 'group', description: 'to whom; may be left out by an instructor of one group', type: 'integer'),
         new OA\Property(property: 'release', description: 'left out: at once where advice may be asked, else by the instructor', ref: '#/components/schemas/NewRelease'),
     ], type: 'object')), responses: [
         new OA\Response(response: 201, description: 'frozen and given to the group', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
+        new OA\Response(response: 422, description: 'no group of mine, or no such release', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function __invoke(PublicationRequest $request, CaseDraft $case, Publication $publication, HouseLog $log): JsonResponse
     {
         $user = $request->user();
         assert($user instanceof User);
-        $version = $publication->of($case, $user->group_id, $request->release() ?? Release::usual(($case->document['practice'] ?? false) === true));
+        $version = $publication->of($case, $request->group(), $request->release() ?? Release::usual(($case->document['practice'] ?? false) === true));
         $log->note(LogKind::Published, $user, "{$case->document['name']}, {$version->number}");
 
         return new JsonResponse(CaseResource::of($case->load('versions.attempts')), 201);

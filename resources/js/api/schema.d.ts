@@ -212,6 +212,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listGroups"];
+        put?: never;
+        post: operations["addGroup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{group}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["renameGroup"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -324,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/password": {
         parameters: {
             query?: never;
@@ -334,6 +382,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["resetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["regroup"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -398,6 +462,38 @@ export interface paths {
         get: operations["readReport"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/roster-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readRoster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addRoster"];
         delete?: never;
         options?: never;
         head?: never;
@@ -574,6 +670,14 @@ export interface components {
             reading: components["schemas"]["PathTest"] | null;
             tests: components["schemas"]["BetterTest"][];
         };
+        Group: {
+            id: number;
+            name: string;
+            /** @description their names */
+            instructors: string[];
+            /** @description how many there are today */
+            apprentices: number;
+        };
         JobRow: {
             id: number;
             jobTitle: string;
@@ -603,23 +707,33 @@ export interface components {
             isUsual: boolean;
             policy: components["schemas"]["Policy"];
         };
-        PersonRow: {
-            id: number;
-            name: string;
-            signIn: string;
-            /** @enum {string} */
-            role: "administrator" | "instructor" | "apprentice";
-            group: string;
-            /** @description has a password for once that was not used yet */
-            choosesPassword: boolean;
-            seenAt: string | null;
-            mayBeReset: boolean;
-        };
         PasswordForOnce: {
             name: string;
             signIn: string;
-            /** @description told this once */
-            password: string;
+            /** @description told until it has been used; null where it was told before it could be */
+            password: string | null;
+        };
+        RosterRow: {
+            /** @description of the file */
+            line: number;
+            name: string;
+            /** @description made from the name where the file has none */
+            signIn: string;
+            /** @description a name; empty where it is left open */
+            group: string;
+            /** @description why this row cannot be taken; null where it can */
+            problem: string | null;
+        };
+        RosterRead: {
+            /** @description as it was recognised */
+            encoding: string;
+            /** @description as it was recognised */
+            delimiter: string;
+            rows: components["schemas"]["RosterRow"][];
+            /** @description that are made with it */
+            newGroups: string[];
+            /** @description somebody's group is left open */
+            needsGroup: boolean;
         };
         Problem: {
             message: string;
@@ -775,6 +889,9 @@ export interface components {
             /** @description the fault shows only while this is done; left out, it always shows */
             provokedBy?: string;
         };
+        NewGroup: {
+            name: string;
+        };
         LabSetting: {
             /**
              * @description How a sensor in the lab is set up.
@@ -791,6 +908,10 @@ export interface components {
             /** @description of the defect, in its unit; left out, the usual one */
             strength?: number;
             wholeTurn: boolean;
+        };
+        ChosenGroups: {
+            /** @description of those one answers for; in others nothing changes */
+            groups: number[];
         };
         NewName: {
             name: string;
@@ -810,6 +931,8 @@ export interface components {
             name: string;
             /** @description two to forty small letters, digits, dots and dashes */
             signIn: string;
+            /** @description at least one of mine for an apprentice; may be left out by whoever has only one */
+            groups?: number[];
             /**
              * @description an apprentice where left out
              * @enum {string}
@@ -824,6 +947,12 @@ export interface components {
              * @description for "date", and at the latest for "all-done"
              */
             at?: string;
+        };
+        RosterFile: {
+            /** @description the file as it is, in base 64: name, sign-in and group a row */
+            csv: string;
+            /** @description for those whose group is left open */
+            group?: number | null;
         };
         SignIn: {
             name: string;
@@ -1191,6 +1320,24 @@ export interface components {
             /** Format: date-time */
             decidedAt: string;
         };
+        PersonRow: {
+            /** @description A person as whoever answers for them sees it: of the groups, those the reader answers for as well. */
+            id: number;
+            name: string;
+            signIn: string;
+            /** @enum {string} */
+            role: "administrator" | "instructor" | "apprentice";
+            /** @description of those I answer for, by name */
+            groups: components["schemas"]["GroupName"][];
+            /** @description has a password for once, and no own one yet */
+            choosesPassword: boolean;
+            seenAt: string | null;
+            mayBeReset: boolean;
+        };
+        GroupName: {
+            id: number;
+            name: string;
+        };
         Rules: {
             /** @description By which rules a job is marked: no secret, and told beforehand. */
             weights: {
@@ -1449,7 +1596,8 @@ export interface components {
             name: string;
             /** @enum {string} */
             role: "administrator" | "instructor" | "apprentice";
-            group: string;
+            /** @description by name */
+            groups: string[];
             signIn: string;
             /** @description before anything else */
             choosesPassword: boolean;
@@ -2837,6 +2985,121 @@ export interface operations {
             };
         };
     };
+    listGroups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the groups of an instructor, all for the administrator */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Group"][];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGroup"];
+            };
+        };
+        responses: {
+            /** @description made; an instructor who makes one teaches it */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Group"];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no name, or one that a group has */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    renameGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGroup"];
+            };
+        };
+        responses: {
+            /** @description renamed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Group"];
+                };
+            };
+            /** @description a group of others */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no name, or one that a group has */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listJobs: {
         parameters: {
             query?: never;
@@ -2846,7 +3109,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description the jobs my group has */
+            /** @description the jobs my groups have, and those I have begun */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3107,6 +3370,35 @@ export interface operations {
             };
         };
     };
+    readCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description of whoever has not signed in yet with a password for once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PasswordForOnce"][];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     resetPassword: {
         parameters: {
             query?: never;
@@ -3129,6 +3421,50 @@ export interface operations {
             };
             /** @description somebody else's apprentice */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    regroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenGroups"];
+            };
+        };
+        responses: {
+            /** @description in these of the groups I answer for, and in no other of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonRow"];
+                };
+            };
+            /** @description somebody else's apprentice */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description a group of others */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3183,6 +3519,8 @@ export interface operations {
         requestBody?: {
             content: {
                 "application/json": {
+                    /** @description to whom; may be left out by an instructor of one group */
+                    group?: number;
                     /** @description left out: at once where advice may be asked, else by the instructor */
                     release?: components["schemas"]["NewRelease"];
                 };
@@ -3196,6 +3534,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description no group of mine, or no such release */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -3251,6 +3598,90 @@ export interface operations {
             };
             /** @description not mine, or not closed yet */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RosterFile"];
+            };
+        };
+        responses: {
+            /** @description as it was read; nobody is added */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterRead"];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no file, too large, or nobody in it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RosterFile"];
+            };
+        };
+        responses: {
+            /** @description all of them added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PasswordForOnce"][];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description a row that cannot be taken, or no group: nobody is added */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
