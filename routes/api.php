@@ -28,6 +28,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
 use App\Http\Controllers\WaveformController;
+use App\Http\Controllers\WithdrawalController;
 use App\Http\OwnPassword;
 use Illuminate\Support\Facades\Route;
 
@@ -74,6 +75,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::post('case-solvability', [SolvabilityController::class, 'ask']);
     Route::get('case-solvability/{check}', [SolvabilityController::class, 'show'])->whereUuid('check');
     Route::post('cases/{case}/versions', PublicationController::class)->whereNumber('case');
+    Route::put('cases/{case}/versions/{number}', WithdrawalController::class)->whereNumber('case')->whereNumber('number');
     Route::post('cases/{case}/release', ReleaseController::class)->whereNumber('case');
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
 

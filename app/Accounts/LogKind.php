@@ -14,6 +14,8 @@ enum LogKind: string
     case SessionEnded = 'session-ended';
     case Refused = 'refused';
     case Published = 'published';
+    case Withdrawn = 'withdrawn';
+    case GivenAgain = 'given-again';
     case ReportsOpened = 'reports-opened';
     case Overridden = 'overridden';
     case PersonAdded = 'person-added';
@@ -26,6 +28,6 @@ enum LogKind: string
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::ReportsOpened, self::Overridden, self::PersonAdded, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
+        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::ReportsOpened, self::Overridden, self::PersonAdded, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

@@ -22,9 +22,22 @@ final readonly class Publication
         return DB::transaction(fn (): CaseVersion => $this->frozen($draft, $groupId, $release)); // two at once get numbers of their own
     }
 
+    /** Whether a group has this draft just as it is, to be started and with its reports opening like that. */
+    public function isGiven(CaseDraft $draft, int $groupId, Release $release): bool
+    {
+        $newest = $draft->versions()->where('group_id', $groupId)->reorder('number', 'desc')->first();
+
+        return $newest !== null && $newest->withdrawn_at === null && $newest->release()->write() === $release->write() && $newest->sha256 === hash('sha256', $this->document($draft));
+    }
+
+    private function document(CaseDraft $draft): string
+    {
+        return CanonicalJson::of($this->library->caseReader()->frozen($draft->document));
+    }
+
     private function frozen(CaseDraft $draft, int $groupId, ?Release $release): CaseVersion
     {
-        $document = CanonicalJson::of($this->library->caseReader()->frozen($draft->document));
+        $document = $this->document($draft);
 
         return CaseVersion::query()->create([
             'case_draft_id' => $draft->id,

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $sha256
  * @property \Illuminate\Support\Carbon $published_at
  * @property ?\Illuminate\Support\Carbon $released_at when the instructor opened its reports
+ * @property ?\Illuminate\Support\Carbon $withdrawn_at since when nobody can start it any more
  * @property CaseDraft $draft
  * @property Group $group whom it was given to
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
@@ -28,9 +29,9 @@ final class CaseVersion extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_draft_id', 'group_id', 'number', 'document', 'sha256', 'published_at', 'release', 'released_at'];
+    protected $fillable = ['case_draft_id', 'group_id', 'number', 'document', 'sha256', 'published_at', 'release', 'released_at', 'withdrawn_at'];
 
-    protected $casts = ['published_at' => 'datetime', 'release' => 'array', 'released_at' => 'datetime'];
+    protected $casts = ['published_at' => 'datetime', 'release' => 'array', 'released_at' => 'datetime', 'withdrawn_at' => 'datetime'];
 
     /** @return BelongsTo<CaseDraft, $this> */
     public function draft(): BelongsTo

@@ -15,7 +15,9 @@ import { SignInsPage } from './house/SignInsPage';
 import { HandbookPage } from './handbook/HandbookPage';
 import { JobsPage } from './jobs/JobsPage';
 import { LabPage } from './lab/LabPage';
+import { CardsPage } from './people/CardsPage';
 import { PeoplePage } from './people/PeoplePage';
+import { RosterPage } from './people/RosterPage';
 import { ReportPage } from './report/ReportPage';
 import { SignInPage } from './signin/SignInPage';
 import './words/words';
@@ -68,6 +70,18 @@ createRoot(document.getElementById('root')!).render(
                         path="/people"
                         element={
                             <SignedIn roles={['instructor', 'administrator']} children={<PeoplePage />} />
+                        }
+                    />
+                    <Route
+                        path="/people/roster"
+                        element={
+                            <SignedIn roles={['instructor', 'administrator']} children={<RosterPage />} />
+                        }
+                    />
+                    <Route
+                        path="/people/cards"
+                        element={
+                            <SignedIn roles={['instructor', 'administrator']} children={<CardsPage />} />
                         }
                     />
                     <Route path="/account" element={<SignedIn children={<AccountPage />} />} />

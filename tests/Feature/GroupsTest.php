@@ -29,13 +29,16 @@ final class GroupsTest extends FeatureTestCase
     public function test_a_person_is_put_into_groups_and_jobs_follow(): void
     {
         $evening = $this->evening();
-        $first = $this->published();
+        $this->published();
+        $other = $this->published()->case_draft_id;
         $this->actingAs($this->instructor)->putJson("/api/people/{$this->apprentice->id}/groups", ['groups' => [$evening->id, $this->group()->id]])
             ->assertOk()->assertJsonPath('groups.*.name', ['A class', 'Evening class']);
         self::assertSame(2, DB::table('memberships')->where('user_id', $this->apprentice->id)->count());
-        $this->postJson("/api/cases/$first->case_draft_id/versions", ['group' => $evening->id])->assertCreated();
+        $this->postJson("/api/cases/$other/versions", ['group' => $evening->id])->assertCreated();
 
         $this->actingAs($this->apprentice->refresh())->getJson('/api/jobs')->assertOk()->assertJsonCount(2);
+        (new Memberships)->leave($this->apprentice, $this->group());
+        $this->getJson('/api/jobs')->assertOk()->assertJsonPath('*.id', [CaseVersion::query()->latest('id')->firstOrFail()->id]);
     }
 
     /** Somebody removed in the middle of a job finishes it; others of that group are nothing to them any more. */

@@ -117,6 +117,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/case-preview' => [$this->instructor, $case],
             'POST api/case-solvability' => [$this->instructor, $case],
             'POST api/cases/{case}/versions' => [$this->instructor, ['group' => $this->group()->id, 'release' => ['kind' => 'date', 'at' => '2099-01-01T08:00:00Z']]],
+            'PUT api/cases/{case}/versions/{number}' => [$this->instructor, ['withdrawn' => true]],
             'POST api/attempts/{attempt}/actions' => [$this->apprentice, ['key' => '00000000-0000-4000-8000-000000000001', 'number' => 7, 'action' => ['do' => 'look-at-lamps']]],
             'POST api/attempts/{attempt}/counsel' => [$this->apprentice, ['about' => 'possible']],
         ];
@@ -138,7 +139,7 @@ final class BodiesTest extends FeatureTestCase
         $endpoints = [];
         foreach ($bodies as $name => [$person, $body]) {
             [$method, $path] = explode(' ', $name);
-            $endpoints[] = [$method, '/'.strtr($path, ['{case}' => (string) $attempt->version->case_draft_id, '{attempt}' => (string) $attempt->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id]), $person, $body];
+            $endpoints[] = [$method, '/'.strtr($path, ['{case}' => (string) $attempt->version->case_draft_id, '{attempt}' => (string) $attempt->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id, '{number}' => '1']), $person, $body];
         }
 
         return $endpoints;

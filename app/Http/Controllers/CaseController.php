@@ -24,7 +24,7 @@ final readonly class CaseController
     {
         Gate::authorize('compose', CaseDraft::class);
         /** @var Collection<int, CaseDraft> $drafts */
-        $drafts = CaseDraft::query()->with('versions.attempts')->where('instructor_id', $request->user()?->id)->orderBy('id')->get();
+        $drafts = CaseDraft::query()->with(['versions.attempts', 'versions.group'])->where('instructor_id', $request->user()?->id)->orderBy('id')->get();
 
         return new JsonResponse($drafts->map(static fn (CaseDraft $draft): array => CaseResource::of($draft))->all());
     }
@@ -47,7 +47,7 @@ final readonly class CaseController
     {
         Gate::authorize('own', $case);
 
-        return new JsonResponse(CaseResource::of($case->load('versions.attempts')));
+        return new JsonResponse(CaseResource::of($case));
     }
 
     #[OA\Put(path: '/api/cases/{case}', operationId: 'saveCase', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CaseFields')), responses: [
@@ -58,6 +58,6 @@ final readonly class CaseController
     {
         $case->update(['document' => $request->document($library, $schemas)]);
 
-        return new JsonResponse(CaseResource::of($case->load('versions.attempts')));
+        return new JsonResponse(CaseResource::of($case));
     }
 }

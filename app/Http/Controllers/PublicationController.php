@@ -21,6 +21,7 @@ final readonly class PublicationController
         new OA\Property(property: 'group', description: 'to whom; may be left out by an instructor of one group', type: 'integer'),
         new OA\Property(property: 'release', description: 'left out: at once where advice may be asked, else by the instructor', ref: '#/components/schemas/NewRelease'),
     ], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'the group has just this already: nothing was done', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
         new OA\Response(response: 201, description: 'frozen and given to the group', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
         new OA\Response(response: 422, description: 'no group of mine, or no such release', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
@@ -28,9 +29,13 @@ final readonly class PublicationController
     {
         $user = $request->user();
         assert($user instanceof User);
-        $version = $publication->of($case, $request->group(), $request->release() ?? Release::usual(($case->document['practice'] ?? false) === true));
+        $release = $request->release() ?? Release::usual(($case->document['practice'] ?? false) === true);
+        if ($publication->isGiven($case, $request->group(), $release)) {
+            return new JsonResponse(CaseResource::of($case));
+        }
+        $version = $publication->of($case, $request->group(), $release);
         $log->note(LogKind::Published, $user, "{$case->document['name']}, {$version->number}");
 
-        return new JsonResponse(CaseResource::of($case->load('versions.attempts')), 201);
+        return new JsonResponse(CaseResource::of($case), 201);
     }
 }

@@ -14,8 +14,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'updatedAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'versions', type: 'array', items: new OA\Items(ref: '#/components/schemas/Version')),
 ])]
-#[OA\Schema(schema: 'Version', required: ['number', 'sha256', 'publishedAt', 'attempts', 'concluded'], properties: [
+#[OA\Schema(schema: 'Version', required: ['number', 'group', 'state', 'sha256', 'publishedAt', 'attempts', 'concluded'], properties: [
     new OA\Property(property: 'number', type: 'integer'),
+    new OA\Property(property: 'group', description: 'to whom', ref: '#/components/schemas/GroupName'),
+    new OA\Property(property: 'state', description: 'whether whoever has not started can start it', type: 'string', enum: ['given', 'replaced', 'withdrawn']),
     new OA\Property(property: 'sha256', type: 'string'),
     new OA\Property(property: 'publishedAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'attempts', type: 'integer'),
@@ -26,12 +28,21 @@ final readonly class CaseResource
     /** @return array<string, mixed> */
     public static function of(CaseDraft $draft): array
     {
+        $draft->loadMissing(['versions.attempts', 'versions.group']);
+        $newest = $draft->versions->keyBy('group_id');
+
         return [
             'id' => $draft->id,
             'document' => $draft->document,
             'updatedAt' => $draft->updated_at->toIso8601String(),
             'versions' => $draft->versions->map(static fn (CaseVersion $version): array => [
                 'number' => $version->number,
+                'group' => ['id' => $version->group->id, 'name' => $version->group->name],
+                'state' => match (true) {
+                    $newest[$version->group_id] !== $version => 'replaced',
+                    $version->withdrawn_at !== null => 'withdrawn',
+                    default => 'given',
+                },
                 'sha256' => $version->sha256,
                 'publishedAt' => $version->published_at->toIso8601String(),
                 'attempts' => $version->attempts->count(),

@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/{case}/versions/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["withdraw"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -962,6 +978,10 @@ export interface components {
             /** @description time in seconds, then one or two inputs in volts */
             csv: string;
         };
+        Withdrawal: {
+            /** @description false gives it out again */
+            withdrawn: boolean;
+        };
         Attempt: {
             /** @description Everything the bay needs, and nothing of what is wrong with the car. */
             id: number;
@@ -1143,6 +1163,13 @@ export interface components {
         };
         Version: {
             number: number;
+            /** @description to whom */
+            group: components["schemas"]["GroupName"];
+            /**
+             * @description whether whoever has not started can start it
+             * @enum {string}
+             */
+            state: "given" | "replaced" | "withdrawn";
             sha256: string;
             /** Format: date-time */
             publishedAt: string;
@@ -3142,6 +3169,24 @@ export interface operations {
                     };
                 };
             };
+            /** @description given to others */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description taken back, or a newer version has taken its place */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     labOptions: {
@@ -3527,6 +3572,15 @@ export interface operations {
             };
         };
         responses: {
+            /** @description the group has just this already: nothing was done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
             /** @description frozen and given to the group */
             201: {
                 headers: {
@@ -3939,6 +3993,51 @@ export interface operations {
             };
             /** @description not a waveform */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: number;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Withdrawal"];
+            };
+        };
+        responses: {
+            /** @description done, or it was so before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description not my case */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no such version */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

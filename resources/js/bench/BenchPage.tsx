@@ -99,7 +99,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                 practice={fields.practice ?? false}
                 open={publishes}
                 onClose={() => setPublishes(false)}
-                onPublish={(release) => void bench.publish(release)}
+                onPublish={(group, release) => void bench.publish(group, release)}
             />
             <div className="grid h-full work-columns gap-4">
                 <CaseSheet

@@ -4,6 +4,8 @@ import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextField } from '../ui/Field';
 import { OneOf } from '../ui/OneOf';
+import { GroupSelect } from '../people/GroupSelect';
+import { useGroups } from '../people/useGroups';
 import { t } from '../words/words';
 
 const KINDS = ['at-once', 'instructor', 'date', 'all-done'] as const;
@@ -13,7 +15,7 @@ interface Props {
     practice: boolean;
     open: boolean;
     onClose: () => void;
-    onPublish: (release: NewRelease) => void;
+    onPublish: (group: number, release: NewRelease) => void;
 }
 
 /** The case goes to the group; when its reports open is chosen here. */
@@ -28,16 +30,34 @@ export function PublishDialog({ practice, open, onClose, onPublish }: Props) {
 function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
     const [kind, setKind] = useState<NewRelease['kind']>(practice ? 'at-once' : 'instructor');
     const [at, setAt] = useState('');
+    const groups = useGroups().data ?? [];
+    const [chosen, setChosen] = useState('');
+    const group =
+        groups.find(({ id }) => String(id) === chosen) ?? (groups.length === 1 ? groups[0] : undefined);
     const needsDate = kind === 'date' || kind === 'all-done';
     return (
         <form
             className="flex flex-col gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
+                if (group === undefined) return;
                 onClose();
-                onPublish(needsDate ? { kind, at: new Date(at).toISOString() } : { kind });
+                onPublish(group.id, needsDate ? { kind, at: new Date(at).toISOString() } : { kind });
             }}
         >
+            {groups.length > 1 && (
+                <GroupSelect
+                    label={t('release.to-whom')}
+                    groups={groups}
+                    value={chosen}
+                    onChoose={setChosen}
+                />
+            )}
+            {group !== undefined && (
+                <p className="font-semibold">
+                    {t('release.seen-by', { group: group.name, count: group.apprentices })}
+                </p>
+            )}
             <p>{t('release.about')}</p>
             <OneOf
                 question={t('release.question')}
@@ -56,7 +76,7 @@ function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
                 />
             )}
             <div className="flex gap-3">
-                <Button kind="main" type="submit">
+                <Button kind="main" type="submit" disabled={group === undefined}>
                     {t('release.give')}
                 </Button>
                 <Button onClick={onClose}>{t('bay.cancel')}</Button>

@@ -74,16 +74,17 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
             return saved;
         });
 
-    const publish = async (release: NewRelease) => {
+    const publish = async (group: number, release: NewRelease) => {
         const saved = changed || record === undefined ? await keep() : record;
         if (saved === null) return;
         await attempted(async () => {
             const published = await taken(
                 api.POST('/api/cases/{case}/versions', {
                     params: { path: { case: saved.id } },
-                    body: { release },
+                    body: { group, release },
                 }),
             );
+            if (published.versions.length === saved.versions.length) setProblem(t('bench.published-already'));
             queries.setQueryData(['case', saved.id], published);
             void queries.invalidateQueries({ queryKey: ['cases'] });
         });

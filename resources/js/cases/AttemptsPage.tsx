@@ -6,6 +6,7 @@ import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { faultNames, percent } from '../report/possible';
+import { GivenOut } from './GivenOut';
 import { OpenReports } from './OpenReports';
 import { clock, points } from '../words/quantities';
 import { t } from '../words/words';
@@ -59,6 +60,7 @@ export function AttemptsPage() {
                 </>
             }
         >
+            {record.data !== undefined && <GivenOut record={record.data} />}
             {attempts.isPending && <Loading />}
             {attempts.isError && <Failed error={attempts.error} onRetry={() => void attempts.refetch()} />}
             {attempts.data?.length === 0 && <p className="p-4">{t('attempts.empty')}</p>}

@@ -1,19 +1,25 @@
 import { useMutation } from '@tanstack/react-query';
 import { z } from 'zod';
 import { api, taken } from '../api/client';
-import type { PasswordForOnce } from '../api/types';
+import type { Group, PasswordForOnce } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { SelectField, TextField } from '../ui/Field';
 import { useCheckedForm } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 
-const given = z.object({ name: z.string(), signIn: z.string(), role: z.enum(['apprentice', 'instructor']) });
+const given = z.object({
+    name: z.string(),
+    signIn: z.string(),
+    role: z.enum(['apprentice', 'instructor']),
+    groups: z.string(),
+});
 
 interface Props {
     open: boolean;
     /** An instructor adds apprentices only. */
     offersRole: boolean;
+    groups: Group[];
     onClose: () => void;
     onAdded: (given: PasswordForOnce) => void;
 }
@@ -26,10 +32,16 @@ export function AddPerson({ open, ...rest }: Props) {
     );
 }
 
-function AddForm({ offersRole, onClose, onAdded }: Omit<Props, 'open'>) {
-    const form = useCheckedForm(given, { name: '', signIn: '', role: 'apprentice' });
+function AddForm({ offersRole, groups, onClose, onAdded }: Omit<Props, 'open'>) {
+    const only = groups.length === 1 ? String(groups[0]!.id) : '';
+    const form = useCheckedForm(given, { name: '', signIn: '', role: 'apprentice', groups: only });
     const add = useMutation({
-        mutationFn: (body: z.output<typeof given>) => taken(api.POST('/api/people', { body })),
+        mutationFn: ({ groups: group, ...body }: z.output<typeof given>) =>
+            taken(
+                api.POST('/api/people', {
+                    body: { ...body, ...(group !== '' && { groups: [Number(group)] }) },
+                }),
+            ),
         onSuccess: onAdded,
         onError: form.refused,
     });
@@ -52,6 +64,16 @@ function AddForm({ offersRole, onClose, onAdded }: Omit<Props, 'open'>) {
                         label: t(`people.role.${value}`),
                     }))}
                     {...form.field('role')}
+                />
+            )}
+            {groups.length > 1 && (
+                <SelectField
+                    label={t('people.group')}
+                    options={[
+                        { value: '', label: t('people.choose-group') },
+                        ...groups.map(({ id, name }) => ({ value: String(id), label: name })),
+                    ]}
+                    {...form.field('groups')}
                 />
             )}
             <p className="text-small text-ink-soft">{t('people.add-about')}</p>

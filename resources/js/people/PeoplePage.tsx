@@ -10,54 +10,73 @@ import { Button } from '../ui/Button';
 import { ConfirmDialog } from '../ui/ConfirmDialog';
 import { t } from '../words/words';
 import { AddPerson } from './AddPerson';
+import { ChooseGroups } from './ChooseGroups';
 import { ForOnce } from './ForOnce';
+import { GroupsDialog } from './GroupsDialog';
+import { PeopleHead } from './PeopleHead';
 import { PeopleTable } from './PeopleTable';
+import { useGroups } from './useGroups';
 
-/** Those one answers for: who they are, and a new password for whoever has lost theirs. */
+/** Those one answers for: who they are, in which groups, and a new password for whoever has lost theirs. */
 export function PeoplePage() {
     const queries = useQueryClient();
     const isOffice = useSession().data?.user?.role === 'administrator';
-    const [adds, setAdds] = useState(false);
+    const groups = useGroups().data ?? [];
+    const [open, setOpen] = useState<'add' | 'groups' | null>(null);
+    const [group, setGroup] = useState('');
     const [resetting, setResetting] = useState<PersonRow | null>(null);
+    const [regrouping, setRegrouping] = useState<PersonRow | null>(null);
     const [told, setTold] = useState<PasswordForOnce | null>(null);
     const people = useQuery({ queryKey: ['people'], queryFn: () => taken(api.GET('/api/people')) });
     const tell = (given: PasswordForOnce) => {
-        setAdds(false);
+        setOpen(null);
         setTold(given);
         void queries.invalidateQueries({ queryKey: ['people'] });
+        void queries.invalidateQueries({ queryKey: ['groups'] });
     };
     const reset = useMutation({
         mutationFn: ({ id }: PersonRow) =>
             taken(api.POST('/api/people/{person}/password', { params: { path: { person: id } } })),
         onSuccess: tell,
     });
+    const shown = people.data?.filter(
+        (one) => group === '' || one.groups.some(({ id }) => String(id) === group),
+    );
 
     return (
         <Page
             title={t('people.title')}
             right={
                 <>
-                    <Button onClick={() => setAdds(true)}>{t('people.add')}</Button>
+                    <Button onClick={() => setOpen('groups')}>{t('groups.open')}</Button>
+                    <Button onClick={() => setOpen('add')}>{t('people.add')}</Button>
                     <WhoAmI />
                 </>
             }
         >
-            <p className="mb-3 text-small text-ink-soft">
-                {t(isOffice ? 'people.about-office' : 'people.about')}
-            </p>
+            <PeopleHead ofTheHouse={isOffice} groups={groups} group={group} onGroup={setGroup} />
             {people.isPending && <Loading />}
             {people.isError && <Failed error={people.error} onRetry={() => void people.refetch()} />}
             {reset.isError && <p role="alert">{reset.error.message}</p>}
-            {people.data?.length === 0 && <p className="p-4">{t('people.empty')}</p>}
-            {people.data !== undefined && people.data.length > 0 && (
+            {shown?.length === 0 && <p className="p-4">{t('people.empty')}</p>}
+            {shown !== undefined && shown.length > 0 && (
                 <PeopleTable
-                    rows={people.data}
+                    rows={shown}
                     ofTheHouse={isOffice}
                     busy={reset.isPending}
                     onReset={setResetting}
+                    onRegroup={setRegrouping}
                 />
             )}
-            <AddPerson open={adds} offersRole={isOffice} onClose={() => setAdds(false)} onAdded={tell} />
+            <AddPerson
+                open={open === 'add'}
+                offersRole={isOffice}
+                groups={groups}
+                onClose={() => setOpen(null)}
+                onAdded={tell}
+            />
+            <GroupsDialog groups={groups} open={open === 'groups'} onClose={() => setOpen(null)} />
+            <ChooseGroups person={regrouping} groups={groups} onClose={() => setRegrouping(null)} />
             <ConfirmDialog
                 title={t('people.reset')}
                 open={resetting !== null}

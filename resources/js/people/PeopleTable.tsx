@@ -6,17 +6,18 @@ import { t } from '../words/words';
 
 interface Props {
     rows: PersonRow[];
-    /** An instructor's are all apprentices of one class. */
+    /** An instructor's are all apprentices. */
     ofTheHouse: boolean;
     busy: boolean;
     onReset: (person: PersonRow) => void;
+    onRegroup: (person: PersonRow) => void;
 }
 
-export function PeopleTable({ rows, ofTheHouse, busy, onReset }: Props) {
+export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup }: Props) {
     return (
         <Table
             label={t('people.title')}
-            columns={['name', 'sign-in', ...(ofTheHouse ? ['role', 'group'] : []), 'seen', 'password'].map(
+            columns={['name', 'sign-in', ...(ofTheHouse ? ['role'] : []), 'groups', 'seen', 'password'].map(
                 (column) => t(`people.${column}`),
             )}
         >
@@ -24,12 +25,20 @@ export function PeopleTable({ rows, ofTheHouse, busy, onReset }: Props) {
                 <tr key={row.id}>
                     <RowHeading>{row.name}</RowHeading>
                     <Cell>{row.signIn}</Cell>
-                    {ofTheHouse && (
-                        <>
-                            <Cell>{t(`people.role.${row.role}`)}</Cell>
-                            <Cell>{row.group}</Cell>
-                        </>
-                    )}
+                    {ofTheHouse && <Cell>{t(`people.role.${row.role}`)}</Cell>}
+                    <Cell>
+                        <span className="flex items-center gap-3">
+                            {row.groups.map((one) => one.name).join(', ')}
+                            {row.mayBeReset && (
+                                <Button
+                                    onClick={() => onRegroup(row)}
+                                    aria-label={t('people.groups-of', { name: row.name })}
+                                >
+                                    {t('people.change')}
+                                </Button>
+                            )}
+                        </span>
+                    </Cell>
                     <Cell tabular>{row.seenAt === null ? t('people.never') : day(row.seenAt)}</Cell>
                     <Cell>
                         <span className="flex items-center gap-3">
