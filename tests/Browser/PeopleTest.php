@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\Person;
 
 /** Somebody new comes into the class, and chooses a password. */
 final class PeopleTest extends BrowserTestCase
 {
+    /** @var list<string> */
+    private array $files = [];
+
     public function test_somebody_is_added_signs_in_with_a_password_for_once_and_chooses_an_own_one(): void
     {
         $person = $this->person()->signIn('kessel')->open('/people')->see('Dilan Ott')->press('Add a person');
@@ -29,7 +34,33 @@ final class PeopleTest extends BrowserTestCase
     public function test_whoever_has_lost_a_password_gets_one_for_once(): void
     {
         $person = $this->person()->signIn('kessel')->open('/people')->see('Bente Sand')->press('New password for Bente Sand')
-            ->see('Bente Sand gets a password for once and is signed out everywhere.')->press('Do it')->see('Note it now')->press('I have noted it')->see('no own one chosen yet');
-        $person->open('/log')->see('Gave a new password to');
+            ->see('Bente Sand gets a password for once and is signed out everywhere.')->press('Do it')->see('It stands on the sign-in cards as well')->press('I have noted it')->see('no own one chosen yet');
+        $person->open('/people/cards')->see('Bente Sand')->open('/log')->see('Gave a new password to');
+    }
+
+    public function test_a_class_comes_in_from_a_file_with_two_bad_rows_once_they_are_mended(): void
+    {
+        $person = $this->person()->signIn('kessel')->open('/people')->see('Dilan Ott')->press('From a file')->see('A table as any spreadsheet saves it');
+        $this->choose($person, "Name;Group;Sign-in\nAda \xd6z;Evening class;ada\nJ\xf6rg K\xfchn;;\n=1+1;;sum\nBen Roe;;Ben Roe\n");
+        $person->see('2 of 4 rows cannot be taken.')->see('Begins like a formula of a spreadsheet.')->see('Two to forty small letters')->see('New groups: Evening class.')->see('Read as Windows-1252, semicolons between the columns.')->doNotSee('Add all');
+
+        $this->choose($person, "Name;Group;Sign-in\nAda \xd6z;Evening class;ada\nJ\xf6rg K\xfchn;;\nBen Roe;;ben.roe\n");
+        $person->see('3 people can be added.')->press('Add all 3')->see('A card each')->see('Ada Öz')->see('jorg.kuhn')->see('ben.roe');
+        $person->press('Back to the people')->see('Jörg Kühn')->select('Shown', 'Evening class')->doNotSee('Jörg Kühn')->see('Ada Öz');
+        $person->press('Groups of Ada Öz')->see('Keep these')->tick('Lindenhof school, second year')->press('Keep these')->see('Evening class, Lindenhof school, second year');
+    }
+
+    private function choose(Person $person, string $bytes): void
+    {
+        $file = sys_get_temp_dir().'/roster-'.uniqid().'.csv';
+        file_put_contents($file, $bytes);
+        $person->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
+        $this->files[] = $file;
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), $this->files);
+        parent::tearDown();
     }
 }

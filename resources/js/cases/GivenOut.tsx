@@ -34,7 +34,9 @@ export function GivenOut({ record }: { record: CaseRecord }) {
             <ul>
                 {record.versions.map((one) => (
                     <li key={one.number} className="flex items-center gap-4 py-0.5">
-                        <span className="w-20">{t('cases.version', { number: one.number })}</span>
+                        <span className="w-20 first-letter:uppercase">
+                            {t('cases.version', { number: one.number })}
+                        </span>
                         <span className="w-64 truncate">{one.group.name}</span>
                         <span className="w-36 tabular">{day(one.publishedAt)}</span>
                         <span className="w-56">

@@ -1,4 +1,5 @@
-import { useId } from 'react';
+import { useRef, useState } from 'react';
+import { Button } from '../ui/Button';
 
 interface Props {
     label: string;
@@ -8,23 +9,28 @@ interface Props {
 
 /** The same file may be chosen again once it has been mended. */
 export function ChooseFile({ label, accept, onFile }: Props) {
-    const id = useId();
+    const input = useRef<HTMLInputElement>(null);
+    const [name, setName] = useState('');
     return (
-        <div>
-            <label htmlFor={id} className="block text-small text-ink-soft">
-                {label}
-            </label>
+        <div className="flex items-center gap-3">
             <input
-                id={id}
+                ref={input}
                 type="file"
                 accept={accept}
-                className="rounded-edge border border-floor-deep bg-paper px-2 py-1"
+                hidden
                 onChange={({ target }) => {
                     const file = target.files?.[0];
-                    if (file !== undefined) onFile(file);
+                    if (file !== undefined) {
+                        setName(file.name);
+                        onFile(file);
+                    }
                     target.value = '';
                 }}
             />
+            <Button kind={name === '' ? 'main' : 'line'} onClick={() => input.current?.click()}>
+                {label}
+            </Button>
+            {name !== '' && <span className="font-mono text-small">{name}</span>}
         </div>
     );
 }
