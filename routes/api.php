@@ -24,6 +24,7 @@ use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
@@ -71,6 +72,9 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::post('cases', [CaseController::class, 'store']);
     Route::get('cases/{case}', [CaseController::class, 'show'])->whereNumber('case');
     Route::put('cases/{case}', [CaseController::class, 'update'])->whereNumber('case');
+    Route::patch('cases/{case}', [ShelfController::class, 'change'])->whereNumber('case');
+    Route::delete('cases/{case}', [ShelfController::class, 'delete'])->whereNumber('case');
+    Route::post('cases/{case}/copy', [ShelfController::class, 'copy'])->whereNumber('case');
     Route::post('case-preview', PreviewController::class);
     Route::post('case-solvability', [SolvabilityController::class, 'ask']);
     Route::get('case-solvability/{check}', [SolvabilityController::class, 'show'])->whereUuid('check');

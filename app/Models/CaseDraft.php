@@ -14,14 +14,18 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $instructor_id
  * @property array<string, mixed> $document
+ * @property list<string> $goals what it is to teach
+ * @property ?\Illuminate\Support\Carbon $archived_at since when it is put away
  * @property \Illuminate\Support\Carbon $updated_at
  * @property \Illuminate\Database\Eloquent\Collection<int, CaseVersion> $versions
  */
 final class CaseDraft extends Model
 {
-    protected $fillable = ['instructor_id', 'document'];
+    protected $fillable = ['instructor_id', 'document', 'goals', 'archived_at'];
 
-    protected $casts = ['document' => 'array'];
+    protected $casts = ['document' => 'array', 'goals' => 'array', 'archived_at' => 'datetime'];
+
+    protected $attributes = ['goals' => '[]', 'archived_at' => null];
 
     /** @return BelongsTo<User, $this> */
     public function instructor(): BelongsTo

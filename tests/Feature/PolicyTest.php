@@ -34,6 +34,9 @@ final class PolicyTest extends FeatureTestCase
         'POST api/cases' => [401, 201, 201, 403, 403, 403, 403],
         'GET api/cases/{case}' => [401, 200, 403, 403, 403, 403, 403],
         'PUT api/cases/{case}' => [401, 200, 403, 403, 403, 403, 403],
+        'PATCH api/cases/{case}' => [401, 422, 403, 403, 403, 403, 403],
+        'POST api/cases/{case}/copy' => [401, 201, 403, 403, 403, 403, 403],
+        'DELETE api/cases/{case}' => [401, 409, 403, 403, 403, 403, 403], // it was worked
         'POST api/case-preview' => [401, 200, 200, 403, 403, 403, 403],
         'POST api/case-solvability' => [401, 202, 202, 403, 403, 403, 403],
         'GET api/case-solvability/{check}' => [401, 200, 403, 403, 403, 403, 403],

@@ -8,9 +8,11 @@ use App\Models\CaseDraft;
 use App\Models\CaseVersion;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Case', required: ['id', 'document', 'updatedAt', 'versions'], properties: [
+#[OA\Schema(schema: 'Case', required: ['id', 'document', 'goals', 'archived', 'updatedAt', 'versions'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'document', ref: '#/components/schemas/CaseFields'),
+    new OA\Property(property: 'goals', description: 'what it is to teach', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'archived', description: 'put away', type: 'boolean'),
     new OA\Property(property: 'updatedAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'versions', type: 'array', items: new OA\Items(ref: '#/components/schemas/Version')),
 ])]
@@ -34,6 +36,8 @@ final readonly class CaseResource
         return [
             'id' => $draft->id,
             'document' => $draft->document,
+            'goals' => $draft->goals,
+            'archived' => $draft->archived_at !== null,
             'updatedAt' => $draft->updated_at->toIso8601String(),
             'versions' => $draft->versions->map(static fn (CaseVersion $version): array => [
                 'number' => $version->number,

@@ -158,10 +158,10 @@ export interface paths {
         get: operations["readCase"];
         put: operations["saveCase"];
         post?: never;
-        delete?: never;
+        delete: operations["deleteCase"];
         options?: never;
         head?: never;
-        patch?: never;
+        patch: operations["shelveCase"];
         trace?: never;
     };
     "/api/attempts/{attempt}/counsel": {
@@ -511,6 +511,22 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{case}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copyCase"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -970,6 +986,12 @@ export interface components {
             /** @description for those whose group is left open */
             group?: number | null;
         };
+        Shelf: {
+            /** @description put away; left out, as it was */
+            archived?: boolean;
+            /** @description what it is to teach, in words of one's own; left out, as they were */
+            goals?: string[];
+        };
         SignIn: {
             name: string;
             password: string;
@@ -1157,6 +1179,10 @@ export interface components {
         Case: {
             id: number;
             document: components["schemas"]["CaseFields"];
+            /** @description what it is to teach */
+            goals: string[];
+            /** @description put away */
+            archived: boolean;
             /** Format: date-time */
             updatedAt: string;
             versions: components["schemas"]["Version"][];
@@ -2925,6 +2951,88 @@ export interface operations {
             };
         };
     };
+    deleteCase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description gone, with whatever was published of it */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description not my case */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description somebody has worked it */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    shelveCase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Shelf"];
+            };
+        };
+        responses: {
+            /** @description changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description not my case */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description too many goals, or one that is none */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     askCounsel: {
         parameters: {
             query?: never;
@@ -3824,6 +3932,37 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    copyCase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a case like it, published to nobody */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description not my case */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };

@@ -1,18 +1,26 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link, useNavigate } from 'react-router';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { api, taken } from '../api/client';
-import type { CaseRecord } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { Button } from '../ui/Button';
 import { t } from '../words/words';
+import { CaseFilters } from './CaseFilters';
+import { CaseTable } from './CaseTable';
+import { ALL, found } from './wanted';
 
-const CELL = 'border-b border-floor-deep px-3 py-2 align-top';
-
+/** All cases of an instructor: found, composed, kept in order. */
 export function CasesPage() {
     const cases = useQuery({ queryKey: ['cases'], queryFn: () => taken(api.GET('/api/cases')) });
+    const cars = useQuery({ queryKey: ['cars'], queryFn: () => taken(api.GET('/api/cars')) });
+    const kinds = useQuery({ queryKey: ['fault-kinds'], queryFn: () => taken(api.GET('/api/fault-kinds')) });
     const navigate = useNavigate();
+    const [wanted, setWanted] = useState(ALL);
+    const [problem, setProblem] = useState('');
+    const stationOf = (kind: string) => kinds.data?.find(({ id }) => id === kind)?.station;
+    const shown = found(cases.data ?? [], wanted, stationOf);
 
     return (
         <Page
@@ -30,61 +38,28 @@ export function CasesPage() {
             {cases.isError && <Failed error={cases.error} onRetry={() => void cases.refetch()} />}
             {cases.data?.length === 0 && <p className="p-4">{t('cases.empty')}</p>}
             {cases.data !== undefined && cases.data.length > 0 && (
-                <div className="max-h-full overflow-auto">
-                    <table className="w-full border-collapse bg-bench text-left">
-                        <thead className="border-b border-ink">
-                            <tr>
-                                {['name', 'job', 'fault', 'published', 'attempts'].map((column) => (
-                                    <th key={column} scope="col" className="px-3 py-2 font-semibold">
-                                        {t(`cases.${column}`)}
-                                    </th>
-                                ))}
-                            </tr>
-                        </thead>
-                        <tbody>
-                            {cases.data.map((one) => (
-                                <CaseRow key={one.id} record={one} />
-                            ))}
-                        </tbody>
-                    </table>
+                <div className="flex h-full min-h-0 flex-col">
+                    <CaseFilters
+                        cases={cases.data}
+                        kinds={kinds.data ?? []}
+                        cars={cars.data ?? []}
+                        wanted={wanted}
+                        onChange={setWanted}
+                    />
+                    {problem !== '' && (
+                        <p role="alert" className="mb-2 font-semibold">
+                            {problem}
+                        </p>
+                    )}
+                    {shown.length === 0 ? (
+                        <p role="status" className="p-4">
+                            {t('cases.none-like-that')}
+                        </p>
+                    ) : (
+                        <CaseTable cases={shown} onProblem={setProblem} />
+                    )}
                 </div>
             )}
         </Page>
-    );
-}
-
-function CaseRow({ record }: { record: CaseRecord }) {
-    const latest = record.versions[record.versions.length - 1];
-    const started = record.versions.reduce((sum, one) => sum + one.attempts, 0);
-    const concluded = record.versions.reduce((sum, one) => sum + one.concluded, 0);
-    return (
-        <tr>
-            <th scope="row" className={CELL}>
-                <Link to={`/cases/${record.id}`} className="font-semibold text-petrol underline">
-                    {record.document.name}
-                </Link>
-            </th>
-            <td className={CELL}>{record.document.jobTitle}</td>
-            <td className={CELL}>
-                {record.document.faults.length === 0 && t('bench.nothing-wrong')}
-                {record.document.faults.map((fault) => (
-                    <div key={`${fault.kind}${fault.channel}`}>
-                        {t(`fault.${fault.kind}`)}, {t(`place.${fault.channel}`)}
-                    </div>
-                ))}
-            </td>
-            <td className={CELL}>
-                {latest === undefined ? t('cases.never') : t('cases.version', { number: latest.number })}
-            </td>
-            <td className={CELL}>
-                {started === 0 ? (
-                    '–'
-                ) : (
-                    <Link to={`/cases/${record.id}/attempts`} className="text-petrol underline">
-                        {t('cases.worked', { concluded, open: started - concluded })}
-                    </Link>
-                )}
-            </td>
-        </tr>
     );
 }

@@ -62,6 +62,14 @@ final readonly class Person
         return $this;
     }
 
+    /** Chooses from a menu that is open. */
+    public function item(string $label): self
+    {
+        $this->click("//*[@role='menuitem'][normalize-space(.)={$this->quoted($label)}]");
+
+        return $this;
+    }
+
     public function tab(string $label): self
     {
         $this->click("//*[@role='tab'][normalize-space(.)={$this->quoted($label)}]");
