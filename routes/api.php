@@ -16,6 +16,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkingPolicyController;
+use App\Http\Controllers\MarksController;
 use App\Http\Controllers\OverrideController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PreviewController;
@@ -46,6 +47,8 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::get('groups', [GroupController::class, 'index']);
     Route::post('groups', [GroupController::class, 'add']);
     Route::put('groups/{group}', [GroupController::class, 'rename'])->whereNumber('group');
+    Route::get('groups/{group}/marks', [MarksController::class, 'show'])->whereNumber('group');
+    Route::get('groups/{group}/marks.csv', [MarksController::class, 'csv'])->whereNumber('group');
     Route::get('people', [PersonController::class, 'index']);
     Route::post('people', [PersonController::class, 'add']);
     Route::get('people/cards', [PersonController::class, 'cards']);

@@ -15,6 +15,7 @@ import { SignInsPage } from './house/SignInsPage';
 import { HandbookPage } from './handbook/HandbookPage';
 import { JobsPage } from './jobs/JobsPage';
 import { LabPage } from './lab/LabPage';
+import { MarksPage } from './marks/MarksPage';
 import { CardsPage } from './people/CardsPage';
 import { PeoplePage } from './people/PeoplePage';
 import { RosterPage } from './people/RosterPage';
@@ -82,6 +83,12 @@ createRoot(document.getElementById('root')!).render(
                         path="/people/cards"
                         element={
                             <SignedIn roles={['instructor', 'administrator']} children={<CardsPage />} />
+                        }
+                    />
+                    <Route
+                        path="/marks"
+                        element={
+                            <SignedIn roles={['instructor', 'administrator']} children={<MarksPage />} />
                         }
                     />
                     <Route path="/account" element={<SignedIn children={<AccountPage />} />} />

@@ -64,6 +64,8 @@ final class PolicyTest extends FeatureTestCase
         'POST api/people/roster' => [401, 422, 422, 403, 403, 403, 422],
         'PUT api/people/{person}/groups' => [401, 422, 403, 403, 403, 403, 422],
         'GET api/groups' => [401, 200, 200, 403, 403, 403, 200],
+        'GET api/groups/{group}/marks' => [401, 200, 403, 403, 403, 403, 200],
+        'GET api/groups/{group}/marks.csv' => [401, 200, 403, 403, 403, 403, 200],
         'PUT api/groups/{group}' => [401, 200, 403, 403, 403, 403, 200],
         'POST api/groups' => [401, 422, 422, 403, 403, 403, 422], // of that name there is one by now
         'POST api/people/{person}/password' => [401, 200, 403, 403, 403, 403, 200],

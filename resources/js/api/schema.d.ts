@@ -324,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{group}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readMarks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{group}/marks.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportMarks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{attempt}/overrides": {
         parameters: {
             query?: never;
@@ -738,6 +770,36 @@ export interface components {
             /** @description it holds where a case brings none */
             isUsual: boolean;
             policy: components["schemas"]["Policy"];
+        };
+        MarksTable: {
+            cases: {
+                /** @description Who of a group has which mark. */
+                id: number;
+                name: string;
+                /** @description has no mark */
+                practice: boolean;
+            }[];
+            people: components["schemas"]["MarksLine"][];
+        };
+        MarksLine: {
+            id: number;
+            name: string;
+            signIn: string;
+            /** @description is in this group no more */
+            hasLeft: boolean;
+            /** @description in the order of the cases */
+            marks: components["schemas"]["MarksEntry"][];
+            points: number;
+            outOf: number;
+        };
+        MarksEntry: {
+            attempt: number | null;
+            /** @enum {string} */
+            state: "not-started" | "under-way" | "awaited" | "practised" | "marked";
+            points: number | null;
+            outOf: number | null;
+            /** @description an instructor decided some of it */
+            decided: boolean;
         };
         PasswordForOnce: {
             name: string;
@@ -3395,6 +3457,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MarkingPolicy"][];
+                };
+            };
+        };
+    };
+    readMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the marks of a group */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarksTable"];
+                };
+            };
+            /** @description a group of others */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the same as a table for another program */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+            /** @description a group of others */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -57,4 +57,6 @@ export type Solvability = Schemas['Solvability'];
 export type StationReview = Schemas['StationReview'];
 export type SensiblePath = Schemas['SensiblePath'];
 export type Counsel = Schemas['Counsel'];
+export type MarksTable = Schemas['MarksTable'];
+export type MarksEntry = Schemas['MarksEntry'];
 export type MarkSheet = Schemas['MarkSheet'];

@@ -42,6 +42,9 @@ export function WhoAmI() {
             </Link>
             {user?.role !== 'apprentice' && (
                 <>
+                    <Link to="/marks" className="text-petrol underline">
+                        {t('marks.open')}
+                    </Link>
                     <Link to="/people" className="text-petrol underline">
                         {t('people.open')}
                     </Link>

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Attempts\MarksTable;
+use App\Http\Resources\MarksCsv;
+use App\Models\Group;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+
+/** Who of a group has which mark. */
+#[OA\Schema(schema: 'MarksTable', required: ['cases', 'people'], properties: [
+    new OA\Property(property: 'cases', type: 'array', items: new OA\Items(required: ['id', 'name', 'practice'], properties: [
+        new OA\Property(property: 'id', type: 'integer'),
+        new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'practice', description: 'has no mark', type: 'boolean'),
+    ], type: 'object')),
+    new OA\Property(property: 'people', type: 'array', items: new OA\Items(ref: '#/components/schemas/MarksLine')),
+])]
+#[OA\Schema(schema: 'MarksLine', required: ['id', 'name', 'signIn', 'hasLeft', 'marks', 'points', 'outOf'], properties: [
+    new OA\Property(property: 'id', type: 'integer'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'signIn', type: 'string'),
+    new OA\Property(property: 'hasLeft', description: 'is in this group no more', type: 'boolean'),
+    new OA\Property(property: 'marks', description: 'in the order of the cases', type: 'array', items: new OA\Items(ref: '#/components/schemas/MarksEntry')),
+    new OA\Property(property: 'points', type: 'number'),
+    new OA\Property(property: 'outOf', type: 'number'),
+])]
+#[OA\Schema(schema: 'MarksEntry', required: ['attempt', 'state', 'points', 'outOf', 'decided'], properties: [
+    new OA\Property(property: 'attempt', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked']),
+    new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'decided', description: 'an instructor decided some of it', type: 'boolean'),
+])]
+final readonly class MarksController
+{
+    public function __construct(private MarksTable $table)
+    {
+    }
+
+    #[OA\Get(path: '/api/groups/{group}/marks', operationId: 'readMarks', parameters: [new OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'the marks of a group', content: new OA\JsonContent(ref: '#/components/schemas/MarksTable')),
+        new OA\Response(response: 403, description: 'a group of others', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function show(Group $group): JsonResponse
+    {
+        Gate::authorize('manage', $group);
+
+        return new JsonResponse($this->table->of($group->load('people')));
+    }
+
+    #[OA\Get(path: '/api/groups/{group}/marks.csv', operationId: 'exportMarks', parameters: [new OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'the same as a table for another program', content: new OA\MediaType(mediaType: 'text/csv')),
+        new OA\Response(response: 403, description: 'a group of others', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function csv(Group $group): Response
+    {
+        Gate::authorize('manage', $group);
+
+        return new Response(MarksCsv::of($this->table->of($group->load('people'))), headers: [
+            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="marks-'.Str::slug($group->name).'.csv"', 'Cache-Control' => 'no-store',
+        ]);
+    }
+}

@@ -1,0 +1,84 @@
+import { Link } from 'react-router';
+import type { MarksEntry, MarksTable } from '../api/types';
+import { points } from '../words/quantities';
+import { t } from '../words/words';
+
+const SIGNS = { 'not-started': '–', 'under-way': '◐', awaited: '◔', practised: '✓', marked: '■' } as const;
+
+/** A row each, a column a case; wide tables scroll under the names. */
+export function MarksGrid({ table }: { table: MarksTable }) {
+    return (
+        <div className="min-h-0 w-full overflow-auto" tabIndex={0} role="group" aria-label={t('marks.title')}>
+            <table className="border-collapse bg-bench text-left">
+                <thead className="border-b border-ink">
+                    <tr className="align-bottom">
+                        <th scope="col" className="sticky left-0 bg-bench px-3 py-2">
+                            {t('marks.name')}
+                        </th>
+                        <th scope="col" className="border-r border-floor-deep px-3 py-2">
+                            {t('marks.sum')}
+                        </th>
+                        {table.cases.map((one) => (
+                            <th
+                                key={one.id}
+                                scope="col"
+                                className="min-w-36 px-3 py-2 text-small font-semibold"
+                            >
+                                <Link to={`/cases/${one.id}/attempts`} className="text-petrol underline">
+                                    {one.name}
+                                </Link>
+                                {one.practice && ` (${t('marks.practice')})`}
+                            </th>
+                        ))}
+                    </tr>
+                </thead>
+                <tbody>
+                    {table.people.map((person) => (
+                        <tr key={person.id} className="border-b border-floor-deep">
+                            <th scope="row" className="sticky left-0 bg-bench px-3 py-2 whitespace-nowrap">
+                                {person.name}
+                                {person.hasLeft && (
+                                    <span className="font-normal text-ink-soft">
+                                        {' '}
+                                        ({t('marks.has-left')})
+                                    </span>
+                                )}
+                            </th>
+                            <td className="border-r border-floor-deep px-3 py-2 whitespace-nowrap tabular">
+                                {person.outOf === 0 ? '–' : `${points(person.points)} / ${person.outOf}`}
+                            </td>
+                            {person.marks.map((mark, index) => (
+                                <td key={table.cases[index]!.id} className="px-3 py-2 whitespace-nowrap">
+                                    <Entry mark={mark} />
+                                </td>
+                            ))}
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </div>
+    );
+}
+
+function Entry({ mark }: { mark: MarksEntry }) {
+    const text =
+        mark.points === null ? (
+            <>
+                <span aria-hidden>{SIGNS[mark.state]} </span>
+                {t(`marks.state.${mark.state}`)}
+            </>
+        ) : (
+            <span className="tabular">
+                {points(mark.points)} / {mark.outOf}
+            </span>
+        );
+    if (mark.attempt === null) return <span className="text-ink-soft">{text}</span>;
+    return (
+        <>
+            <Link to={`/report/${mark.attempt}`} className="text-petrol underline">
+                {text}
+            </Link>
+            {mark.decided && ` · ${t('attempts.overridden')}`}
+        </>
+    );
+}
