@@ -4,6 +4,8 @@ return [
     // Left empty, every attempt gets a car of its own by chance. With a text, the same person gets the
     // same car in the same job each time: what a check or a demonstration needs, and a class does not.
     'attempt_seed' => env('LERNFALL_ATTEMPT_SEED', ''),
+    // served as a demonstration: whoever comes to the door is told so
+    'demo' => (bool) env('LERNFALL_DEMO', false),
     // so long, and by a step, one job holds up what others wait for
     'seconds_at_a_time' => 1.0,
     // What one job may hold, and from which share of it on the bay says so. Sixty steps are a long job.

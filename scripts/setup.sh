@@ -86,13 +86,13 @@ set_up() {
     fi
 }
 
-# Creates and seeds the database on the first run; later runs only bring its tables up to date.
+# prepare_database seeded|empty: creates the database on the first run, with or without the demo; later runs only bring its tables up to date
 prepare_database() {
     if [ ! -f database/lernfall.sqlite ]; then
         say 'creating the database'
         touch database/lernfall.sqlite
         php artisan migrate --force --quiet
-        php artisan db:seed --force --quiet
+        [ "$1" = empty ] || php artisan db:seed --force --quiet
     else
         php artisan migrate --force --quiet
     fi

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Accounts\DemoAccounts;
 use App\Accounts\Memberships;
 use App\Attempts\ActionLog;
 use App\Attempts\Publication;
@@ -21,8 +22,6 @@ use LogicException;
 /** An invented school: an administrator, one instructor, four apprentices, nineteen published cases, two finished jobs and one under way. */
 final class DatabaseSeeder extends Seeder
 {
-    private const PASSWORD = 'lindenhof';
-
     public function run(Publication $publication, ActionLog $log): void
     {
         $group = Group::query()->create(['name' => 'Lindenhof school, second year']);
@@ -44,7 +43,7 @@ final class DatabaseSeeder extends Seeder
 
     private function user(Group $group, string $signIn, string $name, Role $role): User
     {
-        $user = User::query()->create(['sign_in' => $signIn, 'name' => $name, 'role' => $role, 'password' => self::PASSWORD]);
+        $user = User::query()->create(['sign_in' => $signIn, 'name' => $name, 'role' => $role, 'password' => DemoAccounts::PASSWORD]);
         (new Memberships)->join($user, $group);
 
         return $user;

@@ -28,7 +28,8 @@ use OpenApi\Attributes as OA;
 final readonly class SessionController
 {
     #[OA\Get(path: '/api/session', operationId: 'whoAmI', responses: [
-        new OA\Response(response: 200, description: 'who is signed in', content: new OA\JsonContent(required: ['user'], properties: [
+        new OA\Response(response: 200, description: 'who is signed in', content: new OA\JsonContent(required: ['user', 'demo'], properties: [
+            new OA\Property(property: 'demo', description: 'this is a demonstration: its accounts are known to everybody', type: 'boolean'),
             new OA\Property(property: 'user', oneOf: [new OA\Schema(ref: '#/components/schemas/User'), new OA\Schema(type: 'null')]),
         ])),
     ])]
@@ -36,7 +37,7 @@ final readonly class SessionController
     {
         $user = $request->user();
 
-        return new JsonResponse(['user' => $user instanceof User ? UserResource::of($user) : null]);
+        return new JsonResponse(['user' => $user instanceof User ? UserResource::of($user) : null, 'demo' => config()->boolean('lernfall.demo')]);
     }
 
     #[OA\Post(path: '/api/session', operationId: 'signIn', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SignIn')), responses: [

@@ -3993,6 +3993,8 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
+                        /** @description this is a demonstration: its accounts are known to everybody */
+                        demo: boolean;
                         user: components["schemas"]["User"] | null;
                     };
                 };

@@ -23,7 +23,7 @@ export function useSignInAgain() {
     const queries = useQueryClient();
     const navigate = useNavigate();
     return () => {
-        queries.setQueryData(KEY, { user: null });
+        queries.setQueryData(KEY, { user: null, demo: false });
         void navigate(`/sign-in?back=${encodeURIComponent(window.location.pathname)}`);
     };
 }

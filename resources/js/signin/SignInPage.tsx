@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate, useSearchParams } from 'react-router';
 import { z } from 'zod';
 import { api, Refused, taken } from '../api/client';
+import { useSession } from '../app/session';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
 import { Paper } from '../ui/Paper';
@@ -24,11 +25,12 @@ export function SignInPage() {
         },
         onSuccess: (user) => {
             queries.clear();
-            queries.setQueryData(['session'], { user });
+            queries.setQueryData(['session'], { user, demo });
             void navigate(back.startsWith('/') ? back : '/', { replace: true });
         },
         onError: (error) => error instanceof Refused && form.refuse(error.fields),
     });
+    const demo = useSession().data?.demo ?? false;
     const fields = signIn.error instanceof Refused ? signIn.error.fields : {};
 
     return (
@@ -66,6 +68,9 @@ export function SignInPage() {
                     </form>
                 </Paper>
             </div>
+            {demo && (
+                <p className="max-w-120 border border-ink-soft px-4 py-2 text-center">{t('sign-in.demo')}</p>
+            )}
             <p className="max-w-120 text-center text-small text-ink-soft">{t('app.trains')}</p>
         </main>
     );
