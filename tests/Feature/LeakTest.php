@@ -131,6 +131,9 @@ final class LeakTest extends FeatureTestCase
         $answers['GET attempt, worked'] = $this->getJson("/api/attempts/$attempt")->getContent();
         $answers['GET answer, come back for'] = $this->getJson("/api/attempts/$attempt/actions/00000000-0000-4000-8000-000000000001")->assertOk()->getContent();
         $answers['GET answer, not there'] = $this->getJson("/api/attempts/$attempt/actions/00000000-0000-4000-8000-999999999999")->assertStatus(202)->getContent();
+        foreach (['groups', 'groups/1/marks', 'groups/1/marks.csv', 'people/cards'] as $path) {
+            $answers["GET $path, refused"] = $this->getJson("/api/$path")->assertForbidden()->getContent();
+        }
         $answers['GET people, refused'] = $this->getJson('/api/people')->assertForbidden()->getContent();
         $answers['GET log, refused'] = $this->getJson('/api/log')->assertForbidden()->getContent();
         $answers['GET report, refused'] = $this->getJson("/api/attempts/$attempt/report")->getContent();

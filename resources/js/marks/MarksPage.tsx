@@ -58,7 +58,9 @@ export function MarksPage() {
                 {marks.isLoading && <Loading />}
                 {marks.isError && <Failed error={marks.error} onRetry={() => void marks.refetch()} />}
                 {marks.data?.cases.length === 0 && <p className="p-4">{t('marks.nothing-given')}</p>}
-                {marks.data?.people.length === 0 && <p className="p-4">{t('people.empty')}</p>}
+                {marks.data?.people.length === 0 && marks.data.cases.length > 0 && (
+                    <p className="p-4">{t('people.empty')}</p>
+                )}
                 {marks.data !== undefined && marks.data.cases.length > 0 && marks.data.people.length > 0 && (
                     <MarksGrid table={marks.data} />
                 )}
