@@ -64,7 +64,9 @@ final class ClassRoomTest extends FeatureTestCase
 
         self::assertCount(2, $copies);
         self::assertSame(trim(Artisan::output()), end($copies));
-        self::assertSame('kept', (new PDO('sqlite:'.$copies[0]))->query('select word from words')?->fetchColumn());
+        $words = (new PDO('sqlite:'.$copies[0]))->query('select word from words');
+        self::assertNotFalse($words);
+        self::assertSame('kept', $words->fetchColumn());
         (new Filesystem)->deleteDirectory($folder);
         DB::setDefaultConnection('sqlite');
     }

@@ -13,6 +13,7 @@ import { t } from '../words/words';
 import { CaseSheet } from './CaseSheet';
 import { FaultChooser } from './FaultChooser';
 import { FaultList } from './FaultList';
+import { FirstPlace } from './FirstPlace';
 import { FaultFlag } from './FaultFlag';
 import { PublishDialog } from './PublishDialog';
 import { PreviewSummary } from './PreviewSummary';
@@ -117,7 +118,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                         <div className="flex justify-between">
                             <h2>
                                 {fault === undefined
-                                    ? t('bench.nothing-wrong')
+                                    ? t(bench.open ? 'bench.nothing-chosen' : 'bench.nothing-wrong')
                                     : `${fault.channel === WHOLE_CAR ? t('bench.whole-car') : t(`channel.${channel.id}`)} · ${t('bench.where-it-sits')}`}
                             </h2>
                             {fault !== undefined && (
@@ -138,11 +139,19 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                             car={car}
                             kinds={kinds}
                             faults={fields.faults}
+                            open={bench.open}
                             chosen={chosen}
                             onChoose={setPosition}
                             onChange={(faults) => bench.change({ faults })}
                         />
-                        {fault === undefined ? (
+                        {bench.open ? (
+                            <FirstPlace
+                                car={car}
+                                kinds={kinds}
+                                error={errors.faults}
+                                onChoose={(faults) => bench.change({ faults })}
+                            />
+                        ) : fault === undefined ? (
                             <p className="py-2">{t('bench.no-fault-here')}</p>
                         ) : (
                             <FaultChooser

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import type { Car, FaultKind, FaultSetting, SilentFault } from '../api/types';
-import { stationsAt, WHOLE_CAR } from '../words/card';
+import { WHOLE_CAR } from '../words/card';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
 import { provocationOptions } from '../words/provocations';
 import { t } from '../words/words';
-import { fits, moved, placed } from './moved';
+import { begun, fits, moved, placed } from './moved';
+import { placesOf } from './places';
 import { edited, parsed, spoken, strengthOf } from './strength';
 
 interface Props {
@@ -20,7 +21,6 @@ interface Props {
     onChange: (fault: FaultSetting) => void;
 }
 
-const OFF_THE_PATH = ['supply', 'hydraulics', 'switches', 'lamps', 'nothing'] as const;
 /** What sits there is wrong all the time. */
 const STEADY: string[] = ['hydraulics', 'nothing'];
 
@@ -33,10 +33,14 @@ export function FaultChooser({ car, kinds, silent, fault, errors, position, onCh
     const there = fitting.filter((one) => one.station === station);
 
     const choose = (id: string) => {
-        const next = kinds.find((one) => one.id === id)!;
-        const conductor = next.onConductor ? { conductor: fault.conductor ?? channel.conductors[0]! } : {};
-        const natural = next.provokedBy === '' ? {} : { provokedBy: next.provokedBy };
-        onChange({ kind: id, channel: placed(next, car, channel.id), ...conductor, ...natural });
+        onChange(
+            begun(
+                kinds.find((one) => one.id === id)!,
+                car,
+                channel.id,
+                fault.conductor,
+            ),
+        );
     };
 
     return (
@@ -49,11 +53,7 @@ export function FaultChooser({ car, kinds, silent, fault, errors, position, onCh
                     const first = fitting.find((one) => one.station === next);
                     if (first !== undefined) choose(first.id);
                 }}
-                options={[...stationsAt(car, channel.id), ...OFF_THE_PATH].map((one) => ({
-                    value: one as string,
-                    label: t(`station.${one}`),
-                    disabled: fitting.every((two) => two.station !== one),
-                }))}
+                options={placesOf(car, channel.id, fitting)}
                 className="mb-1.5 flex-wrap text-small [&>button]:flex-none"
             />
             <Choice

@@ -6,6 +6,8 @@ interface Props {
     car: Car;
     kinds: FaultKind[];
     faults: FaultSetting[];
+    /** Nothing has been said of this car yet. */
+    open: boolean;
     chosen: number;
     onChoose: (position: number) => void;
     onChange: (faults: FaultSetting[]) => void;
@@ -14,7 +16,7 @@ interface Props {
 const MOST_FAULTS = 4;
 
 /** The faults of a case, one of them in hand; most cases have just one, and some none. */
-export function FaultList({ car, kinds, faults, chosen, onChoose, onChange }: Props) {
+export function FaultList({ car, kinds, faults, open, chosen, onChoose, onChange }: Props) {
     const add = () => {
         const channel = faults[chosen]?.channel ?? car.channels[0]!.id;
         const free = kinds.find((kind) => fits(kind, car, channel))!;
@@ -37,16 +39,16 @@ export function FaultList({ car, kinds, faults, chosen, onChoose, onChange }: Pr
                     </button>
                 ))}
             <span className="ml-auto flex gap-4">
-                {faults.length > 0 && (
+                {(faults.length > 0 || open) && (
                     <button
                         type="button"
                         onClick={() => onChange(faults.filter((_, position) => position !== chosen))}
                         className="text-petrol underline"
                     >
-                        {t(faults.length === 1 ? 'bench.nothing-is-wrong' : 'bench.remove-fault')}
+                        {t(faults.length < 2 ? 'bench.nothing-is-wrong' : 'bench.remove-fault')}
                     </button>
                 )}
-                {faults.length < MOST_FAULTS && (
+                {faults.length < MOST_FAULTS && !open && (
                     <button type="button" onClick={add} className="text-petrol underline">
                         {t(faults.length === 0 ? 'bench.first-fault' : 'bench.add-fault')}
                     </button>

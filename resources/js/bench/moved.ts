@@ -18,3 +18,25 @@ export function moved(fault: FaultSetting, place: string, car: Car, kinds: Fault
 export function placed(kind: FaultKind, car: Car, place: string): string {
     return fits(kind, car, place) ? place : (kind.places[car.id]?.[0] ?? WHOLE_CAR);
 }
+
+/** A fault of this kind, as it is where nothing more has been said of it. */
+export function begun(kind: FaultKind, car: Car, place: string, conductor?: string): FaultSetting {
+    const channel = placed(kind, car, place);
+    const first = car.channels.find(({ id }) => id === channel)?.conductors[0];
+    return {
+        kind: kind.id,
+        channel,
+        ...(kind.onConductor && { conductor: conductor ?? first ?? '' }),
+        ...(kind.provokedBy !== '' && { provokedBy: kind.provokedBy }),
+    };
+}
+
+/** The same fault on another car, as near to where it was as it can be there; null where that car cannot have it. */
+export function carried(fault: FaultSetting, car: Car, kinds: FaultKind[]): FaultSetting | null {
+    const places = kinds.find((one) => one.id === fault.kind)?.places[car.id] ?? [];
+    const channel = places.includes(fault.channel) ? fault.channel : places[0];
+    if (channel === undefined) return null;
+    const wires = car.channels.find(({ id }) => id === channel)?.conductors ?? [];
+    const isThere = fault.conductor === undefined || wires.includes(fault.conductor);
+    return { ...fault, channel, ...(!isThere && { conductor: wires[0] ?? '' }) };
+}

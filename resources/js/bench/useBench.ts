@@ -4,13 +4,14 @@ import { useNavigate } from 'react-router';
 import { api, Refused, taken } from '../api/client';
 import type { Car, CaseFields, CaseRecord, FaultKind, NewRelease } from '../api/types';
 import { t } from '../words/words';
-import { moved } from './moved';
+import { carried } from './moved';
 
 /** What is on the bench: the fields of a case, whether they are kept, and what an apprentice would meet. */
 export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
     const queries = useQueryClient();
     const navigate = useNavigate();
-    const [fields, setFields] = useState<CaseFields>(() => record?.document ?? blank(cars, kinds));
+    const [fields, setFields] = useState<CaseFields>(() => record?.document ?? blank(cars));
+    const [open, setOpen] = useState(record === undefined);
     const [changed, setChanged] = useState(record === undefined);
     const [busy, setBusy] = useState(false);
     const [errors, setErrors] = useState<Record<string, string>>({});
@@ -35,10 +36,19 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
     });
 
     const change = (part: Partial<CaseFields>) => {
-        setFields((before) => fitted({ ...before, ...part }, cars, kinds));
+        const next = fitted({ ...fields, ...part }, cars, kinds);
+        const lost = { ...fields, ...part }.faults.filter(
+            ({ kind }) => !next.faults.some((one) => one.kind === kind),
+        );
+        setFields(next);
+        setOpen(part.faults === undefined && (open || (lost.length > 0 && next.faults.length === 0)));
         setChanged(true);
         setErrors({});
-        setProblem('');
+        setProblem(
+            lost.length === 0
+                ? ''
+                : t('bench.fault-lost', { faults: lost.map(({ kind }) => t(`fault.${kind}`)).join(', ') }),
+        );
     };
 
     const attempted = async <T>(work: () => Promise<T>): Promise<T | null> => {
@@ -56,13 +66,14 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
 
     const keep = () =>
         attempted(async () => {
+            const body = open ? withoutFaults(fields) : fields;
             const saved =
                 record === undefined
-                    ? await taken(api.POST('/api/cases', { body: fields }))
+                    ? await taken(api.POST('/api/cases', { body }))
                     : await taken(
                           api.PUT('/api/cases/{case}', {
                               params: { path: { case: record.id } },
-                              body: fields,
+                              body,
                           }),
                       );
             setChanged(false);
@@ -98,20 +109,26 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
         errors: { ...wrong, ...errors },
         problem,
         preview,
+        open,
         change,
         keep,
         publish,
     };
 }
 
-function blank(cars: Car[], kinds: FaultKind[]): CaseFields {
+/** Nothing has been said of the car: the server says that it has to be. */
+function withoutFaults(fields: CaseFields): CaseFields {
+    return { ...fields, faults: undefined as unknown as [] };
+}
+
+function blank(cars: Car[]): CaseFields {
     const car = cars[0]!;
     return {
         name: '',
         jobTitle: '',
         complaint: '',
         car: car.id,
-        faults: [{ kind: kinds[0]!.id, channel: car.channels[0]!.id }],
+        faults: [],
     };
 }
 
@@ -121,10 +138,13 @@ function told(error: unknown): string {
     return Object.keys(error.fields).length > 0 ? t('bench.look-again') : error.message;
 }
 
-/** Another car may have other sensors: a fault that does not fit there gives way to one that does. */
+/** Another car may have other sensors: a fault that it can have goes with it, another is left behind. */
 function fitted(fields: CaseFields, cars: Car[], kinds: FaultKind[]): CaseFields {
     const car = cars.find((one) => one.id === fields.car);
     return car === undefined
         ? fields
-        : { ...fields, faults: fields.faults.map((fault) => moved(fault, fault.channel, car, kinds)) };
+        : {
+              ...fields,
+              faults: fields.faults.map((fault) => carried(fault, car, kinds)).filter((one) => one !== null),
+          };
 }
