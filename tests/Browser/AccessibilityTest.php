@@ -28,6 +28,9 @@ final class AccessibilityTest extends BrowserTestCase
             'log' => ['amsel', '/log', []],
             'signed in' => ['kessel', '/sign-ins', []],
             'people' => ['kessel', '/people', []],
+            'people from a file' => ['kessel', '/people/roster', []],
+            'sign-in cards' => ['kessel', '/people/cards', []],
+            'marks' => ['kessel', '/marks', []],
             'account' => ['cem', '/account', []],
         ];
     }

@@ -13,7 +13,7 @@ final class GivenOutTest extends BrowserTestCase
     {
         $instructor = $this->person()->signIn('kessel')->open('/people')->see('Dilan Ott')->press('Groups')->see('One more group')
             ->fill('One more group', 'Evening class')->press('Make it')->see('0 apprentices; taught by Marta Kessel')->press('Close')
-            ->press('Groups of Dilan Ott')->see('Keep these')->tick('Evening class')->press('Keep these')->see('Evening class, Lindenhof school');
+            ->press('Change the groups of Dilan Ott')->see('Keep these')->tick('Evening class')->press('Keep these')->see('Evening class, Lindenhof school');
         $instructor->open('/cases/3')->see('What the apprentice will meet')->fill('Job title', 'The other job')->press('Publish')->see('To whom')
             ->select('To whom', 'Evening class')->see('Evening class: 1 apprentice sees it.')->press('Give it to the group')->see('version 2')
             ->press('Publish')->see('To whom')->select('To whom', 'Evening class')->press('Give it to the group')->see('The group has just this already');

@@ -47,7 +47,7 @@ final class PeopleTest extends BrowserTestCase
         $this->choose($person, "Name;Group;Sign-in\nAda \xd6z;Evening class;ada\nJ\xf6rg K\xfchn;;\nBen Roe;;ben.roe\n");
         $person->see('3 people can be added.')->press('Add all 3')->see('A card each')->see('Ada Öz')->see('jorg.kuhn')->see('ben.roe');
         $person->press('Back to the people')->see('Jörg Kühn')->select('Shown', 'Evening class')->doNotSee('Jörg Kühn')->see('Ada Öz');
-        $person->press('Groups of Ada Öz')->see('Keep these')->tick('Lindenhof school, second year')->press('Keep these')->see('Evening class, Lindenhof school, second year');
+        $person->press('Change the groups of Ada Öz')->see('Keep these')->tick('Lindenhof school, second year')->press('Keep these')->see('Evening class, Lindenhof school, second year');
     }
 
     private function choose(Person $person, string $bytes): void

@@ -32,7 +32,7 @@ export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup }: Prop
                             {row.mayBeReset && (
                                 <Button
                                     onClick={() => onRegroup(row)}
-                                    aria-label={t('people.groups-of', { name: row.name })}
+                                    aria-label={t('people.change-groups-of', { name: row.name })}
                                 >
                                     {t('people.change')}
                                 </Button>
