@@ -25,6 +25,7 @@ use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
@@ -78,6 +79,11 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::patch('cases/{case}', [ShelfController::class, 'change'])->whereNumber('case');
     Route::delete('cases/{case}', [ShelfController::class, 'delete'])->whereNumber('case');
     Route::post('cases/{case}/copy', [ShelfController::class, 'copy'])->whereNumber('case');
+    foreach (['cases/{case}/sheet', 'new-case/sheet'] as $sheet) {
+        Route::get($sheet, [SheetController::class, 'show'])->whereNumber('case');
+        Route::put($sheet, [SheetController::class, 'lay'])->whereNumber('case');
+        Route::delete($sheet, [SheetController::class, 'clear'])->whereNumber('case');
+    }
     Route::post('case-preview', PreviewController::class);
     Route::post('case-solvability', [SolvabilityController::class, 'ask']);
     Route::get('case-solvability/{check}', [SolvabilityController::class, 'show'])->whereUuid('check');

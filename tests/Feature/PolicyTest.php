@@ -37,6 +37,12 @@ final class PolicyTest extends FeatureTestCase
         'PATCH api/cases/{case}' => [401, 422, 403, 403, 403, 403, 403],
         'POST api/cases/{case}/copy' => [401, 201, 403, 403, 403, 403, 403],
         'DELETE api/cases/{case}' => [401, 409, 403, 403, 403, 403, 403], // it was worked
+        'GET api/cases/{case}/sheet' => [401, 200, 403, 403, 403, 403, 403],
+        'PUT api/cases/{case}/sheet' => [401, 422, 403, 403, 403, 403, 403],
+        'DELETE api/cases/{case}/sheet' => [401, 204, 403, 403, 403, 403, 403],
+        'GET api/new-case/sheet' => [401, 200, 200, 403, 403, 403, 403],
+        'PUT api/new-case/sheet' => [401, 422, 422, 403, 403, 403, 403],
+        'DELETE api/new-case/sheet' => [401, 204, 204, 403, 403, 403, 403],
         'POST api/case-preview' => [401, 200, 200, 403, 403, 403, 403],
         'POST api/case-solvability' => [401, 202, 202, 403, 403, 403, 403],
         'GET api/case-solvability/{check}' => [401, 200, 403, 403, 403, 403, 403],

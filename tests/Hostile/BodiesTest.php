@@ -115,6 +115,8 @@ final class BodiesTest extends FeatureTestCase
             'POST api/cases' => [$this->instructor, $case],
             'PUT api/cases/{case}' => [$this->instructor, $case],
             'PATCH api/cases/{case}' => [$this->instructor, ['archived' => false, 'goals' => ['Reading codes']]],
+            'PUT api/cases/{case}/sheet' => [$this->instructor, ['fields' => ['name' => 'A case', 'faults' => []]]],
+            'PUT api/new-case/sheet' => [$this->instructor, ['fields' => ['name' => 'A case', 'faults' => []]]],
             'POST api/case-preview' => [$this->instructor, $case],
             'POST api/case-solvability' => [$this->instructor, $case],
             'POST api/cases/{case}/versions' => [$this->instructor, ['group' => $this->group()->id, 'release' => ['kind' => 'date', 'at' => '2099-01-01T08:00:00Z']]],
@@ -132,7 +134,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/groups' => [$this->instructor, ['name' => 'Evening class']],
             'PUT api/groups/{group}' => [$this->instructor, ['name' => 'A class']],
         ];
-        $without = ['POST api/cases/{case}/copy', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/cases/{case}/release', 'POST api/jobs/{job}/attempt', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides']; // take nothing, or see OverrideTest
+        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/new-case/sheet', 'POST api/cases/{case}/copy', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/cases/{case}/release', 'POST api/jobs/{job}/attempt', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides']; // take nothing, or see OverrideTest
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = $route->methods()[0].' '.$route->uri();
             self::assertTrue($route->methods()[0] === 'GET' || isset($bodies[$name]) || in_array($name, $without, true), "$name is not looked at here");

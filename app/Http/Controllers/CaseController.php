@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\BenchSheets;
 use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
 use App\Http\Requests\CaseRequest;
 use App\Http\Resources\CaseResource;
 use App\Models\CaseDraft;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,9 +35,12 @@ final readonly class CaseController
         new OA\Response(response: 201, description: 'kept', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
         new OA\Response(response: 422, description: 'not kept', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function store(CaseRequest $request, ContentLibrary $library, SchemaCheck $schemas): JsonResponse
+    public function store(CaseRequest $request, ContentLibrary $library, SchemaCheck $schemas, BenchSheets $sheets): JsonResponse
     {
-        $draft = CaseDraft::query()->create(['instructor_id' => $request->user()?->id, 'document' => $request->document($library, $schemas)]);
+        $user = $request->user();
+        assert($user instanceof User);
+        $draft = CaseDraft::query()->create(['instructor_id' => $user->id, 'document' => $request->document($library, $schemas)]);
+        $sheets->clear($user, null); // it is kept now
 
         return new JsonResponse(CaseResource::of($draft), 201);
     }
@@ -54,9 +59,12 @@ final readonly class CaseController
         new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
         new OA\Response(response: 422, description: 'not kept', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function update(CaseRequest $request, CaseDraft $case, ContentLibrary $library, SchemaCheck $schemas): JsonResponse
+    public function update(CaseRequest $request, CaseDraft $case, ContentLibrary $library, SchemaCheck $schemas, BenchSheets $sheets): JsonResponse
     {
+        $user = $request->user();
+        assert($user instanceof User);
         $case->update(['document' => $request->document($library, $schemas)]);
+        $sheets->clear($user, $case); // it is kept now
 
         return new JsonResponse(CaseResource::of($case));
     }

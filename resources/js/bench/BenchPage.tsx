@@ -2,13 +2,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, taken } from '../api/client';
-import type { Car, CaseRecord, FaultKind } from '../api/types';
+import type { Car, CaseFields, CaseRecord, FaultKind } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WHOLE_CAR } from '../words/card';
 import { WhoAmI } from '../app/SignedIn';
 import { PathStrip } from '../strip/PathStrip';
 import { Button } from '../ui/Button';
+import { ConfirmDialog } from '../ui/ConfirmDialog';
 import { t } from '../words/words';
 import { CaseSheet } from './CaseSheet';
 import { FaultChooser } from './FaultChooser';
@@ -19,6 +20,7 @@ import { PublishDialog } from './PublishDialog';
 import { PreviewSummary } from './PreviewSummary';
 import { PreviewTable } from './PreviewTable';
 import { useBench } from './useBench';
+import { laidSheet } from './useSheet';
 
 export function BenchPage() {
     const { id } = useParams();
@@ -29,19 +31,42 @@ export function BenchPage() {
         queryFn: () => taken(api.GET('/api/cases/{case}', { params: { path: { case: Number(id) } } })),
         enabled: id !== undefined,
     });
-    const failed = [cars, kinds, record].find((query) => query.isError);
+    const sheet = useQuery({
+        queryKey: ['sheet', id ?? 'new'],
+        queryFn: () => laidSheet(id === undefined ? undefined : Number(id)),
+        gcTime: 0,
+        staleTime: Infinity,
+    });
+    const failed = [cars, kinds, record, sheet].find((query) => query.isError);
     if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />;
     if (
         cars.data === undefined ||
         kinds.data === undefined ||
+        sheet.data === undefined ||
         (id !== undefined && record.data === undefined)
     )
         return <Loading />;
-    return <Bench key={id ?? 'new'} cars={cars.data} kinds={kinds.data} record={record.data} />;
+    return (
+        <Bench
+            key={id ?? 'new'}
+            cars={cars.data}
+            kinds={kinds.data}
+            record={record.data}
+            sheet={sheet.data}
+        />
+    );
 }
 
-function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; record?: CaseRecord }) {
-    const bench = useBench(cars, kinds, record);
+interface Props {
+    cars: Car[];
+    kinds: FaultKind[];
+    record?: CaseRecord;
+    /** What was written and not kept, when the bench was left. */
+    sheet: CaseFields | null;
+}
+
+function Bench({ cars, kinds, record, sheet }: Props) {
+    const bench = useBench(cars, kinds, record, sheet);
     const { fields, preview, errors } = bench;
     const car = cars.find((one) => one.id === fields.car) ?? cars[0]!;
     const silent = useQuery({
@@ -49,6 +74,7 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
         queryFn: () => taken(api.GET('/api/cars/{car}/silent-faults', { params: { path: { car: car.id } } })),
         staleTime: Infinity,
     });
+    const [throws, setThrows] = useState(false);
     const [publishes, setPublishes] = useState(false);
     const [position, setPosition] = useState(0);
     const chosen = Math.min(position, fields.faults.length - 1);
@@ -68,7 +94,8 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
             right={
                 <>
                     <span role="status" className="text-small text-ink-soft">
-                        {bench.problem || (bench.changed ? t('bench.unsaved') : t('bench.saved'))}
+                        {bench.problem ||
+                            (bench.changed ? `${t('bench.unsaved')} ${bench.note}` : t('bench.saved'))}
                         {published !== undefined && `, ${t('cases.version', { number: published.number })}`}
                     </span>
                     <Button disabled={bench.busy || !bench.changed} onClick={() => void bench.keep()}>
@@ -84,6 +111,16 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                 <>
                     <span>{t('bench.differs-legend')}</span>
                     <span className="flex gap-4">
+                        {bench.changed && (
+                            <button
+                                type="button"
+                                disabled={bench.busy}
+                                onClick={() => setThrows(true)}
+                                className="text-petrol underline"
+                            >
+                                {t('bench.throw-away')}
+                            </button>
+                        )}
                         {record !== undefined && (
                             <Link to={`/cases/${record.id}/attempts`} className="text-petrol underline">
                                 {t('cases.attempts-of')}
@@ -96,6 +133,14 @@ function Bench({ cars, kinds, record }: { cars: Car[]; kinds: FaultKind[]; recor
                 </>
             }
         >
+            <ConfirmDialog
+                title={t('bench.throw-away')}
+                open={throws}
+                onClose={() => setThrows(false)}
+                onConfirm={() => void bench.throwAway()}
+            >
+                {t(record === undefined ? 'bench.throw-away-new' : 'bench.throw-away-about')}
+            </ConfirmDialog>
             <PublishDialog
                 practice={fields.practice ?? false}
                 open={publishes}

@@ -5,17 +5,27 @@ import { api, Refused, taken } from '../api/client';
 import type { Car, CaseFields, CaseRecord, FaultKind, NewRelease } from '../api/types';
 import { t } from '../words/words';
 import { carried } from './moved';
+import { clearSheet, useSheet } from './useSheet';
 
 /** What is on the bench: the fields of a case, whether they are kept, and what an apprentice would meet. */
-export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
+export function useBench(
+    cars: Car[],
+    kinds: FaultKind[],
+    record: CaseRecord | undefined,
+    sheet: CaseFields | null,
+) {
     const queries = useQueryClient();
     const navigate = useNavigate();
-    const [fields, setFields] = useState<CaseFields>(() => record?.document ?? blank(cars));
-    const [open, setOpen] = useState(record === undefined);
-    const [changed, setChanged] = useState(record === undefined);
+    const [fields, setFields] = useState<CaseFields>(() => ({
+        ...(record?.document ?? blank(cars)),
+        ...sheet,
+    }));
+    const [open, setOpen] = useState(record === undefined && fields.faults.length === 0);
+    const [changed, setChanged] = useState(record === undefined || sheet !== null);
     const [busy, setBusy] = useState(false);
     const [errors, setErrors] = useState<Record<string, string>>({});
     const [problem, setProblem] = useState('');
+    const { note, settle } = useSheet(record?.id, fields, changed);
     const physical = useDeferredValue({ car: fields.car, faults: fields.faults, meter: fields.meter });
     const preview = useQuery({
         queryKey: ['preview', physical],
@@ -66,6 +76,7 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
 
     const keep = () =>
         attempted(async () => {
+            await settle();
             const body = open ? withoutFaults(fields) : fields;
             const saved =
                 record === undefined
@@ -102,6 +113,17 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
     };
 
     const wrong = preview.error instanceof Refused ? preview.error.fields : {};
+    const throwAway = () =>
+        attempted(async () => {
+            await settle();
+            await clearSheet(record?.id);
+            setFields(record?.document ?? blank(cars));
+            setOpen(record === undefined);
+            setChanged(false);
+            setErrors({});
+            setProblem('');
+        });
+
     return {
         fields,
         changed,
@@ -110,7 +132,9 @@ export function useBench(cars: Car[], kinds: FaultKind[], record?: CaseRecord) {
         problem,
         preview,
         open,
+        note,
         change,
+        throwAway,
         keep,
         publish,
     };
