@@ -30,7 +30,8 @@ export function PublishDialog({ practice, open, onClose, onPublish }: Props) {
 function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
     const [kind, setKind] = useState<NewRelease['kind']>(practice ? 'at-once' : 'instructor');
     const [at, setAt] = useState('');
-    const groups = useGroups().data ?? [];
+    const mine = useGroups().data;
+    const groups = mine ?? [];
     const [chosen, setChosen] = useState('');
     const group =
         groups.find(({ id }) => String(id) === chosen) ?? (groups.length === 1 ? groups[0] : undefined);
@@ -45,6 +46,7 @@ function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
                 onPublish(group.id, needsDate ? { kind, at: new Date(at).toISOString() } : { kind });
             }}
         >
+            {mine?.length === 0 && <p role="status">{t('release.no-group')}</p>}
             {groups.length > 1 && (
                 <GroupSelect
                     label={t('release.to-whom')}

@@ -37,19 +37,24 @@ export function useSheet(id: number | undefined, fields: CaseFields, unkept: boo
     const [failure, setFailure] = useState<{ message: string } | null>(null);
     const waits = unkept && laid !== fields;
     const waiting = useRef<CaseFields | null>(null);
+    const running = useRef(Promise.resolve());
 
     /** Lays what has not been laid yet: before it is kept as a case, which takes the sheet away. */
-    const settle = useCallback(async () => {
-        const next = waiting.current;
-        if (next === null) return;
-        waiting.current = null;
-        try {
-            await lay(id, next);
-            setLaid(next);
-            setFailure(null);
-        } catch (error) {
-            setFailure({ message: error instanceof Refused ? error.message : t('bench.server-away') });
-        }
+    const settle = useCallback(() => {
+        const one = async () => {
+            const next = waiting.current;
+            if (next === null) return;
+            waiting.current = null;
+            try {
+                await lay(id, next);
+                setLaid(next);
+                setFailure(null);
+            } catch (error) {
+                setFailure({ message: error instanceof Refused ? error.message : t('bench.server-away') });
+            }
+        };
+        running.current = running.current.then(one); // one after the other: none comes in after the case was kept
+        return running.current;
     }, [id]);
 
     useEffect(() => {

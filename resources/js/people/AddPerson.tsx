@@ -66,7 +66,7 @@ function AddForm({ offersRole, groups, onClose, onAdded }: Omit<Props, 'open'>) 
                     {...form.field('role')}
                 />
             )}
-            {groups.length > 1 && (
+            {groups.length !== 1 && (
                 <SelectField
                     label={t('people.group')}
                     options={[
