@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AssignmentController;
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\CarController;
@@ -21,7 +22,6 @@ use App\Http\Controllers\OverrideController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
-use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
@@ -31,7 +31,6 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
 use App\Http\Controllers\WaveformController;
-use App\Http\Controllers\WithdrawalController;
 use App\Http\OwnPassword;
 use Illuminate\Support\Facades\Route;
 
@@ -88,8 +87,9 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::post('case-solvability', [SolvabilityController::class, 'ask']);
     Route::get('case-solvability/{check}', [SolvabilityController::class, 'show'])->whereUuid('check');
     Route::post('cases/{case}/versions', PublicationController::class)->whereNumber('case');
-    Route::put('cases/{case}/versions/{number}', WithdrawalController::class)->whereNumber('case')->whereNumber('number');
-    Route::post('cases/{case}/release', ReleaseController::class)->whereNumber('case');
+    Route::put('assignments/{assignment}', [AssignmentController::class, 'withdraw'])->whereNumber('assignment');
+    Route::post('assignments/{assignment}/annulment', [AssignmentController::class, 'annul'])->whereNumber('assignment');
+    Route::post('assignments/{assignment}/release', [AssignmentController::class, 'release'])->whereNumber('assignment');
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
 
     Route::get('jobs', [JobController::class, 'index']);

@@ -16,6 +16,7 @@ enum LogKind: string
     case Published = 'published';
     case Withdrawn = 'withdrawn';
     case GivenAgain = 'given-again';
+    case Annulled = 'annulled';
     case ReportsOpened = 'reports-opened';
     case Overridden = 'overridden';
     case PersonAdded = 'person-added';
@@ -28,6 +29,6 @@ enum LogKind: string
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::ReportsOpened, self::Overridden, self::PersonAdded, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
+        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::PersonAdded, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

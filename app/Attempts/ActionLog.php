@@ -30,7 +30,7 @@ final readonly class ActionLog
      * @param  string  $key  the sender's own name for this action
      * @param  array<string, mixed>  $action
      *
-     * @throws StaleNumber|ReusedKey|TooFast|FullJob|UnfitAction|InvalidDocument
+     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|UnfitAction|InvalidDocument
      */
     public function take(Attempt $attempt, int $number, string $key, array $action): RecordedAction
     {
@@ -45,16 +45,19 @@ final readonly class ActionLog
      * @param  array<string, mixed>  $action
      * @return RecordedAction|AdmittedAction recorded where it had been taken before
      *
-     * @throws StaleNumber|ReusedKey|TooFast|FullJob|UnfitAction|InvalidDocument
+     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|UnfitAction|InvalidDocument
      */
     public function admit(Attempt $attempt, int $number, string $key, array $action): RecordedAction|AdmittedAction
     {
-        $known = $attempt->actions->firstWhere('key', $key);
+        $known = $attempt->entry($key);
         if ($known !== null) {
             return $this->again($attempt, $known, $number, $action);
         }
         if ($number !== $attempt->actions->count() + 1) {
             throw StaleNumber::of($attempt);
+        }
+        if ($attempt->assignment?->annulled_at !== null) {
+            throw new AnnulledJob;
         }
         $this->pace->check($attempt);
         $next = ActionReader::read($action);
@@ -106,7 +109,7 @@ final readonly class ActionLog
         } catch (UniqueConstraintViolationException) {
             $attempt->load('actions');
 
-            return $this->again($attempt, $attempt->actions->firstWhere('key', $admitted->key) ?? throw StaleNumber::of($attempt), $step->number, $admitted->written);
+            return $this->again($attempt, $attempt->entry($admitted->key) ?? throw StaleNumber::of($attempt), $step->number, $admitted->written);
         }
         $attempt->actions->push($entry);
         $this->fold->keep($attempt, $job);

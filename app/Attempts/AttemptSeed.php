@@ -17,10 +17,11 @@ final readonly class AttemptSeed
     {
     }
 
-    public function draw(CaseVersion $job, User $apprentice): string
+    /** @param  int  $number  which of this apprentice's jobs of it */
+    public function draw(CaseVersion $job, User $apprentice, int $number = 1): string
     {
         return $this->fixed === ''
             ? Str::random(self::LENGTH)
-            : substr(hash('sha256', implode('|', [$this->fixed, $job->case_draft_id, $apprentice->sign_in])), 0, self::LENGTH);
+            : substr(hash('sha256', implode('|', [$this->fixed, $job->case_draft_id, $apprentice->sign_in, ...($number === 1 ? [] : [$number])])), 0, self::LENGTH);
     }
 }

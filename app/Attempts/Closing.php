@@ -26,6 +26,7 @@ final readonly class Closing
         $last = $attempt->concluded_at === null ? $attempt->actions->last() : null;
         if ($last !== null && $last->action['do'] === 'conclude') {
             $this->close($attempt, $last);
+            $attempt->unsetRelation('markSheet'); // it may have come meanwhile
         }
 
         return $attempt;

@@ -62,7 +62,7 @@ final readonly class HeldAnswers
     public function refuseBeside(Attempt $attempt, string $key): void
     {
         $taken = self::gridSeconds() > 0.0 ? $this->cache->get(self::name($attempt)) : null;
-        if (! is_array($taken) || $attempt->actions->contains('key', $key)) {
+        if (! is_array($taken) || $attempt->entry($key) !== null) {
             return; // what has been answered is answered again
         }
         if ($taken[1] <= microtime(true)) {
@@ -97,8 +97,11 @@ final readonly class HeldAnswers
     public static function hidden(Attempt $attempt): Attempt
     {
         $now = microtime(true);
+        if (! $attempt->actions->every(static fn (AttemptAction $one): bool => $one->isShownAt($now))) {
+            $attempt->setRelation('actions', $attempt->actions->filter(static fn (AttemptAction $one): bool => $one->isShownAt($now))->values());
+        }
 
-        return $attempt->setRelation('actions', $attempt->actions->filter(static fn (AttemptAction $one): bool => $one->isShownAt($now))->values());
+        return $attempt;
     }
 
     /** @param  Builder<AttemptAction>  $actions */

@@ -18,7 +18,7 @@ use Throwable;
  */
 final readonly class KeptSteps
 {
-    private const FORMAT = 2;
+    private const FORMAT = 3;
 
     /** The step before is kept as well, for as long as the newest is not shown. */
     private const STEPS_BACK = 2;
@@ -50,7 +50,7 @@ final readonly class KeptSteps
         }
         try {
             $this->files->ensureDirectoryExists($this->folder);
-            $this->files->put($this->file($attempt, $number), (string) gzcompress(serialize(['of' => $this->name($attempt, $number), 'steps' => $steps]), 1));
+            $this->files->put($this->file($attempt, $number), serialize(['of' => $this->name($attempt, $number), 'steps' => $steps]));
         } catch (ErrorException) { // a disk that takes nothing
             return;
         }
@@ -69,7 +69,7 @@ final readonly class KeptSteps
         $text = @file_get_contents($this->file($attempt, $number));
         try {
             /** @var array{of: string, steps: list<Step>}|false $kept */
-            $kept = $text === false ? false : @unserialize((string) @gzuncompress($text));
+            $kept = $text === false ? false : @unserialize($text);
         } catch (Throwable) { // of a version whose classes looked otherwise
             return [];
         }
@@ -80,7 +80,7 @@ final readonly class KeptSteps
     /** Of this car of this case at just this step, whatever database it is in. */
     private function name(Attempt $attempt, int $number): string
     {
-        return implode(' ', [Revision::CURRENT, self::FORMAT, $attempt->version->sha256, hash('sha256', $attempt->seed), $attempt->id, $number, $attempt->actions->firstWhere('number', $number)->key ?? '']);
+        return implode(' ', [Revision::CURRENT, self::FORMAT, $attempt->version->sha256, hash('sha256', $attempt->seed), $attempt->id, $number, $attempt->actions[$number - 1]?->stored('key')]);
     }
 
     private function file(Attempt $attempt, int $number): string

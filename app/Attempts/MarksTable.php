@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
+use App\Models\Assignment;
 use App\Models\Attempt;
-use App\Models\CaseVersion;
 use App\Models\Group;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
- * The marks of a group: a row for everybody who is in it or has worked for it, a column for each case it was given. Of several
- * versions of a case the newest job counts. Practice is seen to be done and has no mark.
+ * The marks of a group: a row for everybody who is in it or has worked for it, a column for each assignment to it or to somebody in
+ * it. Of several jobs of one assignment the newest counts. Practice is seen to be done and has no mark.
  *
  * @phpstan-type Entry array{attempt: ?int, state: string, points: ?float, outOf: ?float, decided: bool}
  * @phpstan-type Line array{id: int, name: string, signIn: string, hasLeft: bool, marks: list<Entry>, points: float, outOf: float}
+ * @phpstan-type Column array{id: int, case: int, name: string, practice: bool, givenAt: string}
  */
 final readonly class MarksTable
 {
@@ -24,20 +26,41 @@ final readonly class MarksTable
     {
     }
 
-    /** @return array{cases: list<array{id: int, name: string, practice: bool}>, people: list<Line>} */
+    /** @return array{cases: list<Column>, people: list<Line>} */
     public function of(Group $group): array
     {
-        $versions = CaseVersion::query()->with('draft')->where('group_id', $group->id)->orderBy('id')->get();
-        $cases = $versions->unique('case_draft_id')->values();
-        $attempts = Attempt::query()->with(['apprentice', 'version', 'markSheet', 'overrides'])->whereIn('case_version_id', $versions->modelKeys())->orderBy('id')->get();
-        $of = $attempts->groupBy('apprentice_id')->map(static fn (Collection $jobs): Collection => $jobs->keyBy(static fn (Attempt $one): int => $one->version->case_draft_id));
         $present = $group->people->where('role', Role::Apprentice);
+        $assignments = $this->assignments($group, $present);
+        $attempts = Attempt::query()->with(['apprentice', 'assignment', 'version', 'markSheet', 'overrides'])->whereIn('assignment_id', $assignments->modelKeys())->orderBy('number')->get();
+        $isOfGroup = $assignments->mapWithKeys(static fn (Assignment $one): array => [$one->id => $one->groups->contains('id', $group->id)]);
+        $attempts = $attempts->filter(static fn (Attempt $one): bool => $isOfGroup[$one->assignment_id] || $present->contains('id', $one->apprentice_id));
+        $of = $attempts->groupBy('apprentice_id')->map(static fn (Collection $jobs): Collection => $jobs->keyBy('assignment_id'));
 
         return [
-            'cases' => array_values($cases->map(static fn (CaseVersion $one): array => ['id' => $one->case_draft_id, 'name' => self::name($one), 'practice' => self::isPractice($one)])->all()),
+            'cases' => array_values($assignments->map(self::column(...))->all()),
             'people' => array_values($present->concat($attempts->pluck('apprentice'))->unique('id')->sortBy('name')
-                ->map(fn (User $person): array => $this->line($person, ! $present->contains('id', $person->id), array_values($cases->map(fn (CaseVersion $case): array => $this->entry($of->get($person->id)?->get($case->case_draft_id)))->all())))->all()),
+                ->map(fn (User $person): array => $this->line($person, ! $present->contains('id', $person->id), array_values($assignments->map(fn (Assignment $one): array => $this->entry($one, $person, $of->get($person->id)?->get($one->id)))->all())))->all()),
         ];
+    }
+
+    /**
+     * @param  Collection<int, User>  $present
+     * @return Collection<int, Assignment> what was taken back before anybody began it is none
+     */
+    private function assignments(Group $group, Collection $present): Collection
+    {
+        return Assignment::query()->with(['version.draft', 'groups', 'people'])->orderBy('id')
+            ->where(static fn (Builder $one) => $one->whereNull('withdrawn_at')->orWhereHas('attempts'))
+            ->where(static fn (Builder $one) => $one->whereHas('groups', static fn (Builder $of) => $of->whereKey($group->id))->orWhereHas('people', static fn (Builder $of) => $of->whereKey($present->modelKeys())))
+            ->get();
+    }
+
+    /** @return Column */
+    private static function column(Assignment $assignment): array
+    {
+        $name = $assignment->version->draft->document['name'] ?? '';
+
+        return ['id' => $assignment->id, 'case' => $assignment->version->case_draft_id, 'name' => is_string($name) ? $name : '', 'practice' => $assignment->version->isPractice(), 'givenAt' => $assignment->given_at->toIso8601String()];
     }
 
     /**
@@ -54,34 +77,28 @@ final readonly class MarksTable
     }
 
     /** @return Entry */
-    private function entry(?Attempt $attempt): array
+    private function entry(Assignment $assignment, User $person, ?Attempt $attempt): array
     {
-        $isMarked = $attempt?->concluded_at !== null && $attempt->markSheet !== null;
-        $counts = $isMarked && ! self::isPractice($attempt->version);
+        $state = self::state($assignment, $person, $attempt);
+        $counts = $state === 'marked' && $attempt?->markSheet !== null;
 
         return [
             'attempt' => $attempt?->id,
-            'state' => match (true) {
-                $attempt === null => 'not-started',
-                $attempt->concluded_at === null => 'under-way',
-                self::isPractice($attempt->version) => 'practised',
-                default => $isMarked ? 'marked' : 'awaited',
-            },
+            'state' => $state,
             'points' => $counts ? round($this->decided->points($attempt), 2) : null,
             'outOf' => $counts ? (float) ($attempt->markSheet->sheet['outOf'] ?? 0) : null,
             'decided' => $counts && $this->decided->overridden($attempt)->isNotEmpty(),
         ];
     }
 
-    private static function isPractice(CaseVersion $version): bool
+    private static function state(Assignment $assignment, User $person, ?Attempt $attempt): string
     {
-        return ($version->decoded()['practice'] ?? false) === true;
-    }
-
-    private static function name(CaseVersion $version): string
-    {
-        $name = $version->draft->document['name'] ?? '';
-
-        return is_string($name) ? $name : '';
+        return match (true) {
+            $assignment->annulled_at !== null => 'annulled',
+            $attempt === null => $assignment->groups->isEmpty() && ! $assignment->people->contains('id', $person->id) ? 'not-given' : 'not-started',
+            $attempt->concluded_at === null => 'under-way',
+            $attempt->version->isPractice() => 'practised',
+            default => $attempt->markSheet === null ? 'awaited' : 'marked',
+        };
     }
 }

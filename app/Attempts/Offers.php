@@ -4,37 +4,42 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
+use App\Models\Assignment;
 use App\Models\Attempt;
-use App\Models\CaseVersion;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
- * Which published cases an apprentice has: what was begun, and the newest of each case that the own groups were given. Whoever is at
- * work on an older one keeps that; whoever has closed it finds the newer one as another job.
+ * Which assignments an apprentice has: what was begun, and the newest of each case that was given to them or to one of their groups.
+ * Whoever is at work on a case keeps to that.
  */
 final readonly class Offers
 {
-    /** @return Collection<int, CaseVersion> the oldest first */
+    /** @return Collection<int, Assignment> the oldest first */
     public function to(User $apprentice): Collection
     {
-        $begun = CaseVersion::query()->whereHas('attempts', static fn ($one) => $one->where('apprentice_id', $apprentice->id))->orderBy('id')->get();
+        $begun = Assignment::query()->with('version')->whereHas('attempts', static fn ($one) => $one->where('apprentice_id', $apprentice->id))->orderBy('id')->get();
 
-        return $begun->concat($this->new($apprentice))->unique('id')->sortBy('id')->values();
+        return $begun->concat($this->open($apprentice))->unique('id')->sortBy('id')->values();
     }
 
-    public function includes(CaseVersion $version, User $apprentice): bool
+    /** Whether it can be begun, for the first time or again. */
+    public function canBegin(Assignment $assignment, User $apprentice): bool
     {
-        return $this->to($apprentice)->contains('id', $version->id);
+        return $this->open($apprentice)->contains('id', $assignment->id);
     }
 
-    /** @return Collection<int, CaseVersion> to be begun */
-    private function new(User $apprentice): Collection
+    /** @return Collection<int, Assignment> to be begun, for the first time or again */
+    public function open(User $apprentice): Collection
     {
-        $underWay = Attempt::query()->where('apprentice_id', $apprentice->id)->whereNull('concluded_at')
-            ->join('case_versions', 'case_versions.id', '=', 'attempts.case_version_id')->pluck('case_draft_id')->all();
+        $jobs = Attempt::query()->with(['version:id,case_draft_id', 'assignment'])->where('apprentice_id', $apprentice->id)->get();
+        $underWay = $jobs->filter(static fn (Attempt $one): bool => $one->concluded_at === null && $one->assignment?->annulled_at === null)->map(static fn (Attempt $one): int => $one->version->case_draft_id)->all();
+        $begun = $jobs->countBy('assignment_id');
 
-        return CaseVersion::query()->whereIn('group_id', $apprentice->groupIds())->orderBy('number')->get()
-            ->keyBy('case_draft_id')->whereNotIn('case_draft_id', $underWay)->whereNull('withdrawn_at')->values();
+        return Assignment::query()->tap(static fn ($all) => Assignment::to($all, $apprentice))->with('version')->orderBy('given_at')->orderBy('id')->get()
+            ->filter(static fn (Assignment $one): bool => $one->hasStarted())
+            ->keyBy(static fn (Assignment $one): int => $one->version->case_draft_id)
+            ->filter(static fn (Assignment $one, int $draft): bool => ! in_array($draft, $underWay, true) && $one->withdrawn_at === null && ! $one->hasEnded()
+                && ($one->tries === null || ($begun[$one->id] ?? 0) < $one->tries))->values();
     }
 }

@@ -24,7 +24,7 @@ final readonly class Pace
     public function check(Attempt $attempt): void
     {
         $most = self::most();
-        $recent = $most === 0 ? null : $attempt->actions->reverse()->values()->get($most - 1);
+        $recent = $most === 0 ? null : $attempt->actions->get($attempt->actions->count() - $most);
         if ($recent instanceof AttemptAction && $recent->done_at->getTimestamp() > now()->getTimestamp() - self::SECONDS) {
             throw new TooFast($recent->done_at->getTimestamp() + self::SECONDS - now()->getTimestamp());
         }

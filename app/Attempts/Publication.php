@@ -5,48 +5,84 @@ declare(strict_types=1);
 namespace App\Attempts;
 
 use App\Documents\ContentLibrary;
+use App\Models\Assignment;
 use App\Models\CaseDraft;
 use App\Models\CaseVersion;
 use Illuminate\Support\Facades\DB;
 use Lernfall\Format\CanonicalJson;
 
-/** Freezes a draft into a version that its group can work. */
+/** Freezes a draft into a version and gives it out. */
 final readonly class Publication
 {
     public function __construct(private ContentLibrary $library)
     {
     }
 
-    public function of(CaseDraft $draft, int $groupId, ?Release $release = null): CaseVersion
+    /**
+     * The same people have the same case once: a newer version takes the place of the one they have, and who has begun that keeps
+     * it. What they have just so already stays as it is.
+     *
+     * @param  list<int>  $groups
+     * @param  list<int>  $people  given to by name
+     *
+     * @throws ExaminationBegun where a newer version would take the place of an examination that somebody has begun
+     */
+    public function of(CaseDraft $draft, array $groups, ?Terms $terms = null, array $people = []): Assignment
     {
-        return DB::transaction(fn (): CaseVersion => $this->frozen($draft, $groupId, $release)); // two at once get numbers of their own
+        $terms ??= new Terms(Release::of(ReleaseKind::AtOnce));
+
+        return DB::transaction(fn (): Assignment => $this->given($this->frozen($draft), $groups, $people, $terms)); // two at once get numbers of their own
     }
 
-    /** Whether a group has this draft just as it is, to be started and with its reports opening like that. */
-    public function isGiven(CaseDraft $draft, int $groupId, Release $release): bool
+    /** The draft as it is, under the number it has or the next one. */
+    private function frozen(CaseDraft $draft): CaseVersion
     {
-        $newest = $draft->versions()->where('group_id', $groupId)->reorder('number', 'desc')->first();
+        $document = CanonicalJson::of($this->library->caseReader()->frozen($draft->document));
+        $sha256 = hash('sha256', $document);
+        $newest = $draft->versions()->reorder('number', 'desc')->first();
 
-        return $newest !== null && $newest->withdrawn_at === null && $newest->release()->write() === $release->write() && $newest->sha256 === hash('sha256', $this->document($draft));
-    }
-
-    private function document(CaseDraft $draft): string
-    {
-        return CanonicalJson::of($this->library->caseReader()->frozen($draft->document));
-    }
-
-    private function frozen(CaseDraft $draft, int $groupId, ?Release $release): CaseVersion
-    {
-        $document = $this->document($draft);
-
-        return CaseVersion::query()->create([
+        return $newest?->sha256 === $sha256 ? $newest : CaseVersion::query()->create([
             'case_draft_id' => $draft->id,
-            'group_id' => $groupId,
-            'number' => $draft->versions()->count() + 1,
+            'number' => ($newest->number ?? 0) + 1,
             'document' => $document,
-            'sha256' => hash('sha256', $document),
+            'sha256' => $sha256,
             'published_at' => now(),
-            'release' => ($release ?? Release::of(ReleaseKind::AtOnce))->write(),
         ]);
+    }
+
+    /**
+     * @param  list<int>  $groups
+     * @param  list<int>  $people
+     */
+    private function given(CaseVersion $version, array $groups, array $people, Terms $terms): Assignment
+    {
+        $before = $version->draft->assignments()->with(['groups', 'people'])->whereNull('withdrawn_at')->get()
+            ->last(static fn (Assignment $one): bool => self::are($one->groups->modelKeys(), $groups) && self::are($one->people->modelKeys(), $people));
+        if ($before === null) {
+            $assignment = Assignment::query()->create(['case_version_id' => $version->id, 'given_at' => now(), ...$terms->columns()]);
+            $assignment->groups()->attach($groups);
+            $assignment->people()->attach($people);
+
+            return $assignment;
+        }
+        $isNewer = $before->case_version_id !== $version->id;
+        $begun = $isNewer && ! $before->version->isPractice() ? $before->attempts()->count() : 0;
+        if ($begun > 0) {
+            throw new ExaminationBegun($begun);
+        }
+        if ($isNewer || ! $terms->areThoseOf($before)) {
+            $before->update(['case_version_id' => $version->id, 'given_at' => $isNewer ? now() : $before->given_at, 'released_at' => null, ...$terms->columns()]);
+        }
+
+        return $before;
+    }
+
+    /**
+     * @param  array<mixed>  $these
+     * @param  list<int>  $those
+     */
+    private static function are(array $these, array $those): bool
+    {
+        return count($these) === count($those) && array_diff($these, $those) === [];
     }
 }

@@ -4,31 +4,24 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
+use App\Models\Assignment;
 use App\Models\Attempt;
-use App\Models\CaseDraft;
 use App\Models\CaseVersion;
-use App\Models\Role;
 use Illuminate\Support\Carbon;
 
-/** Whether the reports of a published case are open to its apprentices, and since when. */
+/** Whether the reports of an assignment are open to its apprentices, and since when. */
 final readonly class Releases
 {
-    public function isOpen(CaseVersion $version): bool
+    public function isOpen(?Assignment $assignment): bool
     {
-        return $version->release()->kind === ReleaseKind::AtOnce || $this->openSince($version)?->isPast() === true;
+        return $assignment === null || $assignment->release()->kind === ReleaseKind::AtOnce || $this->openSince($assignment)?->isPast() === true;
     }
 
-    /** Opens what has been closed so far, and whatever is closed later. */
-    public function open(CaseDraft $draft): void
-    {
-        $draft->versions()->whereNull('released_at')->update(['released_at' => now()]);
-    }
-
-    /** Whether whoever worked this job had been shown the cause of an earlier publication before. */
+    /** Whether whoever worked this job had been shown the cause of an earlier one of the same case before. */
     public function isSecondTry(Attempt $attempt): bool
     {
         /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $earlier */
-        $earlier = Attempt::query()->with('version')->where('apprentice_id', $attempt->apprentice_id)->where('id', '<', $attempt->id)->whereNotNull('concluded_at')
+        $earlier = Attempt::query()->with('assignment')->where('apprentice_id', $attempt->apprentice_id)->where('id', '<', $attempt->id)->whereNotNull('concluded_at')
             ->whereIn('case_version_id', CaseVersion::query()->where('case_draft_id', $attempt->version->case_draft_id)->select('id'))->get();
 
         return $earlier->contains(fn (Attempt $one): bool => $this->shownSince($one)?->lessThanOrEqualTo($attempt->started_at) === true);
@@ -36,25 +29,26 @@ final readonly class Releases
 
     private function shownSince(Attempt $attempt): ?Carbon
     {
-        $since = $attempt->version->release()->kind === ReleaseKind::AtOnce ? $attempt->concluded_at : $this->openSince($attempt->version);
+        $assignment = $attempt->assignment;
+        $since = $assignment === null || $assignment->release()->kind === ReleaseKind::AtOnce ? $attempt->concluded_at : $this->openSince($assignment);
 
         return $since === null || $attempt->concluded_at === null ? null : $since->max($attempt->concluded_at);
     }
 
-    private function openSince(CaseVersion $version): ?Carbon
+    private function openSince(Assignment $assignment): ?Carbon
     {
-        $release = $version->release();
-        $times = array_filter([$version->released_at, $release->at, $release->kind === ReleaseKind::WhenAllAreDone ? $this->allDoneSince($version) : null]);
+        $release = $assignment->release();
+        $times = array_filter([$assignment->released_at, $release->at, $release->kind === ReleaseKind::WhenAllAreDone ? $this->allDoneSince($assignment) : null]);
 
         return $times === [] ? null : array_reduce($times, static fn (?Carbon $first, Carbon $one): Carbon => $first === null ? $one : $first->min($one));
     }
 
-    /** Null while somebody who is in the group today has not closed it. */
-    private function allDoneSince(CaseVersion $version): ?Carbon
+    /** Null while somebody who has it today has not closed it. */
+    private function allDoneSince(Assignment $assignment): ?Carbon
     {
-        $group = $version->loadMissing('group.people')->group->people->where('role', Role::Apprentice)->modelKeys();
-        $closed = $version->attempts()->whereIn('apprentice_id', $group)->whereNotNull('concluded_at')->pluck('concluded_at');
+        $present = $assignment->recipients()->pluck('id')->all();
+        $closed = $assignment->attempts()->whereIn('apprentice_id', $present)->whereNotNull('concluded_at')->oldest('concluded_at')->get()->unique('apprentice_id');
 
-        return $group !== [] && $closed->count() >= count($group) ? $closed->max() : null;
+        return $present !== [] && $closed->count() >= count($present) ? $closed->max('concluded_at') : null;
     }
 }

@@ -15,8 +15,10 @@ use Lernfall\Chance\SignedRank;
 use Lernfall\Chance\StepDown;
 
 /**
- * Looks for the fault in the time that answers take: the same actions on cars with one fault each, whose turn it is by chance.
- * Each round is of new jobs; of each round the times of two faults make a pair.
+ * Looks for the fault in the time that answers take: the same actions on cars with one fault each. Each round is of new jobs, and
+ * in it every action is done on one car after the other, in an order drawn by lot. These few times lie close together, so what the
+ * machine does meanwhile is common to them: they are compared with their own middle, two of them make a pair.
+ * Randomised blocks: Fisher, The Design of Experiments, 1935, chapter 4 (cited from memory).
  */
 final class BenchLeak extends Command
 {
@@ -62,21 +64,17 @@ final class BenchLeak extends Command
 
     private function round(BenchVisitor $visitor, Publication $publication): void
     {
-        $turns = [];
-        $attempts = [];
-        foreach (self::FAULTS as $fault) {
-            $attempts[$fault['kind']] = $this->begun($visitor, $publication, $fault);
-            array_push($turns, ...array_fill(0, count(self::actions()), $fault['kind']));
-        }
-        shuffle($turns);
-        $done = array_fill_keys(array_keys($attempts), 0);
-        foreach ($turns as $kind) {
-            [$what, $action] = self::actions()[$done[$kind]];
-            [$accepted, $answered] = $this->act($visitor, $attempts[$kind], ++$done[$kind], $action);
-            if ($what !== '') {
-                $this->times["$what, answered"][$kind][] = $answered;
-                if ($accepted !== null) {
-                    $this->times["$what, accepted"][$kind][] = $accepted;
+        $attempts = array_map(fn (array $fault): int => $this->begun($visitor, $publication, $fault), array_column(self::FAULTS, null, 'kind'));
+        foreach (self::actions() as $index => [$what, $action]) {
+            $kinds = array_keys($attempts);
+            shuffle($kinds);
+            foreach ($kinds as $kind) {
+                [$accepted, $answered] = $this->act($visitor, $attempts[$kind], $index + 1, $action);
+                if ($what !== '') {
+                    $this->times["$what, answered"][$kind][] = $answered;
+                    if ($accepted !== null) {
+                        $this->times["$what, accepted"][$kind][] = $accepted;
+                    }
                 }
             }
         }
@@ -87,7 +85,7 @@ final class BenchLeak extends Command
     {
         $instructor = User::query()->where('role', Role::Instructor)->firstOrFail();
         $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => [...JsonFile::read(base_path(self::CASE)), 'car' => 'harl-13', 'faults' => [$fault]]]);
-        $started = $visitor->ask('POST', "/api/jobs/{$publication->of($draft, $instructor->groupIds()[0])->id}/attempt");
+        $started = $visitor->ask('POST', "/api/jobs/{$publication->of($draft, [$instructor->groupIds()[0]])->id}/attempt");
 
         return is_int($started['attempt'] ?? null) ? $started['attempt'] : 0;
     }
@@ -119,9 +117,11 @@ final class BenchLeak extends Command
         $apart = [];
         ksort($this->times);
         foreach ($this->times as $what => $byFault) {
-            [$least, $most] = self::range($byFault);
-            $byChance = self::byChance($byFault);
-            $this->line(sprintf('%-34s medians %7.2f to %7.2f ms, apart by %5.2f; by chance alone up to %5.2f', $what, $least, $most, $most - $least, $byChance));
+            $fromMiddle = self::fromMiddle($byFault);
+            [$least, $most] = self::range($fromMiddle);
+            $byChance = self::byChance($fromMiddle);
+            [$quickest, $slowest] = self::range($byFault);
+            $this->line(sprintf('%-34s medians %7.2f to %7.2f ms; from the middle of their rounds apart by %5.2f; by chance alone up to %5.2f', $what, $quickest, $slowest, $most - $least, $byChance));
             if ($most - $least >= self::MOST_MILLISECONDS) {
                 $wide[] = $what;
                 array_push($apart, ...($most - $least > $byChance ? [$what] : []));
@@ -163,7 +163,23 @@ final class BenchLeak extends Command
     {
         $medians = array_map(self::median(...), array_values($byFault));
 
-        return [min([INF, ...$medians]), max([0.0, ...$medians])];
+        return [min([INF, ...$medians]), max([-INF, ...$medians])];
+    }
+
+    /**
+     * @param  array<string, list<float>>  $byFault
+     * @return array<string, list<float>> each time less the median of its round
+     */
+    private static function fromMiddle(array $byFault): array
+    {
+        foreach (array_keys(array_values($byFault)[0] ?? []) as $round) {
+            $middle = self::median(array_column($byFault, $round));
+            foreach (array_keys($byFault) as $fault) {
+                $byFault[$fault][$round] -= $middle;
+            }
+        }
+
+        return $byFault;
     }
 
     /** @param  array<string, list<float>>  $byFault */
@@ -190,7 +206,7 @@ final class BenchLeak extends Command
     {
         sort($numbers);
 
-        return $numbers[intdiv(count($numbers), 2)] ?? 0.0;
+        return array_sum(array_slice($numbers, intdiv(count($numbers) - 1, 2), 2 - count($numbers) % 2)) / (2 - count($numbers) % 2);
     }
 
     /** @return list<array{string, array<string, mixed>}> a name where it is timed, and the action: ten dear ones, with what they need between them */

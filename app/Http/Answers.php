@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Accounts\HouseLog;
+use App\Attempts\AnnulledJob;
+use App\Attempts\ExaminationBegun;
 use App\Attempts\FullJob;
 use App\Attempts\TooFast;
 use App\Documents\Complaint;
@@ -38,7 +40,7 @@ final readonly class Answers
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, TooFast::class]);
+        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, AnnulledJob::class, ExaminationBegun::class, TooFast::class]);
         $exceptions->render(static fn (UnfitAction $unfit): JsonResponse => self::field(
             $unfit->field,
             Strings::text($unfit->messageKey, $unfit->parameters),
@@ -48,6 +50,8 @@ final readonly class Answers
             Complaint::detail($invalid),
         ));
         $exceptions->render(static fn (FullJob $full): JsonResponse => self::field('action', Strings::text('attempt.full')));
+        $exceptions->render(static fn (AnnulledJob $annulled): JsonResponse => self::field('action', Strings::text('attempt.annulled')));
+        $exceptions->render(static fn (ExaminationBegun $begun): JsonResponse => new JsonResponse(['message' => Strings::text('given.examination-begun', ['count' => $begun->begun])], 409));
         $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));
         $exceptions->render(static fn (QueryException $error, Request $request): ?Response => self::database($error, $request));
         $exceptions->dontReportWhen(static fn (Throwable $error): bool => Disk::takesNothing()); // nor can it be

@@ -10,15 +10,18 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
- * One apprentice at one published case.
+ * One apprentice at one published case, for the first time or again.
  *
  * @property int $id
  * @property int $case_version_id
+ * @property ?int $assignment_id of which it is the job
+ * @property int $number which of this apprentice's jobs of the assignment
  * @property int $apprentice_id
  * @property string $seed never leaves the server
  * @property \Illuminate\Support\Carbon $started_at
  * @property ?\Illuminate\Support\Carbon $concluded_at
  * @property CaseVersion $version
+ * @property ?Assignment $assignment
  * @property User $apprentice
  * @property \Illuminate\Database\Eloquent\Collection<int, AttemptAction> $actions
  * @property ?MarkSheetRecord $markSheet
@@ -30,7 +33,9 @@ final class Attempt extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_version_id', 'apprentice_id', 'seed', 'started_at', 'concluded_at'];
+    protected $fillable = ['case_version_id', 'assignment_id', 'apprentice_id', 'number', 'seed', 'started_at', 'concluded_at'];
+
+    protected $attributes = ['number' => 1, 'concluded_at' => null];
 
     protected $casts = ['started_at' => 'datetime', 'concluded_at' => 'datetime'];
 
@@ -38,6 +43,12 @@ final class Attempt extends Model
     public function version(): BelongsTo
     {
         return $this->belongsTo(CaseVersion::class, 'case_version_id');
+    }
+
+    /** @return BelongsTo<Assignment, $this> */
+    public function assignment(): BelongsTo
+    {
+        return $this->belongsTo(Assignment::class);
     }
 
     /** @return BelongsTo<User, $this> */
@@ -53,6 +64,12 @@ final class Attempt extends Model
         $relation->orderBy('number');
 
         return $relation;
+    }
+
+    /** The action its sender gave this name. */
+    public function entry(string $key): ?AttemptAction
+    {
+        return $this->actions->first(static fn (AttemptAction $one): bool => $one->stored('key') === $key);
     }
 
     /** @return HasOne<MarkSheetRecord, $this> */

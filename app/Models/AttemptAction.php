@@ -29,7 +29,9 @@ final class AttemptAction extends Model
 
     public function isShownAt(float $seconds): bool
     {
-        return $this->shown_from === null || $this->shown_from <= $seconds;
+        $from = $this->getRawOriginal('shown_from');
+
+        return $from === null || (float) $from <= $seconds;
     }
 
     /** A column as it lies in the database. */

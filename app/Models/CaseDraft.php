@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 
 /**
  * A case on an instructor's bench.
@@ -18,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?\Illuminate\Support\Carbon $archived_at since when it is put away
  * @property \Illuminate\Support\Carbon $updated_at
  * @property \Illuminate\Database\Eloquent\Collection<int, CaseVersion> $versions
+ * @property \Illuminate\Database\Eloquent\Collection<int, Assignment> $assignments the oldest first
  */
 final class CaseDraft extends Model
 {
@@ -38,6 +40,15 @@ final class CaseDraft extends Model
     {
         $relation = $this->hasMany(CaseVersion::class);
         $relation->orderBy('number');
+
+        return $relation;
+    }
+
+    /** @return HasManyThrough<Assignment, CaseVersion, $this> */
+    public function assignments(): HasManyThrough
+    {
+        $relation = $this->hasManyThrough(Assignment::class, CaseVersion::class);
+        $relation->orderBy('assignments.id');
 
         return $relation;
     }

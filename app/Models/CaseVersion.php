@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Attempts\Release;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,24 +13,20 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property int $id
  * @property int $case_draft_id
- * @property int $group_id
  * @property int $number
  * @property string $document canonical JSON, the vehicle in it
  * @property string $sha256
  * @property \Illuminate\Support\Carbon $published_at
- * @property ?\Illuminate\Support\Carbon $released_at when the instructor opened its reports
- * @property ?\Illuminate\Support\Carbon $withdrawn_at since when nobody can start it any more
  * @property CaseDraft $draft
- * @property Group $group whom it was given to
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */
 final class CaseVersion extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_draft_id', 'group_id', 'number', 'document', 'sha256', 'published_at', 'release', 'released_at', 'withdrawn_at'];
+    protected $fillable = ['case_draft_id', 'number', 'document', 'sha256', 'published_at'];
 
-    protected $casts = ['published_at' => 'datetime', 'release' => 'array', 'released_at' => 'datetime', 'withdrawn_at' => 'datetime'];
+    protected $casts = ['published_at' => 'datetime'];
 
     /** @return BelongsTo<CaseDraft, $this> */
     public function draft(): BelongsTo
@@ -39,10 +34,10 @@ final class CaseVersion extends Model
         return $this->belongsTo(CaseDraft::class, 'case_draft_id');
     }
 
-    /** @return BelongsTo<Group, $this> */
-    public function group(): BelongsTo
+    /** @return HasMany<Assignment, $this> */
+    public function assignments(): HasMany
     {
-        return $this->belongsTo(Group::class);
+        return $this->hasMany(Assignment::class);
     }
 
     /** @return HasMany<Attempt, $this> */
@@ -51,14 +46,15 @@ final class CaseVersion extends Model
         return $this->hasMany(Attempt::class);
     }
 
-    public function release(): Release
-    {
-        return Release::read($this->getAttribute('release'));
-    }
-
     /** @return array<string, mixed> */
     public function decoded(): array
     {
         return json_decode($this->document, true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    /** Advice may be asked, and it gives no mark. */
+    public function isPractice(): bool
+    {
+        return ($this->decoded()['practice'] ?? false) === true;
     }
 }

@@ -45,6 +45,6 @@ final class AppServiceProvider extends ServiceProvider
         if (config()->string('lernfall.artificial_leak') !== '') {
             Route::pushMiddlewareToGroup('web', ArtificialLeak::class.':'.config()->string('lernfall.artificial_leak'));
         }
-        Route::bind('attempt', static fn (string $id): Attempt => HeldAnswers::hidden(app(Closing::class)->repaired(Attempt::query()->with(['actions', 'version.draft'])->findOrFail($id)))->load('markSheet'));
+        Route::bind('attempt', static fn (string $id): Attempt => HeldAnswers::hidden(app(Closing::class)->repaired(Attempt::query()->findOrFail($id))));
     }
 }

@@ -9,9 +9,9 @@ use App\Accounts\Memberships;
 use App\Attempts\ActionLog;
 use App\Attempts\Publication;
 use App\Documents\JsonFile;
+use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\CaseDraft;
-use App\Models\CaseVersion;
 use App\Models\Group;
 use App\Models\Role;
 use App\Models\User;
@@ -31,13 +31,13 @@ final class DatabaseSeeder extends Seeder
         foreach (['arlo' => 'Arlo Winter', 'bente' => 'Bente Sand', 'cem' => 'Cem Aydin', 'dilan' => 'Dilan Ott'] as $signIn => $name) {
             $apprentices[$signIn] = $this->user($group, $signIn, $name, Role::Apprentice);
         }
-        $versions = [];
+        $assignments = [];
         foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy', 'florist', 'nurse', 'potter', 'beekeeper', 'organist', 'cellist', 'chimney-sweep', 'haulier', 'postwoman', 'vet', 'brewer', 'joiner', 'glazier'] as $case) {
             $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => $this->file("$case.case.json")]);
-            $versions[$case] = $publication->of($draft, $group->id);
+            $assignments[$case] = $publication->of($draft, [$group->id]);
         }
         foreach (['arlo' => 'bakery', 'bente' => 'bakery', 'cem' => 'midwife'] as $signIn => $case) {
-            $this->work($log, $versions[$case] ?? throw new LogicException("no case $case"), $apprentices[$signIn], $signIn);
+            $this->work($log, $assignments[$case] ?? throw new LogicException("no case $case"), $apprentices[$signIn], $signIn);
         }
     }
 
@@ -49,10 +49,10 @@ final class DatabaseSeeder extends Seeder
         return $user;
     }
 
-    private function work(ActionLog $log, CaseVersion $version, User $apprentice, string $script): void
+    private function work(ActionLog $log, Assignment $assignment, User $apprentice, string $script): void
     {
         $attempt = Attempt::query()->create([
-            'case_version_id' => $version->id, 'apprentice_id' => $apprentice->id, 'seed' => "demo $script", 'started_at' => now(),
+            'case_version_id' => $assignment->case_version_id, 'assignment_id' => $assignment->id, 'apprentice_id' => $apprentice->id, 'seed' => "demo $script", 'started_at' => now(),
         ]);
         foreach ($this->file("$script.actions.json") as $position => $action) {
             $log->take($attempt, $position + 1, (string) Str::uuid(), $action);

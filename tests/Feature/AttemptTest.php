@@ -183,11 +183,11 @@ final class AttemptTest extends FeatureTestCase
 
     public function test_starting_a_job_twice_takes_up_the_same_attempt(): void
     {
-        $version = $this->published();
+        $assignment = $this->published();
         $this->actingAs($this->apprentice);
-        $first = $this->postJson("/api/jobs/$version->id/attempt")->assertOk()->json('attempt');
+        $first = $this->postJson("/api/jobs/$assignment->id/attempt")->assertOk()->json('attempt');
 
-        self::assertSame($first, $this->postJson("/api/jobs/$version->id/attempt")->json('attempt'));
+        self::assertSame($first, $this->postJson("/api/jobs/$assignment->id/attempt")->json('attempt'));
         $this->getJson('/api/jobs')->assertJsonPath('0.state', 'under-way');
     }
 

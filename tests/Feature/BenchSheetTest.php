@@ -27,7 +27,7 @@ final class BenchSheetTest extends FeatureTestCase
 
     public function test_each_case_has_a_sheet_of_its_own_and_only_for_its_owner(): void
     {
-        $case = $this->published()->case_draft_id;
+        $case = $this->published()->version->case_draft_id;
         $colleague = $this->person(Group::query()->create(['name' => 'Another class']), 'colleague', Role::Instructor);
         $this->actingAs($this->instructor)->putJson("/api/cases/$case/sheet", ['fields' => ['name' => 'Changed']])->assertOk();
         $this->putJson('/api/new-case/sheet', ['fields' => ['name' => 'New']])->assertOk();
@@ -44,7 +44,7 @@ final class BenchSheetTest extends FeatureTestCase
 
     public function test_a_sheet_goes_with_its_case(): void
     {
-        $case = $this->published()->case_draft_id;
+        $case = $this->published()->version->case_draft_id;
         $this->actingAs($this->instructor)->putJson("/api/cases/$case/sheet", ['fields' => ['name' => 'Changed']])->assertOk();
         $this->deleteJson("/api/cases/$case")->assertNoContent();
 

@@ -9,9 +9,9 @@ use App\Attempts\Counselling;
 use App\Attempts\Marks;
 use App\Documents\JsonFile;
 use App\Jobs\AnswerCounsel;
+use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Belief;
-use App\Models\CaseVersion;
 use App\Models\Counsel;
 use App\Models\Group;
 use App\Models\Role;
@@ -80,8 +80,8 @@ final class CounselTest extends FeatureTestCase
     {
         $answers = [];
         foreach ([['strength' => 0.3], ['strength' => 0.45], ['strength' => 0.3, 'provokedBy' => 'steering-left']] as $more) {
-            $version = $this->published(['kind' => 'coil-shorted', 'channel' => 'FR', ...$more], more: ['practice' => true]);
-            $attempt = $this->attempt($version);
+            $assignment = $this->published(['kind' => 'coil-shorted', 'channel' => 'FR', ...$more], more: ['practice' => true]);
+            $attempt = $this->attempt($assignment);
             foreach (['possible', 'next'] as $about) {
                 $answers[$about][] = $this->actingAs($this->apprentice)->postJson("/api/attempts/$attempt->id/counsel", ['about' => $about])->assertOk()->getContent();
             }
@@ -109,14 +109,14 @@ final class CounselTest extends FeatureTestCase
 
     public function test_the_instructor_sees_the_marks_of_several_who_practised(): void
     {
-        $version = $this->published();
+        $assignment = $this->published();
         foreach (['learner two', 'learner three'] as $name) {
             $this->apprentice = $this->person(Group::query()->firstOrFail(), $name, Role::Apprentice);
-            $attempt = $this->attempt($version);
+            $attempt = $this->attempt($assignment);
             $this->act($attempt, ['do' => 'conclude'])->assertOk();
         }
 
-        $this->actingAs($this->instructor)->getJson("/api/cases/$version->case_draft_id/attempts")->assertOk()->assertJsonCount(2);
+        $this->actingAs($this->instructor)->getJson("/api/cases/{$assignment->version->case_draft_id}/attempts")->assertOk()->assertJsonCount(2);
     }
 
     public function test_it_is_refused_where_nobody_practises_and_for_questions_nobody_knows(): void
@@ -148,9 +148,9 @@ final class CounselTest extends FeatureTestCase
         self::assertSame('FR', $demanding->json('reading.place'));
     }
 
-    private function practising(?CaseVersion $version = null): Attempt
+    private function practising(?Assignment $assignment = null): Attempt
     {
-        $attempt = $this->attempt($version);
+        $attempt = $this->attempt($assignment);
         $attempt->version->update(['document' => json_encode([...$attempt->version->decoded(), 'practice' => true])]);
         $this->actingAs($this->apprentice);
         $this->act($attempt, ['do' => 'ignition', 'to' => 'on'])->assertOk();

@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseDraft;
-use App\Models\CaseVersion;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 
@@ -38,8 +37,8 @@ final class DemoTest extends FeatureTestCase
         $jobs = $this->getJson('/api/jobs')->assertOk();
         self::assertCount(19, $jobs->json());
         $names = CaseDraft::query()->get()->map(static fn (CaseDraft $draft): string => $draft->document['name']);
-        foreach (CaseVersion::query()->get() as $version) {
-            $attempt = $this->postJson("/api/jobs/$version->id/attempt")->assertOk()->json('attempt');
+        foreach (Assignment::query()->get() as $assignment) {
+            $attempt = $this->postJson("/api/jobs/$assignment->id/attempt")->assertOk()->json('attempt');
             $shown = (string) $this->getJson("/api/attempts/$attempt")->assertOk()->getContent();
             foreach ($names as $name) {
                 self::assertStringNotContainsString($name, $shown.$jobs->getContent());

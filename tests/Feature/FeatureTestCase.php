@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Accounts\Memberships;
 use App\Attempts\Publication;
+use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\CaseDraft;
-use App\Models\CaseVersion;
 use App\Models\Group;
 use App\Models\Role;
 use App\Models\User;
@@ -82,19 +82,21 @@ abstract class FeatureTestCase extends TestCase
      * @param  ?array<string, mixed>  $fault
      * @param  array<string, mixed>  $more  entries of the case file
      */
-    protected function published(?array $fault = null, ?string $car = null, array $more = []): CaseVersion
+    protected function published(?array $fault = null, ?string $car = null, array $more = []): Assignment
     {
         $document = [...$this->document(), ...($car === null ? [] : ['car' => $car]), ...$more];
         $document['faults'] = [$fault ?? $document['faults'][0]];
         $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $document]);
 
-        return $this->app->make(Publication::class)->of($draft, $this->instructor->groupIds()[0]);
+        return $this->app->make(Publication::class)->of($draft, [$this->instructor->groupIds()[0]]);
     }
 
-    protected function attempt(?CaseVersion $version = null): Attempt
+    protected function attempt(?Assignment $assignment = null): Attempt
     {
+        $assignment ??= $this->published();
+
         return Attempt::query()->create([
-            'case_version_id' => ($version ?? $this->published())->id, 'apprentice_id' => $this->apprentice->id, 'seed' => 'fixed', 'started_at' => now(),
+            'case_version_id' => $assignment->case_version_id, 'assignment_id' => $assignment->id, 'apprentice_id' => $this->apprentice->id, 'seed' => 'fixed', 'started_at' => now(),
         ]);
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Memberships;
-use App\Models\CaseVersion;
+use App\Models\Assignment;
 use App\Models\Group;
 use App\Models\LogEntry;
 use App\Models\Role;
@@ -30,15 +30,15 @@ final class GroupsTest extends FeatureTestCase
     {
         $evening = $this->evening();
         $this->published();
-        $other = $this->published()->case_draft_id;
+        $other = $this->published()->version->case_draft_id;
         $this->actingAs($this->instructor)->putJson("/api/people/{$this->apprentice->id}/groups", ['groups' => [$evening->id, $this->group()->id]])
             ->assertOk()->assertJsonPath('groups.*.name', ['A class', 'Evening class']);
         self::assertSame(2, DB::table('memberships')->where('user_id', $this->apprentice->id)->count());
-        $this->postJson("/api/cases/$other/versions", ['group' => $evening->id])->assertCreated();
+        $this->postJson("/api/cases/$other/versions", ['groups' => [$evening->id]])->assertCreated();
 
         $this->actingAs($this->apprentice->refresh())->getJson('/api/jobs')->assertOk()->assertJsonCount(2);
         (new Memberships)->leave($this->apprentice, $this->group());
-        $this->getJson('/api/jobs')->assertOk()->assertJsonPath('*.id', [CaseVersion::query()->latest('id')->firstOrFail()->id]);
+        $this->getJson('/api/jobs')->assertOk()->assertJsonPath('*.id', [Assignment::query()->latest('id')->firstOrFail()->id]);
     }
 
     /** Somebody removed in the middle of a job finishes it; others of that group are nothing to them any more. */
@@ -50,9 +50,9 @@ final class GroupsTest extends FeatureTestCase
         $this->getJson('/api/people')->assertJsonCount(0);
         $this->apprentice->refresh();
 
-        $this->actingAs($this->apprentice)->getJson('/api/jobs')->assertOk()->assertJsonPath('*.id', [$begun->case_version_id]);
+        $this->actingAs($this->apprentice)->getJson('/api/jobs')->assertOk()->assertJsonPath('*.id', [$begun->assignment_id]);
         $this->act($begun, ['do' => 'ignition', 'to' => 'on'])->assertOk();
-        $this->postJson("/api/jobs/$begun->case_version_id/attempt")->assertOk()->assertJsonPath('attempt', $begun->id);
+        $this->postJson("/api/jobs/$begun->assignment_id/attempt")->assertOk()->assertJsonPath('attempt', $begun->id);
         $this->postJson("/api/jobs/$other->id/attempt")->assertForbidden();
         $this->actingAs($this->instructor)->getJson("/api/cases/{$begun->version->case_draft_id}/attempts")->assertOk()->assertJsonPath('0.apprentice', 'Learner');
         self::assertNotNull(DB::table('memberships')->where('user_id', $this->apprentice->id)->value('left_at'));
@@ -73,14 +73,14 @@ final class GroupsTest extends FeatureTestCase
 
     public function test_whoever_teaches_several_says_for_which(): void
     {
-        $draft = $this->published()->case_draft_id;
+        $draft = $this->published()->version->case_draft_id;
         $evening = $this->evening();
         $stranger = Group::query()->create(['name' => 'Another class']);
         foreach ([[], ['group' => $stranger->id], ['group' => 'all']] as $sent) {
-            $this->actingAs($this->instructor)->postJson("/api/cases/$draft/versions", $sent)->assertStatus(422)->assertJsonPath('errors.group.0', 'Choose one of your groups.');
+            $this->actingAs($this->instructor)->postJson("/api/cases/$draft/versions", $sent)->assertStatus(422)->assertJsonPath('errors.groups.0', 'Choose one of your groups.');
         }
-        $this->postJson("/api/cases/$draft/versions", ['group' => $evening->id])->assertCreated();
-        self::assertSame([$this->group()->id, $evening->id], CaseVersion::query()->orderBy('id')->pluck('group_id')->all());
+        $this->postJson("/api/cases/$draft/versions", ['groups' => [$evening->id]])->assertCreated();
+        self::assertSame([[$this->group()->id], [$evening->id]], Assignment::query()->orderBy('id')->get()->map(static fn (Assignment $one): array => $one->groups->modelKeys())->all());
 
         $this->postJson('/api/people', ['name' => 'Ines Vogt', 'signIn' => 'ines'])->assertStatus(422)->assertJsonPath('errors.groups.0', 'Choose one of your groups.');
         $this->postJson('/api/people', ['name' => 'Ines Vogt', 'signIn' => 'ines', 'groups' => [$evening->id]])->assertCreated();
@@ -91,9 +91,9 @@ final class GroupsTest extends FeatureTestCase
     public function test_who_has_left_is_not_waited_for(): void
     {
         $leaves = $this->person($this->group(), 'leaves', Role::Apprentice);
-        $draft = $this->published()->case_draft_id;
+        $draft = $this->published()->version->case_draft_id;
         $this->actingAs($this->instructor)->postJson("/api/cases/$draft/versions", ['release' => ['kind' => 'all-done', 'at' => now()->addYear()->toIso8601String()]])->assertCreated();
-        $attempt = $this->attempt(CaseVersion::query()->latest('id')->firstOrFail());
+        $attempt = $this->attempt(Assignment::query()->latest('id')->firstOrFail());
         $this->act($attempt, ['do' => 'conclude'])->assertOk();
         $this->getJson("/api/attempts/$attempt->id/report")->assertJsonPath('release.isOpen', false);
 

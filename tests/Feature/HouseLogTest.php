@@ -27,13 +27,14 @@ final class HouseLogTest extends FeatureTestCase
         }
         $this->tries('ghost', 'guess');
         $this->tries('teacher', 'secret words');
-        $version = $this->published();
-        $this->actingAs($this->instructor)->postJson("/api/cases/$version->case_draft_id/versions")->assertCreated();
-        $this->actingAs($this->instructor)->postJson("/api/cases/$version->case_draft_id/release")->assertNoContent();
-        $this->actingAs($this->apprentice)->getJson("/api/cases/$version->case_draft_id")->assertForbidden();
-        $this->actingAs($this->apprentice)->getJson("/api/cases/$version->case_draft_id")->assertForbidden();
+        $assignment = $this->published();
+        $case = $assignment->version->case_draft_id;
+        $this->actingAs($this->instructor)->postJson("/api/cases/$case/versions", ['tries' => 2])->assertCreated();
+        $this->actingAs($this->instructor)->postJson("/api/assignments/$assignment->id/release")->assertOk();
+        $this->actingAs($this->apprentice)->getJson("/api/cases/$case")->assertForbidden();
+        $this->actingAs($this->apprentice)->getJson("/api/cases/$case")->assertForbidden();
 
-        $class = [['refused', 'Learner', "GET api/cases/$version->case_draft_id", null], ['reports-opened', 'Teacher', $this->document()['name'], null], ['published', 'Teacher', $this->document()['name'].', 2', null], ['sign-in-slowed', 'Learner', '2 s', null]];
+        $class = [['refused', 'Learner', "GET api/cases/$case", null], ['reports-opened', 'Teacher', $this->document()['name'].', 1', null], ['published', 'Teacher', $this->document()['name'].', 1', null], ['sign-in-slowed', 'Learner', '2 s', null]];
         self::assertSame($class, $this->readBy($this->instructor));
         $all = $this->readBy($this->administrator);
         self::assertCount(4 + 7, $all);
@@ -44,8 +45,9 @@ final class HouseLogTest extends FeatureTestCase
 
     public function test_another_class_reads_nothing_of_it(): void
     {
-        $version = $this->published();
-        $this->actingAs($this->instructor)->postJson("/api/cases/$version->case_draft_id/versions")->assertCreated();
+        $assignment = $this->published();
+        $case = $assignment->version->case_draft_id;
+        $this->actingAs($this->instructor)->postJson("/api/cases/$case/versions", ['tries' => 2])->assertCreated();
 
         self::assertSame([], $this->readBy($this->person(Group::query()->create(['name' => 'Another class']), 'colleague', Role::Instructor)));
     }
@@ -53,12 +55,13 @@ final class HouseLogTest extends FeatureTestCase
     public function test_sign_ins_and_addresses_are_forgotten_after_thirty_days(): void
     {
         $this->tries('learner', 'secret words');
-        $version = $this->published();
-        $this->actingAs($this->instructor)->postJson("/api/cases/$version->case_draft_id/versions")->assertCreated();
+        $assignment = $this->published();
+        $case = $assignment->version->case_draft_id;
+        $this->actingAs($this->instructor)->postJson("/api/cases/$case/versions", ['tries' => 2])->assertCreated();
         $this->travel(31)->days();
         $this->tries('learner', 'secret words', '10.9.9.9');
 
-        self::assertSame([['signed-in', 'Learner', '', '10.9.9.9'], ['published', 'Teacher', $this->document()['name'].', 2', null]], $this->readBy($this->administrator));
+        self::assertSame([['signed-in', 'Learner', '', '10.9.9.9'], ['published', 'Teacher', $this->document()['name'].', 1', null]], $this->readBy($this->administrator));
     }
 
     /** A password that somebody typed where the name belongs is not read by the instructor. */

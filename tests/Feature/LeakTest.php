@@ -114,10 +114,10 @@ final class LeakTest extends FeatureTestCase
         $this->emptied();
         Carbon::setTestNow('2026-03-02 08:00:00');
         Str::createRandomStringsUsing(static fn (): string => 'fixed');
-        $version = $this->published($fault, $car);
+        $assignment = $this->published($fault, $car);
         $this->actingAs($this->apprentice);
         $answers = ['GET jobs' => $this->getJson('/api/jobs')->getContent()];
-        $answers['POST attempt'] = $this->postJson("/api/jobs/$version->id/attempt")->getContent();
+        $answers['POST attempt'] = $this->postJson("/api/jobs/$assignment->id/attempt")->getContent();
         Str::createRandomStringsNormally();
         $attempt = (int) json_decode((string) $answers['POST attempt'])->attempt;
         $answers['GET attempt, new'] = $this->getJson("/api/attempts/$attempt")->getContent();
@@ -138,7 +138,7 @@ final class LeakTest extends FeatureTestCase
         $answers['GET log, refused'] = $this->getJson('/api/log')->assertForbidden()->getContent();
         $answers['GET report, refused'] = $this->getJson("/api/attempts/$attempt/report")->getContent();
         $answers['POST counsel, refused'] = $this->postJson("/api/attempts/$attempt/counsel", ['about' => 'possible'])->assertForbidden()->getContent();
-        $answers['GET case, refused'] = $this->getJson("/api/cases/$version->case_draft_id")->getContent();
+        $answers['GET case, refused'] = $this->getJson("/api/cases/{$assignment->version->case_draft_id}")->getContent();
         $answers['GET jobs, worked'] = $this->getJson('/api/jobs')->getContent();
         Carbon::setTestNow();
 
@@ -148,7 +148,7 @@ final class LeakTest extends FeatureTestCase
     /** Removes attempts and cases, and starts their ids anew. */
     private function emptied(): void
     {
-        foreach (['mark_sheets', 'attempt_actions', 'attempts', 'case_versions', 'case_drafts'] as $table) {
+        foreach (['mark_sheets', 'attempt_actions', 'attempts', 'recipients', 'assignments', 'case_versions', 'case_drafts'] as $table) {
             Schema::hasTable($table) && DB::table($table)->delete();
             DB::table('sqlite_sequence')->where('name', $table)->delete();
         }

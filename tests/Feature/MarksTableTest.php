@@ -32,14 +32,13 @@ final class MarksTableTest extends FeatureTestCase
 
     public function test_of_several_versions_the_newest_job_counts_and_who_has_left_stays(): void
     {
-        $first = $this->published();
+        $first = $this->published(more: ['practice' => true]);
         $old = $this->attempt($first);
         $this->act($old, ['do' => 'conclude'])->assertOk();
-        $this->actingAs($this->instructor)->putJson("/api/cases/$first->case_draft_id", array_diff_key(['jobTitle' => 'Another title'] + $this->document(), ['format' => 1]))->assertOk();
-        $this->postJson("/api/cases/$first->case_draft_id/versions")->assertCreated();
+        $this->actingAs($this->instructor)->putJson("/api/cases/{$first->version->case_draft_id}", array_diff_key(['jobTitle' => 'Another title'] + $this->document(), ['format' => 1]))->assertOk();
+        $this->postJson("/api/cases/{$first->version->case_draft_id}/versions", ['tries' => 0])->assertCreated();
         $this->table()->assertJsonCount(1, 'cases')->assertJsonPath('people.0.marks.0.attempt', $old->id);
-        $version = $this->actingAs($this->apprentice)->getJson('/api/jobs')->json('1.id');
-        $new = $this->postJson("/api/jobs/$version/attempt")->assertOk()->json('attempt');
+        $new = $this->actingAs($this->apprentice)->postJson("/api/jobs/$first->id/attempt", ['again' => true])->assertOk()->json('attempt');
         $this->table()->assertJsonPath('people.0.marks.0.attempt', $new)->assertJsonPath('people.0.marks.0.state', 'under-way');
 
         (new Memberships)->leave($this->apprentice, $this->group());

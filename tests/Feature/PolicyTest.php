@@ -46,18 +46,19 @@ final class PolicyTest extends FeatureTestCase
         'POST api/case-preview' => [401, 200, 200, 403, 403, 403, 403],
         'POST api/case-solvability' => [401, 202, 202, 403, 403, 403, 403],
         'GET api/case-solvability/{check}' => [401, 200, 403, 403, 403, 403, 403],
-        'POST api/cases/{case}/versions' => [401, 201, 403, 403, 403, 403, 403],
-        'PUT api/cases/{case}/versions/{number}' => [401, 422, 403, 403, 403, 403, 403],
-        'POST api/cases/{case}/release' => [401, 204, 403, 403, 403, 403, 403],
+        'POST api/cases/{case}/versions' => [401, 409, 403, 403, 403, 403, 403], // it has changed, and somebody has begun it
+        'PUT api/assignments/{assignment}' => [401, 422, 403, 403, 403, 403, 403],
+        'POST api/assignments/{assignment}/release' => [401, 200, 403, 403, 403, 403, 403],
         'GET api/cases/{case}/attempts' => [401, 200, 403, 403, 403, 403, 403],
         'GET api/jobs' => [401, 403, 403, 200, 200, 200, 403],
-        'POST api/jobs/{job}/attempt' => [401, 403, 403, 200, 409, 403, 403], // a newer version has taken its place
+        'POST api/jobs/{job}/attempt' => [401, 403, 403, 200, 200, 403, 403],
         'GET api/attempts/{attempt}' => [401, 403, 403, 200, 403, 403, 403],
         'POST api/attempts/{attempt}/actions' => [401, 403, 403, 200, 403, 403, 403],
         'GET api/attempts/{attempt}/actions/{key}' => [401, 403, 403, 202, 403, 403, 403],
         'POST api/attempts/{attempt}/counsel' => [401, 403, 403, 403, 403, 403, 403],
         'POST api/attempts/{attempt}/overrides' => [401, 403, 403, 403, 403, 403, 403], // of a closed job see OverrideTest
         'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403, 403],
+        'POST api/assignments/{assignment}/annulment' => [401, 200, 403, 403, 403, 403, 403],
         'GET api/sign-ins' => [401, 200, 200, 200, 200, 200, 200],
         'DELETE api/sign-ins/{signIn}' => [401, 204, 403, 204, 403, 403, 204],
         'GET api/log' => [401, 200, 200, 403, 403, 403, 200],
@@ -113,7 +114,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->case_version_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id, '{number}' => '1', '{key}' => '00000000-0000-4000-8000-000000000009']);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

@@ -7,9 +7,10 @@ namespace Tests\Feature;
 use App\Attempts\Publication;
 use App\Attempts\Release;
 use App\Attempts\ReleaseKind;
+use App\Attempts\Terms;
+use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\CaseDraft;
-use App\Models\CaseVersion;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
@@ -27,7 +28,7 @@ final class ReleaseTest extends FeatureTestCase
 
         $case = $attempt->version->case_draft_id;
         $this->actingAs($this->instructor)->getJson("/api/cases/$case/attempts")->assertJsonPath('0.release.isOpen', false)->assertJsonPath('0.secondTry', false);
-        $this->postJson("/api/cases/$case/release")->assertNoContent();
+        $this->postJson("/api/assignments/$attempt->assignment_id/release")->assertOk();
         $this->report($attempt)->assertJsonPath('marks.outOf', 100)->assertJsonPath('cause.0.station', 'sensor')->assertJsonPath('release.isOpen', true);
     }
 
@@ -53,10 +54,10 @@ final class ReleaseTest extends FeatureTestCase
     public function test_the_last_of_the_group_opens_it_or_the_date(): void
     {
         $classmate = $this->person($this->group(), 'classmate', Role::Apprentice);
-        $version = $this->given(Release::of(ReleaseKind::WhenAllAreDone, now()->addWeek()));
-        $attempt = $this->closed($version);
+        $assignment = $this->given(Release::of(ReleaseKind::WhenAllAreDone, now()->addWeek()));
+        $attempt = $this->closed($assignment);
         $this->report($attempt)->assertJsonPath('release.isOpen', false);
-        $this->closed($version, $classmate);
+        $this->closed($assignment, $classmate);
         $this->travel(1)->seconds();
         $this->report($attempt)->assertJsonPath('release.isOpen', true);
 
@@ -68,10 +69,10 @@ final class ReleaseTest extends FeatureTestCase
 
     public function test_what_was_published_before_there_was_a_choice_stays_open(): void
     {
-        $version = $this->published();
-        CaseVersion::query()->whereKey($version->id)->update(['release' => null]);
+        $assignment = $this->published();
+        Assignment::query()->whereKey($assignment->id)->update(['release' => null]);
 
-        $this->report($this->closed($version->refresh()))->assertJsonPath('release', ['kind' => 'at-once', 'at' => null, 'isOpen' => true])->assertJsonPath('cause.0.station', 'sensor');
+        $this->report($this->closed($assignment->refresh()))->assertJsonPath('release', ['kind' => 'at-once', 'at' => null, 'isOpen' => true])->assertJsonPath('cause.0.station', 'sensor');
     }
 
     public function test_publishing_takes_the_usual_release_or_a_chosen_one_and_explains_a_wrong_one(): void
@@ -79,7 +80,7 @@ final class ReleaseTest extends FeatureTestCase
         $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document()]);
         $practice = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => [...$this->document(), 'practice' => true]]);
         $publish = fn (CaseDraft $case, array $body = []) => $this->actingAs($this->instructor)->postJson("/api/cases/$case->id/versions", $body);
-        $kind = static fn (CaseDraft $case): string => CaseVersion::query()->where('case_draft_id', $case->id)->orderByDesc('number')->firstOrFail()->release()->kind->value;
+        $kind = static fn (CaseDraft $case): string => $case->assignments()->firstOrFail()->release()->kind->value;
 
         $publish($draft)->assertCreated();
         self::assertSame('instructor', $kind($draft));
@@ -101,29 +102,28 @@ final class ReleaseTest extends FeatureTestCase
     {
         $first = $this->given(Release::of(ReleaseKind::ByInstructor));
         $this->closed($first);
-        $publication = $this->app->make(Publication::class);
-        $before = $this->closed($publication->of($first->draft, $first->group_id, Release::of(ReleaseKind::ByInstructor)));
+        $before = $this->closed($first);
         $this->travel(1)->minutes();
-        $this->actingAs($this->instructor)->postJson("/api/cases/$first->case_draft_id/release")->assertNoContent();
+        $this->actingAs($this->instructor)->postJson("/api/assignments/$first->id/release")->assertOk()->assertJsonPath('assignments.0.release.isOpen', true);
         $this->travel(1)->minutes();
-        $after = $this->closed($publication->of($first->draft, $first->group_id, Release::of(ReleaseKind::ByInstructor)));
+        $after = $this->closed($first);
 
-        $rows = array_column((array) $this->actingAs($this->instructor)->getJson("/api/cases/$first->case_draft_id/attempts")->assertOk()->json(), 'secondTry', 'id');
+        $rows = array_column((array) $this->actingAs($this->instructor)->getJson("/api/cases/{$first->version->case_draft_id}/attempts")->assertOk()->json(), 'secondTry', 'id');
         self::assertFalse($rows[$before->id]);
         self::assertTrue($rows[$after->id]);
     }
 
     /** @param  array<string, mixed>  $more */
-    private function given(Release $release, array $more = []): CaseVersion
+    private function given(Release $release, array $more = []): Assignment
     {
         $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => [...$this->document(), ...$more]]);
 
-        return $this->app->make(Publication::class)->of($draft, $this->instructor->groupIds()[0], $release);
+        return $this->app->make(Publication::class)->of($draft, [$this->group()->id], new Terms($release, null));
     }
 
-    private function closed(CaseVersion $version, ?User $apprentice = null): Attempt
+    private function closed(Assignment $assignment, ?User $apprentice = null): Attempt
     {
-        $attempt = Attempt::query()->create(['case_version_id' => $version->id, 'apprentice_id' => ($apprentice ?? $this->apprentice)->id, 'seed' => 'fixed', 'started_at' => now()]);
+        $attempt = Attempt::query()->create(['case_version_id' => $assignment->case_version_id, 'assignment_id' => $assignment->id, 'number' => $assignment->attempts()->max('number') + 1, 'apprentice_id' => ($apprentice ?? $this->apprentice)->id, 'seed' => 'fixed', 'started_at' => now()]);
         $this->actingAs($apprentice ?? $this->apprentice)->postJson("/api/attempts/$attempt->id/actions", ['key' => sprintf('00000000-0000-4000-8000-%012d', $attempt->id), 'number' => 1, 'action' => ['do' => 'conclude']])->assertOk();
 
         return $attempt->refresh();

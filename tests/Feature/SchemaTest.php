@@ -27,7 +27,7 @@ final class SchemaTest extends FeatureTestCase
         foreach (['workshop', 'first-year', 'examination'] as $name) {
             $schemas->check(Workbench::json("core/Marking/policies/$name.json"), 'policy');
         }
-        $schemas->check($this->published()->decoded(), 'case');
+        $schemas->check($this->published()->version->decoded(), 'case');
         $this->addToAssertionCount(5);
     }
 

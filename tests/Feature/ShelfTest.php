@@ -12,7 +12,7 @@ final class ShelfTest extends FeatureTestCase
 {
     public function test_a_case_says_what_it_teaches_and_is_put_away(): void
     {
-        $case = $this->published()->case_draft_id;
+        $case = $this->published()->version->case_draft_id;
         $before = CaseDraft::query()->findOrFail($case)->updated_at;
         $this->travel(1)->minutes();
         $this->actingAs($this->instructor)->patchJson("/api/cases/$case", ['goals' => [' Reading codes ', 'Ohms at the plug']])->assertOk()->assertJsonPath('goals', ['Reading codes', 'Ohms at the plug'])->assertJsonPath('archived', false);
@@ -26,7 +26,7 @@ final class ShelfTest extends FeatureTestCase
 
     public function test_goals_are_words(): void
     {
-        $case = $this->published()->case_draft_id;
+        $case = $this->published()->version->case_draft_id;
         foreach ([['goals' => ['Codes', 'codes']], ['goals' => [' ']], ['goals' => [str_repeat('a', 41)]], ['goals' => 'codes'], ['goals' => [['codes']]]] as $sent) {
             self::assertSame('A goal is a few words of your own, each once.', array_values((array) $this->actingAs($this->instructor)->patchJson("/api/cases/$case", $sent)->assertStatus(422)->json('errors'))[0][0]);
         }
@@ -35,7 +35,7 @@ final class ShelfTest extends FeatureTestCase
 
     public function test_a_copy_is_a_case_of_its_own(): void
     {
-        $case = $this->published()->case_draft_id;
+        $case = $this->published()->version->case_draft_id;
         $this->actingAs($this->instructor)->patchJson("/api/cases/$case", ['goals' => ['Codes']])->assertOk();
         $copy = $this->postJson("/api/cases/$case/copy")->assertCreated()->assertJsonPath('goals', ['Codes'])->assertJsonPath('versions', [])->json();
 
@@ -48,7 +48,7 @@ final class ShelfTest extends FeatureTestCase
     {
         $attempt = $this->attempt($this->published());
         $this->actingAs($this->instructor)->deleteJson("/api/cases/{$attempt->version->case_draft_id}")->assertStatus(409)->assertJsonPath('message', 'Somebody has worked this case, so it stays. It can be put away.');
-        $other = $this->published()->case_draft_id;
+        $other = $this->published()->version->case_draft_id;
         $this->deleteJson("/api/cases/$other")->assertNoContent();
 
         $this->getJson("/api/cases/$other")->assertNotFound();

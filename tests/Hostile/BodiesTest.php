@@ -119,8 +119,10 @@ final class BodiesTest extends FeatureTestCase
             'PUT api/new-case/sheet' => [$this->instructor, ['fields' => ['name' => 'A case', 'faults' => []]]],
             'POST api/case-preview' => [$this->instructor, $case],
             'POST api/case-solvability' => [$this->instructor, $case],
-            'POST api/cases/{case}/versions' => [$this->instructor, ['group' => $this->group()->id, 'release' => ['kind' => 'date', 'at' => '2099-01-01T08:00:00Z']]],
-            'PUT api/cases/{case}/versions/{number}' => [$this->instructor, ['withdrawn' => true]],
+            'POST api/cases/{case}/versions' => [$this->instructor, ['groups' => [$this->group()->id], 'people' => [$this->apprentice->id], 'release' => ['kind' => 'date', 'at' => '2030-01-01T08:00:00Z'], 'tries' => 2, 'startsAt' => '2027-01-01T08:00:00Z', 'endsAt' => '2030-01-01T08:00:00Z']],
+            'PUT api/assignments/{assignment}' => [$this->instructor, ['withdrawn' => true]],
+            'POST api/assignments/{assignment}/annulment' => [$this->instructor, ['reason' => 'The car was broken.']],
+            'POST api/jobs/{job}/attempt' => [$this->apprentice, ['again' => false]],
             'POST api/attempts/{attempt}/actions' => [$this->apprentice, ['key' => '00000000-0000-4000-8000-000000000001', 'number' => 7, 'action' => ['do' => 'look-at-lamps']]],
             'POST api/attempts/{attempt}/counsel' => [$this->apprentice, ['about' => 'possible']],
         ];
@@ -134,7 +136,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/groups' => [$this->instructor, ['name' => 'Evening class']],
             'PUT api/groups/{group}' => [$this->instructor, ['name' => 'A class']],
         ];
-        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/new-case/sheet', 'POST api/cases/{case}/copy', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/cases/{case}/release', 'POST api/jobs/{job}/attempt', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides']; // take nothing, or see OverrideTest
+        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/new-case/sheet', 'POST api/cases/{case}/copy', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides']; // take nothing, or see OverrideTest
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = $route->methods()[0].' '.$route->uri();
             self::assertTrue($route->methods()[0] === 'GET' || isset($bodies[$name]) || in_array($name, $without, true), "$name is not looked at here");
@@ -142,7 +144,7 @@ final class BodiesTest extends FeatureTestCase
         $endpoints = [];
         foreach ($bodies as $name => [$person, $body]) {
             [$method, $path] = explode(' ', $name);
-            $endpoints[] = [$method, '/'.strtr($path, ['{case}' => (string) $attempt->version->case_draft_id, '{attempt}' => (string) $attempt->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id, '{number}' => '1']), $person, $body];
+            $endpoints[] = [$method, '/'.strtr($path, ['{case}' => (string) $attempt->version->case_draft_id, '{attempt}' => (string) $attempt->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id]), $person, $body];
         }
 
         return $endpoints;

@@ -98,7 +98,7 @@ final readonly class AttemptController
     public function answer(Attempt $attempt, string $key, HeldAnswers $held): JsonResponse
     {
         Gate::authorize('work', $attempt);
-        $entry = $attempt->actions->firstWhere('key', $key);
+        $entry = $attempt->entry($key);
 
         return $entry === null ? $this->held($held) : $this->answered($attempt, new RecordedAction($entry, $this->fold->now($attempt), isNew: false));
     }

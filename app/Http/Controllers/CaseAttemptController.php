@@ -17,10 +17,12 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'release', 'secondTry', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'overridden', 'differs', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'assignment', 'try', 'release', 'secondTry', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
+    new OA\Property(property: 'assignment', type: 'integer'),
+    new OA\Property(property: 'try', description: 'which of this apprentice\'s jobs of the assignment', type: 'integer'),
     new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
     new OA\Property(property: 'secondTry', description: 'the cause of an earlier publication was open to this person before', type: 'boolean'),
     new OA\Property(property: 'startedAt', type: 'string', format: 'date-time'),
@@ -43,8 +45,8 @@ final readonly class CaseAttemptController
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
-        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'markSheet', 'overrides', 'belief', 'check'])
-            ->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
+        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'assignment', 'markSheet', 'overrides', 'belief', 'check'])
+            ->whereNotNull('assignment_id')->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
 
         return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $awaited, $decided, $releases))->all());
     }
@@ -58,7 +60,9 @@ final readonly class CaseAttemptController
             'id' => $attempt->id,
             'apprentice' => $attempt->apprentice->name,
             'version' => $attempt->version->number,
-            'release' => ReleaseResource::of($attempt->version, $releases),
+            'assignment' => $attempt->assignment_id,
+            'try' => $attempt->number,
+            'release' => ReleaseResource::of($attempt->assignment, $releases),
             'secondTry' => $releases->isSecondTry($attempt),
             'startedAt' => $attempt->started_at->toIso8601String(),
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),

@@ -26,7 +26,7 @@ final readonly class CaseController
     {
         Gate::authorize('compose', CaseDraft::class);
         /** @var Collection<int, CaseDraft> $drafts */
-        $drafts = CaseDraft::query()->with(['versions.attempts', 'versions.group'])->where('instructor_id', $request->user()?->id)->orderBy('id')->get();
+        $drafts = CaseDraft::query()->with(CaseResource::SHOWN)->where('instructor_id', $request->user()?->id)->orderBy('id')->get();
 
         return new JsonResponse($drafts->map(static fn (CaseDraft $draft): array => CaseResource::of($draft))->all());
     }

@@ -8,8 +8,9 @@ use App\Attempts\AttemptSeed;
 use App\Attempts\HeldAnswers;
 use App\Attempts\JobFold;
 use App\Attempts\Offers;
+use App\Http\Requests\StartRequest;
+use App\Models\Assignment;
 use App\Models\Attempt;
-use App\Models\CaseVersion;
 use App\Models\User;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
@@ -17,71 +18,88 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'attempt', 'state', 'steps'], properties: [
+#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'try', 'tries', 'annulledBecause', 'steps'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'car', type: 'string'),
     new OA\Property(property: 'publishedAt', type: 'string', format: 'date-time'),
-    new OA\Property(property: 'attempt', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'endsAt', description: 'until when it can be begun', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'attempt', description: 'my newest', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'state', type: 'string', enum: ['new', 'under-way', 'concluded']),
+    new OA\Property(property: 'canBegin', description: 'for the first time, or again', type: 'boolean'),
+    new OA\Property(property: 'try', description: 'which of my jobs of it', type: 'integer'),
+    new OA\Property(property: 'tries', description: 'null: as often as I like', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'annulledBecause', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'steps', type: 'integer'),
 ])]
 final readonly class JobController
 {
-    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', responses: [
-        new OA\Response(response: 200, description: 'the jobs my groups have, and those I have begun', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/JobRow'))),
-    ])]
-    public function index(Request $request, JobFold $fold, Offers $offers): JsonResponse
+    public function __construct(private Offers $offers)
     {
-        Gate::authorize('list', CaseVersion::class);
-        $user = $request->user();
-        assert($user instanceof User);
-        $attempts = Attempt::query()->withCount(['actions' => HeldAnswers::onlyShown(...)])->where('apprentice_id', $user->id)->get()->keyBy('case_version_id');
-
-        $versions = $offers->to($user);
-
-        return new JsonResponse($versions->map(static fn (CaseVersion $version): array => self::row($version, $attempts->get($version->id), $fold))->all());
     }
 
-    #[OA\Post(path: '/api/jobs/{job}/attempt', operationId: 'startJob', parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'my attempt at this job, begun or taken up again', content: new OA\JsonContent(required: ['attempt'], properties: [new OA\Property(property: 'attempt', type: 'integer')])),
-        new OA\Response(response: 403, description: 'given to others', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-        new OA\Response(response: 409, description: 'taken back, or a newer version has taken its place', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', responses: [
+        new OA\Response(response: 200, description: 'the jobs that were given to me or my groups, and those I have begun', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/JobRow'))),
     ])]
-    public function start(Request $request, CaseVersion $job, AttemptSeed $seed, Offers $offers): JsonResponse
+    public function index(Request $request, JobFold $fold): JsonResponse
     {
-        Gate::authorize('work', $job);
+        Gate::authorize('list', Assignment::class);
         $user = $request->user();
         assert($user instanceof User);
-        if (! $offers->includes($job, $user)) {
+        $attempts = Attempt::query()->with('version')->withCount(['actions' => HeldAnswers::onlyShown(...)])->where('apprentice_id', $user->id)->orderBy('number')->get()->keyBy('assignment_id');
+        $open = $this->offers->open($user)->modelKeys();
+
+        return new JsonResponse($this->offers->to($user)->map(static fn (Assignment $one): array => self::row($one, $attempts->get($one->id), in_array($one->id, $open, true), $fold))->all());
+    }
+
+    #[OA\Post(path: '/api/jobs/{job}/attempt', operationId: 'startJob', parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/Start')), responses: [
+        new OA\Response(response: 200, description: 'my attempt at this job, begun or taken up again', content: new OA\JsonContent(required: ['attempt'], properties: [new OA\Property(property: 'attempt', type: 'integer')])),
+        new OA\Response(response: 403, description: 'given to others', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 409, description: 'taken back, over, tried as often as one may, or a newer version has taken its place', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function start(StartRequest $request, Assignment $job, AttemptSeed $seed): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $latest = $job->attempts()->where('apprentice_id', $user->id)->orderByDesc('number')->first();
+        if ($latest !== null && ($latest->concluded_at === null || ! $request->boolean('again'))) {
+            return new JsonResponse(['attempt' => $latest->id]);
+        }
+        if (! $this->offers->canBegin($job, $user)) {
             return new JsonResponse(['message' => Strings::text('jobs.not-offered')], 409);
         }
+        $number = ($latest->number ?? 0) + 1;
         $attempt = Attempt::query()->firstOrCreate(
-            ['case_version_id' => $job->id, 'apprentice_id' => $user->id],
-            ['seed' => $seed->draw($job, $user), 'started_at' => now()],
+            ['assignment_id' => $job->id, 'apprentice_id' => $user->id, 'number' => $number],
+            ['case_version_id' => $job->case_version_id, 'seed' => $seed->draw($job->version, $user, $number), 'started_at' => now()],
         );
 
         return new JsonResponse(['attempt' => $attempt->id]);
     }
 
     /** @return array<string, mixed> */
-    private static function row(CaseVersion $version, ?Attempt $attempt, JobFold $fold): array
+    private static function row(Assignment $assignment, ?Attempt $attempt, bool $canBegin, JobFold $fold): array
     {
-        $case = $fold->document($version)->case;
+        $case = $fold->document($attempt === null ? $assignment->version : $attempt->version)->case;
 
         return [
-            'id' => $version->id,
+            'id' => $assignment->id,
             'jobTitle' => $case->jobTitle,
             'complaint' => $case->complaint,
             'car' => $case->sound->model->name,
-            'publishedAt' => $version->published_at->toIso8601String(),
+            'publishedAt' => $assignment->given_at->toIso8601String(),
+            'endsAt' => $assignment->ends_at?->toIso8601String(),
             'attempt' => $attempt?->id,
             'state' => match (true) {
                 $attempt === null => 'new',
                 $attempt->concluded_at === null => 'under-way',
                 default => 'concluded',
             },
+            'canBegin' => $canBegin,
+            'try' => $attempt->number ?? 1,
+            'tries' => $assignment->tries,
+            'annulledBecause' => $assignment->annulled_because,
             'steps' => (int) ($attempt?->getAttribute('actions_count') ?? 0),
         ];
     }

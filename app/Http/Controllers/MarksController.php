@@ -15,8 +15,10 @@ use OpenApi\Attributes as OA;
 
 /** Who of a group has which mark. */
 #[OA\Schema(schema: 'MarksTable', required: ['cases', 'people'], properties: [
-    new OA\Property(property: 'cases', type: 'array', items: new OA\Items(required: ['id', 'name', 'practice'], properties: [
-        new OA\Property(property: 'id', type: 'integer'),
+    new OA\Property(property: 'cases', type: 'array', items: new OA\Items(required: ['id', 'case', 'name', 'practice', 'givenAt'], properties: [
+        new OA\Property(property: 'id', description: 'the assignment', type: 'integer'),
+        new OA\Property(property: 'case', type: 'integer'),
+        new OA\Property(property: 'givenAt', type: 'string', format: 'date-time'),
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'practice', description: 'has no mark', type: 'boolean'),
     ], type: 'object')),
@@ -33,7 +35,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'MarksEntry', required: ['attempt', 'state', 'points', 'outOf', 'decided'], properties: [
     new OA\Property(property: 'attempt', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked']),
+    new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked', 'annulled', 'not-given']),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'decided', description: 'an instructor decided some of it', type: 'boolean'),

@@ -27,7 +27,7 @@ final readonly class ReportController
     public function __invoke(Attempt $attempt, JobFold $fold, AwaitedMarks $awaited, DecidedMarks $decided, SensiblePath $path, Releases $releases): JsonResponse
     {
         Gate::authorize('readReport', $attempt);
-        $release = ReleaseResource::of($attempt->version, $releases);
+        $release = ReleaseResource::of($attempt->assignment, $releases);
         if (! $release['isOpen'] && Gate::denies('override', $attempt) && Gate::allows('work', $attempt)) {
             return new JsonResponse(ReportResource::received($attempt, $fold->of($attempt), $release));
         }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ShelfRequest;
 use App\Http\Resources\CaseResource;
+use App\Models\Assignment;
 use App\Models\CaseDraft;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
@@ -56,6 +57,7 @@ final readonly class ShelfController
             if ($case->versions()->whereHas('attempts')->exists()) {
                 return false;
             }
+            Assignment::query()->whereIn('case_version_id', $case->versions()->select('id'))->delete();
             $case->versions()->delete();
 
             return $case->delete() === true;

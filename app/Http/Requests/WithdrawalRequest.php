@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Strings;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
@@ -17,18 +18,22 @@ final class WithdrawalRequest extends FormRequest
     /** Before anything is looked at. */
     public function authorize(): bool
     {
-        return Gate::allows('own', $this->route('case'));
+        return Gate::allows('direct', $this->route('assignment'));
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['withdrawn' => ['required', 'boolean']];
+        return ['withdrawn' => ['required', 'boolean', function (string $field, mixed $value, Closure $fail): void {
+            if ($this->route('assignment')?->annulled_at !== null) {
+                $fail(Strings::text('form.annulled'));
+            }
+        }]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['withdrawn.*' => Strings::text('form.withdrawn')];
+        return ['withdrawn.required' => Strings::text('form.withdrawn'), 'withdrawn.boolean' => Strings::text('form.withdrawn')];
     }
 }

@@ -11,6 +11,7 @@ use App\Strings;
  * The marks of a group as a table for another program: RFC 4180, UTF-8 with its mark. What a spreadsheet would take for a formula is
  * written as text.
  *
+ * @phpstan-import-type Column from MarksTable
  * @phpstan-import-type Line from MarksTable
  * @phpstan-import-type Entry from MarksTable
  */
@@ -18,7 +19,7 @@ final readonly class MarksCsv
 {
     private const MARK = "\xEF\xBB\xBF";
 
-    /** @param  array{cases: list<array{id: int, name: string, practice: bool}>, people: list<Line>}  $table */
+    /** @param  array{cases: list<Column>, people: list<Line>}  $table */
     public static function of(array $table): string
     {
         $lines = [[Strings::text('marks.name'), Strings::text('people.sign-in'), ...array_column($table['cases'], 'name'), Strings::text('marks.points'), Strings::text('marks.out-of')]];

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Attempts;
+
+use App\Models\Assignment;
+use Illuminate\Support\Carbon;
+
+/** On which terms a case is given out: when its reports open, how often it can be begun, from when and until when. */
+final readonly class Terms
+{
+    /** @param  ?int  $tries  null: as often as one likes */
+    public function __construct(public Release $release, public ?int $tries = 1, public ?Carbon $startsAt = null, public ?Carbon $endsAt = null)
+    {
+    }
+
+    /** Practice as often as one likes, an examination once. */
+    public static function usual(bool $practice): self
+    {
+        return new self(Release::usual($practice), self::usualTries($practice));
+    }
+
+    public static function usualTries(bool $practice): ?int
+    {
+        return $practice ? null : 1;
+    }
+
+    /** Whether it is given on these already. */
+    public function areThoseOf(Assignment $assignment): bool
+    {
+        return $assignment->release()->write() === $this->release->write() && $assignment->tries === $this->tries
+            && $assignment->starts_at?->getTimestamp() === $this->startsAt?->getTimestamp() && $assignment->ends_at?->getTimestamp() === $this->endsAt?->getTimestamp();
+    }
+
+    /** @return array{release: array{kind: string, at: ?string}, tries: ?int, starts_at: ?Carbon, ends_at: ?Carbon} */
+    public function columns(): array
+    {
+        return ['release' => $this->release->write(), 'tries' => $this->tries, 'starts_at' => $this->startsAt, 'ends_at' => $this->endsAt];
+    }
+}

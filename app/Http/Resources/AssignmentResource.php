@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Attempts\Releases;
+use App\Models\Assignment;
+use App\Models\Group;
+use App\Models\User;
+use Illuminate\Support\Collection;
+use OpenApi\Attributes as OA;
+
+/** To whom a case was given, on which terms, and what has become of it. */
+#[OA\Schema(schema: 'Assignment', required: ['id', 'version', 'groups', 'people', 'apprentices', 'state', 'practice', 'givenAt', 'startsAt', 'endsAt', 'tries', 'release', 'annulledBecause', 'attempts', 'concluded'], properties: [
+    new OA\Property(property: 'id', type: 'integer'),
+    new OA\Property(property: 'version', description: 'what whoever has not begun gets', type: 'integer'),
+    new OA\Property(property: 'groups', type: 'array', items: new OA\Items(ref: '#/components/schemas/GroupName')),
+    new OA\Property(property: 'people', description: 'names of those it was given to singly', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'apprentices', description: 'how many have it today', type: 'integer'),
+    new OA\Property(property: 'state', description: 'whether whoever has not begun can begin it', type: 'string', enum: ['given', 'to-come', 'over', 'replaced', 'withdrawn', 'annulled']),
+    new OA\Property(property: 'practice', type: 'boolean'),
+    new OA\Property(property: 'givenAt', type: 'string', format: 'date-time'),
+    new OA\Property(property: 'startsAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'endsAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'tries', description: 'null: as often as one likes', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
+    new OA\Property(property: 'annulledBecause', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'attempts', type: 'integer'),
+    new OA\Property(property: 'concluded', type: 'integer'),
+])]
+final readonly class AssignmentResource
+{
+    /**
+     * @param  Collection<int, Assignment>  $assignments  of one case, the oldest first
+     * @return list<array<string, mixed>>
+     */
+    public static function all(Collection $assignments): array
+    {
+        $newest = [];
+        foreach ($assignments->sortBy(['given_at', 'id']) as $one) {
+            foreach (self::names($one) as $recipient) {
+                $newest[$recipient] = $one->id;
+            }
+        }
+
+        return array_values($assignments->map(static fn (Assignment $one): array => self::one($one, ! in_array($one->id, array_intersect_key($newest, array_flip(self::names($one))), true)))->all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function one(Assignment $assignment, bool $isReplaced): array
+    {
+        return [
+            'id' => $assignment->id,
+            'version' => $assignment->version->number,
+            'groups' => $assignment->groups->map(static fn (Group $one): array => ['id' => $one->id, 'name' => $one->name])->values()->all(),
+            'people' => $assignment->people->pluck('name')->all(),
+            'apprentices' => $assignment->recipients()->count(),
+            'state' => match (true) {
+                $assignment->annulled_at !== null => 'annulled',
+                $isReplaced => 'replaced',
+                $assignment->withdrawn_at !== null => 'withdrawn',
+                ! $assignment->hasStarted() => 'to-come',
+                $assignment->hasEnded() => 'over',
+                default => 'given',
+            },
+            'practice' => $assignment->version->isPractice(),
+            'givenAt' => $assignment->given_at->toIso8601String(),
+            'startsAt' => $assignment->starts_at?->toIso8601String(),
+            'endsAt' => $assignment->ends_at?->toIso8601String(),
+            'tries' => $assignment->tries,
+            'release' => ReleaseResource::of($assignment, new Releases),
+            'annulledBecause' => $assignment->annulled_because,
+            'attempts' => $assignment->attempts->count(),
+            'concluded' => $assignment->attempts->whereNotNull('concluded_at')->count(),
+        ];
+    }
+
+    /** @return list<string> whoever it was given to */
+    private static function names(Assignment $assignment): array
+    {
+        return [
+            ...array_values($assignment->groups->map(static fn (Group $one): string => "group $one->id")->all()),
+            ...array_values($assignment->people->map(static fn (User $one): string => "person $one->id")->all()),
+        ];
+    }
+}
