@@ -29,7 +29,7 @@ final readonly class Publication
      */
     public function of(CaseDraft $draft, array $groups, ?Terms $terms = null, array $people = []): Assignment
     {
-        $terms ??= new Terms(Release::of(ReleaseKind::AtOnce));
+        $terms ??= new Terms(Release::of(ReleaseKind::AtOnce), Terms::usualTries($draft->isPractice()));
 
         return DB::transaction(fn (): Assignment => $this->given($this->frozen($draft), $groups, $people, $terms)); // two at once get numbers of their own
     }

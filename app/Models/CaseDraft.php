@@ -44,6 +44,12 @@ final class CaseDraft extends Model
         return $relation;
     }
 
+    /** Advice may be asked, and it gives no mark. */
+    public function isPractice(): bool
+    {
+        return ($this->document['practice'] ?? false) === true;
+    }
+
     /** @return HasManyThrough<Assignment, CaseVersion, $this> */
     public function assignments(): HasManyThrough
     {

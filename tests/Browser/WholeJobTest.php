@@ -14,14 +14,14 @@ final class WholeJobTest extends BrowserTestCase
 
     public function test_a_case_is_composed_published_worked_and_marked(): void
     {
-        $person = $this->person()->signIn('kessel')->press('Compose a case')->press('Publish')->press('Give it to the group')
+        $person = $this->person()->signIn('kessel')->press('Compose a case')->press('Publish')->press('Give it out')
             ->see('Give the case a name that you will find again.')
             ->fill('Your name for it', 'Broken wire, rear right')
             ->fill('Job title', self::JOB)
             ->fill('Complaint', 'Two yellow lamps since the towbar was fitted.')
             ->select('Car', 'Harl 1.3')->choose('Place', 'Loom')->choose('Fault', 'Wire broken')->choose('Corner', 'RR')->choose('Wire', '2')
             ->see('C0050-13')->see('O.L.');
-        $person->press('Publish')->tick('at once, when a job is closed (for practice)')->press('Give it to the group')->see('kept, version 1')->press('Back to the cases')->see('Broken wire, rear right');
+        $person->press('Publish')->tick('at once, when a job is closed (for practice)')->press('Give it out')->see('kept, version 1')->press('Back to the cases')->see('Broken wire, rear right');
 
         $this->workedWell();
         $this->workedBadly();

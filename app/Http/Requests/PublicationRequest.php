@@ -89,7 +89,7 @@ final class PublicationRequest extends FormRequest
 
     public function terms(CaseDraft $case): Terms
     {
-        $usual = Terms::usual(($case->document['practice'] ?? false) === true);
+        $usual = Terms::usual($case->isPractice());
 
         return new Terms(
             $this->has('release') ? Release::of(ReleaseKind::from($this->string('release.kind')->toString()), $this->time('release.at')) : $usual->release,

@@ -36,6 +36,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["withdraw"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/annulment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["annul"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openReports"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{attempt}": {
         parameters: {
             query?: never;
@@ -468,22 +516,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cases/{case}/release": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["openReports"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/attempts/{attempt}/report": {
         parameters: {
             query?: never;
@@ -692,22 +724,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cases/{case}/versions/{number}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["withdraw"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -731,6 +747,9 @@ export interface components {
             id: number;
             apprentice: string;
             version: number;
+            assignment: number;
+            /** @description which of this apprentice's jobs of the assignment */
+            try: number;
             release: components["schemas"]["Release"];
             /** @description the cause of an earlier publication was open to this person before */
             secondTry: boolean;
@@ -781,9 +800,19 @@ export interface components {
             car: string;
             /** Format: date-time */
             publishedAt: string;
+            /** @description until when it can be begun */
+            endsAt: string | null;
+            /** @description my newest */
             attempt: number | null;
             /** @enum {string} */
             state: "new" | "under-way" | "concluded";
+            /** @description for the first time, or again */
+            canBegin: boolean;
+            /** @description which of my jobs of it */
+            try: number;
+            /** @description null: as often as I like */
+            tries: number | null;
+            annulledBecause: string | null;
             steps: number;
         };
         LogRow: {
@@ -805,8 +834,11 @@ export interface components {
         };
         MarksTable: {
             cases: {
-                /** @description Who of a group has which mark. */
+                /** @description the assignment */
                 id: number;
+                case: number;
+                /** Format: date-time */
+                givenAt: string;
                 name: string;
                 /** @description has no mark */
                 practice: boolean;
@@ -827,7 +859,7 @@ export interface components {
         MarksEntry: {
             attempt: number | null;
             /** @enum {string} */
-            state: "not-started" | "under-way" | "awaited" | "practised" | "marked";
+            state: "not-started" | "under-way" | "awaited" | "practised" | "marked" | "annulled" | "not-given";
             points: number | null;
             outOf: number | null;
             /** @description an instructor decided some of it */
@@ -954,6 +986,10 @@ export interface components {
             number: number;
             action: components["schemas"]["action.schema"];
         };
+        Annulment: {
+            /** @description read by everybody who had it */
+            reason: string;
+        };
         Calculation: {
             /** @enum {string} */
             what: "tyre" | "speed" | "copper" | "slip";
@@ -1079,6 +1115,26 @@ export interface components {
              */
             at?: string;
         };
+        NewAssignment: {
+            /** @description to whom; with nobody named either, an instructor of one group may leave it out */
+            groups?: number[];
+            /** @description apprentices it is given to singly */
+            people?: number[];
+            /** @description left out: at once where advice may be asked, else by the instructor */
+            release?: components["schemas"]["NewRelease"];
+            /** @description how often one may begin it, 0: as often as one likes; left out: so where advice may be asked, else once */
+            tries?: number;
+            /**
+             * Format: date-time
+             * @description from when it can be begun
+             */
+            startsAt?: string;
+            /**
+             * Format: date-time
+             * @description until when it can be begun
+             */
+            endsAt?: string;
+        };
         RosterFile: {
             /** @description the file as it is, in base 64: name, sign-in and group a row */
             csv: string;
@@ -1101,6 +1157,10 @@ export interface components {
             name: string;
             password: string;
         };
+        Start: {
+            /** @description where I have closed it: a new car of the same case */
+            again?: boolean;
+        };
         WaveformText: {
             /** @description time in seconds, then one or two inputs in volts */
             csv: string;
@@ -1108,6 +1168,33 @@ export interface components {
         Withdrawal: {
             /** @description false gives it out again */
             withdrawn: boolean;
+        };
+        Assignment: {
+            /** @description To whom a case was given, on which terms, and what has become of it. */
+            id: number;
+            /** @description what whoever has not begun gets */
+            version: number;
+            groups: components["schemas"]["GroupName"][];
+            /** @description names of those it was given to singly */
+            people: string[];
+            /** @description how many have it today */
+            apprentices: number;
+            /**
+             * @description whether whoever has not begun can begin it
+             * @enum {string}
+             */
+            state: "given" | "to-come" | "over" | "replaced" | "withdrawn" | "annulled";
+            practice: boolean;
+            /** Format: date-time */
+            givenAt: string;
+            startsAt: string | null;
+            endsAt: string | null;
+            /** @description null: as often as one likes */
+            tries: number | null;
+            release: components["schemas"]["Release"];
+            annulledBecause: string | null;
+            attempts: number;
+            concluded: number;
         };
         Attempt: {
             /** @description Everything the bay needs, and nothing of what is wrong with the car. */
@@ -1291,21 +1378,14 @@ export interface components {
             /** Format: date-time */
             updatedAt: string;
             versions: components["schemas"]["Version"][];
+            /** @description the oldest first */
+            assignments: components["schemas"]["Assignment"][];
         };
         Version: {
             number: number;
-            /** @description to whom */
-            group: components["schemas"]["GroupName"];
-            /**
-             * @description whether whoever has not started can start it
-             * @enum {string}
-             */
-            state: "given" | "replaced" | "withdrawn";
             sha256: string;
             /** Format: date-time */
             publishedAt: string;
-            attempts: number;
-            concluded: number;
         };
         DataSheet: {
             /** @description What the maker's sheet says, for those who looked it up. Made from the sound vehicle. */
@@ -1572,7 +1652,7 @@ export interface components {
         };
         Release: {
             /**
-             * @description Whether the reports of a published case are open to its apprentices, and what opens them.
+             * @description Whether the reports of an assignment are open to its apprentices, and what opens them.
              * @enum {string}
              */
             kind: "at-once" | "instructor" | "date" | "all-done";
@@ -1760,6 +1840,13 @@ export interface components {
             /** @description before anything else */
             choosesPassword: boolean;
         };
+        /** @enum {unknown} */
+        kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+        /**
+         * @description Something a customer notices
+         * @enum {unknown}
+         */
+        symptom: "in-left-bends" | "in-right-bends" | "over-bumps" | "after-rain" | "once-warm" | "after-other-work" | "pedal-beats-at-the-end" | "pedal-beats-on-slippery-ground" | "noise-on-pulling-away" | "pulls-left" | "pulls-right" | "wheels-lock" | "pedal-low-or-soft";
         /** @description Read the meter with its two leads on two pads */
         measure: {
             /** @constant */
@@ -2634,13 +2721,6 @@ export interface components {
          * @enum {unknown}
          */
         tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
-        /** @enum {unknown} */
-        kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
-        /**
-         * @description Something a customer notices
-         * @enum {unknown}
-         */
-        symptom: "in-left-bends" | "in-right-bends" | "over-bumps" | "after-rain" | "once-warm" | "after-other-work" | "pedal-beats-at-the-end" | "pedal-beats-on-slippery-ground" | "noise-on-pulling-away" | "pulls-left" | "pulls-right" | "wheels-lock" | "pedal-low-or-soft";
         /**
          * @description Not repaired: to whom the car is handed over; left out, it goes back to its owner
          * @enum {unknown}
@@ -2726,6 +2806,125 @@ export interface operations {
             };
             /** @description too many tries */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Withdrawal"];
+            };
+        };
+        responses: {
+            /** @description done, or it was so before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description neither yes nor no, or it was annulled */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    annul: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Annulment"];
+            };
+        };
+        responses: {
+            /** @description nobody goes on with it, and it counts for nobody; annulled before: the first reason stays */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no reason */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    openReports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its reports are open */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description not of a case of mine */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3349,7 +3548,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description the jobs my groups have, and those I have begun */
+            /** @description the jobs that were given to me or my groups, and those I have begun */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3369,7 +3568,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["Start"];
+            };
+        };
         responses: {
             /** @description my attempt at this job, begun or taken up again */
             200: {
@@ -3391,7 +3594,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description taken back, or a newer version has taken its place */
+            /** @description taken back, over, tried as often as one may, or a newer version has taken its place */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -3838,16 +4041,11 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/json": {
-                    /** @description to whom; may be left out by an instructor of one group */
-                    group?: number;
-                    /** @description left out: at once where advice may be asked, else by the instructor */
-                    release?: components["schemas"]["NewRelease"];
-                };
+                "application/json": components["schemas"]["NewAssignment"];
             };
         };
         responses: {
-            /** @description the group has just this already: nothing was done */
+            /** @description they have just this already: nothing was done */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3856,7 +4054,7 @@ export interface operations {
                     "application/json": components["schemas"]["Case"];
                 };
             };
-            /** @description frozen and given to the group */
+            /** @description frozen and given out */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -3865,8 +4063,8 @@ export interface operations {
                     "application/json": components["schemas"]["Case"];
                 };
             };
-            /** @description no group of mine, or no such release */
-            422: {
+            /** @description they have an older version as an examination, and somebody has begun it */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3874,28 +4072,8 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-        };
-    };
-    openReports: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                case: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description the reports of all that was published of this case are open */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description not my case */
-            403: {
+            /** @description no group of mine, or no such terms */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4503,51 +4681,6 @@ export interface operations {
             };
             /** @description not a waveform */
             422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    withdraw: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                case: number;
-                number: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Withdrawal"];
-            };
-        };
-        responses: {
-            /** @description done, or it was so before */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Case"];
-                };
-            };
-            /** @description not my case */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description no such version */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };

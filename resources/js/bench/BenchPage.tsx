@@ -145,7 +145,7 @@ function Bench({ cars, kinds, record, sheet }: Props) {
                 practice={fields.practice ?? false}
                 open={publishes}
                 onClose={() => setPublishes(false)}
-                onPublish={(group, release) => void bench.publish(group, release)}
+                onPublish={(assignment) => void bench.publish(assignment)}
             />
             <div className="grid h-full work-columns gap-4">
                 <CaseSheet

@@ -1,24 +1,24 @@
 import { useState } from 'react';
-import type { NewRelease } from '../api/types';
+import type { NewAssignment, NewRelease } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextField } from '../ui/Field';
 import { OneOf } from '../ui/OneOf';
-import { GroupSelect } from '../people/GroupSelect';
-import { useGroups } from '../people/useGroups';
 import { t } from '../words/words';
+import { Terms, usualTerms } from './Terms';
+import { ToWhom, useRecipients } from './ToWhom';
 
 const KINDS = ['at-once', 'instructor', 'date', 'all-done'] as const;
 
 interface Props {
-    /** Whoever practises sees at once what was wrong. */
+    /** Whoever practises sees at once what was wrong, and begins as often as they like. */
     practice: boolean;
     open: boolean;
     onClose: () => void;
-    onPublish: (group: number, release: NewRelease) => void;
+    onPublish: (assignment: NewAssignment) => void;
 }
 
-/** The case goes to the group; when its reports open is chosen here. */
+/** Who gets the case, on which terms, and when its reports open. */
 export function PublishDialog({ practice, open, onClose, onPublish }: Props) {
     return (
         <Dialog title={t('release.title')} open={open} onClose={onClose}>
@@ -30,37 +30,27 @@ export function PublishDialog({ practice, open, onClose, onPublish }: Props) {
 function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
     const [kind, setKind] = useState<NewRelease['kind']>(practice ? 'at-once' : 'instructor');
     const [at, setAt] = useState('');
-    const mine = useGroups().data;
-    const groups = mine ?? [];
-    const [chosen, setChosen] = useState('');
-    const group =
-        groups.find(({ id }) => String(id) === chosen) ?? (groups.length === 1 ? groups[0] : undefined);
+    const [terms, setTerms] = useState(usualTerms(practice));
+    const whom = useRecipients();
     const needsDate = kind === 'date' || kind === 'all-done';
     return (
         <form
             className="flex flex-col gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                if (group === undefined) return;
                 onClose();
-                onPublish(group.id, needsDate ? { kind, at: new Date(at).toISOString() } : { kind });
+                onPublish({
+                    groups: whom.groups,
+                    people: whom.people,
+                    release: needsDate ? { kind, at: new Date(at).toISOString() } : { kind },
+                    tries: terms.tries,
+                    ...(terms.startsAt !== '' && { startsAt: new Date(terms.startsAt).toISOString() }),
+                    ...(terms.endsAt !== '' && { endsAt: new Date(terms.endsAt).toISOString() }),
+                });
             }}
         >
-            {mine?.length === 0 && <p role="status">{t('release.no-group')}</p>}
-            {groups.length > 1 && (
-                <GroupSelect
-                    label={t('release.to-whom')}
-                    groups={groups}
-                    value={chosen}
-                    onChoose={setChosen}
-                />
-            )}
-            {group !== undefined && (
-                <p className="font-semibold">
-                    {t('release.seen-by', { group: group.name, count: group.apprentices })}
-                </p>
-            )}
-            <p>{t('release.about')}</p>
+            <ToWhom whom={whom} />
+            <Terms terms={terms} onChange={setTerms} />
             <OneOf
                 question={t('release.question')}
                 name="release"
@@ -77,8 +67,9 @@ function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
                     onChange={({ target }) => setAt(target.value)}
                 />
             )}
+            <p className="text-small text-ink-soft">{t('release.about')}</p>
             <div className="flex gap-3">
-                <Button kind="main" type="submit" disabled={group === undefined}>
+                <Button kind="main" type="submit" disabled={whom.isEmpty}>
                     {t('release.give')}
                 </Button>
                 <Button onClick={onClose}>{t('bay.cancel')}</Button>

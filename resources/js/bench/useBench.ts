@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Refused, taken } from '../api/client';
-import type { Car, CaseFields, CaseRecord, FaultKind, NewRelease } from '../api/types';
+import type { Car, CaseFields, CaseRecord, FaultKind, NewAssignment } from '../api/types';
 import { t } from '../words/words';
 import { carried } from './moved';
 import { clearSheet, useSheet } from './useSheet';
@@ -96,17 +96,21 @@ export function useBench(
             return saved;
         });
 
-    const publish = async (group: number, release: NewRelease) => {
+    const publish = async (assignment: NewAssignment) => {
         const saved = changed || record === undefined ? await keep() : record;
         if (saved === null) return;
         await attempted(async () => {
             const published = await taken(
                 api.POST('/api/cases/{case}/versions', {
                     params: { path: { case: saved.id } },
-                    body: { group, release },
+                    body: assignment,
                 }),
             );
-            if (published.versions.length === saved.versions.length) setProblem(t('bench.published-already'));
+            setProblem(
+                JSON.stringify(published.assignments) === JSON.stringify(saved.assignments)
+                    ? t('bench.published-already')
+                    : '',
+            );
             queries.setQueryData(['case', saved.id], published);
             void queries.invalidateQueries({ queryKey: ['cases'] });
         });

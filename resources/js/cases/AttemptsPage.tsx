@@ -7,7 +7,6 @@ import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { faultNames, percent } from '../report/possible';
 import { GivenOut } from './GivenOut';
-import { OpenReports } from './OpenReports';
 import { clock, points } from '../words/quantities';
 import { t } from '../words/words';
 
@@ -64,7 +63,6 @@ export function AttemptsPage() {
             {attempts.isPending && <Loading />}
             {attempts.isError && <Failed error={attempts.error} onRetry={() => void attempts.refetch()} />}
             {attempts.data?.length === 0 && <p className="p-4">{t('attempts.empty')}</p>}
-            {attempts.data !== undefined && <OpenReports id={id} rows={attempts.data} />}
             {attempts.data !== undefined && attempts.data.length > 0 && (
                 <table className="w-full border-collapse bg-bench text-left">
                     <thead className="border-b border-ink">
@@ -94,6 +92,7 @@ export function AttemptsPage() {
                                     {one.concludedAt === null
                                         ? `◐ ${t('attempts.under-way')}`
                                         : `■ ${t('attempts.concluded')}`}
+                                    {one.try > 1 && ` · ${t('attempts.try', { count: one.try })}`}
                                     {one.secondTry && ` · ${t('attempts.second-try')}`}
                                 </td>
                                 <td className={`${CELL} tabular`}>{one.steps}</td>

@@ -42,7 +42,7 @@ export function CaseMenu({ record, onProblem }: Props) {
         mutationFn: () => taken(api.DELETE('/api/cases/{case}', path)),
         ...settled,
     });
-    const wasWorked = record.versions.some(({ attempts }) => attempts > 0);
+    const wasWorked = record.assignments.some(({ attempts }) => attempts > 0);
 
     return (
         <>

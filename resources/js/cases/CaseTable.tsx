@@ -24,8 +24,8 @@ export function CaseTable({ cases, onProblem }: Props) {
 
 function CaseRow({ record, onProblem }: { record: CaseRecord; onProblem: (problem: string) => void }) {
     const latest = record.versions[record.versions.length - 1];
-    const started = record.versions.reduce((sum, one) => sum + one.attempts, 0);
-    const concluded = record.versions.reduce((sum, one) => sum + one.concluded, 0);
+    const started = record.assignments.reduce((sum, one) => sum + one.attempts, 0);
+    const concluded = record.assignments.reduce((sum, one) => sum + one.concluded, 0);
     return (
         <tr className="align-top">
             <RowHeading>

@@ -1,74 +1,82 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../api/client';
-import type { CaseRecord } from '../api/types';
-import { Button } from '../ui/Button';
+import type { Assignment, CaseRecord } from '../api/types';
 import { ConfirmDialog } from '../ui/ConfirmDialog';
-import { day } from '../words/reader';
 import { t } from '../words/words';
+import { Annul } from './Annul';
+import { GivenRow } from './GivenRow';
 
-const SIGNS = { given: '●', replaced: '○', withdrawn: '✕' } as const;
+export type Asked = 'withdraw' | 'open' | 'annul';
 
-/** To whom this case was given, and which of that can be taken back. */
+/** To whom this case was given, on which terms, and what can be done about it. */
 export function GivenOut({ record }: { record: CaseRecord }) {
     const queries = useQueryClient();
-    const [asked, setAsked] = useState<number | null>(null);
-    const give = useMutation({
-        mutationFn: ({ number, withdrawn }: { number: number; withdrawn: boolean }) =>
-            taken(
-                api.PUT('/api/cases/{case}/versions/{number}', {
-                    params: { path: { case: record.id, number } },
-                    body: { withdrawn },
-                }),
-            ),
-        onSuccess: (after) => {
+    const [asks, setAsks] = useState<{ about: Asked; one: Assignment } | null>(null);
+    const settled = {
+        onSuccess: (after: CaseRecord) => {
             queries.setQueryData(['case', record.id], after);
             void queries.invalidateQueries({ queryKey: ['cases'] });
+            void queries.invalidateQueries({ queryKey: ['attempts', record.id] });
         },
+    };
+    const path = (assignment: number) => ({ params: { path: { assignment } } });
+    const give = useMutation({
+        mutationFn: ({ id, withdrawn }: { id: number; withdrawn: boolean }) =>
+            taken(api.PUT('/api/assignments/{assignment}', { ...path(id), body: { withdrawn } })),
+        ...settled,
     });
-    if (record.versions.length === 0) return null;
+    const open = useMutation({
+        mutationFn: (id: number) => taken(api.POST('/api/assignments/{assignment}/release', path(id))),
+        ...settled,
+    });
+    const annul = useMutation({
+        mutationFn: ({ id, reason }: { id: number; reason: string }) =>
+            taken(api.POST('/api/assignments/{assignment}/annulment', { ...path(id), body: { reason } })),
+        ...settled,
+    });
+    const failed = [give, open, annul].find(({ isError }) => isError);
+    const busy = give.isPending || open.isPending || annul.isPending;
+    if (record.assignments.length === 0) return null;
 
+    const one = asks?.one;
     return (
         <section className="mb-3 border border-floor-deep bg-bench px-3 py-2" aria-label={t('given.title')}>
             <h2 className="mb-1 font-semibold">{t('given.title')}</h2>
-            <ul>
-                {record.versions.map((one) => (
-                    <li key={one.number} className="flex items-center gap-4 py-0.5">
-                        <span className="w-20 first-letter:uppercase">
-                            {t('cases.version', { number: one.number })}
-                        </span>
-                        <span className="w-64 truncate">{one.group.name}</span>
-                        <span className="w-36 tabular">{day(one.publishedAt)}</span>
-                        <span className="w-56">
-                            <span aria-hidden>{SIGNS[one.state]} </span>
-                            {t(`given.state.${one.state}`)}
-                        </span>
-                        <span className="grow">{t('given.begun', { count: one.attempts })}</span>
-                        {one.state === 'given' && (
-                            <Button disabled={give.isPending} onClick={() => setAsked(one.number)}>
-                                {t('given.withdraw')}
-                            </Button>
-                        )}
-                        {one.state === 'withdrawn' && (
-                            <Button
-                                disabled={give.isPending}
-                                onClick={() => give.mutate({ number: one.number, withdrawn: false })}
-                            >
-                                {t('given.again')}
-                            </Button>
-                        )}
-                    </li>
+            <ul className="divide-y divide-floor-deep">
+                {record.assignments.map((each) => (
+                    <GivenRow
+                        key={each.id}
+                        one={each}
+                        busy={busy}
+                        onAsk={(about) => setAsks({ about, one: each })}
+                        onGiveAgain={() => give.mutate({ id: each.id, withdrawn: false })}
+                    />
                 ))}
             </ul>
-            {give.isError && <p role="alert">{give.error.message}</p>}
+            {failed?.error && <p role="alert">{failed.error.message}</p>}
             <ConfirmDialog
                 title={t('given.withdraw')}
-                open={asked !== null}
-                onClose={() => setAsked(null)}
-                onConfirm={() => asked !== null && give.mutate({ number: asked, withdrawn: true })}
+                open={asks?.about === 'withdraw'}
+                onClose={() => setAsks(null)}
+                onConfirm={() => one !== undefined && give.mutate({ id: one.id, withdrawn: true })}
             >
                 {t('given.withdraw-about')}
             </ConfirmDialog>
+            <ConfirmDialog
+                title={t('release.open')}
+                open={asks?.about === 'open'}
+                onClose={() => setAsks(null)}
+                onConfirm={() => one !== undefined && open.mutate(one.id)}
+            >
+                {t('release.open-about')}
+            </ConfirmDialog>
+            <Annul
+                open={asks?.about === 'annul'}
+                begun={one?.attempts ?? 0}
+                onClose={() => setAsks(null)}
+                onAnnul={(reason) => one !== undefined && annul.mutate({ id: one.id, reason })}
+            />
         </section>
     );
 }

@@ -34,7 +34,10 @@ const SHAPES: Record<JobRow['state'], string> = { new: '○', 'under-way': '◐'
 function JobCard({ job }: { job: JobRow }) {
     const navigate = useNavigate();
     const start = useMutation({
-        mutationFn: () => taken(api.POST('/api/jobs/{job}/attempt', { params: { path: { job: job.id } } })),
+        mutationFn: (again: boolean) =>
+            taken(
+                api.POST('/api/jobs/{job}/attempt', { params: { path: { job: job.id } }, body: { again } }),
+            ),
         onSuccess: ({ attempt }) => void navigate(`/bay/${attempt}`),
     });
     return (
@@ -50,18 +53,37 @@ function JobCard({ job }: { job: JobRow }) {
                 {job.steps > 0 && (
                     <span className="text-ink-soft">, {t('jobs.steps', { count: job.steps })}</span>
                 )}
+                {job.try > 1 && `, ${t('jobs.try', { count: job.try })}`}
+                {job.annulledBecause !== null && (
+                    <span className="block font-semibold">
+                        <span aria-hidden>✕ </span>
+                        {t('jobs.annulled', { why: job.annulledBecause })}
+                    </span>
+                )}
+                {job.state === 'new' && job.endsAt !== null && (
+                    <span className="block">{t('jobs.until', { when: day(job.endsAt) })}</span>
+                )}
             </p>
             {job.state === 'concluded' ? (
-                <Link
-                    to={`/report/${job.attempt}`}
-                    className="rounded-edge border border-petrol px-3 py-1.5 font-semibold text-petrol hover:bg-petrol-tint"
-                >
-                    {t('jobs.report')}
-                </Link>
+                <div className="flex items-center gap-3">
+                    <Link
+                        to={`/report/${job.attempt}`}
+                        className="rounded-edge border border-petrol px-3 py-1.5 font-semibold text-petrol hover:bg-petrol-tint"
+                    >
+                        {t('jobs.report')}
+                    </Link>
+                    {job.canBegin && (
+                        <Button disabled={start.isPending} onClick={() => start.mutate(true)}>
+                            {t('jobs.again')}
+                        </Button>
+                    )}
+                </div>
             ) : (
-                <Button kind="main" disabled={start.isPending} onClick={() => start.mutate()}>
-                    {job.state === 'new' ? t('jobs.start') : t('jobs.go-on')}
-                </Button>
+                job.annulledBecause === null && (
+                    <Button kind="main" disabled={start.isPending} onClick={() => start.mutate(false)}>
+                        {job.state === 'new' ? t('jobs.start') : t('jobs.go-on')}
+                    </Button>
+                )
             )}
             {start.isError && (
                 <p role="alert" className="pt-2 font-semibold">

@@ -1,9 +1,18 @@
 import { Link } from 'react-router';
 import type { MarksEntry, MarksTable } from '../api/types';
 import { points } from '../words/quantities';
+import { date } from '../words/reader';
 import { t } from '../words/words';
 
-const SIGNS = { 'not-started': '–', 'under-way': '◐', awaited: '◔', practised: '✓', marked: '■' } as const;
+const SIGNS = {
+    'not-started': '–',
+    'under-way': '◐',
+    awaited: '◔',
+    practised: '✓',
+    marked: '■',
+    annulled: '✕',
+    'not-given': '·',
+} as const;
 
 /** A row each, a column a case; wide tables scroll under the names. */
 export function MarksGrid({ table }: { table: MarksTable }) {
@@ -24,10 +33,11 @@ export function MarksGrid({ table }: { table: MarksTable }) {
                                 scope="col"
                                 className="min-w-36 px-3 py-2 text-small font-semibold"
                             >
-                                <Link to={`/cases/${one.id}/attempts`} className="text-petrol underline">
+                                <Link to={`/cases/${one.case}/attempts`} className="text-petrol underline">
                                     {one.name}
                                 </Link>
                                 {one.practice && ` (${t('marks.practice')})`}
+                                <span className="block font-normal text-ink-soft">{date(one.givenAt)}</span>
                             </th>
                         ))}
                     </tr>

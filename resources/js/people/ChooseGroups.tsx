@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../api/client';
 import type { Group, PersonRow } from '../api/types';
+import { AnyOf } from '../ui/AnyOf';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { t } from '../words/words';
@@ -50,26 +51,13 @@ function Choice({ person, groups, onClose }: Props & { person: PersonRow }) {
                 keep.mutate();
             }}
         >
-            <fieldset className="mb-3">
-                <legend className="sr-only">{t('people.groups-of', { name: person.name })}</legend>
-                {groups.map((group) => (
-                    <label key={group.id} className="flex items-baseline gap-2 py-1">
-                        <input
-                            type="checkbox"
-                            checked={chosen.includes(group.id)}
-                            onChange={({ target }) =>
-                                setChosen(
-                                    target.checked
-                                        ? [...chosen, group.id]
-                                        : chosen.filter((one) => one !== group.id),
-                                )
-                            }
-                        />
-                        {group.name}
-                    </label>
-                ))}
-            </fieldset>
-            <p className="mb-3 text-small text-ink-soft">
+            <AnyOf
+                question={t('people.choose-groups')}
+                options={groups.map(({ id, name }) => ({ value: id, label: name }))}
+                chosen={chosen}
+                onChoose={setChosen}
+            />
+            <p className="my-3 text-small text-ink-soft">
                 {t(chosen.length === 0 ? 'people.in-none' : 'people.groups-about')}
             </p>
             {keep.isError && (

@@ -47,6 +47,11 @@ export function precisely(value: number, count: number): string {
     return written(value, { minimumSignificantDigits: count, maximumSignificantDigits: count });
 }
 
+/** The day alone. */
+export function date(iso: string): string {
+    return new Date(iso).toLocaleDateString(FORMATS, { day: 'numeric', month: 'short' });
+}
+
 /** Day and time of day. */
 export function day(iso: string): string {
     return new Date(iso).toLocaleDateString(FORMATS, {

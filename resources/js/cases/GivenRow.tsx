@@ -1,0 +1,89 @@
+import type { Assignment } from '../api/types';
+import { Button } from '../ui/Button';
+import { day } from '../words/reader';
+import { opensWhen } from '../words/release';
+import { t } from '../words/words';
+import type { Asked } from './GivenOut';
+
+const SIGNS = {
+    given: '●',
+    'to-come': '◌',
+    over: '◑',
+    replaced: '○',
+    withdrawn: '✕',
+    annulled: '✕',
+} as const;
+
+interface Props {
+    one: Assignment;
+    busy: boolean;
+    onAsk: (about: Asked) => void;
+    onGiveAgain: () => void;
+}
+
+/** One assignment: who has it, whether it can be begun, how often, and whether its reports are open. */
+export function GivenRow({ one, busy, onAsk, onGiveAgain }: Props) {
+    const isLive = one.state === 'given' || one.state === 'to-come' || one.state === 'over';
+    return (
+        <li
+            className="flex items-start gap-4 py-1.5"
+            aria-label={[...one.groups.map(({ name }) => name), ...one.people].join(', ')}
+        >
+            <span className="w-60 min-w-0">
+                <span className="block font-semibold">
+                    {[...one.groups.map(({ name }) => name), ...one.people].join(', ')}
+                </span>
+                <span className="text-small text-ink-soft">
+                    {t('cases.version', { number: one.version })}, {day(one.givenAt)}
+                </span>
+            </span>
+            <span className="w-64">
+                <span aria-hidden>{SIGNS[one.state]} </span>
+                {t(`given.state.${one.state}`, { when: one.startsAt === null ? '' : day(one.startsAt) })}
+                <span className="block text-small text-ink-soft">{terms(one)}</span>
+                {one.annulledBecause !== null && (
+                    <span className="block text-small">
+                        {t('given.because', { why: one.annulledBecause })}
+                    </span>
+                )}
+            </span>
+            <span className="grow">
+                {t('given.begun-of', { begun: one.attempts, closed: one.concluded, count: one.apprentices })}
+                <span className="block text-small text-ink-soft">
+                    {one.release.isOpen ? t('release.is-open') : opensWhen(one.release)}
+                </span>
+            </span>
+            <span className="flex flex-wrap justify-end gap-2">
+                {!one.release.isOpen && one.state !== 'annulled' && (
+                    <Button disabled={busy} onClick={() => onAsk('open')}>
+                        {t('release.open')}
+                    </Button>
+                )}
+                {isLive && (
+                    <Button disabled={busy} onClick={() => onAsk('withdraw')}>
+                        {t('given.withdraw')}
+                    </Button>
+                )}
+                {one.state === 'withdrawn' && (
+                    <Button disabled={busy} onClick={onGiveAgain}>
+                        {t('given.again')}
+                    </Button>
+                )}
+                {!one.practice && one.attempts > 0 && one.state !== 'annulled' && (
+                    <Button disabled={busy} onClick={() => onAsk('annul')}>
+                        {t('given.annul')}
+                    </Button>
+                )}
+            </span>
+        </li>
+    );
+}
+
+/** Practice or examination, how often, until when. */
+function terms({ practice, tries, endsAt }: Assignment): string {
+    return [
+        t(practice ? 'terms.practice' : 'terms.examination'),
+        tries === null ? t('terms.any-time') : t('terms.times', { count: tries }),
+        ...(endsAt === null ? [] : [t('terms.until', { when: day(endsAt) })]),
+    ].join(', ');
+}
