@@ -17,14 +17,16 @@ final readonly class Releases
         return $assignment === null || $assignment->release()->kind === ReleaseKind::AtOnce || $this->openSince($assignment)?->isPast() === true;
     }
 
-    /** Whether whoever worked this job had been shown the cause of an earlier one of the same case before. */
+    /** Whether whoever worked this job had been shown the same cause before, in an earlier one of the same case. */
     public function isSecondTry(Attempt $attempt): bool
     {
         /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $earlier */
-        $earlier = Attempt::query()->with('assignment')->where('apprentice_id', $attempt->apprentice_id)->where('id', '<', $attempt->id)->whereNotNull('concluded_at')
+        $earlier = Attempt::query()->with(['assignment', 'version'])->where('apprentice_id', $attempt->apprentice_id)->where('id', '<', $attempt->id)->whereNotNull('concluded_at')
             ->whereIn('case_version_id', CaseVersion::query()->where('case_draft_id', $attempt->version->case_draft_id)->select('id'))->get();
 
-        return $earlier->contains(fn (Attempt $one): bool => $this->shownSince($one)?->lessThanOrEqualTo($attempt->started_at) === true);
+        $faults = $attempt->version->decoded()['faults'] ?? null;
+
+        return $earlier->contains(fn (Attempt $one): bool => ($one->version->decoded()['faults'] ?? null) === $faults && $this->shownSince($one)?->lessThanOrEqualTo($attempt->started_at) === true);
     }
 
     private function shownSince(Attempt $attempt): ?Carbon

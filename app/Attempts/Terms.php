@@ -6,19 +6,20 @@ namespace App\Attempts;
 
 use App\Models\Assignment;
 use Illuminate\Support\Carbon;
+use Lernfall\Evidence\Variation\Variation;
 
-/** On which terms a case is given out: when its reports open, how often it can be begun, from when and until when. */
+/** On which terms a case is given out: when its reports open, how often it can be begun, from when and until when, and in what its cars differ. */
 final readonly class Terms
 {
     /** @param  ?int  $tries  null: as often as one likes */
-    public function __construct(public Release $release, public ?int $tries = 1, public ?Carbon $startsAt = null, public ?Carbon $endsAt = null)
+    public function __construct(public Release $release, public ?int $tries = 1, public ?Carbon $startsAt = null, public ?Carbon $endsAt = null, public Variation $variation = Variation::None)
     {
     }
 
     /** Practice as often as one likes, an examination once. */
     public static function usual(bool $practice): self
     {
-        return new self(Release::usual($practice), self::usualTries($practice));
+        return new self(Release::usual($practice), self::usualTries($practice), variation: self::usualVariation($practice));
     }
 
     public static function usualTries(bool $practice): ?int
@@ -26,16 +27,22 @@ final readonly class Terms
         return $practice ? null : 1;
     }
 
+    /** Neighbours in an examination have no fault to copy. */
+    public static function usualVariation(bool $practice): Variation
+    {
+        return $practice ? Variation::None : Variation::SameKind;
+    }
+
     /** Whether it is given on these already. */
     public function areThoseOf(Assignment $assignment): bool
     {
-        return $assignment->release()->write() === $this->release->write() && $assignment->tries === $this->tries
+        return $assignment->release()->write() === $this->release->write() && $assignment->tries === $this->tries && $assignment->variation === $this->variation
             && $assignment->starts_at?->getTimestamp() === $this->startsAt?->getTimestamp() && $assignment->ends_at?->getTimestamp() === $this->endsAt?->getTimestamp();
     }
 
-    /** @return array{release: array{kind: string, at: ?string}, tries: ?int, starts_at: ?Carbon, ends_at: ?Carbon} */
+    /** @return array{release: array{kind: string, at: ?string}, variation: Variation, tries: ?int, starts_at: ?Carbon, ends_at: ?Carbon} */
     public function columns(): array
     {
-        return ['release' => $this->release->write(), 'tries' => $this->tries, 'starts_at' => $this->startsAt, 'ends_at' => $this->endsAt];
+        return ['release' => $this->release->write(), 'variation' => $this->variation, 'tries' => $this->tries, 'starts_at' => $this->startsAt, 'ends_at' => $this->endsAt];
     }
 }

@@ -9,9 +9,11 @@ use Lernfall\Bay\Rooms;
 use Lernfall\Evidence\Belief\Weighing;
 use Lernfall\Evidence\EvidenceFactory;
 use Lernfall\Evidence\Solving\Solver;
+use Lernfall\Evidence\Variation\VariationLimits;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Format\CaseReader;
 use Lernfall\Format\CatalogueReader;
+use Lernfall\Format\VariationReader;
 use Lernfall\Format\WeighingReader;
 use Lernfall\Format\WorkshopReader;
 use Lernfall\Marking\Marker;
@@ -53,6 +55,11 @@ final class ContentLibrary
     public function evidence(): EvidenceFactory
     {
         return $this->evidence ??= new EvidenceFactory($this->simulator(), $this->catalogue(), $this->weighing());
+    }
+
+    public function variation(): VariationLimits
+    {
+        return VariationReader::read(CompiledJson::read(base_path('core/Evidence/Variation/limits.json')));
     }
 
     public function solver(Policy $policy): Solver

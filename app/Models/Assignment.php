@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
+use Lernfall\Evidence\Variation\Variation;
 
 /**
  * A published case as groups and single apprentices have it to work: from when, until when and how often they can begin it, and
@@ -21,6 +22,8 @@ use Illuminate\Support\Collection;
  * @property \Illuminate\Support\Carbon $given_at the newest version
  * @property ?\Illuminate\Support\Carbon $starts_at from when it can be begun
  * @property ?\Illuminate\Support\Carbon $ends_at until when
+ * @property Variation $variation in what its cars differ
+ * @property ?array<string, mixed> $preparation how far its variants have come, see App\Attempts\Variants
  * @property ?int $tries how often one may begin it; null: as often as one likes
  * @property ?\Illuminate\Support\Carbon $released_at when the instructor opened its reports
  * @property ?\Illuminate\Support\Carbon $withdrawn_at since when nobody can begin it any more
@@ -35,11 +38,11 @@ final class Assignment extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_version_id', 'given_at', 'starts_at', 'ends_at', 'tries', 'release', 'released_at', 'withdrawn_at', 'annulled_at', 'annulled_because'];
+    protected $fillable = ['case_version_id', 'given_at', 'starts_at', 'ends_at', 'variation', 'preparation', 'tries', 'release', 'released_at', 'withdrawn_at', 'annulled_at', 'annulled_because'];
 
-    protected $casts = ['given_at' => 'datetime', 'starts_at' => 'datetime', 'ends_at' => 'datetime', 'tries' => 'integer', 'release' => 'array', 'released_at' => 'datetime', 'withdrawn_at' => 'datetime', 'annulled_at' => 'datetime'];
+    protected $casts = ['given_at' => 'datetime', 'starts_at' => 'datetime', 'ends_at' => 'datetime', 'variation' => Variation::class, 'preparation' => 'array', 'tries' => 'integer', 'release' => 'array', 'released_at' => 'datetime', 'withdrawn_at' => 'datetime', 'annulled_at' => 'datetime'];
 
-    protected $attributes = ['starts_at' => null, 'ends_at' => null, 'tries' => null, 'released_at' => null, 'withdrawn_at' => null, 'annulled_at' => null, 'annulled_because' => null];
+    protected $attributes = ['variation' => 'same', 'preparation' => null, 'starts_at' => null, 'ends_at' => null, 'tries' => null, 'released_at' => null, 'withdrawn_at' => null, 'annulled_at' => null, 'annulled_because' => null];
 
     /** @return BelongsTo<CaseVersion, $this> */
     public function version(): BelongsTo

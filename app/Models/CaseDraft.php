@@ -38,10 +38,16 @@ final class CaseDraft extends Model
     /** @return HasMany<CaseVersion, $this> */
     public function versions(): HasMany
     {
-        $relation = $this->hasMany(CaseVersion::class);
+        $relation = $this->frozen()->where('variant', 0);
         $relation->orderBy('number');
 
         return $relation;
+    }
+
+    /** @return HasMany<CaseVersion, $this> the versions and their variants */
+    public function frozen(): HasMany
+    {
+        return $this->hasMany(CaseVersion::class);
     }
 
     /** Advice may be asked, and it gives no mark. */

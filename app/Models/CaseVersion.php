@@ -9,11 +9,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A case as it was published, frozen.
+ * A case as it was published, frozen; or a variant of that for one assignment.
  *
  * @property int $id
  * @property int $case_draft_id
  * @property int $number
+ * @property int $variant 0 for the case as it was composed
  * @property string $document canonical JSON, the vehicle in it
  * @property string $sha256
  * @property \Illuminate\Support\Carbon $published_at
@@ -24,7 +25,9 @@ final class CaseVersion extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_draft_id', 'number', 'document', 'sha256', 'published_at'];
+    protected $fillable = ['case_draft_id', 'number', 'variant', 'variant_for', 'document', 'sha256', 'published_at'];
+
+    protected $attributes = ['variant' => 0, 'variant_for' => null];
 
     protected $casts = ['published_at' => 'datetime'];
 

@@ -61,10 +61,11 @@ final readonly class CaseEvidence
      *
      * @param  float  $needless  what a repair that changes nothing costs besides its price, in money
      * @param  bool  $demandsReading  a repair needs a reading that separates, however cheap it is
+     * @param  float  $mostMinutes  of diagnosis, after which it is given up
      */
-    public function path(string $seed, float $needless, bool $demandsReading = false): Path
+    public function path(string $seed, float $needless, bool $demandsReading = false, float $mostMinutes = INF): Path
     {
         return (new AdviceFollower($this->simulator, $this->remedies, $this->adviser($needless)))
-            ->work($this->case, $this->beginning(), $seed, $demandsReading ? $this->readingFirst() : null);
+            ->work($this->case, $this->beginning(), $seed, $demandsReading ? $this->readingFirst() : null, $mostMinutes);
     }
 }

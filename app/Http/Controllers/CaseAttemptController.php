@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Attempts\AwaitedMarks;
 use App\Attempts\DecidedMarks;
 use App\Attempts\Releases;
+use App\Attempts\VariantName;
 use App\Http\Resources\MarkingResource;
 use App\Http\Resources\ReleaseResource;
 use App\Models\Attempt;
@@ -17,12 +18,13 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'assignment', 'try', 'release', 'secondTry', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'overridden', 'differs', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
     new OA\Property(property: 'assignment', type: 'integer'),
     new OA\Property(property: 'try', description: 'which of this apprentice\'s jobs of the assignment', type: 'integer'),
+    new OA\Property(property: 'variant', description: 'how its car differs from the others; null where all have the same', oneOf: [new OA\Schema(ref: '#/components/schemas/VariantName'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
     new OA\Property(property: 'secondTry', description: 'the cause of an earlier publication was open to this person before', type: 'boolean'),
     new OA\Property(property: 'startedAt', type: 'string', format: 'date-time'),
@@ -36,19 +38,25 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'overridden', description: 'an instructor decided some of it', type: 'boolean'),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
 ])]
+#[OA\Schema(schema: 'VariantName', required: ['number', 'fault', 'place', 'relation'], properties: [
+    new OA\Property(property: 'number', description: '0: as it was composed', type: 'integer'),
+    new OA\Property(property: 'fault', description: 'its kind', type: 'string'),
+    new OA\Property(property: 'place', type: 'string'),
+    new OA\Property(property: 'relation', description: 'to the case as it was composed', type: 'string', enum: ['as-composed', 'same-place', 'opposite', 'other-axle', 'crosswise', 'other-fault']),
+])]
 final readonly class CaseAttemptController
 {
     #[OA\Get(path: '/api/cases/{case}/attempts', operationId: 'listAttempts', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'who worked this case, and how far', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/AttemptRow'))),
     ])]
-    public function index(CaseDraft $case, AwaitedMarks $awaited, DecidedMarks $decided, Releases $releases): JsonResponse
+    public function index(CaseDraft $case, AwaitedMarks $awaited, DecidedMarks $decided, Releases $releases, VariantName $names): JsonResponse
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
         $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'assignment', 'markSheet', 'overrides', 'belief', 'check'])
-            ->whereNotNull('assignment_id')->whereIn('case_version_id', $case->versions()->pluck('id'))->orderBy('id')->get();
+            ->whereNotNull('assignment_id')->whereIn('case_version_id', $case->frozen()->select('id'))->orderBy('id')->get();
 
-        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $awaited, $decided, $releases))->all());
+        return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $awaited, $decided, $releases) + ['variant' => $names->of($attempt)])->all());
     }
 
     /** @return array<string, mixed> */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Attempts\AttemptSeed;
+use App\Attempts\CaseText;
 use App\Attempts\HeldAnswers;
 use App\Attempts\JobFold;
 use App\Attempts\Offers;
+use App\Attempts\Variants;
 use App\Http\Requests\StartRequest;
 use App\Models\Assignment;
 use App\Models\Attempt;
@@ -15,10 +17,12 @@ use App\Models\User;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Lernfall\Evidence\Variation\Variation;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'try', 'tries', 'annulledBecause', 'steps'], properties: [
+#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'isPrepared', 'try', 'tries', 'annulledBecause', 'steps'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -28,6 +32,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'attempt', description: 'my newest', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'state', type: 'string', enum: ['new', 'under-way', 'concluded']),
     new OA\Property(property: 'canBegin', description: 'for the first time, or again', type: 'boolean'),
+    new OA\Property(property: 'isPrepared', description: 'false while its cars are being made ready', type: 'boolean'),
     new OA\Property(property: 'try', description: 'which of my jobs of it', type: 'integer'),
     new OA\Property(property: 'tries', description: 'null: as often as I like', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'annulledBecause', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
@@ -35,7 +40,7 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class JobController
 {
-    public function __construct(private Offers $offers)
+    public function __construct(private Offers $offers, private Variants $variants)
     {
     }
 
@@ -50,7 +55,7 @@ final readonly class JobController
         $attempts = Attempt::query()->with('version')->withCount(['actions' => HeldAnswers::onlyShown(...)])->where('apprentice_id', $user->id)->orderBy('number')->get()->keyBy('assignment_id');
         $open = $this->offers->open($user)->modelKeys();
 
-        return new JsonResponse($this->offers->to($user)->map(static fn (Assignment $one): array => self::row($one, $attempts->get($one->id), in_array($one->id, $open, true), $fold))->all());
+        return new JsonResponse($this->offers->to($user)->map(fn (Assignment $one): array => $this->row($one, $attempts->get($one->id), in_array($one->id, $open, true), $fold))->all());
     }
 
     #[OA\Post(path: '/api/jobs/{job}/attempt', operationId: 'startJob', parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/Start')), responses: [
@@ -69,24 +74,26 @@ final readonly class JobController
         if (! $this->offers->canBegin($job, $user)) {
             return new JsonResponse(['message' => Strings::text('jobs.not-offered')], 409);
         }
+        if ($this->variants->areAwaited($job)) {
+            return new JsonResponse(['message' => Strings::text('jobs.being-prepared')], 409);
+        }
         $number = ($latest->number ?? 0) + 1;
-        $attempt = Attempt::query()->firstOrCreate(
+        $attempt = DB::transaction(fn (): Attempt => Attempt::query()->firstOrCreate( // two neighbours at once get two variants
             ['assignment_id' => $job->id, 'apprentice_id' => $user->id, 'number' => $number],
-            ['case_version_id' => $job->case_version_id, 'seed' => $seed->draw($job->version, $user, $number), 'started_at' => now()],
-        );
+            ['case_version_id' => $this->variants->for($job, $user)->id, 'seed' => $seed->draw($job->version, $user, $number), 'started_at' => now()],
+        ));
 
         return new JsonResponse(['attempt' => $attempt->id]);
     }
 
     /** @return array<string, mixed> */
-    private static function row(Assignment $assignment, ?Attempt $attempt, bool $canBegin, JobFold $fold): array
+    private function row(Assignment $assignment, ?Attempt $attempt, bool $canBegin, JobFold $fold): array
     {
         $case = $fold->document($attempt === null ? $assignment->version : $attempt->version)->case;
 
         return [
             'id' => $assignment->id,
-            'jobTitle' => $case->jobTitle,
-            'complaint' => $case->complaint,
+            ...($attempt === null && $assignment->variation !== Variation::None ? CaseText::anywhere($case) : CaseText::of($case)),
             'car' => $case->sound->model->name,
             'publishedAt' => $assignment->given_at->toIso8601String(),
             'endsAt' => $assignment->ends_at?->toIso8601String(),
@@ -96,7 +103,8 @@ final readonly class JobController
                 $attempt->concluded_at === null => 'under-way',
                 default => 'concluded',
             },
-            'canBegin' => $canBegin,
+            'canBegin' => $canBegin && ! $this->variants->areAwaited($assignment),
+            'isPrepared' => ! $this->variants->areAwaited($assignment),
             'try' => $attempt->number ?? 1,
             'tries' => $assignment->tries,
             'annulledBecause' => $assignment->annulled_because,

@@ -38,7 +38,7 @@ final readonly class OverrideController
             throw ValidationException::withMessages(['points' => Strings::text('override.too-many', ['most' => $most])]);
         }
         $decided->decide($attempt, $instructor, $criterion, $points, $request->string('reason')->trim()->toString());
-        $log->note(LogKind::Overridden, $instructor, "{$attempt->apprentice->name}, {$attempt->version->decoded()['jobTitle']}");
+        $log->note(LogKind::Overridden, $instructor, "{$attempt->apprentice->name}, {$attempt->version->draft->document['name']}");
 
         return new JsonResponse(OverrideResource::decided($attempt->load('overrides.instructor'), $decided), 201);
     }

@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Accounts\HouseLog;
 use App\Accounts\LogKind;
 use App\Attempts\Publication;
+use App\Attempts\Variants;
 use App\Http\Requests\PublicationRequest;
 use App\Http\Resources\CaseResource;
+use App\Jobs\PrepareVariants;
 use App\Models\CaseDraft;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -22,13 +24,14 @@ final readonly class PublicationController
         new OA\Response(response: 409, description: 'they have an older version as an examination, and somebody has begun it', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         new OA\Response(response: 422, description: 'no group of mine, or no such terms', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function __invoke(PublicationRequest $request, CaseDraft $case, Publication $publication, HouseLog $log): JsonResponse
+    public function __invoke(PublicationRequest $request, CaseDraft $case, Publication $publication, HouseLog $log, Variants $variants): JsonResponse
     {
         $user = $request->user();
         assert($user instanceof User);
         $assignment = $publication->of($case, $request->groups(), $request->terms($case), $request->people());
         $isDone = $assignment->wasRecentlyCreated || $assignment->wasChanged();
         if ($isDone) {
+            $variants->areAwaited($assignment) && PrepareVariants::dispatch($assignment->id);
             $log->note(LogKind::Published, $user, "{$case->document['name']}, {$assignment->version->number}");
         }
 

@@ -54,11 +54,11 @@ final readonly class ShelfController
     {
         Gate::authorize('own', $case);
         $isGone = DB::transaction(static function () use ($case): bool {
-            if ($case->versions()->whereHas('attempts')->exists()) {
+            if ($case->frozen()->whereHas('attempts')->exists()) {
                 return false;
             }
-            Assignment::query()->whereIn('case_version_id', $case->versions()->select('id'))->delete();
-            $case->versions()->delete();
+            Assignment::query()->whereIn('case_version_id', $case->frozen()->select('id'))->delete();
+            $case->frozen()->delete();
 
             return $case->delete() === true;
         });

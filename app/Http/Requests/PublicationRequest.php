@@ -16,6 +16,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
+use Lernfall\Evidence\Variation\Variation;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewRelease', required: ['kind'], properties: [
@@ -27,6 +28,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'people', description: 'apprentices it is given to singly', type: 'array', items: new OA\Items(type: 'integer')),
     new OA\Property(property: 'release', description: 'left out: at once where advice may be asked, else by the instructor', ref: '#/components/schemas/NewRelease'),
     new OA\Property(property: 'tries', description: 'how often one may begin it, 0: as often as one likes; left out: so where advice may be asked, else once', type: 'integer', minimum: 0, maximum: 20),
+    new OA\Property(property: 'variation', description: 'in what the cars differ: not at all, in corner, wire and strength of the same kind of fault, in the fault; left out: not at all where advice may be asked, else in corner', type: 'string', enum: ['same', 'kind', 'other']),
     new OA\Property(property: 'startsAt', description: 'from when it can be begun', type: 'string', format: 'date-time'),
     new OA\Property(property: 'endsAt', description: 'until when it can be begun', type: 'string', format: 'date-time'),
 ], type: 'object')]
@@ -57,6 +59,7 @@ final class PublicationRequest extends FormRequest
             'release' => ['sometimes', 'required', 'array'],
             'release.kind' => ['required_with:release', 'string', 'in:at-once,instructor,date,all-done'],
             'release.at' => ['required_if:release.kind,date,all-done', ...self::A_TIME],
+            'variation' => ['sometimes', Rule::enum(Variation::class)],
             'tries' => ['sometimes', 'integer', 'between:0,'.self::MOST_TRIES],
             'startsAt' => ['sometimes', ...array_diff(self::A_TIME, ['after:now'])],
             'endsAt' => ['sometimes', ...self::A_TIME, ...($this->filled('startsAt') ? ['after:startsAt'] : [])],
@@ -70,6 +73,7 @@ final class PublicationRequest extends FormRequest
             'groups.*' => Strings::text('form.group-missing'),
             'people.*' => Strings::text('form.people-missing'),
             'release.kind.*' => Strings::text('release.kind-wrong'), 'release.required' => Strings::text('release.kind-wrong'), 'release.array' => Strings::text('release.kind-wrong'), 'release.at.*' => Strings::text('release.date-wrong'),
+            'variation.*' => Strings::text('form.variation'),
             'tries.*' => Strings::text('form.tries', ['most' => (string) self::MOST_TRIES]),
             'startsAt.*' => Strings::text('form.starts-at'), 'endsAt.*' => Strings::text('form.ends-at'),
         ];
@@ -96,6 +100,7 @@ final class PublicationRequest extends FormRequest
             $this->has('tries') ? ($this->integer('tries') ?: null) : $usual->tries,
             $this->time('startsAt'),
             $this->time('endsAt'),
+            $this->has('variation') ? Variation::from($this->string('variation')->toString()) : $usual->variation,
         );
     }
 

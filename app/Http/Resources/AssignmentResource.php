@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Attempts\AwaitedMarks;
 use App\Attempts\Releases;
+use App\Attempts\Variants;
 use App\Models\Assignment;
 use App\Models\Group;
 use App\Models\User;
 use Illuminate\Support\Collection;
+use Lernfall\Evidence\Variation\Variation;
 use OpenApi\Attributes as OA;
 
 /** To whom a case was given, on which terms, and what has become of it. */
-#[OA\Schema(schema: 'Assignment', required: ['id', 'version', 'groups', 'people', 'apprentices', 'state', 'practice', 'givenAt', 'startsAt', 'endsAt', 'tries', 'release', 'annulledBecause', 'attempts', 'concluded'], properties: [
+#[OA\Schema(schema: 'Assignment', required: ['id', 'version', 'groups', 'people', 'apprentices', 'state', 'practice', 'givenAt', 'startsAt', 'endsAt', 'tries', 'variation', 'preparation', 'release', 'annulledBecause', 'attempts', 'concluded'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'version', description: 'what whoever has not begun gets', type: 'integer'),
     new OA\Property(property: 'groups', type: 'array', items: new OA\Items(ref: '#/components/schemas/GroupName')),
@@ -24,10 +27,23 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'startsAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'endsAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'tries', description: 'null: as often as one likes', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'variation', description: 'in what its cars differ', type: 'string', enum: ['same', 'kind', 'other']),
+    new OA\Property(property: 'preparation', description: 'of its variants; null where all have the same car', oneOf: [new OA\Schema(ref: '#/components/schemas/Preparation'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
     new OA\Property(property: 'annulledBecause', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'attempts', type: 'integer'),
     new OA\Property(property: 'concluded', type: 'integer'),
+])]
+#[OA\Schema(schema: 'Preparation', required: ['done', 'tried', 'of', 'found', 'hasWorker', 'against'], properties: [
+    new OA\Property(property: 'done', type: 'boolean'),
+    new OA\Property(property: 'tried', type: 'integer'),
+    new OA\Property(property: 'of', description: 'that could be tried', type: 'integer'),
+    new OA\Property(property: 'found', description: 'variants that are worth as much as the case', type: 'integer'),
+    new OA\Property(property: 'hasWorker', type: 'boolean'),
+    new OA\Property(property: 'against', description: 'why others are not among them', type: 'array', items: new OA\Items(required: ['why', 'count'], properties: [
+        new OA\Property(property: 'why', type: 'string', enum: ['itself', 'complaint', 'unseen', 'unsolvable', 'par', 'tests']),
+        new OA\Property(property: 'count', type: 'integer'),
+    ], type: 'object')),
 ])]
 final readonly class AssignmentResource
 {
@@ -69,10 +85,23 @@ final readonly class AssignmentResource
             'startsAt' => $assignment->starts_at?->toIso8601String(),
             'endsAt' => $assignment->ends_at?->toIso8601String(),
             'tries' => $assignment->tries,
+            'variation' => $assignment->variation->value,
+            'preparation' => $assignment->variation === Variation::None ? null : self::preparation($assignment),
             'release' => ReleaseResource::of($assignment, new Releases),
             'annulledBecause' => $assignment->annulled_because,
             'attempts' => $assignment->attempts->count(),
             'concluded' => $assignment->attempts->whereNotNull('concluded_at')->count(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function preparation(Assignment $assignment): array
+    {
+        $kept = app(Variants::class)->preparation($assignment);
+
+        return [
+            'done' => $kept['done'], 'tried' => $kept['tried'], 'of' => $kept['of'], 'found' => $kept['found'], 'hasWorker' => app(AwaitedMarks::class)->hasWorker(),
+            'against' => array_map(static fn (string $why, int $count): array => ['why' => $why, 'count' => $count], array_keys($kept['against']), array_values($kept['against'])),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Attempts\CaseText;
 use App\Attempts\Room;
 use App\Models\Attempt;
 use Lernfall\Bay\Contract\Simulator;
@@ -70,8 +71,7 @@ final readonly class AttemptResource
 
         return [
             'id' => $attempt->id,
-            'jobTitle' => $job->case->jobTitle,
-            'complaint' => $job->case->complaint,
+            ...CaseText::of($job->case),
             'car' => CarResource::of($job->case->sound),
             'toolMenu' => $menu->for($job->case->sound),
             'state' => BayStateResource::of($job),

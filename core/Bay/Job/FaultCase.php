@@ -36,7 +36,17 @@ final readonly class FaultCase
     /** The same case with one of its faults only. */
     public function withOnly(Fault $fault): self
     {
-        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, [$fault], $this->averagingMeter, $this->withheld, $this->madeElsewhere);
+        return $this->having([$fault]);
+    }
+
+    /**
+     * The same case with something else wrong.
+     *
+     * @param  list<Fault>  $faults
+     */
+    public function having(array $faults): self
+    {
+        return new self($this->name, $this->jobTitle, $this->complaint, $this->sound, $faults, $this->averagingMeter, $this->withheld, $this->madeElsewhere);
     }
 
     /** The same case with a tool in the bay that it withholds. */

@@ -52,8 +52,9 @@ final readonly class AdviceFollower
     /**
      * @param  HypothesisSet  $set  before anything was done
      * @param  ?ReadingFirst  $readingFirst  where a repair needs a reading that separates, however cheap it is
+     * @param  float  $mostMinutes  of diagnosis, after which it is given up
      */
-    public function work(FaultCase $case, HypothesisSet $set, string $seed, ?ReadingFirst $readingFirst = null): Path
+    public function work(FaultCase $case, HypothesisSet $set, string $seed, ?ReadingFirst $readingFirst = null, float $mostMinutes = INF): Path
     {
         $job = Job::begin($case, $seed);
         foreach (self::firstLook($case->sound) as $action) {
@@ -65,7 +66,7 @@ final readonly class AdviceFollower
             $posterior = $set->shown();
             $advice = $this->adviser->next($set, $posterior);
             $next = $advice->isToRepair() ? $readingFirst?->missing($job, $set, $advice, $tests) : $advice->tests[0]->trial;
-            if ($next === null || count($tests) >= self::MOST_TESTS) {
+            if ($next === null || count($tests) >= self::MOST_TESTS || $job->minutes() > $mostMinutes) {
                 return $this->path($job, $set, $advice, $tests);
             }
             $tests[] = $next;

@@ -54,6 +54,27 @@ final readonly class Solver
         return $this->compared($case, $evidence, $paths);
     }
 
+    /**
+     * The quickest right way on these cars; null where most do not come to the right repair. One more is worked only where it decides.
+     *
+     * @param  float  $mostMinutes  of diagnosis, after which a way is given up
+     */
+    public function par(FaultCase $case, CaseKnowledge $knowledge, float $mostMinutes = INF): ?Par
+    {
+        $evidence = $this->evidence->of($case, $knowledge);
+        $right = [];
+        foreach (self::SEEDS as $done => $seed) {
+            if (2 * count($right) > count(self::SEEDS) || 2 * ($done - count($right)) > count(self::SEEDS)) {
+                break;
+            }
+            $path = $evidence->path($seed, $this->needless, $this->demandsReading, $mostMinutes);
+            array_push($right, ...($path->isRight() ? [new Par($path->minutes(), count($path->tests))] : []));
+        }
+        usort($right, static fn (Par $one, Par $other): int => $one->minutes <=> $other->minutes);
+
+        return 2 * count($right) > count(self::SEEDS) ? $right[0] ?? null : null;
+    }
+
     /** @param  non-empty-list<Path>  $paths */
     private function compared(FaultCase $case, CaseEvidence $evidence, array $paths): Solvability
     {

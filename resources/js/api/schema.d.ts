@@ -750,6 +750,8 @@ export interface components {
             assignment: number;
             /** @description which of this apprentice's jobs of the assignment */
             try: number;
+            /** @description how its car differs from the others; null where all have the same */
+            variant: components["schemas"]["VariantName"] | null;
             release: components["schemas"]["Release"];
             /** @description the cause of an earlier publication was open to this person before */
             secondTry: boolean;
@@ -768,6 +770,18 @@ export interface components {
             /** @description an instructor decided some of it */
             overridden: boolean;
             outOf: number | null;
+        };
+        VariantName: {
+            /** @description 0: as it was composed */
+            number: number;
+            /** @description its kind */
+            fault: string;
+            place: string;
+            /**
+             * @description to the case as it was composed
+             * @enum {string}
+             */
+            relation: "as-composed" | "same-place" | "opposite" | "other-axle" | "crosswise" | "other-fault";
         };
         CounselAwaited: {
             /** @description false where nobody is there to answer */
@@ -808,6 +822,8 @@ export interface components {
             state: "new" | "under-way" | "concluded";
             /** @description for the first time, or again */
             canBegin: boolean;
+            /** @description false while its cars are being made ready */
+            isPrepared: boolean;
             /** @description which of my jobs of it */
             try: number;
             /** @description null: as often as I like */
@@ -1125,6 +1141,11 @@ export interface components {
             /** @description how often one may begin it, 0: as often as one likes; left out: so where advice may be asked, else once */
             tries?: number;
             /**
+             * @description in what the cars differ: not at all, in corner, wire and strength of the same kind of fault, in the fault; left out: not at all where advice may be asked, else in corner
+             * @enum {string}
+             */
+            variation?: "same" | "kind" | "other";
+            /**
              * Format: date-time
              * @description from when it can be begun
              */
@@ -1191,10 +1212,32 @@ export interface components {
             endsAt: string | null;
             /** @description null: as often as one likes */
             tries: number | null;
+            /**
+             * @description in what its cars differ
+             * @enum {string}
+             */
+            variation: "same" | "kind" | "other";
+            /** @description of its variants; null where all have the same car */
+            preparation: components["schemas"]["Preparation"] | null;
             release: components["schemas"]["Release"];
             annulledBecause: string | null;
             attempts: number;
             concluded: number;
+        };
+        Preparation: {
+            done: boolean;
+            tried: number;
+            /** @description that could be tried */
+            of: number;
+            /** @description variants that are worth as much as the case */
+            found: number;
+            hasWorker: boolean;
+            /** @description why others are not among them */
+            against: {
+                /** @enum {string} */
+                why: "itself" | "complaint" | "unseen" | "unsolvable" | "par" | "tests";
+                count: number;
+            }[];
         };
         Attempt: {
             /** @description Everything the bay needs, and nothing of what is wrong with the car. */

@@ -42,6 +42,7 @@ export type Problem = Schemas['Problem'];
 export type NewRelease = Schemas['NewRelease'];
 export type NewAssignment = Schemas['NewAssignment'];
 export type Assignment = Schemas['Assignment'];
+export type Variation = Assignment['variation'];
 export type Release = Schemas['Release'];
 export type Report = Omit<Schemas['Report'], 'steps'> & { steps: Step[] };
 export type ShownNumber = Schemas['ShownNumber'];

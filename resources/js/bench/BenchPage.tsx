@@ -143,6 +143,7 @@ function Bench({ cars, kinds, record, sheet }: Props) {
             </ConfirmDialog>
             <PublishDialog
                 practice={fields.practice ?? false}
+                text={`${fields.jobTitle} ${fields.complaint}`}
                 open={publishes}
                 onClose={() => setPublishes(false)}
                 onPublish={(assignment) => void bench.publish(assignment)}

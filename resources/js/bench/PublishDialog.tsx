@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import type { NewAssignment, NewRelease } from '../api/types';
+import type { NewAssignment, NewRelease, Variation } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextField } from '../ui/Field';
 import { OneOf } from '../ui/OneOf';
 import { t } from '../words/words';
 import { Terms, usualTerms } from './Terms';
+import { VariationChoice } from './VariationChoice';
 import { ToWhom, useRecipients } from './ToWhom';
 
 const KINDS = ['at-once', 'instructor', 'date', 'all-done'] as const;
@@ -13,23 +14,26 @@ const KINDS = ['at-once', 'instructor', 'date', 'all-done'] as const;
 interface Props {
     /** Whoever practises sees at once what was wrong, and begins as often as they like. */
     practice: boolean;
+    /** Job title and complaint. */
+    text: string;
     open: boolean;
     onClose: () => void;
     onPublish: (assignment: NewAssignment) => void;
 }
 
 /** Who gets the case, on which terms, and when its reports open. */
-export function PublishDialog({ practice, open, onClose, onPublish }: Props) {
+export function PublishDialog({ practice, text, open, onClose, onPublish }: Props) {
     return (
         <Dialog title={t('release.title')} open={open} onClose={onClose}>
-            <PublishForm practice={practice} onClose={onClose} onPublish={onPublish} />
+            <PublishForm practice={practice} text={text} onClose={onClose} onPublish={onPublish} />
         </Dialog>
     );
 }
 
-function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
+function PublishForm({ practice, text, onClose, onPublish }: Omit<Props, 'open'>) {
     const [kind, setKind] = useState<NewRelease['kind']>(practice ? 'at-once' : 'instructor');
     const [at, setAt] = useState('');
+    const [variation, setVariation] = useState<Variation>(practice ? 'same' : 'kind');
     const [terms, setTerms] = useState(usualTerms(practice));
     const whom = useRecipients();
     const needsDate = kind === 'date' || kind === 'all-done';
@@ -43,6 +47,7 @@ function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
                     groups: whom.groups,
                     people: whom.people,
                     release: needsDate ? { kind, at: new Date(at).toISOString() } : { kind },
+                    variation,
                     tries: terms.tries,
                     ...(terms.startsAt !== '' && { startsAt: new Date(terms.startsAt).toISOString() }),
                     ...(terms.endsAt !== '' && { endsAt: new Date(terms.endsAt).toISOString() }),
@@ -50,6 +55,7 @@ function PublishForm({ practice, onClose, onPublish }: Omit<Props, 'open'>) {
             }}
         >
             <ToWhom whom={whom} />
+            <VariationChoice text={text} value={variation} onChoose={setVariation} />
             <Terms terms={terms} onChange={setTerms} />
             <OneOf
                 question={t('release.question')}

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { api, taken } from '../api/client';
-import type { AttemptRow } from '../api/types';
+import type { AttemptRow, CaseRecord } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
@@ -35,11 +35,16 @@ function mark({ points: given, outOf, marking }: AttemptRow): string {
     return `◔ ${t(marking.state === 'under-way' ? 'attempts.being-marked' : 'attempts.mark-awaited')}`;
 }
 
+function isBeingPrepared(record: CaseRecord | undefined): boolean {
+    return record?.assignments.some(({ preparation }) => preparation?.done === false) ?? false;
+}
+
 export function AttemptsPage() {
     const id = Number(useParams().id);
     const record = useQuery({
         queryKey: ['case', id],
         queryFn: () => taken(api.GET('/api/cases/{case}', { params: { path: { case: id } } })),
+        refetchInterval: ({ state }) => isBeingPrepared(state.data) && LOOKED_AT_EVERY_MS,
     });
     const attempts = useQuery({
         queryKey: ['attempts', id],
@@ -93,6 +98,12 @@ export function AttemptsPage() {
                                         ? `◐ ${t('attempts.under-way')}`
                                         : `■ ${t('attempts.concluded')}`}
                                     {one.try > 1 && ` · ${t('attempts.try', { count: one.try })}`}
+                                    {one.variant !== null && (
+                                        <span className="block text-small text-ink-soft">
+                                            {t(`place.${one.variant.place}`)}:{' '}
+                                            {t(`variation.relation.${one.variant.relation}`)}
+                                        </span>
+                                    )}
                                     {one.secondTry && ` · ${t('attempts.second-try')}`}
                                 </td>
                                 <td className={`${CELL} tabular`}>{one.steps}</td>

@@ -4,6 +4,7 @@ import { day } from '../words/reader';
 import { opensWhen } from '../words/release';
 import { t } from '../words/words';
 import type { Asked } from './GivenOut';
+import { Preparation } from './Preparation';
 
 const SIGNS = {
     given: '●',
@@ -41,6 +42,7 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain }: Props) {
                 <span aria-hidden>{SIGNS[one.state]} </span>
                 {t(`given.state.${one.state}`, { when: one.startsAt === null ? '' : day(one.startsAt) })}
                 <span className="block text-small text-ink-soft">{terms(one)}</span>
+                {one.preparation !== null && <Preparation of={one.preparation} />}
                 {one.annulledBecause !== null && (
                     <span className="block text-small">
                         {t('given.because', { why: one.annulledBecause })}

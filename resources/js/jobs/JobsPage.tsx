@@ -10,8 +10,16 @@ import { Paper } from '../ui/Paper';
 import { day } from '../words/reader';
 import { t } from '../words/words';
 
+/** While cars are being made ready. */
+const LOOKED_AT_EVERY_MS = 5000;
+
 export function JobsPage() {
-    const jobs = useQuery({ queryKey: ['jobs'], queryFn: () => taken(api.GET('/api/jobs')) });
+    const jobs = useQuery({
+        queryKey: ['jobs'],
+        queryFn: () => taken(api.GET('/api/jobs')),
+        refetchInterval: ({ state }) =>
+            state.data?.some(({ isPrepared }) => !isPrepared) && LOOKED_AT_EVERY_MS,
+    });
 
     return (
         <Page title={t('jobs.title')} right={<WhoAmI />}>
@@ -54,6 +62,12 @@ function JobCard({ job }: { job: JobRow }) {
                     <span className="text-ink-soft">, {t('jobs.steps', { count: job.steps })}</span>
                 )}
                 {job.try > 1 && `, ${t('jobs.try', { count: job.try })}`}
+                {job.state === 'new' && !job.isPrepared && (
+                    <span className="block">
+                        <span aria-hidden>◔ </span>
+                        {t('jobs.being-prepared')}
+                    </span>
+                )}
                 {job.annulledBecause !== null && (
                     <span className="block font-semibold">
                         <span aria-hidden>✕ </span>
@@ -80,7 +94,11 @@ function JobCard({ job }: { job: JobRow }) {
                 </div>
             ) : (
                 job.annulledBecause === null && (
-                    <Button kind="main" disabled={start.isPending} onClick={() => start.mutate(false)}>
+                    <Button
+                        kind="main"
+                        disabled={start.isPending || (job.state === 'new' && !job.isPrepared)}
+                        onClick={() => start.mutate(false)}
+                    >
                         {job.state === 'new' ? t('jobs.start') : t('jobs.go-on')}
                     </Button>
                 )
