@@ -36,7 +36,7 @@ final readonly class Variants
         return $assignment->variation !== Variation::None && ! $this->preparation($assignment)['done'];
     }
 
-    /** Goes on for some time; whoever calls looks afterwards whether more is to be done. */
+    /** Goes on for some time, with one of them at least; whoever calls looks afterwards whether more is to be done. */
     public function prepare(Assignment $assignment, float $seconds): void
     {
         $until = microtime(true) + $seconds;
@@ -46,7 +46,7 @@ final readonly class Variants
         $draw = new Draw("{$assignment->version->sha256} $assignment->id");
         $candidates = (new Candidates($document->case->sound, $document->case->faults, $this->library->catalogue(), $limits, $draw))->of($assignment->variation, CaseText::namesPlace($document->case));
         $kept = ['of' => count($candidates)] + $this->preparation($assignment);
-        while (! $kept['done'] && microtime(true) < $until) {
+        do {
             $own = $kept['own'] === null ? $trial->own() : new Par($kept['own']['minutes'], $kept['own']['tests']);
             $faults = $candidates[$kept['tried']] ?? null;
             if ($own === null || $faults === null) {
@@ -63,7 +63,7 @@ final readonly class Variants
                 $kept['against'][$objection] = ($kept['against'][$objection] ?? 0) + 1;
             }
             $kept['done'] = $kept['found'] >= $limits->wanted || $kept['tried'] >= $kept['of'];
-        }
+        } while (! $kept['done'] && microtime(true) < $until);
         $assignment->update(['preparation' => $kept]);
     }
 
