@@ -75,7 +75,7 @@ final class AttemptTest extends FeatureTestCase
     {
         $attempt = $this->attempt();
         $this->act($attempt, ['do' => 'conclude'])->assertOk();
-        $attempt->update(['concluded_at' => null]);
+        $attempt->refresh()->update(['concluded_at' => null]);
         Marking::query()->delete();
         MarkSheetRecord::query()->delete();
 
@@ -193,7 +193,7 @@ final class AttemptTest extends FeatureTestCase
 
     public function test_each_attempt_gets_a_car_of_its_own_unless_the_school_fixes_them(): void
     {
-        $job = $this->published();
+        $job = $this->published()->version;
         $classmate = $this->person($this->group(), 'classmate', Role::Apprentice);
         $byChance = new AttemptSeed('');
         $fixed = new AttemptSeed('monday');

@@ -87,7 +87,7 @@ final class CounselTest extends FeatureTestCase
             }
         }
         $two = $this->published(more: ['practice' => true]);
-        $two->update(['document' => json_encode([...$two->decoded(), 'faults' => [['kind' => 'coil-open', 'channel' => 'FR'], ['kind' => 'coil-open', 'channel' => 'RL']]])]);
+        $two->version->update(['document' => json_encode([...$two->version->decoded(), 'faults' => [['kind' => 'coil-open', 'channel' => 'FR'], ['kind' => 'coil-open', 'channel' => 'RL']]])]);
         $answers['possible'][] = $this->actingAs($this->apprentice)->postJson("/api/attempts/{$this->attempt($two)->id}/counsel", ['about' => 'possible'])->assertOk()->getContent();
 
         self::assertCount(1, array_unique($answers['possible']));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseDraft;

@@ -80,7 +80,7 @@ final class GroupsTest extends FeatureTestCase
             $this->actingAs($this->instructor)->postJson("/api/cases/$draft/versions", $sent)->assertStatus(422)->assertJsonPath('errors.groups.0', 'Choose one of your groups.');
         }
         $this->postJson("/api/cases/$draft/versions", ['groups' => [$evening->id]])->assertCreated();
-        self::assertSame([[$this->group()->id], [$evening->id]], Assignment::query()->orderBy('id')->get()->map(static fn (Assignment $one): array => $one->groups->modelKeys())->all());
+        self::assertSame([[$this->group()->id], [$evening->id]], Assignment::query()->with('groups')->orderBy('id')->get()->map(static fn (Assignment $one): array => $one->groups->modelKeys())->all());
 
         $this->postJson('/api/people', ['name' => 'Ines Vogt', 'signIn' => 'ines'])->assertStatus(422)->assertJsonPath('errors.groups.0', 'Choose one of your groups.');
         $this->postJson('/api/people', ['name' => 'Ines Vogt', 'signIn' => 'ines', 'groups' => [$evening->id]])->assertCreated();

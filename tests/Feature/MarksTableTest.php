@@ -36,7 +36,7 @@ final class MarksTableTest extends FeatureTestCase
         $old = $this->attempt($first);
         $this->act($old, ['do' => 'conclude'])->assertOk();
         $this->actingAs($this->instructor)->putJson("/api/cases/{$first->version->case_draft_id}", array_diff_key(['jobTitle' => 'Another title'] + $this->document(), ['format' => 1]))->assertOk();
-        $this->postJson("/api/cases/{$first->version->case_draft_id}/versions", ['tries' => 0, 'release' => ['kind' => 'at-once']])->assertCreated();
+        $this->postJson("/api/cases/{$first->version->case_draft_id}/versions", ['tries' => 0, 'variation' => 'same', 'release' => ['kind' => 'at-once']])->assertCreated();
         $this->table()->assertJsonCount(1, 'cases')->assertJsonPath('people.0.marks.0.attempt', $old->id);
         $new = $this->actingAs($this->apprentice)->postJson("/api/jobs/$first->id/attempt", ['again' => true])->assertOk()->json('attempt');
         $this->table()->assertJsonPath('people.0.marks.0.attempt', $new)->assertJsonPath('people.0.marks.0.state', 'under-way');

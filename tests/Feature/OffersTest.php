@@ -131,7 +131,7 @@ final class OffersTest extends FeatureTestCase
     public function test_an_examination_somebody_has_begun_is_annulled_and_repeated(): void
     {
         $this->draft->update(['document' => $this->document()]);
-        $job = $this->given();
+        $job = $this->given(['variation' => 'same']);
         $attempt = $this->attempt($job);
         $this->retitle('Another title');
         $this->give()->assertStatus(409);
@@ -144,7 +144,7 @@ final class OffersTest extends FeatureTestCase
         $this->withdrawn($job, false)->assertStatus(422);
         $this->act($attempt, ['do' => 'look-at-lamps'])->assertStatus(422)->assertJsonPath('message', 'This examination was annulled: nothing more is done on it. What you did is kept.');
 
-        $this->give()->assertCreated()->assertJsonPath('assignments.*.state', ['annulled', 'given']);
+        $this->give(['variation' => 'same'])->assertCreated()->assertJsonPath('assignments.*.state', ['annulled', 'given']);
         $this->actingAs($this->apprentice)->getJson('/api/jobs')->assertJsonPath('*.annulledBecause', ['The fire alarm.', null])->assertJsonPath('*.canBegin', [false, true]);
         $this->actingAs($this->instructor)->getJson("/api/groups/{$this->group()->id}/marks")->assertJsonPath('people.1.marks.*.state', ['annulled', 'not-started'])->assertJsonPath('people.1.outOf', 0);
         self::assertSame(LogKind::Annulled, LogEntry::query()->oldest('id')->skip(1)->value('kind'));
