@@ -30,6 +30,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WaveformController;
 use App\Http\OwnPassword;
 use Illuminate\Support\Facades\Route;
@@ -86,6 +87,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::post('case-preview', PreviewController::class);
     Route::post('case-solvability', [SolvabilityController::class, 'ask']);
     Route::get('case-solvability/{check}', [SolvabilityController::class, 'show'])->whereUuid('check');
+    Route::post('cases/{case}/trial', TrialController::class)->whereNumber('case');
     Route::post('cases/{case}/versions', PublicationController::class)->whereNumber('case');
     Route::put('assignments/{assignment}', [AssignmentController::class, 'withdraw'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/annulment', [AssignmentController::class, 'annul'])->whereNumber('assignment');

@@ -11,9 +11,9 @@ use Illuminate\Console\Command;
 use Lernfall\Chance\Draw;
 use Lernfall\Evidence\Solving\Par;
 use Lernfall\Evidence\Variation\Candidates;
+use Lernfall\Evidence\Variation\VariantTrial;
 use Lernfall\Evidence\Variation\Variation;
 use Lernfall\Evidence\Variation\VariationLimits;
-use Lernfall\Evidence\Variation\VariantTrial;
 use Lernfall\Fault\Fault;
 
 /** Draws many variants of demo cases as for an examination, works each, and says how near they come to each other. */

@@ -44,7 +44,7 @@ createRoot(document.getElementById('root')!).render(
                     />
                     <Route
                         path="/bay/:attempt"
-                        element={<SignedIn roles={['apprentice']} children={<BayPage />} />}
+                        element={<SignedIn roles={['apprentice', 'instructor']} children={<BayPage />} />}
                     />
                     <Route
                         path="/cases"

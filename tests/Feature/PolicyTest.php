@@ -46,6 +46,7 @@ final class PolicyTest extends FeatureTestCase
         'POST api/case-preview' => [401, 200, 200, 403, 403, 403, 403],
         'POST api/case-solvability' => [401, 202, 202, 403, 403, 403, 403],
         'GET api/case-solvability/{check}' => [401, 200, 403, 403, 403, 403, 403],
+        'POST api/cases/{case}/trial' => [401, 201, 403, 403, 403, 403, 403],
         'POST api/cases/{case}/versions' => [401, 409, 403, 403, 403, 403, 403], // it has changed, and somebody has begun it
         'PUT api/assignments/{assignment}' => [401, 422, 403, 403, 403, 403, 403],
         'POST api/assignments/{assignment}/release' => [401, 200, 403, 403, 403, 403, 403],

@@ -75,6 +75,23 @@ final class VariantsTest extends FeatureTestCase
         self::assertSame(6, CaseVersion::query()->where('variant', '>', 0)->count());
     }
 
+    /** Whoever compares what two neighbours were told finds nothing of which car each has. */
+    public function test_neighbours_are_told_the_same_bytes(): void
+    {
+        $this->draft->update(['document' => [...$this->draft->document, 'complaint' => 'Lamps.', 'jobTitle' => 'A job']]);
+        $job = $this->given();
+        $this->prepared($job);
+        $told = [];
+        foreach ([$this->apprentice, $this->person($this->group(), 'second', Role::Apprentice)] as $person) {
+            $attempt = $this->actingAs($person)->postJson("/api/jobs/$job->id/attempt")->assertOk()->json('attempt');
+            $shown = (array) $this->getJson("/api/attempts/$attempt")->assertOk()->json();
+            $row = (array) $this->getJson('/api/jobs')->json('0');
+            $told[] = hash('sha256', (string) json_encode([array_diff_key($shown, ['id' => 0]), array_diff_key($row, ['attempt' => 0])]));
+        }
+        self::assertSame($told[0], $told[1]);
+        self::assertSame([0, 1], Attempt::query()->with('version')->get()->map(static fn (Attempt $one): int => $one->version->variant)->all());
+    }
+
     public function test_words_that_name_a_place_keep_the_fault_there_and_that_is_told(): void
     {
         $this->draft->update(['document' => [...$this->draft->document, 'complaint' => 'Something is wrong at the front right wheel.']]);

@@ -21,8 +21,9 @@ use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'defects', 'sights', 'expectations', 'room'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'trialOf', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'defects', 'sights', 'expectations', 'room'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
+    new OA\Property(property: 'trialOf', description: 'the case, where its author tries it', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
@@ -71,6 +72,7 @@ final readonly class AttemptResource
 
         return [
             'id' => $attempt->id,
+            'trialOf' => $attempt->assignment_id === null ? $attempt->version->case_draft_id : null,
             ...CaseText::of($job->case),
             'car' => CarResource::of($job->case->sound),
             'toolMenu' => $menu->for($job->case->sound),

@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/{case}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryCase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waveforms": {
         parameters: {
             query?: never;
@@ -1242,6 +1258,8 @@ export interface components {
         Attempt: {
             /** @description Everything the bay needs, and nothing of what is wrong with the car. */
             id: number;
+            /** @description the case, where its author tries it */
+            trialOf: number | null;
             jobTitle: string;
             complaint: string;
             car: components["schemas"]["Car"];
@@ -4690,6 +4708,39 @@ export interface operations {
                 };
             };
             /** @description asked by somebody else */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tryCase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a job of mine at the case as it is kept; in no list of attempts */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        attempt: number;
+                    };
+                };
+            };
+            /** @description not my case */
             403: {
                 headers: {
                     [name: string]: unknown;

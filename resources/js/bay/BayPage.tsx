@@ -104,6 +104,11 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             middle={<OrderLine steps={attempt.steps} />}
             right={
                 <span className="tabular flex gap-4">
+                    {attempt.trialOf !== null && (
+                        <Link to={`/cases/${attempt.trialOf}`} className="font-sans text-petrol underline">
+                            {t('trial.back')}
+                        </Link>
+                    )}
                     <span>{clock(state.minutes)}</span>
                     <span>{t('bay.parts', { money: state.money })}</span>
                 </span>

@@ -225,6 +225,7 @@ function Bench({ cars, kinds, record, sheet }: Props) {
                     place={fault?.channel ?? null}
                     fields={fields}
                     pending={preview.isFetching}
+                    keep={async () => (bench.changed || record === undefined ? bench.keep() : record)}
                 />
             </div>
         </Page>

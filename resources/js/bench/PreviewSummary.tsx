@@ -4,6 +4,7 @@ import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
 import { spokenValues } from './previewWords';
 import { SolvabilityCheck } from './SolvabilityCheck';
+import { TryIt } from './TryIt';
 
 interface Props {
     preview?: Preview;
@@ -11,13 +12,15 @@ interface Props {
     place: string | null;
     fields: CaseFields;
     pending: boolean;
+    /** Keeps the case; null where it cannot be kept. */
+    keep: () => Promise<{ id: number } | null>;
 }
 
 /** Codes of channels, of other parts, and such as a lamp blinks. */
 const CODES = ['codes', 'codes-of-parts', 'lamp-codes'];
 
 /** What stands out, in a few lines: the lamps, the codes, and where readings differ. */
-export function PreviewSummary({ preview, place, fields, pending }: Props) {
+export function PreviewSummary({ preview, place, fields, pending, keep }: Props) {
     if (preview === undefined)
         return <Slate label={t('bench.shows')}>{pending && <p className="p-4">{t('app.loading')}</p>}</Slate>;
     const codes = preview.rows.filter((row) => CODES.includes(row.test));
@@ -61,6 +64,7 @@ export function PreviewSummary({ preview, place, fields, pending }: Props) {
                 key={JSON.stringify([fields.car, fields.faults, fields.knowledge])}
                 fields={fields}
             />
+            <TryIt keep={keep} />
             <p className="pt-3 text-small text-slate-soft">{t('bench.computed')}</p>
         </Slate>
     );

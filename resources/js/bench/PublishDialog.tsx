@@ -24,7 +24,7 @@ interface Props {
 /** Who gets the case, on which terms, and when its reports open. */
 export function PublishDialog({ practice, text, open, onClose, onPublish }: Props) {
     return (
-        <Dialog title={t('release.title')} open={open} onClose={onClose}>
+        <Dialog title={t('release.title')} open={open} onClose={onClose} wide>
             <PublishForm practice={practice} text={text} onClose={onClose} onPublish={onPublish} />
         </Dialog>
     );
@@ -54,25 +54,31 @@ function PublishForm({ practice, text, onClose, onPublish }: Omit<Props, 'open'>
                 });
             }}
         >
-            <ToWhom whom={whom} />
-            <VariationChoice text={text} value={variation} onChoose={setVariation} />
-            <Terms terms={terms} onChange={setTerms} />
-            <OneOf
-                question={t('release.question')}
-                name="release"
-                options={KINDS.map((one) => ({ value: one, label: t(`release.${one}`) }))}
-                value={kind}
-                onChoose={setKind}
-            />
-            {needsDate && (
-                <TextField
-                    label={t(kind === 'date' ? 'release.at' : 'release.at-the-latest')}
-                    type="datetime-local"
-                    required
-                    value={at}
-                    onChange={({ target }) => setAt(target.value)}
-                />
-            )}
+            <div className="grid grid-cols-2 gap-6">
+                <div className="flex min-w-0 flex-col gap-3">
+                    <ToWhom whom={whom} />
+                    <Terms terms={terms} onChange={setTerms} />
+                </div>
+                <div className="flex min-w-0 flex-col gap-3">
+                    <VariationChoice text={text} value={variation} onChoose={setVariation} />
+                    <OneOf
+                        question={t('release.question')}
+                        name="release"
+                        options={KINDS.map((one) => ({ value: one, label: t(`release.${one}`) }))}
+                        value={kind}
+                        onChoose={setKind}
+                    />
+                    {needsDate && (
+                        <TextField
+                            label={t(kind === 'date' ? 'release.at' : 'release.at-the-latest')}
+                            type="datetime-local"
+                            required
+                            value={at}
+                            onChange={({ target }) => setAt(target.value)}
+                        />
+                    )}
+                </div>
+            </div>
             <p className="text-small text-ink-soft">{t('release.about')}</p>
             <div className="flex gap-3">
                 <Button kind="main" type="submit" disabled={whom.isEmpty}>
