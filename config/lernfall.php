@@ -6,6 +6,9 @@ return [
     'attempt_seed' => env('LERNFALL_ATTEMPT_SEED', ''),
     // served as a demonstration: whoever comes to the door is told so
     'demo' => (bool) env('LERNFALL_DEMO', false),
+
+    // where tablets find this machine; told by ./lernfall class
+    'address' => (string) env('LERNFALL_ADDRESS', ''),
     // so long, and by a step, one job holds up what others wait for
     'seconds_at_a_time' => 1.0,
     // What one job may hold, and from which share of it on the bay says so. Sixty steps are a long job.

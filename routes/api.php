@@ -14,6 +14,8 @@ use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\FaultPortraitController;
 use App\Http\Controllers\GroupController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\JoinCodeController;
+use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkingPolicyController;
@@ -38,6 +40,10 @@ use Illuminate\Support\Facades\Route;
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store']);
 
+Route::post('join/look', [JoinController::class, 'look']);
+Route::post('join', [JoinController::class, 'ask']);
+Route::post('join/enter', [JoinController::class, 'enter']);
+
 Route::middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::put('account/password', [AccountController::class, 'choosePassword']);
@@ -50,6 +56,10 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::put('groups/{group}', [GroupController::class, 'rename'])->whereNumber('group');
     Route::get('groups/{group}/marks', [MarksController::class, 'show'])->whereNumber('group');
     Route::get('groups/{group}/marks.csv', [MarksController::class, 'csv'])->whereNumber('group');
+    Route::get('groups/{group}/door', [JoinCodeController::class, 'show'])->whereNumber('group');
+    Route::put('groups/{group}/door', [JoinCodeController::class, 'open'])->whereNumber('group');
+    Route::delete('groups/{group}/door', [JoinCodeController::class, 'close'])->whereNumber('group');
+    Route::put('join-requests/{joinRequest}', [JoinCodeController::class, 'decide'])->whereNumber('joinRequest');
     Route::get('people', [PersonController::class, 'index']);
     Route::post('people', [PersonController::class, 'add']);
     Route::get('people/cards', [PersonController::class, 'cards']);

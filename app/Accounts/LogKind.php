@@ -20,6 +20,7 @@ enum LogKind: string
     case ReportsOpened = 'reports-opened';
     case Overridden = 'overridden';
     case PersonAdded = 'person-added';
+    case LetIn = 'let-in';
     case PasswordReset = 'password-reset';
     case PasswordChanged = 'password-changed';
     case Renamed = 'renamed';
@@ -29,6 +30,6 @@ enum LogKind: string
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::PersonAdded, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
+        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::PersonAdded, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

@@ -66,8 +66,14 @@ final readonly class Passwords
     /** For once: easy to read aloud and to type, thirty-seven bits. */
     public static function forOnce(): string
     {
+        return self::spoken(self::SYLLABLES);
+    }
+
+    /** By chance, easy to read aloud and to type: six bits a syllable. */
+    public static function spoken(int $count): string
+    {
         $syllables = [];
-        for ($syllable = 0; $syllable < self::SYLLABLES; $syllable++) {
+        for ($syllable = 0; $syllable < $count; $syllable++) {
             $syllables[] = self::CONSONANTS[random_int(0, strlen(self::CONSONANTS) - 1)].self::VOWELS[random_int(0, strlen(self::VOWELS) - 1)];
         }
 

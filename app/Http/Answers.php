@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Accounts\HouseLog;
+use App\Accounts\TooSoon;
 use App\Attempts\AnnulledJob;
 use App\Attempts\ExaminationBegun;
 use App\Attempts\FullJob;
@@ -40,7 +41,7 @@ final readonly class Answers
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, AnnulledJob::class, ExaminationBegun::class, TooFast::class]);
+        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, AnnulledJob::class, ExaminationBegun::class, TooFast::class, TooSoon::class]);
         $exceptions->render(static fn (UnfitAction $unfit): JsonResponse => self::field(
             $unfit->field,
             Strings::text($unfit->messageKey, $unfit->parameters),
@@ -53,6 +54,7 @@ final readonly class Answers
         $exceptions->render(static fn (AnnulledJob $annulled): JsonResponse => self::field('action', Strings::text('attempt.annulled')));
         $exceptions->render(static fn (ExaminationBegun $begun): JsonResponse => new JsonResponse(['message' => Strings::text('given.examination-begun', ['count' => $begun->begun])], 409));
         $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));
+        $exceptions->render(static fn (TooSoon $soon): JsonResponse => new JsonResponse(['message' => Strings::text('form.too-many-tries', ['seconds' => $soon->seconds])], 429, ['Retry-After' => (string) $soon->seconds]));
         $exceptions->render(static fn (QueryException $error, Request $request): ?Response => self::database($error, $request));
         $exceptions->dontReportWhen(static fn (Throwable $error): bool => Disk::takesNothing()); // nor can it be
         $exceptions->render(static fn (ErrorException $error, Request $request): ?Response => Disk::takesNothing() ? self::unwritable($error, $request) : null);

@@ -14,6 +14,7 @@ import { LogPage } from './house/LogPage';
 import { SignInsPage } from './house/SignInsPage';
 import { HandbookPage } from './handbook/HandbookPage';
 import { JobsPage } from './jobs/JobsPage';
+import { JoinPage } from './join/JoinPage';
 import { LabPage } from './lab/LabPage';
 import { MarksPage } from './marks/MarksPage';
 import { CardsPage } from './people/CardsPage';
@@ -38,6 +39,7 @@ createRoot(document.getElementById('root')!).render(
             <BrowserRouter>
                 <Routes>
                     <Route path="/sign-in" element={<SignInPage />} />
+                    <Route path="/join" element={<JoinPage />} />
                     <Route
                         path="/jobs"
                         element={<SignedIn roles={['apprentice']} children={<JobsPage />} />}

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\CaseDraft;
 use App\Models\Group;
+use App\Models\JoinRequest;
 use App\Models\Role;
 use App\Models\SignIn;
 use App\Models\SolvabilityCheck;
@@ -21,6 +22,9 @@ final class PolicyTest extends FeatureTestCase
     private const MATRIX = [
         'GET api/session' => [200, 200, 200, 200, 200, 200, 200],
         'POST api/session' => [422, 422, 422, 422, 422, 422, 422],
+        'POST api/join/look' => [422, 422, 422, 422, 422, 422, 422],
+        'POST api/join' => [422, 422, 422, 422, 422, 422, 422],
+        'POST api/join/enter' => [422, 422, 422, 422, 422, 422, 422],
         'POST api/calculations' => [401, 200, 200, 200, 200, 200, 200],
         'GET api/fault-portraits' => [401, 200, 200, 200, 200, 200, 200],
         'GET api/lab' => [401, 200, 200, 200, 200, 200, 200],
@@ -74,6 +78,10 @@ final class PolicyTest extends FeatureTestCase
         'GET api/groups' => [401, 200, 200, 403, 403, 403, 200],
         'GET api/groups/{group}/marks' => [401, 200, 403, 403, 403, 403, 200],
         'GET api/groups/{group}/marks.csv' => [401, 200, 403, 403, 403, 403, 200],
+        'GET api/groups/{group}/door' => [401, 200, 403, 403, 403, 403, 200],
+        'PUT api/groups/{group}/door' => [401, 422, 403, 403, 403, 403, 422],
+        'DELETE api/groups/{group}/door' => [401, 200, 403, 403, 403, 403, 200],
+        'PUT api/join-requests/{joinRequest}' => [401, 422, 403, 403, 403, 403, 422],
         'PUT api/groups/{group}' => [401, 200, 403, 403, 403, 403, 200],
         'POST api/groups' => [401, 422, 422, 403, 403, 403, 422], // of that name there is one by now
         'POST api/people/{person}/password' => [401, 200, 403, 403, 403, 403, 200],
@@ -107,6 +115,7 @@ final class PolicyTest extends FeatureTestCase
         ];
         $signIn = SignIn::query()->create(['user_id' => $this->apprentice->id, 'address' => '10.0.0.7', 'began_at' => now(), 'seen_at' => now()]);
         $check = SolvabilityCheck::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document(), 'asked_at' => now()]);
+        $asked = JoinRequest::query()->create(['group_id' => $this->group()->id, 'name' => 'New', 'sign_in' => 'new', 'password' => 'hashed', 'token' => 'hashed', 'asked_at' => now()]);
         $body = [...$this->document(), 'about' => 'possible', 'criterion' => 'safety', 'points' => 1, 'reason' => 'Seen with my own eyes.', 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
             'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false];
         unset($body['format']);
@@ -115,7 +124,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{joinRequest}' => (string) $asked->id, '{group}' => (string) $this->group()->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

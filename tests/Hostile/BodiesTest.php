@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Hostile;
 
 use App\Models\Attempt;
+use App\Models\JoinRequest;
 use App\Models\AttemptAction;
 use App\Models\User;
 use Illuminate\Support\Facades\Queue;
@@ -95,7 +96,7 @@ final class BodiesTest extends FeatureTestCase
     {
         $attempt = $this->attempt();
         foreach ($this->endpoints($attempt) as [$method, $path, $person]) {
-            if (in_array($path, ['/api/session', '/api/calculations', '/api/lab', '/api/waveforms', '/api/account', '/api/account/password'], true)) {
+            if (in_array($path, ['/api/session', '/api/join/look', '/api/join', '/api/join/enter', '/api/calculations', '/api/lab', '/api/waveforms', '/api/account', '/api/account/password'], true)) {
                 continue; // for everybody
             }
             $stranger = $person->isInstructor() ? $this->apprentice : $this->instructor;
@@ -109,6 +110,9 @@ final class BodiesTest extends FeatureTestCase
         $case = ['name' => 'A case', ...array_diff_key($this->document(), ['format' => 1])];
         $bodies = [
             'POST api/session' => [$this->apprentice, ['name' => 'learner', 'password' => 'wrong']],
+            'POST api/join/look' => [$this->apprentice, ['code' => 'dabo-limu']],
+            'POST api/join' => [$this->apprentice, ['code' => 'dabo-limu', 'name' => 'Ina Holt', 'signIn' => 'ina', 'password' => 'three wet cobbles']],
+            'POST api/join/enter' => [$this->apprentice, ['token' => 'none']],
             'POST api/waveforms' => [$this->apprentice, ['csv' => "0,1\n1,2\n2,3"]],
             'POST api/calculations' => [$this->apprentice, ['what' => 'speed', 'size' => '195/55 R15', 'rollingFactor' => 0.96, 'teeth' => 46, 'hertz' => 100]],
             'POST api/lab' => [$this->apprentice, ['technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'celsius' => 20, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false]],
@@ -133,18 +137,21 @@ final class BodiesTest extends FeatureTestCase
             'POST api/people/roster-check' => [$this->instructor, ['csv' => base64_encode("Name\nIna Holt"), 'group' => $this->group()->id]],
             'POST api/people/roster' => [$this->instructor, ['csv' => base64_encode("Name\nIna Holt"), 'group' => $this->group()->id]],
             'PUT api/people/{person}/groups' => [$this->instructor, ['groups' => [$this->group()->id]]],
+            'PUT api/groups/{group}/door' => [$this->instructor, ['minutes' => 60]],
+            'PUT api/join-requests/{joinRequest}' => [$this->instructor, ['letIn' => true]],
             'POST api/groups' => [$this->instructor, ['name' => 'Evening class']],
             'PUT api/groups/{group}' => [$this->instructor, ['name' => 'A class']],
         ];
-        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/new-case/sheet', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides']; // take nothing, or see OverrideTest
+        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides']; // take nothing, or see OverrideTest
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = $route->methods()[0].' '.$route->uri();
             self::assertTrue($route->methods()[0] === 'GET' || isset($bodies[$name]) || in_array($name, $without, true), "$name is not looked at here");
         }
+        $asked = JoinRequest::query()->firstOrCreate(['token' => 'hashed'], ['group_id' => $this->group()->id, 'name' => 'New', 'sign_in' => 'new', 'password' => 'hashed', 'asked_at' => now()]);
         $endpoints = [];
         foreach ($bodies as $name => [$person, $body]) {
             [$method, $path] = explode(' ', $name);
-            $endpoints[] = [$method, '/'.strtr($path, ['{case}' => (string) $attempt->version->case_draft_id, '{attempt}' => (string) $attempt->id, '{person}' => (string) $this->apprentice->id, '{group}' => (string) $this->group()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id]), $person, $body];
+            $endpoints[] = [$method, '/'.strtr($path, ['{case}' => (string) $attempt->version->case_draft_id, '{attempt}' => (string) $attempt->id, '{person}' => (string) $this->apprentice->id, '{joinRequest}' => (string) $asked->id, '{group}' => (string) $this->group()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id]), $person, $body];
         }
 
         return $endpoints;

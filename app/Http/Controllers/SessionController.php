@@ -28,7 +28,8 @@ use OpenApi\Attributes as OA;
 final readonly class SessionController
 {
     #[OA\Get(path: '/api/session', operationId: 'whoAmI', responses: [
-        new OA\Response(response: 200, description: 'who is signed in', content: new OA\JsonContent(required: ['user', 'demo'], properties: [
+        new OA\Response(response: 200, description: 'who is signed in', content: new OA\JsonContent(required: ['user', 'demo', 'address'], properties: [
+            new OA\Property(property: 'address', description: 'of this machine in its network; empty where it is not known', type: 'string'),
             new OA\Property(property: 'demo', description: 'this is a demonstration: its accounts are known to everybody', type: 'boolean'),
             new OA\Property(property: 'user', oneOf: [new OA\Schema(ref: '#/components/schemas/User'), new OA\Schema(type: 'null')]),
         ])),
@@ -37,7 +38,7 @@ final readonly class SessionController
     {
         $user = $request->user();
 
-        return new JsonResponse(['user' => $user instanceof User ? UserResource::of($user) : null, 'demo' => config()->boolean('lernfall.demo')]);
+        return new JsonResponse(['user' => $user instanceof User ? UserResource::of($user) : null, 'demo' => config()->boolean('lernfall.demo'), 'address' => config()->string('lernfall.address')]);
     }
 
     #[OA\Post(path: '/api/session', operationId: 'signIn', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SignIn')), responses: [

@@ -324,6 +324,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{group}/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readDoor"];
+        put: operations["openDoor"];
+        post?: never;
+        delete: operations["closeDoor"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join-requests/{joinRequest}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["letIn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtClass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["askToJoin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join/enter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lab": {
         parameters: {
             query?: never;
@@ -847,6 +927,20 @@ export interface components {
             annulledBecause: string | null;
             steps: number;
         };
+        Door: {
+            /** @description The code by which a class comes in, and who waits to be let in. */
+            code: string | null;
+            endsAt: string | null;
+            waiting: {
+                id: number;
+                name: string;
+                signIn: string;
+                /** @description is on the list of the group already */
+                isListed: boolean;
+                /** Format: date-time */
+                askedAt: string;
+            }[];
+        };
         LogRow: {
             id: number;
             /** Format: date-time */
@@ -1088,8 +1182,26 @@ export interface components {
             /** @description the fault shows only while this is done; left out, it always shows */
             provokedBy?: string;
         };
+        Enter: {
+            /** @description as it was given when I asked */
+            token: string;
+        };
         NewGroup: {
             name: string;
+        };
+        NewDoor: {
+            /** @description how long it is open, up to fourteen days */
+            minutes: number;
+        };
+        Join: WithRequired<components["schemas"]["Look"], "code"> & {
+            code: string;
+            /** @description who I am on the list */
+            person?: number;
+            /** @description where I am not on it */
+            name?: string;
+            /** @description likewise; two to forty small letters, digits, dots and dashes */
+            signIn?: string;
+            password: string;
         };
         LabSetting: {
             /**
@@ -1107,6 +1219,14 @@ export interface components {
             /** @description of the defect, in its unit; left out, the usual one */
             strength?: number;
             wholeTurn: boolean;
+        };
+        LetIn: {
+            /** @description false refuses */
+            letIn: boolean;
+        };
+        Look: {
+            /** @description as the class is shown it */
+            code: string;
         };
         ChosenGroups: {
             /** @description of those one answers for; in others nothing changes */
@@ -3666,6 +3786,277 @@ export interface operations {
             };
         };
     };
+    readDoor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the code, while there is one, and who waits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Door"];
+                };
+            };
+            /** @description a group of others */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    openDoor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDoor"];
+            };
+        };
+        responses: {
+            /** @description a new code; one there was is none any more */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Door"];
+                };
+            };
+            /** @description a group of others */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description not so long */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    closeDoor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description no code any more */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Door"];
+                };
+            };
+            /** @description a group of others */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    letIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                joinRequest: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetIn"];
+            };
+        };
+        responses: {
+            /** @description decided, or it was before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Door"];
+                };
+            };
+            /** @description of a group of others */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    lookAtClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Look"];
+            };
+        };
+        responses: {
+            /** @description the class, and who is on its list and was never here */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        group: string;
+                        listed: {
+                            id: number;
+                            name: string;
+                        }[];
+                    };
+                };
+            };
+            /** @description no such code, or its time is over */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description too many wrong ones */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askToJoin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Join"];
+            };
+        };
+        responses: {
+            /** @description asked: an instructor lets in */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description to come back with */
+                        token: string;
+                    };
+                };
+            };
+            /** @description something is missing or taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description too many wrong codes */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    enter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Enter"];
+            };
+        };
+        responses: {
+            /** @description whether I am let in; then I am signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @enum {string} */
+                        state: "waiting" | "refused" | "let-in";
+                        user: components["schemas"]["User"] | null;
+                    };
+                };
+            };
+            /** @description nobody asked with this */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     labOptions: {
         parameters: {
             query?: never;
@@ -4275,6 +4666,8 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
+                        /** @description of this machine in its network; empty where it is not known */
+                        address: string;
                         /** @description this is a demonstration: its accounts are known to everybody */
                         demo: boolean;
                         user: components["schemas"]["User"] | null;
@@ -4785,3 +5178,6 @@ export interface operations {
         };
     };
 }
+type WithRequired<T, K extends keyof T> = T & {
+    [P in K]-?: T[P];
+};

@@ -1,11 +1,27 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, taken } from '../api/client';
+import type { User } from '../api/types';
 
 const KEY = ['session'];
 
 export function useSession() {
     return useQuery({ queryKey: KEY, queryFn: () => taken(api.GET('/api/session')), staleTime: Infinity });
+}
+
+/** Where others in this network find the server: as it was told, else as this browser does. */
+export function useAddress(): string {
+    return useSession().data?.address || window.location.origin;
+}
+
+/** Notes who has just come in; what was fetched for anybody else is forgotten. */
+export function useSignedIn() {
+    const queries = useQueryClient();
+    const { demo = false, address = '' } = useSession().data ?? {};
+    return (user: User) => {
+        queries.clear();
+        queries.setQueryData(KEY, { user, demo, address });
+    };
 }
 
 export function useSignOut() {
@@ -23,7 +39,12 @@ export function useSignInAgain() {
     const queries = useQueryClient();
     const navigate = useNavigate();
     return () => {
-        queries.setQueryData(KEY, { user: null, demo: false });
+        queries.setQueryData<ReturnType<typeof useSession>['data']>(KEY, (before) => ({
+            demo: false,
+            address: '',
+            ...before,
+            user: null,
+        }));
         void navigate(`/sign-in?back=${encodeURIComponent(window.location.pathname)}`);
     };
 }

@@ -3,12 +3,14 @@ import { Link } from 'react-router';
 import { api, taken } from '../api/client';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
+import { useAddress } from '../app/session';
 import { WhoAmI } from '../app/SignedIn';
 import { Button } from '../ui/Button';
 import { t } from '../words/words';
 
 /** A card to cut out for everybody who has not signed in yet. */
 export function CardsPage() {
+    const address = useAddress();
     const cards = useQuery({
         queryKey: ['cards'],
         queryFn: () => taken(api.GET('/api/people/cards')),
@@ -40,7 +42,7 @@ export function CardsPage() {
                             <p className="mb-2 text-large font-bold">{card.name}</p>
                             <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-3 gap-y-1">
                                 <dt className="text-small text-ink-soft">{t('cards.address')}</dt>
-                                <dd className="font-mono text-small break-all">{window.location.origin}</dd>
+                                <dd className="font-mono text-small break-all">{address}</dd>
                                 <dt className="text-small text-ink-soft">{t('people.sign-in')}</dt>
                                 <dd className="font-mono">{card.signIn}</dd>
                                 <dt className="text-small text-ink-soft">{t('people.password')}</dt>

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Group } from '../api/types';
 import { t } from '../words/words';
 import { GroupSelect } from './GroupSelect';
+import { JoinDoor } from './JoinDoor';
 
 interface Props {
     ofTheHouse: boolean;
@@ -30,6 +31,7 @@ export function PeopleHead({ ofTheHouse, groups, group, onGroup }: Props) {
                         />
                     </div>
                 )}
+                {groups.length > 0 && <JoinDoor groups={groups} />}
                 <Link to="/people/roster" className="py-1 text-petrol underline">
                     {t('roster.open')}
                 </Link>

@@ -1,8 +1,8 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useMutation } from '@tanstack/react-query';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { z } from 'zod';
 import { api, Refused, taken } from '../api/client';
-import { useSession } from '../app/session';
+import { useSession, useSignedIn } from '../app/session';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
 import { Paper } from '../ui/Paper';
@@ -17,15 +17,14 @@ export function SignInPage() {
     const [search] = useSearchParams();
     const back = search.get('back') ?? '/';
     const navigate = useNavigate();
-    const queries = useQueryClient();
+    const signedIn = useSignedIn();
     const signIn = useMutation({
         mutationFn: async (body: z.output<typeof account>) => {
             await taken(api.GET('/api/session')); // brings a fresh token where the old one has gone
             return taken(api.POST('/api/session', { body }));
         },
         onSuccess: (user) => {
-            queries.clear();
-            queries.setQueryData(['session'], { user, demo });
+            signedIn(user);
             void navigate(back.startsWith('/') ? back : '/', { replace: true });
         },
         onError: (error) => error instanceof Refused && form.refuse(error.fields),
@@ -68,6 +67,9 @@ export function SignInPage() {
                     </form>
                 </Paper>
             </div>
+            <Link to="/join" className="text-petrol underline">
+                {t('sign-in.join')}
+            </Link>
             {demo && (
                 <p className="max-w-120 border border-ink-soft px-4 py-2 text-center">{t('sign-in.demo')}</p>
             )}

@@ -13,6 +13,9 @@ abstract class BrowserTestCase extends TestCase
 
     private static Browser $browser;
 
+    /** @var list<Browser> */
+    private static array $others = [];
+
     public static function setUpBeforeClass(): void
     {
         self::$server = DemoServer::start();
@@ -21,12 +24,23 @@ abstract class BrowserTestCase extends TestCase
 
     public static function tearDownAfterClass(): void
     {
-        self::$browser->stop();
+        foreach ([self::$browser, ...self::$others] as $browser) {
+            $browser->stop();
+        }
+        self::$others = [];
         self::$server->stop();
     }
 
     protected function person(): Person
     {
         return new Person(self::$browser->driver, self::$server->address);
+    }
+
+    /** Somebody else at a browser of their own, at the same time. */
+    protected function another(): Person
+    {
+        self::$others[] = $browser = Browser::start();
+
+        return new Person($browser->driver, self::$server->address);
     }
 }
