@@ -56,8 +56,8 @@ final readonly class Publication
      */
     private function given(CaseVersion $version, array $groups, array $people, Terms $terms): Assignment
     {
-        $before = $version->draft->assignments()->with(['groups', 'people'])->whereNull('withdrawn_at')->get()
-            ->last(static fn (Assignment $one): bool => self::are($one->groups->modelKeys(), $groups) && self::are($one->people->modelKeys(), $people));
+        $before = $version->draft->assignments()->with(['groups', 'people'])->whereNull('withdrawn_at')->reorder('assignments.id', 'desc')->get()
+            ->first(static fn (Assignment $one): bool => self::are($one->groups->modelKeys(), $groups) && self::are($one->people->modelKeys(), $people));
         if ($before === null) {
             $assignment = Assignment::query()->create(['case_version_id' => $version->id, 'given_at' => now(), ...$terms->columns()]);
             $assignment->groups()->attach($groups);

@@ -16,6 +16,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         return [
             'sign-in' => ['', '/sign-in', []],
+            'join' => ['', '/join', []],
             'jobs' => ['cem', '/jobs', []],
             'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Leads', 'Scan', 'Eyes', 'Hands', 'Sheet']],
             'handbook' => ['arlo', '/handbook', ['Tests', 'What can be wrong']],
@@ -41,7 +42,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $person = $this->person();
         $name === '' ? $person->browser->manage()->deleteAllCookies() : $person->signIn($name);
-        $person->open($path)->see($name === '' ? 'Password' : 'Lernfall')->page();
+        $person->open($path)->see('Lernfall')->page();
         $person->still();
         self::assertSame([], $this->serious($person->browser));
         foreach ($tabs as $tab) {
@@ -55,6 +56,10 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $bench = $this->person()->signIn('kessel')->open('/cases/2')->see('C0045')->press('Adjust the rules of this case')->see('Rules of this case');
         self::assertSame([], $this->serious($bench->browser));
+        $publish = $this->person()->open('/cases/2')->see('C0045')->press('Publish')->see('To whom')->press('Choose single apprentices')->see('Bente Sand');
+        self::assertSame([], $this->serious($publish->browser));
+        $door = $this->person()->open('/people')->see('Dilan Ott')->press('Join by a code')->press('Make a code')->see('holds until');
+        self::assertSame([], $this->serious($door->browser));
         $report = $this->person()->open('/report/2')->see('Marks and reasons')->press('Decide otherwise: Proof')->see('The apprentice reads this');
         self::assertSame([], $this->serious($report->browser));
         $bay = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->press('What is marked')->see('A repair is sound where');

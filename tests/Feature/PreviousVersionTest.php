@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\CaseDraft;
 use App\Models\CaseVersion;
@@ -85,6 +86,20 @@ final class PreviousVersionTest extends TestCase
         $this->actingAs($this->user('kessel'))->putJson("/api/cases/$draft->id", $draft->document)->assertOk();
         $this->postJson("/api/cases/$draft->id/versions")->assertSuccessful();
         $this->getJson("/api/cases/{$version->case_draft_id}/attempts")->assertOk()->assertJsonCount(1);
+    }
+
+    /** What was published to a group is an assignment to it under the same number, and a job that was begun its first. */
+    public function test_publications_became_assignments_and_nothing_lost_its_hold(): void
+    {
+        self::assertSame([], DB::select('pragma foreign_key_check'));
+        self::assertSame(CaseVersion::query()->count(), Assignment::query()->count());
+        foreach (Attempt::query()->with(['assignment.groups', 'apprentice.groups'])->get() as $attempt) {
+            self::assertSame($attempt->case_version_id, $attempt->assignment?->case_version_id);
+            self::assertSame(1, $attempt->number);
+            self::assertTrue($attempt->assignment->groups->contains('id', $attempt->apprentice->groupIds()[0]));
+        }
+        $this->actingAs($this->user('arlo'))->getJson('/api/jobs')->assertOk()->assertJsonPath('0.id', Attempt::query()->findOrFail(self::CLOSED)->assignment_id)->assertJsonPath('0.state', 'concluded');
+        $this->actingAs($this->user('kessel'))->getJson('/api/cases')->assertOk()->assertJsonPath('0.assignments.0.state', 'given');
     }
 
     private function user(string $signIn): User

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Hostile;
 
 use App\Models\Attempt;
-use App\Models\JoinRequest;
 use App\Models\AttemptAction;
+use App\Models\JoinRequest;
 use App\Models\User;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;

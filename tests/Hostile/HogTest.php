@@ -49,7 +49,7 @@ final class HogTest extends FeatureTestCase
         }
         $this->act($long, ['do' => 'conclude'])->assertOk();
         $this->apprentice = $this->person($this->group(), 'classmate', Role::Apprentice);
-        $short = $this->attempt($long->version);
+        $short = $this->attempt($long->assignment);
         $this->act($short, ['do' => 'conclude'])->assertOk();
 
         $this->work(fn (): bool => $this->isMarked($short));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Assignment;
 use App\Strings;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -25,7 +26,8 @@ final class WithdrawalRequest extends FormRequest
     public function rules(): array
     {
         return ['withdrawn' => ['required', 'boolean', function (string $field, mixed $value, Closure $fail): void {
-            if ($this->route('assignment')?->annulled_at !== null) {
+            $assignment = $this->route('assignment');
+            if ($assignment instanceof Assignment && $assignment->annulled_at !== null) {
                 $fail(Strings::text('form.annulled'));
             }
         }]];

@@ -9,6 +9,7 @@ use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\CatalogueEntry;
 use Lernfall\Fault\Fault;
 use Lernfall\Vehicle\Vehicle;
+use LogicException;
 
 /** Draws faults that a variant of a case could have. Whether they are worth as much is found out by working them. */
 final readonly class Candidates
@@ -103,12 +104,12 @@ final readonly class Candidates
     /**
      * @template T
      *
-     * @param  non-empty-array<T>  $some
+     * @param  array<T>  $some  at least one
      * @return T
      */
     private function one(array $some, string $name): mixed
     {
-        return array_values($some)[(int) floor($this->draw->uniform($name) * count($some))];
+        return array_values($some)[(int) floor($this->draw->uniform($name) * count($some))] ?? throw new LogicException('nothing to draw from');
     }
 
     /** @param  list<Fault>  $faults */

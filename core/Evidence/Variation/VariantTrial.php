@@ -29,7 +29,7 @@ final readonly class VariantTrial
     }
 
     /**
-     * @param  non-empty-list<Fault>  $faults
+     * @param  list<Fault>  $faults
      * @return array{?string, ?Par} "complaint" where the customer would tell something else of the lamps, "unseen" where nothing shows
      *                              it, or as the limits object; null where nothing speaks against it
      */
