@@ -32,6 +32,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
+use App\Http\Controllers\StandingController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WaveformController;
 use App\Http\OwnPassword;
@@ -102,6 +103,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::put('assignments/{assignment}', [AssignmentController::class, 'withdraw'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/annulment', [AssignmentController::class, 'annul'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/release', [AssignmentController::class, 'release'])->whereNumber('assignment');
+    Route::post('assignments/{assignment}/confirmation', [StandingController::class, 'confirmAll'])->whereNumber('assignment');
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
 
     Route::get('jobs', [JobController::class, 'index']);
@@ -110,6 +112,9 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::post('attempts/{attempt}/actions', [AttemptController::class, 'act'])->whereNumber('attempt');
     Route::get('attempts/{attempt}/actions/{key}', [AttemptController::class, 'answer'])->whereNumber('attempt')->whereUuid('key');
     Route::post('attempts/{attempt}/overrides', OverrideController::class)->whereNumber('attempt');
+    Route::post('attempts/{attempt}/confirmation', [StandingController::class, 'confirm'])->whereNumber('attempt');
+    Route::post('attempts/{attempt}/objection', [StandingController::class, 'object'])->whereNumber('attempt');
+    Route::put('attempts/{attempt}/objection', [StandingController::class, 'decide'])->whereNumber('attempt');
     Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
     Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');
 });

@@ -19,6 +19,9 @@ enum LogKind: string
     case Annulled = 'annulled';
     case ReportsOpened = 'reports-opened';
     case Overridden = 'overridden';
+    case MarkConfirmed = 'mark-confirmed';
+    case Objected = 'objected';
+    case ObjectionDecided = 'objection-decided';
     case PersonAdded = 'person-added';
     case LetIn = 'let-in';
     case PasswordReset = 'password-reset';
@@ -30,6 +33,6 @@ enum LogKind: string
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::PersonAdded, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
+        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Collection;
  * The marks of a group: a row for everybody who is in it or has worked for it, a column for each assignment to it or to somebody in
  * it. Of several jobs of one assignment the newest counts. Practice is seen to be done and has no mark.
  *
- * @phpstan-type Entry array{attempt: ?int, state: string, points: ?float, outOf: ?float, decided: bool}
+ * @phpstan-type Entry array{attempt: ?int, state: string, points: ?float, outOf: ?float, decided: bool, proposed: bool}
  * @phpstan-type Line array{id: int, name: string, signIn: string, hasLeft: bool, marks: list<Entry>, points: float, outOf: float}
  * @phpstan-type Column array{id: int, case: int, name: string, practice: bool, givenAt: string}
  */
@@ -87,6 +87,7 @@ final readonly class MarksTable
             'state' => $state,
             'points' => $counts ? round($this->decided->points($attempt), 2) : null,
             'outOf' => $counts ? (float) ($attempt->markSheet->sheet['outOf'] ?? 0) : null,
+            'proposed' => $counts && $attempt->confirmed_at === null,
             'decided' => $counts && $this->decided->overridden($attempt)->isNotEmpty(),
         ];
     }

@@ -20,6 +20,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $seed never leaves the server
  * @property \Illuminate\Support\Carbon $started_at
  * @property ?\Illuminate\Support\Carbon $concluded_at
+ * @property ?\Illuminate\Support\Carbon $confirmed_at since when its mark counts; of an examination
+ * @property ?int $confirmed_by
+ * @property ?Objection $objection
  * @property CaseVersion $version
  * @property ?Assignment $assignment
  * @property User $apprentice
@@ -33,11 +36,11 @@ final class Attempt extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_version_id', 'assignment_id', 'apprentice_id', 'number', 'seed', 'started_at', 'concluded_at'];
+    protected $fillable = ['case_version_id', 'assignment_id', 'apprentice_id', 'number', 'seed', 'started_at', 'concluded_at', 'confirmed_at', 'confirmed_by'];
 
-    protected $attributes = ['number' => 1, 'concluded_at' => null];
+    protected $attributes = ['number' => 1, 'concluded_at' => null, 'confirmed_at' => null, 'confirmed_by' => null];
 
-    protected $casts = ['started_at' => 'datetime', 'concluded_at' => 'datetime'];
+    protected $casts = ['started_at' => 'datetime', 'concluded_at' => 'datetime', 'confirmed_at' => 'datetime'];
 
     /** @return BelongsTo<CaseVersion, $this> */
     public function version(): BelongsTo
@@ -76,6 +79,12 @@ final class Attempt extends Model
     public function markSheet(): HasOne
     {
         return $this->hasOne(MarkSheetRecord::class);
+    }
+
+    /** @return HasOne<Objection, $this> */
+    public function objection(): HasOne
+    {
+        return $this->hasOne(Objection::class);
     }
 
     /** @return HasOne<AttemptCheck, $this> */

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Attempts\Releases;
 use App\Models\Attempt;
+use App\Models\Role;
 use App\Models\User;
 
-/** An attempt is its apprentice's own; the instructor of the case may read along. */
-final class AttemptPolicy
+/** An attempt is its apprentice's own; whoever made the case, and who teaches the apprentice, may read along. */
+final readonly class AttemptPolicy
 {
+    public function __construct(private Releases $releases)
+    {
+    }
+
     public function work(User $user, Attempt $attempt): bool
     {
         return $attempt->apprentice_id === $user->id;
@@ -18,13 +24,62 @@ final class AttemptPolicy
     /** The report names the fault, so the apprentice gets it only when the job is closed. */
     public function readReport(User $user, Attempt $attempt): bool
     {
-        return $attempt->version->draft->instructor_id === $user->id
+        return $this->isOfCase($user, $attempt) || self::teaches($user, $attempt)
             || ($attempt->apprentice_id === $user->id && $attempt->concluded_at !== null);
     }
 
-    /** Marks of a closed job may be decided otherwise by whoever made the case. */
+    /** Marks of a closed job may be decided otherwise by whoever made the case, or decides about an objection. */
     public function override(User $user, Attempt $attempt): bool
     {
-        return $attempt->concluded_at !== null && $attempt->version->draft->instructor_id === $user->id;
+        return $attempt->concluded_at !== null && ($this->isOfCase($user, $attempt) || ($attempt->objection !== null && $this->mayDecide($user, $attempt)));
+    }
+
+    /** The mark of an examination is confirmed by whoever made the case. */
+    public function confirm(User $user, Attempt $attempt): bool
+    {
+        return $this->isExamination($attempt) && $this->isOfCase($user, $attempt);
+    }
+
+    /** Once, when the report is open. */
+    public function object(User $user, Attempt $attempt): bool
+    {
+        return $this->isExamination($attempt) && $attempt->apprentice_id === $user->id && $this->releases->isOpen($attempt->assignment);
+    }
+
+    /** Another instructor than the one who confirmed the mark, where there is another. */
+    public function decideObjection(User $user, Attempt $attempt): bool
+    {
+        return $this->isExamination($attempt) && $this->mayDecide($user, $attempt);
+    }
+
+    private function mayDecide(User $user, Attempt $attempt): bool
+    {
+        if (! $user->isInstructor() || ! ($this->isOfCase($user, $attempt) || self::teaches($user, $attempt))) {
+            return false;
+        }
+        $judge = $attempt->confirmed_by ?? $attempt->version->draft->instructor_id;
+
+        return $user->id !== $judge || ! self::teachers($attempt)->where('id', '!=', $judge)->exists();
+    }
+
+    private function isExamination(Attempt $attempt): bool
+    {
+        return $attempt->concluded_at !== null && $attempt->assignment !== null && ! $attempt->version->isPractice();
+    }
+
+    private function isOfCase(User $user, Attempt $attempt): bool
+    {
+        return $user->isInstructor() && $attempt->version->draft->instructor_id === $user->id;
+    }
+
+    private static function teaches(User $user, Attempt $attempt): bool
+    {
+        return $user->isInstructor() && $attempt->assignment_id !== null && $user->shares($attempt->apprentice);
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<User> */
+    private static function teachers(Attempt $attempt): \Illuminate\Database\Eloquent\Builder
+    {
+        return User::query()->where('role', Role::Instructor)->tap(static fn ($all) => User::onlyIn($all, $attempt->apprentice->groupIds()));
     }
 }

@@ -62,6 +62,10 @@ final class PolicyTest extends FeatureTestCase
         'GET api/attempts/{attempt}/actions/{key}' => [401, 403, 403, 202, 403, 403, 403],
         'POST api/attempts/{attempt}/counsel' => [401, 403, 403, 403, 403, 403, 403],
         'POST api/attempts/{attempt}/overrides' => [401, 403, 403, 403, 403, 403, 403], // of a closed job see OverrideTest
+        'POST api/attempts/{attempt}/confirmation' => [401, 403, 403, 403, 403, 403, 403], // of a closed examination see StandingTest
+        'POST api/attempts/{attempt}/objection' => [401, 403, 403, 403, 403, 403, 403],
+        'PUT api/attempts/{attempt}/objection' => [401, 403, 403, 403, 403, 403, 403],
+        'POST api/assignments/{assignment}/confirmation' => [401, 200, 403, 403, 403, 403, 403],
         'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403, 403],
         'POST api/assignments/{assignment}/annulment' => [401, 200, 403, 403, 403, 403, 403],
         'GET api/sign-ins' => [401, 200, 200, 200, 200, 200, 200],

@@ -18,7 +18,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'overridden', 'differs', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'proposed', 'objected', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
@@ -34,6 +34,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'possible', description: 'while it is under way, where a worker follows it', oneOf: [new OA\Schema(ref: '#/components/schemas/Possible'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'marking', description: 'null while it is under way', oneOf: [new OA\Schema(ref: '#/components/schemas/Marking'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'proposed', description: 'the mark of an examination that nobody has confirmed', type: 'boolean'),
+    new OA\Property(property: 'objected', description: 'an objection waits to be decided', type: 'boolean'),
     new OA\Property(property: 'differs', description: 'a later core would show or mark something otherwise; what was shown and marked stays', type: 'boolean'),
     new OA\Property(property: 'overridden', description: 'an instructor decided some of it', type: 'boolean'),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
@@ -53,7 +55,7 @@ final readonly class CaseAttemptController
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
-        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'assignment', 'markSheet', 'overrides', 'belief', 'check'])
+        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'assignment', 'objection', 'markSheet', 'overrides', 'belief', 'check'])
             ->whereNotNull('assignment_id')->whereIn('case_version_id', $case->frozen()->select('id'))->orderBy('id')->get();
 
         return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $awaited, $decided, $releases) + ['variant' => $names->of($attempt)])->all());
@@ -79,6 +81,8 @@ final readonly class CaseAttemptController
             'possible' => $attempt->concluded_at !== null || $attempt->belief === null ? null : ['step' => $attempt->belief->step, 'open' => $attempt->belief->open, 'foremost' => $attempt->belief->foremost],
             'marking' => $attempt->concluded_at === null ? null : MarkingResource::of($attempt, $awaited),
             'points' => $sheet === null ? null : round($decided->points($attempt), 2),
+            'proposed' => $sheet !== null && $attempt->confirmed_at === null && ! $attempt->version->isPractice(),
+            'objected' => $attempt->objection !== null && $attempt->objection->decided_at === null,
             'overridden' => $sheet !== null && $decided->overridden($attempt)->isNotEmpty(),
             'differs' => $attempt->check?->differs() === true,
             'outOf' => $sheet['outOf'] ?? null,

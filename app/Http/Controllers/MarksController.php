@@ -33,12 +33,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'points', type: 'number'),
     new OA\Property(property: 'outOf', type: 'number'),
 ])]
-#[OA\Schema(schema: 'MarksEntry', required: ['attempt', 'state', 'points', 'outOf', 'decided'], properties: [
+#[OA\Schema(schema: 'MarksEntry', required: ['attempt', 'state', 'points', 'outOf', 'decided', 'proposed'], properties: [
     new OA\Property(property: 'attempt', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked', 'annulled', 'not-given']),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'decided', description: 'an instructor decided some of it', type: 'boolean'),
+    new OA\Property(property: 'proposed', description: 'no instructor has confirmed it yet', type: 'boolean'),
 ])]
 final readonly class MarksController
 {

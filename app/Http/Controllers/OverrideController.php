@@ -37,6 +37,7 @@ final readonly class OverrideController
         if ($points !== null && $points > $most) {
             throw ValidationException::withMessages(['points' => Strings::text('override.too-many', ['most' => $most])]);
         }
+        $attempt->update(['confirmed_at' => null, 'confirmed_by' => null]); // what counts now is another mark
         $decided->decide($attempt, $instructor, $criterion, $points, $request->string('reason')->trim()->toString());
         $log->note(LogKind::Overridden, $instructor, "{$attempt->apprentice->name}, {$attempt->version->draft->document['name']}");
 

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Attempts\CaseText;
 use App\Models\Attempt;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 
 /** The path taken, and once the job is closed the marks and what was wrong. */
-#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'release', 'marking', 'marks', 'decided', 'sensible'], properties: [
+#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'release', 'marking', 'marks', 'decided', 'standing', 'sensible'], properties: [
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'apprentice', type: 'string'),
@@ -19,6 +20,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
     new OA\Property(property: 'cause', description: 'empty to its apprentice until the report is open, as steps are', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cause')),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
+    new OA\Property(property: 'standing', description: 'of the mark of an examination; null elsewhere, and to its apprentice until the report is open', oneOf: [new OA\Schema(ref: '#/components/schemas/Standing'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'sensible', description: 'what following the advice would have come to; null until it is worked out, and while the job is open', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
     new OA\Property(property: 'marking', description: 'null while the job is open, and to its apprentice until the report is', oneOf: [new OA\Schema(ref: '#/components/schemas/Marking'), new OA\Schema(type: 'null')]),
@@ -118,7 +120,7 @@ final readonly class ReportResource
      */
     public static function received(Attempt $attempt, Job $job, array $release): array
     {
-        return [...self::of($attempt, $job, $release, null, null, null), 'cause' => [], 'steps' => [], 'marks' => null];
+        return [...self::of($attempt, $job, $release, null, null, null), 'cause' => [], 'steps' => [], 'marks' => null, 'standing' => null];
     }
 
     /**
@@ -133,8 +135,7 @@ final readonly class ReportResource
         $case = $job->case;
 
         return [
-            'jobTitle' => $case->jobTitle,
-            'complaint' => $case->complaint,
+            ...CaseText::of($case),
             'apprentice' => $attempt->apprentice->name,
             'startedAt' => $attempt->started_at->toIso8601String(),
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
@@ -147,6 +148,7 @@ final readonly class ReportResource
             'marking' => $marking,
             'marks' => $attempt->concluded_at === null ? null : $attempt->markSheet?->sheet,
             'decided' => $decided,
+            'standing' => StandingResource::of($attempt),
             'sensible' => $sensible,
         ];
     }

@@ -788,6 +788,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attempts/{attempt}/confirmation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["confirmMark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/confirmation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["confirmMarks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{attempt}/objection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decideObjection"];
+        post: operations["objectToMark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases/{case}/trial": {
         parameters: {
             query?: never;
@@ -861,6 +909,10 @@ export interface components {
             /** @description null while it is under way */
             marking: components["schemas"]["Marking"] | null;
             points: number | null;
+            /** @description the mark of an examination that nobody has confirmed */
+            proposed: boolean;
+            /** @description an objection waits to be decided */
+            objected: boolean;
             /** @description a later core would show or mark something otherwise; what was shown and marked stays */
             differs: boolean;
             /** @description an instructor decided some of it */
@@ -990,6 +1042,8 @@ export interface components {
             outOf: number | null;
             /** @description an instructor decided some of it */
             decided: boolean;
+            /** @description no instructor has confirmed it yet */
+            proposed: boolean;
         };
         PasswordForOnce: {
             name: string;
@@ -1182,6 +1236,12 @@ export interface components {
             /** @description the fault shows only while this is done; left out, it always shows */
             provokedBy?: string;
         };
+        ObjectionDecision: {
+            /** @description the apprentice is right */
+            upheld: boolean;
+            /** @description why */
+            decision: string;
+        };
         Enter: {
             /** @description as it was given when I asked */
             token: string;
@@ -1234,6 +1294,10 @@ export interface components {
         };
         NewName: {
             name: string;
+        };
+        NewObjection: {
+            /** @description in a sentence */
+            text: string;
         };
         NewOverride: {
             criterion: string;
@@ -1852,6 +1916,8 @@ export interface components {
             /** @description empty to its apprentice until the report is open, as steps are */
             cause: components["schemas"]["Cause"][];
             steps: components["schemas"]["Step"][];
+            /** @description of the mark of an examination; null elsewhere, and to its apprentice until the report is open */
+            standing: components["schemas"]["Standing"] | null;
             /** @description what following the advice would have come to; null until it is worked out, and while the job is open */
             sensible: components["schemas"]["SensiblePath"] | null;
             release: components["schemas"]["Release"];
@@ -1960,6 +2026,29 @@ export interface components {
             shown?: unknown;
             /** @description what else was open by the card, at a repair */
             rivals?: components["schemas"]["Likely"][];
+        };
+        Standing: {
+            /** @description null: a proposal */
+            confirmedAt: string | null;
+            /** @description null where it was marked before marks were confirmed */
+            confirmedBy: string | null;
+            objection: components["schemas"]["Objection"] | null;
+            /** @description I */
+            mayConfirm: boolean;
+            /** @description I */
+            mayObject: boolean;
+            /** @description I, about the objection */
+            mayDecide: boolean;
+        };
+        Objection: {
+            text: string;
+            /** Format: date-time */
+            raisedAt: string;
+            /** @description null until it is decided */
+            upheld: boolean | null;
+            decision: string | null;
+            by: string | null;
+            decidedAt: string | null;
         };
         Step: {
             number: number;
@@ -5102,6 +5191,186 @@ export interface operations {
             };
             /** @description asked by somebody else */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    confirmMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description it counts, by my name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Standing"];
+                };
+            };
+            /** @description not my case, or no examination that is closed */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description not marked yet */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    confirmMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description all marks that are there count, by my name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how many that were not before */
+                        confirmed: number;
+                    };
+                };
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    decideObjection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObjectionDecision"];
+            };
+        };
+        responses: {
+            /** @description decided */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Standing"];
+                };
+            };
+            /** @description another instructor is to decide */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description nobody has objected, or it was decided before */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no decision, or no reason */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    objectToMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewObjection"];
+            };
+        };
+        responses: {
+            /** @description an instructor decides */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Standing"];
+                };
+            };
+            /** @description not mine, or its report is not open */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description I have objected before */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no sentence */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

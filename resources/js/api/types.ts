@@ -41,6 +41,7 @@ export type Override = Schemas['Override'];
 export type Problem = Schemas['Problem'];
 export type NewRelease = Schemas['NewRelease'];
 export type NewAssignment = Schemas['NewAssignment'];
+export type Standing = Schemas['Standing'];
 export type Door = Schemas['Door'];
 export type Assignment = Schemas['Assignment'];
 export type Variation = Assignment['variation'];

@@ -113,6 +113,8 @@ export function AttemptsPage() {
                                     <span className={one.points === null ? undefined : 'tabular'}>
                                         {mark(one)}
                                     </span>
+                                    {one.proposed && ` · ${t('attempts.proposed')}`}
+                                    {one.objected && ` · △ ${t('attempts.objected')}`}
                                     {one.overridden && ` · ${t('attempts.overridden')}`}
                                     {one.differs && ` · ${t('attempts.differs')}`}
                                 </td>

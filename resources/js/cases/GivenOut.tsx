@@ -7,7 +7,7 @@ import { t } from '../words/words';
 import { Annul } from './Annul';
 import { GivenRow } from './GivenRow';
 
-export type Asked = 'withdraw' | 'open' | 'annul';
+export type Asked = 'withdraw' | 'open' | 'annul' | 'confirm';
 
 /** To whom this case was given, on which terms, and what can be done about it. */
 export function GivenOut({ record }: { record: CaseRecord }) {
@@ -35,8 +35,12 @@ export function GivenOut({ record }: { record: CaseRecord }) {
             taken(api.POST('/api/assignments/{assignment}/annulment', { ...path(id), body: { reason } })),
         ...settled,
     });
-    const failed = [give, open, annul].find(({ isError }) => isError);
-    const busy = give.isPending || open.isPending || annul.isPending;
+    const confirm = useMutation({
+        mutationFn: (id: number) => taken(api.POST('/api/assignments/{assignment}/confirmation', path(id))),
+        onSuccess: () => queries.invalidateQueries({ queryKey: ['attempts', record.id] }),
+    });
+    const failed = [give, open, annul, confirm].find(({ isError }) => isError);
+    const busy = [give, open, annul, confirm].some(({ isPending }) => isPending);
     if (record.assignments.length === 0) return null;
 
     const one = asks?.one;
@@ -54,6 +58,9 @@ export function GivenOut({ record }: { record: CaseRecord }) {
                     />
                 ))}
             </ul>
+            {confirm.data !== undefined && (
+                <p role="status">{t('standing.confirmed-all', { count: confirm.data.confirmed })}</p>
+            )}
             {failed?.error && <p role="alert">{failed.error.message}</p>}
             <ConfirmDialog
                 title={t('given.withdraw')}
@@ -70,6 +77,14 @@ export function GivenOut({ record }: { record: CaseRecord }) {
                 onConfirm={() => one !== undefined && open.mutate(one.id)}
             >
                 {t('release.open-about')}
+            </ConfirmDialog>
+            <ConfirmDialog
+                title={t('standing.confirm-all')}
+                open={asks?.about === 'confirm'}
+                onClose={() => setAsks(null)}
+                onConfirm={() => one !== undefined && confirm.mutate(one.id)}
+            >
+                {t('standing.confirm-all-about')}
             </ConfirmDialog>
             <Annul
                 open={asks?.about === 'annul'}

@@ -61,6 +61,11 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain }: Props) {
                         {t('release.open')}
                     </Button>
                 )}
+                {!one.practice && one.concluded > 0 && one.state !== 'annulled' && (
+                    <Button disabled={busy} onClick={() => onAsk('confirm')}>
+                        {t('standing.confirm-all')}
+                    </Button>
+                )}
                 {isLive && (
                     <Button disabled={busy} onClick={() => onAsk('withdraw')}>
                         {t('given.withdraw')}

@@ -88,6 +88,7 @@ function Entry({ mark }: { mark: MarksEntry }) {
             <Link to={`/report/${mark.attempt}`} className="text-petrol underline">
                 {text}
             </Link>
+            {mark.proposed && ` · ${t('attempts.proposed')}`}
             {mark.decided && ` · ${t('attempts.overridden')}`}
         </>
     );

@@ -19,6 +19,7 @@ import { Narrowing } from './Narrowing';
 import { Opening } from './Opening';
 import { Received } from './Received';
 import { SensiblePath } from './SensiblePath';
+import { Standing } from './Standing';
 import { Stations } from './Stations';
 import { TakeAway } from './TakeAway';
 import { TimeLine } from './TimeLine';
@@ -100,6 +101,9 @@ export function ReportPage() {
                                     out_of: data.marks.outOf,
                                 })}
                             </p>
+                        )}
+                        {data.marks !== null && data.standing !== null && (
+                            <Standing attempt={attempt} standing={data.standing} />
                         )}
                         {data.marks !== null && <Opening sheet={data.marks} />}
                         {data.marks?.cap != null && (
