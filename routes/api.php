@@ -103,6 +103,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::put('assignments/{assignment}', [AssignmentController::class, 'withdraw'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/annulment', [AssignmentController::class, 'annul'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/release', [AssignmentController::class, 'release'])->whereNumber('assignment');
+    Route::put('assignments/{assignment}/people/{person}', [AssignmentController::class, 'absence'])->whereNumber('assignment')->whereNumber('person');
     Route::post('assignments/{assignment}/confirmation', [StandingController::class, 'confirmAll'])->whereNumber('assignment');
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
 

@@ -19,6 +19,7 @@ enum LogKind: string
     case Annulled = 'annulled';
     case ReportsOpened = 'reports-opened';
     case Overridden = 'overridden';
+    case AbsenceNoted = 'absence-noted';
     case MarkConfirmed = 'mark-confirmed';
     case Objected = 'objected';
     case ObjectionDecided = 'objection-decided';
@@ -33,6 +34,6 @@ enum LogKind: string
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
+        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::AbsenceNoted, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

@@ -49,7 +49,7 @@ final readonly class MarksTable
      */
     private function assignments(Group $group, Collection $present): Collection
     {
-        return Assignment::query()->with(['version.draft', 'groups', 'people'])->orderBy('id')
+        return Assignment::query()->with(['version.draft', 'groups', 'people', 'absences'])->orderBy('id')
             ->where(static fn (Builder $one) => $one->whereNull('withdrawn_at')->orWhereHas('attempts'))
             ->where(static fn (Builder $one) => $one->whereHas('groups', static fn (Builder $of) => $of->whereKey($group->id))->orWhereHas('people', static fn (Builder $of) => $of->whereKey($present->modelKeys())))
             ->get();
@@ -96,6 +96,7 @@ final readonly class MarksTable
     {
         return match (true) {
             $assignment->annulled_at !== null => 'annulled',
+            $attempt === null && $assignment->absences->contains('user_id', $person->id) => (string) $assignment->absences->firstWhere('user_id', $person->id)?->kind,
             $attempt === null => $assignment->groups->isEmpty() && ! $assignment->people->contains('id', $person->id) ? 'not-given' : 'not-started',
             $attempt->concluded_at === null => 'under-way',
             $attempt->version->isPractice() => 'practised',

@@ -45,10 +45,10 @@ final readonly class Releases
         return $times === [] ? null : array_reduce($times, static fn (?Carbon $first, Carbon $one): Carbon => $first === null ? $one : $first->min($one));
     }
 
-    /** Null while somebody who has it today has not closed it. */
+    /** Null while somebody who has it today, and is neither away nor excused, has not closed it. */
     private function allDoneSince(Assignment $assignment): ?Carbon
     {
-        $present = $assignment->recipients()->pluck('id')->all();
+        $present = $assignment->recipients()->whereNotIn('id', $assignment->absences()->pluck('user_id'))->pluck('id')->all();
         $closed = $assignment->attempts()->whereIn('apprentice_id', $present)->whereNotNull('concluded_at')->oldest('concluded_at')->get()->unique('apprentice_id');
 
         return $present !== [] && $closed->count() >= count($present) ? $closed->max('concluded_at') : null;

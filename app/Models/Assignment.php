@@ -33,6 +33,7 @@ use Lernfall\Evidence\Variation\Variation;
  * @property \Illuminate\Database\Eloquent\Collection<int, Group> $groups by name
  * @property \Illuminate\Database\Eloquent\Collection<int, User> $people whom it was given to singly, by name
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
+ * @property \Illuminate\Database\Eloquent\Collection<int, Absence> $absences
  */
 final class Assignment extends Model
 {
@@ -90,6 +91,12 @@ final class Assignment extends Model
         $this->loadMissing(['groups.people', 'people']);
 
         return $this->groups->flatMap(static fn (Group $group) => $group->people->where('role', Role::Apprentice))->concat($this->people)->unique('id')->sortBy('name')->values();
+    }
+
+    /** @return HasMany<Absence, $this> */
+    public function absences(): HasMany
+    {
+        return $this->hasMany(Absence::class);
     }
 
     public function release(): Release

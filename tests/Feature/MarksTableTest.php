@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Memberships;
+use App\Models\Group;
 use App\Models\MarkSheetRecord;
 use App\Models\Role;
 
@@ -43,6 +44,30 @@ final class MarksTableTest extends FeatureTestCase
 
         (new Memberships)->leave($this->apprentice, $this->group());
         $this->table()->assertJsonPath('people.0.name', 'Learner')->assertJsonPath('people.0.hasLeft', true);
+    }
+
+    public function test_who_was_absent_or_is_excused_has_no_nought_and_holds_up_no_report(): void
+    {
+        $away = $this->person($this->group(), 'away', Role::Apprentice);
+        $job = $this->published();
+        $job->update(['release' => ['kind' => 'all-done', 'at' => now()->addYear()->toIso8601String()]]);
+        $attempt = $this->attempt($job);
+        $this->act($attempt, ['do' => 'conclude'])->assertOk();
+        $note = fn (?string $kind) => $this->actingAs($this->instructor)->putJson("/api/assignments/$job->id/people/$away->id", ['kind' => $kind]);
+        $isOpen = fn (): bool => $this->actingAs($this->apprentice)->getJson("/api/attempts/$attempt->id/report")->json('release.isOpen');
+        self::assertFalse($isOpen());
+
+        $note('excused')->assertNoContent();
+        $this->table()->assertJsonPath('people.0.marks.0.state', 'excused')->assertJsonPath('people.0.outOf', 0)->assertJsonPath('cases.0.isMine', true);
+        self::assertTrue($isOpen());
+        $note('absent')->assertNoContent();
+        $this->table()->assertJsonPath('people.0.marks.0.state', 'absent');
+        $note(null)->assertNoContent();
+        $this->table()->assertJsonPath('people.0.marks.0.state', 'not-started');
+        self::assertFalse($isOpen());
+        $note('asleep')->assertStatus(422)->assertJsonPath('errors.kind.0', 'Say whether somebody who has this job was absent or is excused.');
+        $stranger = $this->person(Group::query()->create(['name' => 'Evening class']), 'stranger', Role::Apprentice);
+        $this->putJson("/api/assignments/$job->id/people/$stranger->id", ['kind' => 'absent'])->assertStatus(422);
     }
 
     public function test_the_table_for_another_program_computes_nothing(): void

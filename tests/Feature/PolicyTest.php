@@ -65,6 +65,7 @@ final class PolicyTest extends FeatureTestCase
         'POST api/attempts/{attempt}/confirmation' => [401, 403, 403, 403, 403, 403, 403], // of a closed examination see StandingTest
         'POST api/attempts/{attempt}/objection' => [401, 403, 403, 403, 403, 403, 403],
         'PUT api/attempts/{attempt}/objection' => [401, 403, 403, 403, 403, 403, 403],
+        'PUT api/assignments/{assignment}/people/{person}' => [401, 422, 403, 403, 403, 403, 403],
         'POST api/assignments/{assignment}/confirmation' => [401, 200, 403, 403, 403, 403, 403],
         'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403, 403],
         'POST api/assignments/{assignment}/annulment' => [401, 200, 403, 403, 403, 403, 403],

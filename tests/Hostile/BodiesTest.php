@@ -125,6 +125,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/case-solvability' => [$this->instructor, $case],
             'POST api/cases/{case}/versions' => [$this->instructor, ['groups' => [$this->group()->id], 'people' => [$this->apprentice->id], 'release' => ['kind' => 'date', 'at' => '2030-01-01T08:00:00Z'], 'tries' => 2, 'startsAt' => '2027-01-01T08:00:00Z', 'endsAt' => '2030-01-01T08:00:00Z']],
             'PUT api/assignments/{assignment}' => [$this->instructor, ['withdrawn' => true]],
+            'PUT api/assignments/{assignment}/people/{person}' => [$this->instructor, ['kind' => 'absent']],
             'POST api/assignments/{assignment}/annulment' => [$this->instructor, ['reason' => 'The car was broken.']],
             'POST api/jobs/{job}/attempt' => [$this->apprentice, ['again' => false]],
             'POST api/attempts/{attempt}/actions' => [$this->apprentice, ['key' => '00000000-0000-4000-8000-000000000001', 'number' => 7, 'action' => ['do' => 'look-at-lamps']]],

@@ -6,13 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Accounts\HouseLog;
 use App\Accounts\LogKind;
+use App\Http\Requests\AbsenceRequest;
 use App\Http\Requests\AnnulmentRequest;
 use App\Http\Requests\WithdrawalRequest;
 use App\Http\Resources\CaseResource;
+use App\Models\Absence;
 use App\Models\Assignment;
 use App\Models\User;
+use App\Strings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
@@ -67,6 +71,29 @@ final readonly class AssignmentController
         }
 
         return new JsonResponse(CaseResource::of($assignment->version->draft));
+    }
+
+    #[OA\Put(path: '/api/assignments/{assignment}/people/{person}', operationId: 'noteAbsence', parameters: [
+        new OA\PathParameter(name: 'assignment', schema: new OA\Schema(type: 'integer')),
+        new OA\PathParameter(name: 'person', schema: new OA\Schema(type: 'integer')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewAbsence')), responses: [
+        new OA\Response(response: 204, description: 'noted; whoever is away or excused holds up no report'),
+        new OA\Response(response: 403, description: 'not of a case of mine', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 422, description: 'neither, or somebody who does not have it', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function absence(AbsenceRequest $request, Assignment $assignment, User $person): Response
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $kind = $request->input('kind');
+        if (is_string($kind)) {
+            Absence::query()->updateOrCreate(['assignment_id' => $assignment->id, 'user_id' => $person->id], ['kind' => $kind, 'noted_by' => $user->id, 'noted_at' => now()]);
+        } else {
+            Absence::query()->where('assignment_id', $assignment->id)->where('user_id', $person->id)->delete();
+        }
+        $this->note($request, LogKind::AbsenceNoted, $assignment, ": $person->name, ".Strings::text('marks.state.'.(is_string($kind) ? $kind : 'not-started')));
+
+        return new Response(status: 204);
     }
 
     private function note(Request $request, LogKind $kind, Assignment $assignment, string $more = ''): void

@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Attempts\MarksTable;
 use App\Http\Resources\MarksCsv;
+use App\Models\CaseDraft;
 use App\Models\Group;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
@@ -15,7 +17,8 @@ use OpenApi\Attributes as OA;
 
 /** Who of a group has which mark. */
 #[OA\Schema(schema: 'MarksTable', required: ['cases', 'people'], properties: [
-    new OA\Property(property: 'cases', type: 'array', items: new OA\Items(required: ['id', 'case', 'name', 'practice', 'givenAt'], properties: [
+    new OA\Property(property: 'cases', type: 'array', items: new OA\Items(required: ['id', 'case', 'name', 'practice', 'givenAt', 'isMine'], properties: [
+        new OA\Property(property: 'isMine', description: 'of a case of whoever asks', type: 'boolean'),
         new OA\Property(property: 'id', description: 'the assignment', type: 'integer'),
         new OA\Property(property: 'case', type: 'integer'),
         new OA\Property(property: 'givenAt', type: 'string', format: 'date-time'),
@@ -35,7 +38,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'MarksEntry', required: ['attempt', 'state', 'points', 'outOf', 'decided', 'proposed'], properties: [
     new OA\Property(property: 'attempt', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked', 'annulled', 'not-given']),
+    new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked', 'annulled', 'not-given', 'absent', 'excused']),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'decided', description: 'an instructor decided some of it', type: 'boolean'),
@@ -51,11 +54,14 @@ final readonly class MarksController
         new OA\Response(response: 200, description: 'the marks of a group', content: new OA\JsonContent(ref: '#/components/schemas/MarksTable')),
         new OA\Response(response: 403, description: 'a group of others', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function show(Group $group): JsonResponse
+    public function show(Request $request, Group $group): JsonResponse
     {
         Gate::authorize('manage', $group);
 
-        return new JsonResponse($this->table->of($group->load('people')));
+        $table = $this->table->of($group->load('people'));
+        $mine = CaseDraft::query()->where('instructor_id', $request->user()?->id)->pluck('id');
+
+        return new JsonResponse(['cases' => array_map(static fn (array $one): array => $one + ['isMine' => $mine->contains($one['case'])], $table['cases']), 'people' => $table['people']]);
     }
 
     #[OA\Get(path: '/api/groups/{group}/marks.csv', operationId: 'exportMarks', parameters: [new OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'integer'))], responses: [

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["noteAbsence"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{attempt}": {
         parameters: {
             query?: never;
@@ -1012,6 +1028,8 @@ export interface components {
         };
         MarksTable: {
             cases: {
+                /** @description of a case of whoever asks */
+                isMine: boolean;
                 /** @description the assignment */
                 id: number;
                 case: number;
@@ -1037,7 +1055,7 @@ export interface components {
         MarksEntry: {
             attempt: number | null;
             /** @enum {string} */
-            state: "not-started" | "under-way" | "awaited" | "practised" | "marked" | "annulled" | "not-given";
+            state: "not-started" | "under-way" | "awaited" | "practised" | "marked" | "annulled" | "not-given" | "absent" | "excused";
             points: number | null;
             outOf: number | null;
             /** @description an instructor decided some of it */
@@ -1155,6 +1173,10 @@ export interface components {
             gaps: number;
             missingPerGap: number | null;
             teethPerTurn: number | null;
+        };
+        NewAbsence: {
+            /** @description null: neither */
+            kind: ("absent" | "excused") | null;
         };
         NextAction: {
             /**
@@ -3195,6 +3217,49 @@ export interface operations {
             };
             /** @description not of a case of mine */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    noteAbsence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAbsence"];
+            };
+        };
+        responses: {
+            /** @description noted; whoever is away or excused holds up no report */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description neither, or somebody who does not have it */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -3,6 +3,7 @@ import type { MarksEntry, MarksTable } from '../api/types';
 import { points } from '../words/quantities';
 import { date } from '../words/reader';
 import { t } from '../words/words';
+import { AbsenceMenu } from './AbsenceMenu';
 
 const SIGNS = {
     'not-started': '–',
@@ -12,6 +13,8 @@ const SIGNS = {
     marked: '■',
     annulled: '✕',
     'not-given': '·',
+    absent: '△',
+    excused: '△',
 } as const;
 
 /** A row each, a column a case; wide tables scroll under the names. */
@@ -59,7 +62,7 @@ export function MarksGrid({ table }: { table: MarksTable }) {
                             </td>
                             {person.marks.map((mark, index) => (
                                 <td key={table.cases[index]!.id} className="px-3 py-2 whitespace-nowrap">
-                                    <Entry mark={mark} />
+                                    <Entry mark={mark} of={table.cases[index]!} person={person} />
                                 </td>
                             ))}
                         </tr>
@@ -70,7 +73,16 @@ export function MarksGrid({ table }: { table: MarksTable }) {
     );
 }
 
-function Entry({ mark }: { mark: MarksEntry }) {
+/** Without a job only whoever is to have one can be away or excused. */
+const WITHOUT_A_JOB = ['not-started', 'absent', 'excused'];
+
+interface EntryProps {
+    mark: MarksEntry;
+    of: MarksTable['cases'][number];
+    person: { id: number; name: string };
+}
+
+function Entry({ mark, of, person }: EntryProps) {
     const text =
         mark.points === null ? (
             <>
@@ -81,6 +93,19 @@ function Entry({ mark }: { mark: MarksEntry }) {
             <span className="tabular">
                 {points(mark.points)} / {mark.outOf}
             </span>
+        );
+    if (mark.attempt === null && of.isMine && WITHOUT_A_JOB.includes(mark.state))
+        return (
+            <AbsenceMenu
+                label={t('marks.note', {
+                    name: person.name,
+                    case: of.name,
+                    state: t(`marks.state.${mark.state}`),
+                })}
+                text={t(`marks.state.${mark.state}`)}
+                assignment={of.id}
+                person={person.id}
+            />
         );
     if (mark.attempt === null) return <span className="text-ink-soft">{text}</span>;
     return (

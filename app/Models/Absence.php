@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Somebody who was away when an assignment was worked, or is excused from it; who has begun it all the same has worked it.
+ *
+ * @property int $id
+ * @property int $assignment_id
+ * @property int $user_id
+ * @property string $kind "absent" or "excused"
+ */
+final class Absence extends Model
+{
+    public const KINDS = ['absent', 'excused'];
+
+    public $timestamps = false;
+
+    protected $fillable = ['assignment_id', 'user_id', 'kind', 'noted_by', 'noted_at'];
+}
