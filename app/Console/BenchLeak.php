@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Attempts\Publication;
+use App\Attempts\Release;
+use App\Attempts\ReleaseKind;
+use App\Attempts\Terms;
+use App\Attempts\Variants;
 use App\Documents\JsonFile;
 use App\Models\CaseDraft;
 use App\Models\Role;
@@ -13,6 +17,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 use Lernfall\Chance\SignedRank;
 use Lernfall\Chance\StepDown;
+use Lernfall\Evidence\Variation\Variation;
 
 /**
  * Looks for the fault in the time that answers take: the same actions on cars with one fault each. Each round is of new jobs, and
@@ -51,6 +56,11 @@ final class BenchLeak extends Command
     /** @var array<string, array<string, list<float>>> milliseconds by what was timed and by fault, a round after the other */
     private array $times = [];
 
+    public function __construct(private readonly Variants $variants)
+    {
+        parent::__construct();
+    }
+
     public function handle(Publication $publication): int
     {
         $visitor = new BenchVisitor($this->argument('address'));
@@ -64,7 +74,7 @@ final class BenchLeak extends Command
 
     private function round(BenchVisitor $visitor, Publication $publication): void
     {
-        $attempts = array_map(fn (array $fault): int => $this->begun($visitor, $publication, $fault), array_column(self::FAULTS, null, 'kind'));
+        $attempts = $this->begun($visitor, array_map(fn (array $fault): int => $this->given($publication, $fault), array_column(self::FAULTS, null, 'kind')));
         foreach (self::actions() as $index => [$what, $action]) {
             $kinds = array_keys($attempts);
             shuffle($kinds);
@@ -80,14 +90,38 @@ final class BenchLeak extends Command
         }
     }
 
-    /** @param  array<string, mixed>  $fault */
-    private function begun(BenchVisitor $visitor, Publication $publication, array $fault): int
+    /**
+     * @param  array<string, int>  $jobs  by fault
+     * @return array<string, int> attempts
+     */
+    private function begun(BenchVisitor $visitor, array $jobs): array
+    {
+        $attempts = $jobs;
+        $kinds = array_keys($jobs);
+        shuffle($kinds);
+        foreach ($kinds as $kind) {
+            $started = $visitor->ask('POST', "/api/jobs/$jobs[$kind]/attempt");
+            $this->times['a job begun, answered'][$kind][] = $visitor->milliseconds();
+            $attempts[$kind] = is_int($started['attempt'] ?? null) ? $started['attempt'] : 0;
+        }
+
+        return $attempts;
+    }
+
+    /**
+     * As an examination with a variant, of which the first to begin gets the car with this fault.
+     *
+     * @param  array<string, mixed>  $fault
+     */
+    private function given(Publication $publication, array $fault): int
     {
         $instructor = User::query()->where('role', Role::Instructor)->firstOrFail();
         $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => [...JsonFile::read(base_path(self::CASE)), 'car' => 'harl-13', 'faults' => [$fault]]]);
-        $started = $visitor->ask('POST', "/api/jobs/{$publication->of($draft, [$instructor->groupIds()[0]])->id}/attempt");
+        $given = $publication->of($draft, [$instructor->groupIds()[0]], new Terms(Release::of(ReleaseKind::ByInstructor), variation: Variation::SameKind));
+        $given->version->replicate()->fill(['variant' => 1, 'variant_for' => $given->id])->save();
+        $given->update(['preparation' => ['done' => true] + $this->variants->preparation($given)]);
 
-        return is_int($started['attempt'] ?? null) ? $started['attempt'] : 0;
+        return $given->id;
     }
 
     /**

@@ -35,7 +35,7 @@ export function AbsenceMenu({ label, text, assignment, person }: Props) {
                 <DropdownMenu.Trigger
                     aria-label={label}
                     disabled={note.isPending}
-                    className="rounded-edge px-1 text-ink-soft hover:bg-petrol-tint"
+                    className="-ml-1 rounded-edge px-1 text-ink-soft hover:bg-petrol-tint"
                 >
                     {text} <span aria-hidden>▾</span>
                 </DropdownMenu.Trigger>
