@@ -8,6 +8,7 @@ use App\Documents\ContentLibrary;
 use App\Models\Assignment;
 use App\Models\CaseDraft;
 use App\Models\CaseVersion;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Lernfall\Format\CanonicalJson;
 
@@ -56,8 +57,9 @@ final readonly class Publication
      */
     private function given(CaseVersion $version, array $groups, array $people, Terms $terms): Assignment
     {
-        $before = $version->draft->assignments()->with(['groups', 'people'])->whereNull('withdrawn_at')->reorder('assignments.id', 'desc')->get()
-            ->first(static fn (Assignment $one): bool => self::are($one->groups->modelKeys(), $groups) && self::are($one->people->modelKeys(), $people));
+        $live = $version->draft->assignments()->with(['version', 'groups', 'people'])->whereNull('withdrawn_at')->reorder('assignments.id', 'desc')->get();
+        $this->refuseReplacing($live, $version, $groups, $people);
+        $before = $live->first(static fn (Assignment $one): bool => self::are($one->groups->modelKeys(), $groups) && self::are($one->people->modelKeys(), $people));
         if ($before === null) {
             $assignment = Assignment::query()->create(['case_version_id' => $version->id, 'given_at' => now(), ...$terms->columns()]);
             $assignment->groups()->attach($groups);
@@ -66,15 +68,29 @@ final readonly class Publication
             return $assignment;
         }
         $isNewer = $before->case_version_id !== $version->id;
-        $begun = $isNewer && ! $before->version->isPractice() ? $before->attempts()->count() : 0;
-        if ($begun > 0) {
-            throw new ExaminationBegun($begun);
-        }
         if ($isNewer || ! $terms->areThoseOf($before)) {
             $before->update(['case_version_id' => $version->id, 'given_at' => $isNewer ? now() : $before->given_at, 'released_at' => null, ...$terms->columns()]);
         }
 
         return $before;
+    }
+
+    /**
+     * @param  Collection<int, Assignment>  $live
+     * @param  list<int>  $groups
+     * @param  list<int>  $people
+     *
+     * @throws ExaminationBegun where one of these has another version as an examination
+     */
+    private function refuseReplacing(Collection $live, CaseVersion $version, array $groups, array $people): void
+    {
+        foreach ($live as $one) {
+            $meets = array_intersect($one->groups->modelKeys(), $groups) !== [] || array_intersect($one->people->modelKeys(), $people) !== [];
+            $begun = $meets && $one->case_version_id !== $version->id && ! $one->version->isPractice() ? $one->attempts()->count() : 0;
+            if ($begun > 0) {
+                throw new ExaminationBegun($begun);
+            }
+        }
     }
 
     /**

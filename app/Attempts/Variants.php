@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Attempts;
 
 use App\Documents\ContentLibrary;
+use App\Jobs\PrepareVariants;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\CaseVersion;
@@ -65,6 +66,20 @@ final readonly class Variants
             $kept['done'] = $kept['found'] >= $limits->wanted || $kept['tried'] >= $kept['of'];
         } while (! $kept['done'] && microtime(true) < $until);
         $assignment->update(['preparation' => $kept]);
+    }
+
+    /** Nobody waits for ever for what cannot be worked out. */
+    public function giveUp(Assignment $assignment): void
+    {
+        $kept = $this->preparation($assignment);
+        $assignment->update(['preparation' => ['done' => true, 'against' => $kept['against'] + ['failed' => 1]] + $kept]);
+    }
+
+    /** A worker that starts takes up what was asked for and lost on the way. */
+    public function askAgain(): void
+    {
+        Assignment::query()->where('variation', '!=', Variation::None)->whereNull('withdrawn_at')->get()->filter($this->areAwaited(...))
+            ->each(static fn (Assignment $one) => PrepareVariants::dispatch($one->id));
     }
 
     /** @return Preparation of the version that is given now */

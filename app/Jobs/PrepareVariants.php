@@ -29,6 +29,12 @@ final class PrepareVariants implements ShouldBeUniqueUntilProcessing, ShouldQueu
         return (string) $this->assignment;
     }
 
+    public function failed(): void
+    {
+        $assignment = Assignment::query()->find($this->assignment);
+        $assignment === null || app(Variants::class)->giveUp($assignment);
+    }
+
     public function handle(Variants $variants): void
     {
         $assignment = Assignment::query()->with('version')->find($this->assignment);

@@ -11,6 +11,7 @@ use App\Attempts\Closing;
 use App\Attempts\FollowedJobs;
 use App\Attempts\HeldAnswers;
 use App\Attempts\KeptSteps;
+use App\Attempts\Variants;
 use App\Documents\ContentLibrary;
 use App\Http\ArtificialLeak;
 use App\Models\Attempt;
@@ -41,6 +42,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(WorkerStarting::class, static function (): void {
             app(Workers::class)->join();
             app(AwaitedMarks::class)->askAgain();
+            app(Variants::class)->askAgain();
         });
         if (config()->string('lernfall.artificial_leak') !== '') {
             Route::pushMiddlewareToGroup('web', ArtificialLeak::class.':'.config()->string('lernfall.artificial_leak'));

@@ -136,6 +136,7 @@ final class OffersTest extends FeatureTestCase
         $this->retitle('Another title');
         $this->give()->assertStatus(409);
         $this->give(['tries' => 2])->assertStatus(409);
+        $this->give(['groups' => [$this->group()->id], 'people' => [$this->classmate->id]])->assertStatus(409); // nor for some of them
 
         $annul = fn (string $reason) => $this->actingAs($this->instructor)->postJson("/api/assignments/$job->id/annulment", ['reason' => $reason]);
         $annul('')->assertStatus(422)->assertJsonPath('errors.reason.0', 'Say in up to 400 characters why it is annulled; everybody who had it reads this.');

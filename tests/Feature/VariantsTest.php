@@ -12,6 +12,9 @@ use App\Models\CaseDraft;
 use App\Models\CaseVersion;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Queue\Events\WorkerStarting;
+use Illuminate\Queue\WorkerOptions;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 
 /** Neighbours get different cars of one case; each is worked by a worker before anybody begins. */
@@ -113,6 +116,18 @@ final class VariantsTest extends FeatureTestCase
         self::assertSame([1, 2, 3], CaseVersion::query()->where('variant_for', $job->id)->orderBy('variant')->pluck('variant')->all());
         $this->actingAs($this->instructor)->deleteJson("/api/cases/{$this->draft->id}")->assertNoContent();
         self::assertSame(0, CaseVersion::query()->count());
+    }
+
+    public function test_what_was_lost_on_the_way_is_asked_for_again_and_what_fails_keeps_nobody_waiting(): void
+    {
+        $job = $this->given();
+        $this->travel(2)->minutes();
+        Event::dispatch(new WorkerStarting('database', 'beside', new WorkerOptions));
+        Queue::assertPushed(PrepareVariants::class, 2);
+        (new PrepareVariants($job->id))->failed();
+
+        $this->actingAs($this->instructor)->getJson("/api/cases/{$this->draft->id}")->assertJsonPath('assignments.0.preparation.done', true)->assertJsonPath('assignments.0.preparation.against.0.why', 'failed');
+        self::assertSame(0, $this->begun($job)->version->variant);
     }
 
     /** @param  array<string, mixed>  $terms */

@@ -41,7 +41,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'found', description: 'variants that are worth as much as the case', type: 'integer'),
     new OA\Property(property: 'hasWorker', type: 'boolean'),
     new OA\Property(property: 'against', description: 'why others are not among them', type: 'array', items: new OA\Items(required: ['why', 'count'], properties: [
-        new OA\Property(property: 'why', type: 'string', enum: ['itself', 'complaint', 'unseen', 'unsolvable', 'par', 'tests']),
+        new OA\Property(property: 'why', type: 'string', enum: ['itself', 'complaint', 'unseen', 'unsolvable', 'par', 'tests', 'failed']),
         new OA\Property(property: 'count', type: 'integer'),
     ], type: 'object')),
 ])]

@@ -1457,7 +1457,7 @@ export interface components {
             /** @description why others are not among them */
             against: {
                 /** @enum {string} */
-                why: "itself" | "complaint" | "unseen" | "unsolvable" | "par" | "tests";
+                why: "itself" | "complaint" | "unseen" | "unsolvable" | "par" | "tests" | "failed";
                 count: number;
             }[];
         };
