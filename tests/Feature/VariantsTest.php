@@ -35,7 +35,7 @@ final class VariantsTest extends FeatureTestCase
         $job = $this->given();
         Queue::assertPushed(PrepareVariants::class, 1);
         $this->actingAs($this->apprentice)->getJson('/api/jobs')->assertJsonPath('0.isPrepared', false)->assertJsonPath('0.canBegin', false)
-            ->assertJsonPath('0.jobTitle', 'A job on the one axle')->assertJsonPath('0.complaint', 'Since the car wash the lamps are on. I hear something at the one wheel.');
+            ->assertJsonPath('0.jobTitle', 'A job on the … axle')->assertJsonPath('0.complaint', 'Since the car wash the lamps are on. I hear something at the ….');
         $this->postJson("/api/jobs/$job->id/attempt")->assertStatus(409)->assertJsonPath('message', 'The cars for this job are being made ready. Look again in a few minutes.');
 
         $this->prepared($job);
