@@ -118,8 +118,8 @@ final class BenchLeak extends Command
         $instructor = User::query()->where('role', Role::Instructor)->firstOrFail();
         $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => [...JsonFile::read(base_path(self::CASE)), 'car' => 'harl-13', 'faults' => [$fault]]]);
         $given = $publication->of($draft, [$instructor->groupIds()[0]], new Terms(Release::of(ReleaseKind::ByInstructor), variation: Variation::SameKind));
-        $given->version->replicate()->fill(['variant' => 1, 'variant_for' => $given->id])->save();
         $given->update(['preparation' => ['done' => true] + $this->variants->preparation($given)]);
+        $given->version->replicate()->fill(['variant' => 1, 'variant_for' => $given->id])->save();
 
         return $given->id;
     }

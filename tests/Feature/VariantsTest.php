@@ -76,6 +76,9 @@ final class VariantsTest extends FeatureTestCase
         $third = $this->begun($job);
         self::assertSame('Another complaint.', $third->version->decoded()['complaint']);
         self::assertSame(6, CaseVersion::query()->where('variant', '>', 0)->count());
+        self::assertSame($second->version->document, $second->version->refresh()->document); // who has one keeps it
+
+        $this->actingAs($this->instructor)->postJson("/api/cases/{$this->draft->id}/versions", ['variation' => 'other', 'tries' => 3])->assertCreated()->assertJsonPath('assignments.0.preparation.done', false);
     }
 
     /** Whoever compares what two neighbours were told finds nothing of which car each has. */
