@@ -68,7 +68,7 @@ final readonly class Joining
         return $found;
     }
 
-    /** @return Collection<int, User> apprentices of a group who have never signed in, by name */
+    /** @return Collection<int, User> apprentices of a group who have no password of their own yet, by name */
     public function listed(Group $group): Collection
     {
         return $group->people()->where('role', Role::Apprentice)->whereNotNull('for_once')->get();
@@ -128,7 +128,7 @@ final readonly class Joining
         return $person;
     }
 
-    /** An account that has been used is nobody else's. */
+    /** Whoever has a password of their own keeps the account. */
     private function takenOver(JoinRequest $request): ?User
     {
         $person = $request->user;

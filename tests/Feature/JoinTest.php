@@ -85,6 +85,7 @@ final class JoinTest extends FeatureTestCase
         foreach (['short', 'password123456', ''] as $weak) {
             $this->postJson('/api/join', ['code' => $code, 'name' => 'Ina', 'signIn' => 'ina', 'password' => $weak])->assertStatus(422)->assertJsonValidationErrors('password');
         }
+        $this->postJson('/api/join', ['code' => 'dabo-nobo', 'name' => '', 'signIn' => 'learner', 'password' => ''])->assertStatus(422)->assertExactJson(['message' => 'No class has this code now. Look at it again, or ask for a new one.', 'errors' => ['code' => ['No class has this code now. Look at it again, or ask for a new one.']]]);
         $token = $this->asked(['code' => $code, 'name' => 'Ina', 'signIn' => 'ina']);
         $this->actingAs($this->instructor)->putJson('/api/join-requests/'.JoinRequest::query()->sole()->id, ['letIn' => false])->assertOk();
         $this->leave();

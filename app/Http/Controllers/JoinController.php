@@ -26,7 +26,7 @@ final readonly class JoinController
     }
 
     #[OA\Post(path: '/api/join/look', operationId: 'lookAtClass', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Look')), responses: [
-        new OA\Response(response: 200, description: 'the class, and who is on its list and was never here', content: new OA\JsonContent(required: ['group', 'listed'], properties: [
+        new OA\Response(response: 200, description: 'the class, and who is on its list and has no password of their own yet', content: new OA\JsonContent(required: ['group', 'listed'], properties: [
             new OA\Property(property: 'group', type: 'string'),
             new OA\Property(property: 'listed', type: 'array', items: new OA\Items(required: ['id', 'name'], properties: [new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string')], type: 'object')),
         ])),

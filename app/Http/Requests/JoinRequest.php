@@ -23,7 +23,13 @@ final class JoinRequest extends LookRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + [
+        $code = parent::rules();
+        $typed = $this->input('code');
+        if (! is_string($typed) || mb_strlen($typed) > self::LONGEST_CODE || $this->found() === null) {
+            return $code; // nothing else is told to whoever has none, not even which names are taken
+        }
+
+        return $code + [
             'person' => ['sometimes', 'integer'],
             'name' => ['exclude_with:person', ...NameRequest::RULE],
             'signIn' => ['exclude_with:person', 'bail', 'required', 'string', 'regex:/^[a-z0-9][a-z0-9.-]{1,39}$/D', 'unique:users,sign_in'],

@@ -7,8 +7,9 @@ namespace App\Http\Requests;
 use App\Accounts\Joining;
 use App\Models\JoinCode;
 use App\Strings;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\ValidationException;
+use LogicException;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Look', required: ['code'], properties: [
@@ -16,12 +17,18 @@ use OpenApi\Attributes as OA;
 ])]
 class LookRequest extends FormRequest
 {
+    protected const LONGEST_CODE = 40;
+
     private ?JoinCode $code = null;
+
+    private bool $isLookedUp = false;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['code' => ['bail', 'required', 'string', 'max:40']];
+        return ['code' => ['bail', 'required', 'string', 'max:'.self::LONGEST_CODE, function (string $field, mixed $value, Closure $fail): void {
+            $this->found() === null && $fail(Strings::text('join.code-wrong'));
+        }]];
     }
 
     /** @return array<string, string> */
@@ -30,10 +37,20 @@ class LookRequest extends FormRequest
         return ['code.*' => Strings::text('join.code-wrong')];
     }
 
-    /** @throws ValidationException|\App\Accounts\TooSoon */
+    /** Of a request that was found in order. */
     public function joinCode(): JoinCode
     {
-        return $this->code ??= app(Joining::class)->found($this->string('code')->toString(), (string) $this->ip())
-            ?? throw ValidationException::withMessages(['code' => Strings::text('join.code-wrong')]);
+        return $this->found() ?? throw new LogicException('looked at before its code was checked');
+    }
+
+    /** @throws \App\Accounts\TooSoon */
+    protected function found(): ?JoinCode
+    {
+        if (! $this->isLookedUp) {
+            $this->isLookedUp = true;
+            $this->code = app(Joining::class)->found($this->string('code')->toString(), (string) $this->ip());
+        }
+
+        return $this->code;
     }
 }

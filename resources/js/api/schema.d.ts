@@ -4094,7 +4094,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description the class, and who is on its list and was never here */
+            /** @description the class, and who is on its list and has no password of their own yet */
             200: {
                 headers: {
                     [name: string]: unknown;
