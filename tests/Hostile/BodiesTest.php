@@ -39,7 +39,7 @@ final class BodiesTest extends FeatureTestCase
         yield 'beyond all numbers' => ['{"number": 1e999}', 422];
         yield 'beyond sensible numbers' => ['{"action": {"do": "measure", "value": -1e308}}', 422];
         yield 'no text' => ["{\"name\": \"\xff\xfe\"}", 422];
-        yield 'a name twice over' => ['{"name": ["a", {"b": "c"}], "password": {"x": 1}, "key": [], "number": {}, "action": "x", "about": [1], "csv": [1], "what": [1], "technology": {}, "criterion": [], "faults": "x", "release": 5}', 422];
+        yield 'a name twice over' => ['{"name": ["a", {"b": "c"}], "password": {"x": 1}, "key": [], "number": {}, "action": "x", "about": [1], "csv": [1], "what": [1], "technology": {}, "criterion": [], "faults": "x", "release": 5, "again": [1]}', 422];
     }
 
     #[DataProvider('unreadable')]

@@ -53,16 +53,16 @@ final class PublicationRequest extends FormRequest
 
         return [
             'groups' => ['bail', $needsGroup ? 'required' : 'sometimes', 'array', 'max:'.self::MOST_PEOPLE],
-            'groups.*' => ['integer', 'distinct', Rule::in($this->myGroups())],
+            'groups.*' => ['required', 'integer', 'distinct', Rule::in($this->myGroups())],
             'people' => ['sometimes', 'array', 'max:'.self::MOST_PEOPLE],
-            'people.*' => ['integer', 'distinct', Rule::in($this->myApprentices())],
+            'people.*' => ['required', 'integer', 'distinct', Rule::in($this->myApprentices())],
             'release' => ['sometimes', 'required', 'array'],
             'release.kind' => ['required_with:release', 'string', 'in:at-once,instructor,date,all-done'],
             'release.at' => ['required_if:release.kind,date,all-done', ...self::A_TIME],
             'variation' => ['sometimes', Rule::enum(Variation::class)],
             'tries' => ['sometimes', 'integer', 'between:0,'.self::MOST_TRIES],
             'startsAt' => ['sometimes', ...array_diff(self::A_TIME, ['after:now'])],
-            'endsAt' => ['sometimes', ...self::A_TIME, ...($this->filled('startsAt') ? ['after:startsAt'] : [])],
+            'endsAt' => ['sometimes', ...self::A_TIME, ...(is_string($this->input('startsAt')) ? ['after:startsAt'] : [])],
         ];
     }
 
