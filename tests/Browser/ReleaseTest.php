@@ -12,7 +12,7 @@ final class ReleaseTest extends BrowserTestCase
     public function test_a_closed_job_says_that_it_was_received_until_the_reports_are_opened(): void
     {
         $person = $this->person()->signIn('kessel')->open('/cases/1')->see('C0040-13')
-            ->press('Publish')->see('when I open them, on the list of attempts')->press('Give it out')->see('kept, version 1');
+            ->press('Publish')->see('when I open them, on the list of attempts')->tick('the same for everybody')->press('Give it out')->see('kept, version 1');
         $person->signIn('dilan')->see('bakery')->pressIn("The bakery's Harl", 'Start the job');
         $person->see('Complaint')->press('Close the job')->press('Do it')->see('This job is closed.')->press('To the report')
             ->see('Your job was received on')->see('The report opens when the instructor opens it for all.')->doNotSee('coil open')->doNotSee('points');

@@ -21,7 +21,7 @@ final class WholeJobTest extends BrowserTestCase
             ->fill('Complaint', 'Two yellow lamps since the towbar was fitted.')
             ->select('Car', 'Harl 1.3')->choose('Place', 'Loom')->choose('Fault', 'Wire broken')->choose('Corner', 'RR')->choose('Wire', '2')
             ->see('C0050-13')->see('O.L.');
-        $person->press('Publish')->tick('at once, when a job is closed (for practice)')->press('Give it out')->see('kept, version 1')->press('Back to the cases')->see('Broken wire, rear right');
+        $person->press('Publish')->tick('at once, when a job is closed (for practice)')->tick('the same for everybody')->press('Give it out')->see('kept, version 1')->press('Back to the cases')->see('Broken wire, rear right');
 
         $this->workedWell();
         $this->workedBadly();
