@@ -13,7 +13,7 @@ final class ShelfTest extends BrowserTestCase
     {
         $person = $this->person()->signIn('kessel')->open('/cases')->see('Green pin, rear left')->see('Pump relay dead');
         $person->press('More for Green pin, rear left')->item('What it teaches')->see('A few words each')->fill('What it teaches', 'reading codes, Reading codes')->press('Keep')
-            ->see('A goal is a few words of your own, each once.')->fill('What it teaches', 'reading codes, ohms at the plug')->press('Keep')->see('reading codes, ohms at the plug');
+            ->see('A goal is a few words of your own, each once.')->fill('What it teaches', 'reading codes, ohms at the plug')->press('Keep')->doNotSee('A few words each')->see('reading codes, ohms at the plug');
         $person->select('Teaches', 'ohms at the plug')->doNotSee('Pump relay dead')->see('Green pin, rear left')->select('Teaches', 'anything');
         $person->fill('Search', 'relay vet')->doNotSee('Green pin')->see('Pump relay dead')->select('Fault at', 'Ring')->see('No case is like that.')->select('Fault at', 'Hydraulics')->fill('Search', ' ');
 
