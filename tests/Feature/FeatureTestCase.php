@@ -18,7 +18,7 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
-use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Workbench;
@@ -49,7 +49,7 @@ abstract class FeatureTestCase extends TestCase
         config(['lernfall.seconds_at_a_time' => 3600.0]); // nothing hangs on how fast this machine is
         config(['lernfall.workers' => sys_get_temp_dir().'/lernfall-workers-'.getmypid()]); // those of a server that runs here are none of ours
         config(['lernfall.kept_steps' => sys_get_temp_dir().'/lernfall-steps-'.Str::uuid()]);
-        Queue::fake([PrepareVariants::class]); // what takes long is done where it is tested
+        Bus::fake([PrepareVariants::class]); // what takes long is done where it is tested
         $group = Group::query()->create(['name' => 'A class']);
         $this->instructor = $this->person($group, 'teacher', Role::Instructor);
         $this->apprentice = $this->person($group, 'learner', Role::Apprentice);

@@ -14,8 +14,8 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Queue\Events\WorkerStarting;
 use Illuminate\Queue\WorkerOptions;
+use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Event;
-use Illuminate\Support\Facades\Queue;
 
 /** Neighbours get different cars of one case; each is worked by a worker before anybody begins. */
 final class VariantsTest extends FeatureTestCase
@@ -33,7 +33,7 @@ final class VariantsTest extends FeatureTestCase
     public function test_an_examination_is_prepared_first_and_each_gets_another_car(): void
     {
         $job = $this->given();
-        Queue::assertPushed(PrepareVariants::class, 1);
+        Bus::assertDispatchedTimes(PrepareVariants::class, 1);
         $this->actingAs($this->apprentice)->getJson('/api/jobs')->assertJsonPath('0.isPrepared', false)->assertJsonPath('0.canBegin', false)
             ->assertJsonPath('0.jobTitle', 'A job on the … axle')->assertJsonPath('0.complaint', 'Since the car wash the lamps are on. I hear something at the ….');
         $this->postJson("/api/jobs/$job->id/attempt")->assertStatus(409)->assertJsonPath('message', 'The cars for this job are being made ready. Look again in a few minutes.');
@@ -126,7 +126,7 @@ final class VariantsTest extends FeatureTestCase
         $job = $this->given();
         $this->travel(2)->minutes();
         Event::dispatch(new WorkerStarting('database', 'beside', new WorkerOptions));
-        Queue::assertPushed(PrepareVariants::class, 2);
+        Bus::assertDispatchedTimes(PrepareVariants::class, 2);
         (new PrepareVariants($job->id))->failed();
 
         $this->actingAs($this->instructor)->getJson("/api/cases/{$this->draft->id}")->assertJsonPath('assignments.0.preparation.done', true)->assertJsonPath('assignments.0.preparation.against.0.why', 'failed');

@@ -62,7 +62,7 @@ final class HogTest extends FeatureTestCase
     private function work(\Closure $isDone): void
     {
         for ($round = 0; $round < self::ROUNDS && ! $isDone(); $round++) {
-            $this->artisan('queue:work', ['--once' => true, '--queue' => 'marks,following', '--quiet' => true]);
+            $this->artisan('queue:work', ['--once' => true, '--queue' => 'marks,following', '--quiet' => true, '--sleep' => 0]);
         }
         self::assertTrue($isDone());
     }
