@@ -22,6 +22,11 @@ return [
     ],
     // for ./lernfall bench leak alone: milliseconds by which answers are late, and the kind of fault on whose cars they are
     'artificial_leak' => env('LERNFALL_ARTIFICIAL_LEAK', ''),
+    // after the time of a job is over, for what is to be written on its card
+    'card_minutes' => 3,
+    // so long nothing was heard of this machine: it was away, and nobody's time goes on meanwhile
+    'outage_seconds' => 60,
+    'pulse' => storage_path('app/pulse'),
     // a school day; after that everybody signs in again
     'signed_in_hours' => 12,
     // steps of jobs under way, with their cars

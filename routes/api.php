@@ -9,7 +9,9 @@ use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\CarController;
 use App\Http\Controllers\CaseAttemptController;
 use App\Http\Controllers\CaseController;
+use App\Http\Controllers\ConcessionController;
 use App\Http\Controllers\CounselController;
+use App\Http\Controllers\ExtraTimeController;
 use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\FaultPortraitController;
 use App\Http\Controllers\GroupController;
@@ -17,9 +19,12 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\JoinCodeController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LabController;
+use App\Http\Controllers\LessonController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\MakeUpController;
 use App\Http\Controllers\MarkingPolicyController;
 use App\Http\Controllers\MarksController;
+use App\Http\Controllers\NewsController;
 use App\Http\Controllers\OverrideController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PreviewController;
@@ -35,6 +40,8 @@ use App\Http\Controllers\SolvabilityController;
 use App\Http\Controllers\StandingController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WaveformController;
+use App\Http\Controllers\WithoutJobController;
+use App\Http\DuringExamination;
 use App\Http\OwnPassword;
 use Illuminate\Support\Facades\Route;
 
@@ -57,6 +64,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::put('groups/{group}', [GroupController::class, 'rename'])->whereNumber('group');
     Route::get('groups/{group}/marks', [MarksController::class, 'show'])->whereNumber('group');
     Route::get('groups/{group}/marks.csv', [MarksController::class, 'csv'])->whereNumber('group');
+    Route::get('groups/{group}/without-job', WithoutJobController::class)->whereNumber('group');
     Route::get('groups/{group}/door', [JoinCodeController::class, 'show'])->whereNumber('group');
     Route::put('groups/{group}/door', [JoinCodeController::class, 'open'])->whereNumber('group');
     Route::delete('groups/{group}/door', [JoinCodeController::class, 'close'])->whereNumber('group');
@@ -67,6 +75,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::post('people/roster-check', [RosterController::class, 'check']);
     Route::post('people/roster', [RosterController::class, 'add']);
     Route::put('people/{person}/groups', [PersonController::class, 'regroup'])->whereNumber('person');
+    Route::put('people/{person}/extra-time', ExtraTimeController::class)->whereNumber('person');
     Route::post('people/{person}/password', [PersonController::class, 'resetPassword'])->whereNumber('person');
 
     Route::get('sign-ins', [SignInController::class, 'index']);
@@ -74,10 +83,14 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::get('log', LogController::class);
 
     Route::post('waveforms', WaveformController::class);
-    Route::post('calculations', CalculationController::class);
-    Route::get('fault-portraits', FaultPortraitController::class);
-    Route::get('lab', [LabController::class, 'options']);
-    Route::post('lab', [LabController::class, 'show']);
+    Route::middleware(DuringExamination::class.':handbook')->group(static function (): void {
+        Route::post('calculations', CalculationController::class);
+        Route::get('fault-portraits', FaultPortraitController::class);
+    });
+    Route::middleware(DuringExamination::class)->group(static function (): void {
+        Route::get('lab', [LabController::class, 'options']);
+        Route::post('lab', [LabController::class, 'show']);
+    });
 
     Route::get('cars', [CarController::class, 'index']);
     Route::get('cars/{car}/silent-faults', SilentFaultController::class);
@@ -104,18 +117,26 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::post('assignments/{assignment}/annulment', [AssignmentController::class, 'annul'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/release', [AssignmentController::class, 'release'])->whereNumber('assignment');
     Route::put('assignments/{assignment}/people/{person}', [AssignmentController::class, 'absence'])->whereNumber('assignment')->whereNumber('person');
+    Route::post('assignments/{assignment}/people/{person}/make-up', MakeUpController::class)->whereNumber('assignment')->whereNumber('person');
+    Route::put('assignments/{assignment}/pause', [LessonController::class, 'pause'])->whereNumber('assignment');
+    Route::post('assignments/{assignment}/remarks', [LessonController::class, 'remark'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/confirmation', [StandingController::class, 'confirmAll'])->whereNumber('assignment');
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
 
     Route::get('jobs', [JobController::class, 'index']);
-    Route::post('jobs/{job}/attempt', [JobController::class, 'start'])->whereNumber('job');
-    Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereNumber('attempt');
-    Route::post('attempts/{attempt}/actions', [AttemptController::class, 'act'])->whereNumber('attempt');
-    Route::get('attempts/{attempt}/actions/{key}', [AttemptController::class, 'answer'])->whereNumber('attempt')->whereUuid('key');
-    Route::post('attempts/{attempt}/overrides', OverrideController::class)->whereNumber('attempt');
-    Route::post('attempts/{attempt}/confirmation', [StandingController::class, 'confirm'])->whereNumber('attempt');
-    Route::post('attempts/{attempt}/objection', [StandingController::class, 'object'])->whereNumber('attempt');
-    Route::put('attempts/{attempt}/objection', [StandingController::class, 'decide'])->whereNumber('attempt');
-    Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
-    Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');
+    Route::middleware(DuringExamination::class)->group(static function (): void {
+        Route::post('jobs/{job}/attempt', [JobController::class, 'start'])->whereNumber('job');
+        Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereNumber('attempt');
+        Route::post('attempts/{attempt}/actions', [AttemptController::class, 'act'])->whereNumber('attempt');
+        Route::get('attempts/{attempt}/actions/{key}', [AttemptController::class, 'answer'])->whereNumber('attempt')->whereUuid('key');
+        Route::post('attempts/{attempt}/overrides', OverrideController::class)->whereNumber('attempt');
+        Route::post('attempts/{attempt}/confirmation', [StandingController::class, 'confirm'])->whereNumber('attempt');
+        Route::post('attempts/{attempt}/objection', [StandingController::class, 'object'])->whereNumber('attempt');
+        Route::put('attempts/{attempt}/objection', [StandingController::class, 'decide'])->whereNumber('attempt');
+        Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
+        Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');
+        Route::put('attempts/{attempt}/help', [NewsController::class, 'help'])->whereNumber('attempt');
+        Route::get('attempts/{attempt}/news', [NewsController::class, 'show'])->whereNumber('attempt');
+        Route::post('attempts/{attempt}/concessions', ConcessionController::class)->whereNumber('attempt');
+    });
 });

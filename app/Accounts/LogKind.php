@@ -20,6 +20,11 @@ enum LogKind: string
     case ReportsOpened = 'reports-opened';
     case Overridden = 'overridden';
     case AbsenceNoted = 'absence-noted';
+    case Paused = 'paused';
+    case WentOn = 'went-on';
+    case Conceded = 'conceded';
+    case ExtraTime = 'extra-time';
+    case MadeUp = 'made-up';
     case MarkConfirmed = 'mark-confirmed';
     case Objected = 'objected';
     case ObjectionDecided = 'objection-decided';
@@ -34,6 +39,6 @@ enum LogKind: string
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::AbsenceNoted, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
+        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::AbsenceNoted, self::Paused, self::WentOn, self::Conceded, self::ExtraTime, self::MadeUp, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

@@ -6,6 +6,9 @@ namespace App\Attempts;
 
 use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
+use App\Lesson\PausedJob;
+use App\Lesson\TimeIsUp;
+use App\Lesson\WorkingTime;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -30,7 +33,7 @@ final readonly class ActionLog
      * @param  string  $key  the sender's own name for this action
      * @param  array<string, mixed>  $action
      *
-     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|UnfitAction|InvalidDocument
+     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|PausedJob|TimeIsUp|UnfitAction|InvalidDocument
      */
     public function take(Attempt $attempt, int $number, string $key, array $action): RecordedAction
     {
@@ -45,7 +48,7 @@ final readonly class ActionLog
      * @param  array<string, mixed>  $action
      * @return RecordedAction|AdmittedAction recorded where it had been taken before
      *
-     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|UnfitAction|InvalidDocument
+     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|PausedJob|TimeIsUp|UnfitAction|InvalidDocument
      */
     public function admit(Attempt $attempt, int $number, string $key, array $action): RecordedAction|AdmittedAction
     {
@@ -61,6 +64,7 @@ final readonly class ActionLog
         }
         $this->pace->check($attempt);
         $next = ActionReader::read($action);
+        WorkingTime::of($attempt)->refuse($next);
         if (! Room::of($attempt)->takes($next->name())) {
             throw new FullJob;
         }

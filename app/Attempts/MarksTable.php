@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
+use App\Models\Absence;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Group;
@@ -96,6 +97,7 @@ final readonly class MarksTable
     {
         return match (true) {
             $assignment->annulled_at !== null => 'annulled',
+            $assignment->absences->contains(static fn (Absence $one): bool => $one->user_id === $person->id && $one->kind === 'interrupted') => 'interrupted',
             $attempt === null && $assignment->absences->contains('user_id', $person->id) => (string) $assignment->absences->firstWhere('user_id', $person->id)?->kind,
             $attempt === null => $assignment->groups->isEmpty() && ! $assignment->people->contains('id', $person->id) ? 'not-given' : 'not-started',
             $attempt->concluded_at === null => 'under-way',

@@ -8,8 +8,10 @@ use App\Documents\ContentLibrary;
 use App\Models\Assignment;
 use App\Models\CaseDraft;
 use App\Models\CaseVersion;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Lernfall\Evidence\Variation\Variation;
 use Lernfall\Format\CanonicalJson;
 
 /** Freezes a draft into a version and gives it out. */
@@ -33,6 +35,14 @@ final readonly class Publication
         $terms ??= new Terms(Release::of(ReleaseKind::AtOnce), Terms::usualTries($draft->isPractice()));
 
         return DB::transaction(fn (): Assignment => $this->given($this->frozen($draft), $groups, $people, $terms)); // two at once get numbers of their own
+    }
+
+    /** Another fault worth as much for one who missed an assignment, on its terms and as long as they like to begin it; one that there is stays. */
+    public function makeUp(Assignment $missed, User $person): Assignment
+    {
+        $terms = new Terms($missed->release(), $missed->tries, variation: Variation::OtherFaults, minutesAllowed: $missed->minutes_allowed, handbook: $missed->handbook);
+
+        return DB::transaction(fn (): Assignment => $this->given($missed->version, [], [$person->id], $terms));
     }
 
     /** The draft as it is, under the number it has or the next one. */

@@ -8,11 +8,18 @@ use App\Models\Assignment;
 use Illuminate\Support\Carbon;
 use Lernfall\Evidence\Variation\Variation;
 
-/** On which terms a case is given out: when its reports open, how often it can be begun, from when and until when, and in what its cars differ. */
+/**
+ * On which terms a case is given out: when its reports open, how often it can be begun, from when and until when, in what its
+ * cars differ, how long one may work at it, and whether the handbook is open in an examination.
+ */
 final readonly class Terms
 {
-    /** @param  ?int  $tries  null: as often as one likes */
-    public function __construct(public Release $release, public ?int $tries = 1, public ?Carbon $startsAt = null, public ?Carbon $endsAt = null, public Variation $variation = Variation::None)
+    /**
+     * @param  ?int  $tries  null: as often as one likes
+     * @param  ?int  $minutesAllowed  for one job; null: as long as one likes
+     * @param  bool  $handbook  open in an examination
+     */
+    public function __construct(public Release $release, public ?int $tries = 1, public ?Carbon $startsAt = null, public ?Carbon $endsAt = null, public Variation $variation = Variation::None, public ?int $minutesAllowed = null, public bool $handbook = true)
     {
     }
 
@@ -37,12 +44,13 @@ final readonly class Terms
     public function areThoseOf(Assignment $assignment): bool
     {
         return $assignment->release()->write() === $this->release->write() && $assignment->tries === $this->tries && $assignment->variation === $this->variation
+            && $assignment->minutes_allowed === $this->minutesAllowed && $assignment->handbook === $this->handbook
             && $assignment->starts_at?->getTimestamp() === $this->startsAt?->getTimestamp() && $assignment->ends_at?->getTimestamp() === $this->endsAt?->getTimestamp();
     }
 
-    /** @return array{release: array{kind: string, at: ?string}, variation: Variation, tries: ?int, starts_at: ?Carbon, ends_at: ?Carbon} */
+    /** @return array{release: array{kind: string, at: ?string}, variation: Variation, tries: ?int, starts_at: ?Carbon, ends_at: ?Carbon, minutes_allowed: ?int, handbook: bool} */
     public function columns(): array
     {
-        return ['release' => $this->release->write(), 'variation' => $this->variation, 'tries' => $this->tries, 'starts_at' => $this->startsAt, 'ends_at' => $this->endsAt];
+        return ['release' => $this->release->write(), 'variation' => $this->variation, 'tries' => $this->tries, 'starts_at' => $this->startsAt, 'ends_at' => $this->endsAt, 'minutes_allowed' => $this->minutesAllowed, 'handbook' => $this->handbook];
     }
 }

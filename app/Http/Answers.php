@@ -11,6 +11,8 @@ use App\Attempts\ExaminationBegun;
 use App\Attempts\FullJob;
 use App\Attempts\TooFast;
 use App\Documents\Complaint;
+use App\Lesson\PausedJob;
+use App\Lesson\TimeIsUp;
 use App\Models\User;
 use App\Strings;
 use ErrorException;
@@ -41,7 +43,7 @@ final readonly class Answers
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, AnnulledJob::class, ExaminationBegun::class, TooFast::class, TooSoon::class]);
+        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, AnnulledJob::class, PausedJob::class, TimeIsUp::class, ExaminationBegun::class, TooFast::class, TooSoon::class]);
         $exceptions->render(static fn (UnfitAction $unfit): JsonResponse => self::field(
             $unfit->field,
             Strings::text($unfit->messageKey, $unfit->parameters),
@@ -52,6 +54,8 @@ final readonly class Answers
         ));
         $exceptions->render(static fn (FullJob $full): JsonResponse => self::field('action', Strings::text('attempt.full')));
         $exceptions->render(static fn (AnnulledJob $annulled): JsonResponse => self::field('action', Strings::text('attempt.annulled')));
+        $exceptions->render(static fn (PausedJob $paused): JsonResponse => self::field('action', Strings::text('lesson.paused')));
+        $exceptions->render(static fn (TimeIsUp $over): JsonResponse => self::field('action', Strings::text($over->forTheCardAsWell ? 'lesson.time-over' : 'lesson.card-only')));
         $exceptions->render(static fn (ExaminationBegun $begun): JsonResponse => new JsonResponse(['message' => Strings::text('given.examination-begun', ['count' => $begun->begun])], 409));
         $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));
         $exceptions->render(static fn (TooSoon $soon): JsonResponse => new JsonResponse(['message' => Strings::text('form.too-many-tries', ['seconds' => $soon->seconds])], 429, ['Retry-After' => (string) $soon->seconds]));

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property ?\Illuminate\Support\Carbon $concluded_at
  * @property ?\Illuminate\Support\Carbon $confirmed_at since when its mark counts; of an examination
  * @property ?int $confirmed_by
+ * @property ?\Illuminate\Support\Carbon $help_wanted_at since when its apprentice asks for help
+ * @property ?string $closed_by "time" where its time was over, "instructor" where it was set aside; null: by its apprentice
  * @property ?Objection $objection
  * @property CaseVersion $version
  * @property ?Assignment $assignment
@@ -36,11 +38,11 @@ final class Attempt extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_version_id', 'assignment_id', 'apprentice_id', 'number', 'seed', 'started_at', 'concluded_at', 'confirmed_at', 'confirmed_by'];
+    protected $fillable = ['case_version_id', 'assignment_id', 'apprentice_id', 'number', 'seed', 'started_at', 'concluded_at', 'confirmed_at', 'confirmed_by', 'help_wanted_at', 'closed_by'];
 
-    protected $attributes = ['number' => 1, 'concluded_at' => null, 'confirmed_at' => null, 'confirmed_by' => null];
+    protected $attributes = ['number' => 1, 'concluded_at' => null, 'confirmed_at' => null, 'confirmed_by' => null, 'help_wanted_at' => null, 'closed_by' => null];
 
-    protected $casts = ['started_at' => 'datetime', 'concluded_at' => 'datetime', 'confirmed_at' => 'datetime'];
+    protected $casts = ['started_at' => 'datetime', 'concluded_at' => 'datetime', 'confirmed_at' => 'datetime', 'help_wanted_at' => 'datetime'];
 
     /** @return BelongsTo<CaseVersion, $this> */
     public function version(): BelongsTo
@@ -97,6 +99,12 @@ final class Attempt extends Model
     public function belief(): HasOne
     {
         return $this->hasOne(Belief::class)->latestOfMany('step');
+    }
+
+    /** @return HasMany<Concession, $this> */
+    public function concessions(): HasMany
+    {
+        return $this->hasMany(Concession::class);
     }
 
     /** @return HasMany<MarkOverride, $this> */

@@ -18,17 +18,18 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $password hashed; of nobody while there is one for once
  * @property ?string $for_once a password for once, encrypted: it can be shown until it has been used
  * @property bool $chooses_password signed in with one for once, and has to choose an own one
+ * @property int $extra_time_percent what is added to the time of a job; seen by instructors alone
  * @property \Illuminate\Database\Eloquent\Collection<int, Group> $groups those of today, by name
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['sign_in', 'name', 'role', 'password', 'for_once', 'chooses_password'];
+    protected $fillable = ['sign_in', 'name', 'role', 'password', 'for_once', 'chooses_password', 'extra_time_percent'];
 
     protected $hidden = ['password', 'for_once'];
 
     protected $casts = ['role' => Role::class, 'password' => 'hashed', 'chooses_password' => 'boolean'];
 
-    protected $attributes = ['chooses_password' => false, 'for_once' => null];
+    protected $attributes = ['chooses_password' => false, 'for_once' => null, 'extra_time_percent' => 0];
 
     /** Nobody stays signed in beyond the session, so there is no token to keep. */
     protected $rememberTokenName = '';

@@ -14,10 +14,14 @@ use App\Attempts\KeptSteps;
 use App\Attempts\Variants;
 use App\Documents\ContentLibrary;
 use App\Http\ArtificialLeak;
+use App\Lesson\Pulse;
+use App\Lesson\TimeOver;
 use App\Models\Attempt;
 use App\Work\QueueFile;
 use App\Work\Workers;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Http\Events\RequestHandled;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Queue\Events\WorkerStarting;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
@@ -32,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Workers::class, static fn (): Workers => new Workers(config()->string('lernfall.workers')));
         $this->app->when(FollowedJobs::class)->needs('$folder')->give(static fn (): string => storage_path('app/followed'));
         $this->app->when(KeptSteps::class)->needs('$folder')->give(static fn (): string => config()->string('lernfall.kept_steps'));
+        $this->app->when(Pulse::class)->needs('$file')->give(static fn (): string => config()->string('lernfall.pulse'));
         $this->app->bind(AttemptSeed::class, static fn (): AttemptSeed => new AttemptSeed(config()->string('lernfall.attempt_seed')));
     }
 
@@ -40,13 +45,15 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         (new QueueFile(config()->string('database.connections.queue.database')))->prepare();
         Event::listen(WorkerStarting::class, static function (): void {
+            app(Pulse::class)->noteOutage();
             app(Workers::class)->join();
             app(AwaitedMarks::class)->askAgain();
             app(Variants::class)->askAgain();
         });
+        Event::listen([Looping::class, RequestHandled::class], static fn () => app(Pulse::class)->beat());
         if (config()->string('lernfall.artificial_leak') !== '') {
             Route::pushMiddlewareToGroup('web', ArtificialLeak::class.':'.config()->string('lernfall.artificial_leak'));
         }
-        Route::bind('attempt', static fn (string $id): Attempt => HeldAnswers::hidden(app(Closing::class)->repaired(Attempt::query()->findOrFail($id))));
+        Route::bind('attempt', static fn (string $id): Attempt => HeldAnswers::hidden(app(TimeOver::class)->closed(app(Closing::class)->repaired(Attempt::query()->findOrFail($id)))));
     }
 }

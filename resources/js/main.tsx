@@ -16,6 +16,7 @@ import { HandbookPage } from './handbook/HandbookPage';
 import { JobsPage } from './jobs/JobsPage';
 import { JoinPage } from './join/JoinPage';
 import { LabPage } from './lab/LabPage';
+import { LessonPage } from './lesson/LessonPage';
 import { MarksPage } from './marks/MarksPage';
 import { CardsPage } from './people/CardsPage';
 import { PeoplePage } from './people/PeoplePage';
@@ -63,6 +64,10 @@ createRoot(document.getElementById('root')!).render(
                     <Route
                         path="/cases/:id/attempts"
                         element={<SignedIn roles={['instructor']} children={<AttemptsPage />} />}
+                    />
+                    <Route
+                        path="/lesson"
+                        element={<SignedIn roles={['instructor']} children={<LessonPage />} />}
                     />
                     <Route path="/report/:attempt" element={<SignedIn children={<ReportPage />} />} />
                     <Route

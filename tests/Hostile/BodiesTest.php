@@ -126,6 +126,11 @@ final class BodiesTest extends FeatureTestCase
             'POST api/cases/{case}/versions' => [$this->instructor, ['groups' => [$this->group()->id], 'people' => [$this->apprentice->id], 'release' => ['kind' => 'date', 'at' => '2030-01-01T08:00:00Z'], 'tries' => 2, 'startsAt' => '2027-01-01T08:00:00Z', 'endsAt' => '2030-01-01T08:00:00Z']],
             'PUT api/assignments/{assignment}' => [$this->instructor, ['withdrawn' => true]],
             'PUT api/assignments/{assignment}/people/{person}' => [$this->instructor, ['kind' => 'absent']],
+            'PUT api/assignments/{assignment}/pause' => [$this->instructor, ['paused' => true]],
+            'POST api/assignments/{assignment}/remarks' => [$this->instructor, ['text' => 'Ten minutes more.', 'attempt' => null]],
+            'PUT api/attempts/{attempt}/help' => [$this->apprentice, ['wanted' => true]],
+            'POST api/attempts/{attempt}/concessions' => [$this->instructor, ['kind' => 'fresh-car', 'minutes' => 5, 'reason' => 'The tablet fell.']],
+            'PUT api/people/{person}/extra-time' => [$this->instructor, ['percent' => 25]],
             'POST api/assignments/{assignment}/annulment' => [$this->instructor, ['reason' => 'The car was broken.']],
             'POST api/jobs/{job}/attempt' => [$this->apprentice, ['again' => false]],
             'POST api/attempts/{attempt}/actions' => [$this->apprentice, ['key' => '00000000-0000-4000-8000-000000000001', 'number' => 7, 'action' => ['do' => 'look-at-lamps']]],
@@ -143,7 +148,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/groups' => [$this->instructor, ['name' => 'Evening class']],
             'PUT api/groups/{group}' => [$this->instructor, ['name' => 'A class']],
         ];
-        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides', 'POST api/attempts/{attempt}/confirmation', 'POST api/assignments/{assignment}/confirmation', 'POST api/attempts/{attempt}/objection', 'PUT api/attempts/{attempt}/objection']; // take nothing, or see OverrideTest and StandingTest
+        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides', 'POST api/attempts/{attempt}/confirmation', 'POST api/assignments/{assignment}/confirmation', 'POST api/assignments/{assignment}/people/{person}/make-up', 'POST api/attempts/{attempt}/objection', 'PUT api/attempts/{attempt}/objection']; // take nothing, or see OverrideTest and StandingTest
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = $route->methods()[0].' '.$route->uri();
             self::assertTrue($route->methods()[0] === 'GET' || isset($bodies[$name]) || in_array($name, $without, true), "$name is not looked at here");

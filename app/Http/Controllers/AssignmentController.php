@@ -10,6 +10,7 @@ use App\Http\Requests\AbsenceRequest;
 use App\Http\Requests\AnnulmentRequest;
 use App\Http\Requests\WithdrawalRequest;
 use App\Http\Resources\CaseResource;
+use App\Lesson\TimeOver;
 use App\Models\Absence;
 use App\Models\Assignment;
 use App\Models\User;
@@ -81,12 +82,15 @@ final readonly class AssignmentController
         new OA\Response(response: 403, description: 'not of a case of mine', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         new OA\Response(response: 422, description: 'neither, or somebody who does not have it', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function absence(AbsenceRequest $request, Assignment $assignment, User $person): Response
+    public function absence(AbsenceRequest $request, Assignment $assignment, User $person, TimeOver $over): Response
     {
         $user = $request->user();
         assert($user instanceof User);
         $kind = $request->input('kind');
         if (is_string($kind)) {
+            if ($kind === 'interrupted') {
+                $over->setAside($assignment, $person);
+            }
             Absence::query()->updateOrCreate(['assignment_id' => $assignment->id, 'user_id' => $person->id], ['kind' => $kind, 'noted_by' => $user->id, 'noted_at' => now()]);
         } else {
             Absence::query()->where('assignment_id', $assignment->id)->where('user_id', $person->id)->delete();

@@ -10,6 +10,7 @@ use App\Attempts\Releases;
 use App\Attempts\VariantName;
 use App\Http\Resources\MarkingResource;
 use App\Http\Resources\ReleaseResource;
+use App\Lesson\TimeOver;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\CaseDraft;
@@ -18,7 +19,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'steps', 'minutes', 'possible', 'marking', 'points', 'proposed', 'objected', 'overridden', 'differs', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'closedBy', 'helpWanted', 'doing', 'steps', 'minutes', 'possible', 'marking', 'points', 'proposed', 'objected', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'version', type: 'integer'),
@@ -29,6 +30,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'secondTry', description: 'the cause of an earlier publication was open to this person before', type: 'boolean'),
     new OA\Property(property: 'startedAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'concludedAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'closedBy', description: 'null: by the apprentice', oneOf: [new OA\Schema(type: 'string', enum: ['time', 'instructor']), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'helpWanted', type: 'boolean'),
+    new OA\Property(property: 'doing', description: 'the last thing that was done, by its name; empty before the first', type: 'string'),
     new OA\Property(property: 'steps', type: 'integer'),
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'possible', description: 'while it is under way, where a worker follows it', oneOf: [new OA\Schema(ref: '#/components/schemas/Possible'), new OA\Schema(type: 'null')]),
@@ -51,12 +55,14 @@ final readonly class CaseAttemptController
     #[OA\Get(path: '/api/cases/{case}/attempts', operationId: 'listAttempts', parameters: [new OA\PathParameter(name: 'case', schema: new OA\Schema(type: 'integer'))], responses: [
         new OA\Response(response: 200, description: 'who worked this case, and how far', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/AttemptRow'))),
     ])]
-    public function index(CaseDraft $case, AwaitedMarks $awaited, DecidedMarks $decided, Releases $releases, VariantName $names): JsonResponse
+    public function index(CaseDraft $case, AwaitedMarks $awaited, DecidedMarks $decided, Releases $releases, VariantName $names, TimeOver $over): JsonResponse
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
         $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'assignment', 'objection', 'markSheet', 'overrides', 'belief', 'check'])
             ->whereNotNull('assignment_id')->whereIn('case_version_id', $case->frozen()->select('id'))->orderBy('id')->get();
+
+        $over->closeAll($attempts);
 
         return new JsonResponse($attempts->map(static fn (Attempt $attempt): array => self::row($attempt, $awaited, $decided, $releases) + ['variant' => $names->of($attempt)])->all());
     }
@@ -76,6 +82,9 @@ final readonly class CaseAttemptController
             'secondTry' => $releases->isSecondTry($attempt),
             'startedAt' => $attempt->started_at->toIso8601String(),
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
+            'closedBy' => $attempt->closed_by,
+            'helpWanted' => $attempt->help_wanted_at !== null,
+            'doing' => (string) ($attempt->actions->last()?->action['do'] ?? ''),
             'steps' => $attempt->actions->count(),
             'minutes' => $attempt->actions->sum(static fn (AttemptAction $one): float => $one->minutes),
             'possible' => $attempt->concluded_at !== null || $attempt->belief === null ? null : ['step' => $attempt->belief->step, 'open' => $attempt->belief->open, 'foremost' => $attempt->belief->foremost],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Attempts\AttemptSeed;
+use App\Attempts\Beginnings;
 use App\Attempts\CaseText;
 use App\Attempts\HeldAnswers;
 use App\Attempts\JobFold;
@@ -17,12 +17,11 @@ use App\Models\User;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Lernfall\Evidence\Variation\Variation;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'isPrepared', 'try', 'tries', 'annulledBecause', 'steps'], properties: [
+#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'isPrepared', 'try', 'tries', 'minutesAllowed', 'annulledBecause', 'steps'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -35,6 +34,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'isPrepared', description: 'false while its cars are being made ready', type: 'boolean'),
     new OA\Property(property: 'try', description: 'which of my jobs of it', type: 'integer'),
     new OA\Property(property: 'tries', description: 'null: as often as I like', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'minutesAllowed', description: 'for me, by the clock; null: as long as I like', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'annulledBecause', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'steps', type: 'integer'),
 ])]
@@ -55,7 +55,7 @@ final readonly class JobController
         $attempts = Attempt::query()->with('version')->withCount(['actions' => HeldAnswers::onlyShown(...)])->where('apprentice_id', $user->id)->orderBy('number')->get()->keyBy('assignment_id');
         $open = $this->offers->open($user)->modelKeys();
 
-        return new JsonResponse($this->offers->to($user)->map(fn (Assignment $one): array => $this->row($one, $attempts->get($one->id), in_array($one->id, $open, true), $fold))->all());
+        return new JsonResponse($this->offers->to($user)->map(fn (Assignment $one): array => $this->row($one, $user, $attempts->get($one->id), in_array($one->id, $open, true), $fold))->all());
     }
 
     #[OA\Post(path: '/api/jobs/{job}/attempt', operationId: 'startJob', parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/Start')), responses: [
@@ -63,7 +63,7 @@ final readonly class JobController
         new OA\Response(response: 403, description: 'given to others', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         new OA\Response(response: 409, description: 'taken back, over, tried as often as one may, or a newer version has taken its place', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function start(StartRequest $request, Assignment $job, AttemptSeed $seed): JsonResponse
+    public function start(StartRequest $request, Assignment $job, Beginnings $beginnings): JsonResponse
     {
         $user = $request->user();
         assert($user instanceof User);
@@ -77,17 +77,13 @@ final readonly class JobController
         if ($this->variants->areAwaited($job)) {
             return new JsonResponse(['message' => Strings::text('jobs.being-prepared')], 409);
         }
-        $number = ($latest->number ?? 0) + 1;
-        $attempt = DB::transaction(fn (): Attempt => Attempt::query()->firstOrCreate( // two neighbours at once get two variants
-            ['assignment_id' => $job->id, 'apprentice_id' => $user->id, 'number' => $number],
-            ['case_version_id' => $this->variants->for($job, $user)->id, 'seed' => $seed->draw($job->version, $user, $number), 'started_at' => now()],
-        ));
+        $attempt = $beginnings->begin($job, $user, ($latest->number ?? 0) + 1);
 
         return new JsonResponse(['attempt' => $attempt->id]);
     }
 
     /** @return array<string, mixed> */
-    private function row(Assignment $assignment, ?Attempt $attempt, bool $canBegin, JobFold $fold): array
+    private function row(Assignment $assignment, User $apprentice, ?Attempt $attempt, bool $canBegin, JobFold $fold): array
     {
         $case = $fold->document($attempt === null ? $assignment->version : $attempt->version)->case;
 
@@ -107,6 +103,7 @@ final readonly class JobController
             'isPrepared' => ! $this->variants->areAwaited($assignment),
             'try' => $attempt->number ?? 1,
             'tries' => $assignment->tries,
+            'minutesAllowed' => $assignment->minutes_allowed === null ? null : intdiv($assignment->minutes_allowed * (100 + $apprentice->extra_time_percent), 100),
             'annulledBecause' => $assignment->annulled_because,
             'steps' => (int) ($attempt?->getAttribute('actions_count') ?? 0),
         ];

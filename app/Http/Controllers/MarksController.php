@@ -38,7 +38,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'MarksEntry', required: ['attempt', 'state', 'points', 'outOf', 'decided', 'proposed'], properties: [
     new OA\Property(property: 'attempt', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
-    new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked', 'annulled', 'not-given', 'absent', 'excused']),
+    new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked', 'annulled', 'not-given', 'absent', 'excused', 'interrupted']),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'decided', description: 'an instructor decided some of it', type: 'boolean'),

@@ -15,7 +15,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewAbsence', required: ['kind'], properties: [
-    new OA\Property(property: 'kind', description: 'null: neither', oneOf: [new OA\Schema(type: 'string', enum: ['absent', 'excused']), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'kind', description: 'null: none of them', oneOf: [new OA\Schema(type: 'string', enum: ['absent', 'excused', 'interrupted']), new OA\Schema(type: 'null')]),
 ])]
 final class AbsenceRequest extends FormRequest
 {

@@ -29,6 +29,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'release', description: 'left out: at once where advice may be asked, else by the instructor', ref: '#/components/schemas/NewRelease'),
     new OA\Property(property: 'tries', description: 'how often one may begin it, 0: as often as one likes; left out: so where advice may be asked, else once', type: 'integer', minimum: 0, maximum: 20),
     new OA\Property(property: 'variation', description: 'in what the cars differ: not at all, in corner, wire and strength of the same kind of fault, in the fault; left out: not at all where advice may be asked, else in corner', type: 'string', enum: ['same', 'kind', 'other']),
+    new OA\Property(property: 'minutesAllowed', description: 'for one job, by the clock, 0: as long as one likes; left out: so', type: 'integer', minimum: 0, maximum: 600),
+    new OA\Property(property: 'handbook', description: 'open in an examination; left out: it is', type: 'boolean'),
     new OA\Property(property: 'startsAt', description: 'from when it can be begun', type: 'string', format: 'date-time'),
     new OA\Property(property: 'endsAt', description: 'until when it can be begun', type: 'string', format: 'date-time'),
 ], type: 'object')]
@@ -37,6 +39,8 @@ final class PublicationRequest extends FormRequest
     private const MOST_PEOPLE = 500;
 
     private const MOST_TRIES = 20;
+
+    private const MOST_MINUTES = 600;
 
     private const A_TIME = ['bail', 'string', 'regex:/^\d{4}-\d\d-\d\dT\d\d:\d\d/', 'date', 'after:now', 'before:+5 years'];
 
@@ -61,6 +65,8 @@ final class PublicationRequest extends FormRequest
             'release.at' => ['required_if:release.kind,date,all-done', ...self::A_TIME],
             'variation' => ['sometimes', Rule::enum(Variation::class)],
             'tries' => ['sometimes', 'integer', 'between:0,'.self::MOST_TRIES],
+            'minutesAllowed' => ['sometimes', 'integer', 'between:0,'.self::MOST_MINUTES],
+            'handbook' => ['sometimes', 'boolean'],
             'startsAt' => ['sometimes', ...array_diff(self::A_TIME, ['after:now'])],
             'endsAt' => ['sometimes', ...self::A_TIME, ...(is_string($this->input('startsAt')) ? ['after:startsAt'] : [])],
         ];
@@ -75,6 +81,7 @@ final class PublicationRequest extends FormRequest
             'release.kind.*' => Strings::text('release.kind-wrong'), 'release.required' => Strings::text('release.kind-wrong'), 'release.array' => Strings::text('release.kind-wrong'), 'release.at.*' => Strings::text('release.date-wrong'),
             'variation.*' => Strings::text('form.variation'),
             'tries.*' => Strings::text('form.tries', ['most' => (string) self::MOST_TRIES]),
+            'minutesAllowed.*' => Strings::text('form.minutes-allowed', ['most' => (string) self::MOST_MINUTES]), 'handbook.*' => Strings::text('form.yes-or-no'),
             'startsAt.*' => Strings::text('form.starts-at'), 'endsAt.*' => Strings::text('form.ends-at'),
         ];
     }
@@ -101,6 +108,8 @@ final class PublicationRequest extends FormRequest
             $this->time('startsAt'),
             $this->time('endsAt'),
             $this->has('variation') ? Variation::from($this->string('variation')->toString()) : $usual->variation,
+            $this->integer('minutesAllowed') ?: null,
+            $this->boolean('handbook', true),
         );
     }
 

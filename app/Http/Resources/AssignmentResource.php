@@ -15,18 +15,21 @@ use Lernfall\Evidence\Variation\Variation;
 use OpenApi\Attributes as OA;
 
 /** To whom a case was given, on which terms, and what has become of it. */
-#[OA\Schema(schema: 'Assignment', required: ['id', 'version', 'groups', 'people', 'apprentices', 'state', 'practice', 'givenAt', 'startsAt', 'endsAt', 'tries', 'variation', 'preparation', 'release', 'annulledBecause', 'attempts', 'concluded'], properties: [
+#[OA\Schema(schema: 'Assignment', required: ['id', 'version', 'groups', 'people', 'apprentices', 'notBegun', 'state', 'practice', 'givenAt', 'startsAt', 'endsAt', 'tries', 'minutesAllowed', 'paused', 'variation', 'preparation', 'release', 'annulledBecause', 'attempts', 'concluded'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'version', description: 'what whoever has not begun gets', type: 'integer'),
     new OA\Property(property: 'groups', type: 'array', items: new OA\Items(ref: '#/components/schemas/GroupName')),
     new OA\Property(property: 'people', description: 'names of those it was given to singly', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'apprentices', description: 'how many have it today', type: 'integer'),
+    new OA\Property(property: 'notBegun', description: 'names of those who could, and are neither absent nor excused', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'state', description: 'whether whoever has not begun can begin it', type: 'string', enum: ['given', 'to-come', 'over', 'replaced', 'withdrawn', 'annulled']),
     new OA\Property(property: 'practice', type: 'boolean'),
     new OA\Property(property: 'givenAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'startsAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'endsAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'tries', description: 'null: as often as one likes', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'minutesAllowed', description: 'for one job; null: as long as one likes', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'paused', description: 'all who work it', type: 'boolean'),
     new OA\Property(property: 'variation', description: 'in what its cars differ', type: 'string', enum: ['same', 'kind', 'other']),
     new OA\Property(property: 'preparation', description: 'of its variants; null where all have the same car', oneOf: [new OA\Schema(ref: '#/components/schemas/Preparation'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
@@ -72,6 +75,7 @@ final readonly class AssignmentResource
             'groups' => $assignment->groups->map(static fn (Group $one): array => ['id' => $one->id, 'name' => $one->name])->values()->all(),
             'people' => $assignment->people->pluck('name')->all(),
             'apprentices' => $assignment->recipients()->count(),
+            'notBegun' => $assignment->recipients()->whereNotIn('id', [...$assignment->attempts->pluck('apprentice_id'), ...$assignment->absences->pluck('user_id')])->pluck('name')->values()->all(),
             'state' => match (true) {
                 $assignment->annulled_at !== null => 'annulled',
                 $isReplaced => 'replaced',
@@ -85,6 +89,8 @@ final readonly class AssignmentResource
             'startsAt' => $assignment->starts_at?->toIso8601String(),
             'endsAt' => $assignment->ends_at?->toIso8601String(),
             'tries' => $assignment->tries,
+            'minutesAllowed' => $assignment->minutes_allowed,
+            'paused' => $assignment->paused_at !== null,
             'variation' => $assignment->variation->value,
             'preparation' => $assignment->variation === Variation::None ? null : self::preparation($assignment),
             'release' => ReleaseResource::of($assignment, new Releases),

@@ -25,7 +25,7 @@ use OpenApi\Attributes as OA;
 final readonly class CaseResource
 {
     /** What of a draft is shown. */
-    public const SHOWN = ['versions', 'assignments.version', 'assignments.groups.people', 'assignments.people', 'assignments.attempts'];
+    public const SHOWN = ['versions', 'assignments.version', 'assignments.groups.people', 'assignments.people', 'assignments.attempts', 'assignments.absences'];
 
     /** @return array<string, mixed> */
     public static function of(CaseDraft $draft): array

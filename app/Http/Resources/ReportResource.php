@@ -11,7 +11,7 @@ use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 
 /** The path taken, and once the job is closed the marks and what was wrong. */
-#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'release', 'marking', 'marks', 'decided', 'standing', 'sensible'], properties: [
+#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'release', 'marking', 'marks', 'decided', 'standing', 'sensible', 'remarks', 'closedBy'], properties: [
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'apprentice', type: 'string'),
@@ -20,6 +20,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
     new OA\Property(property: 'cause', description: 'empty to its apprentice until the report is open, as steps are', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cause')),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Step')),
+    new OA\Property(property: 'remarks', description: 'what the instructor said while it was worked', type: 'array', items: new OA\Items(ref: '#/components/schemas/Remark')),
+    new OA\Property(property: 'closedBy', description: 'null: by the apprentice', oneOf: [new OA\Schema(type: 'string', enum: ['time', 'instructor']), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'standing', description: 'of the mark of an examination; null elsewhere, and to its apprentice until the report is open', oneOf: [new OA\Schema(ref: '#/components/schemas/Standing'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'sensible', description: 'what following the advice would have come to; null until it is worked out, and while the job is open', oneOf: [new OA\Schema(ref: '#/components/schemas/SensiblePath'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'release', ref: '#/components/schemas/Release'),
@@ -144,6 +146,8 @@ final readonly class ReportResource
                 'channel' => $fault->channel, 'station' => $fault->kind->station, 'defect' => $fault->kind->defect, 'conductor' => $fault->conductor,
             ], $case->faults),
             'steps' => StepResource::all($attempt->actions, $job),
+            'remarks' => NewsResource::remarks($attempt),
+            'closedBy' => $attempt->closed_by,
             'release' => $release,
             'marking' => $marking,
             'marks' => $attempt->concluded_at === null ? null : $attempt->markSheet?->sheet,

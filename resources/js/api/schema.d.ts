@@ -228,6 +228,22 @@ export interface paths {
         patch: operations["shelveCase"];
         trace?: never;
     };
+    "/api/attempts/{attempt}/concessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["concede"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{attempt}/counsel": {
         parameters: {
             query?: never;
@@ -238,6 +254,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["askCounsel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/extra-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["giveExtraTime"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -436,6 +468,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pause"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -446,6 +510,22 @@ export interface paths {
         get: operations["readLog"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/people/{person}/make-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["giveMakeUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -493,6 +573,38 @@ export interface paths {
         };
         get: operations["exportMarks"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{attempt}/news": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readNews"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{attempt}/help": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["askForHelp"];
         post?: never;
         delete?: never;
         options?: never;
@@ -884,6 +996,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{group}/without-job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listWithoutJob"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -918,6 +1046,11 @@ export interface components {
             /** Format: date-time */
             startedAt: string;
             concludedAt: string | null;
+            /** @description null: by the apprentice */
+            closedBy: ("time" | "instructor") | null;
+            helpWanted: boolean;
+            /** @description the last thing that was done, by its name; empty before the first */
+            doing: string;
             steps: number;
             minutes: number;
             /** @description while it is under way, where a worker follows it */
@@ -992,6 +1125,8 @@ export interface components {
             try: number;
             /** @description null: as often as I like */
             tries: number | null;
+            /** @description for me, by the clock; null: as long as I like */
+            minutesAllowed: number | null;
             annulledBecause: string | null;
             steps: number;
         };
@@ -1055,7 +1190,7 @@ export interface components {
         MarksEntry: {
             attempt: number | null;
             /** @enum {string} */
-            state: "not-started" | "under-way" | "awaited" | "practised" | "marked" | "annulled" | "not-given" | "absent" | "excused";
+            state: "not-started" | "under-way" | "awaited" | "practised" | "marked" | "annulled" | "not-given" | "absent" | "excused" | "interrupted";
             points: number | null;
             outOf: number | null;
             /** @description an instructor decided some of it */
@@ -1175,8 +1310,8 @@ export interface components {
             teethPerTurn: number | null;
         };
         NewAbsence: {
-            /** @description null: neither */
-            kind: ("absent" | "excused") | null;
+            /** @description null: none of them */
+            kind: ("absent" | "excused" | "interrupted") | null;
         };
         NextAction: {
             /**
@@ -1258,6 +1393,15 @@ export interface components {
             /** @description the fault shows only while this is done; left out, it always shows */
             provokedBy?: string;
         };
+        NewConcession: {
+            /**
+             * @description more time, not closed after all, or another car from the beginning
+             * @enum {string}
+             */
+            kind: "time" | "reopened" | "fresh-car";
+            minutes?: number;
+            reason: string;
+        };
         ObjectionDecision: {
             /** @description the apprentice is right */
             upheld: boolean;
@@ -1268,8 +1412,14 @@ export interface components {
             /** @description as it was given when I asked */
             token: string;
         };
+        NewExtraTime: {
+            percent: number;
+        };
         NewGroup: {
             name: string;
+        };
+        HelpWanted: {
+            wanted: boolean;
         };
         NewDoor: {
             /** @description how long it is open, up to fourteen days */
@@ -1332,6 +1482,9 @@ export interface components {
             current?: string;
             password: string;
         };
+        NewPause: {
+            paused: boolean;
+        };
         NewPerson: {
             name: string;
             /** @description two to forty small letters, digits, dots and dashes */
@@ -1367,6 +1520,10 @@ export interface components {
              * @enum {string}
              */
             variation?: "same" | "kind" | "other";
+            /** @description for one job, by the clock, 0: as long as one likes; left out: so */
+            minutesAllowed?: number;
+            /** @description open in an examination; left out: it is */
+            handbook?: boolean;
             /**
              * Format: date-time
              * @description from when it can be begun
@@ -1377,6 +1534,11 @@ export interface components {
              * @description until when it can be begun
              */
             endsAt?: string;
+        };
+        NewRemark: {
+            text: string;
+            /** @description the job of one; left out or null: to all */
+            attempt?: number | null;
         };
         RosterFile: {
             /** @description the file as it is, in base 64: name, sign-in and group a row */
@@ -1422,6 +1584,8 @@ export interface components {
             people: string[];
             /** @description how many have it today */
             apprentices: number;
+            /** @description names of those who could, and are neither absent nor excused */
+            notBegun: string[];
             /**
              * @description whether whoever has not begun can begin it
              * @enum {string}
@@ -1434,6 +1598,10 @@ export interface components {
             endsAt: string | null;
             /** @description null: as often as one likes */
             tries: number | null;
+            /** @description for one job; null: as long as one likes */
+            minutesAllowed: number | null;
+            /** @description all who work it */
+            paused: boolean;
             /**
              * @description in what its cars differ
              * @enum {string}
@@ -1812,6 +1980,30 @@ export interface components {
             /** @description whether anything works on what waits */
             hasWorker: boolean;
         };
+        News: {
+            /**
+             * Format: date-time
+             * @description by the clock of this machine
+             */
+            now: string;
+            /** @description after which only the card is written; null: never */
+            endsAt: string | null;
+            /** @description after which it is handed in as it stands */
+            cardUntil: string | null;
+            paused: boolean;
+            concluded: boolean;
+            helpWanted: boolean;
+            /** @description the oldest first */
+            remarks: components["schemas"]["Remark"][];
+        };
+        Remark: {
+            id: number;
+            from: string;
+            text: string;
+            /** Format: date-time */
+            at: string;
+            toAll: boolean;
+        };
         Decided: {
             /** @description that count */
             points: number;
@@ -1838,6 +2030,8 @@ export interface components {
             choosesPassword: boolean;
             seenAt: string | null;
             mayBeReset: boolean;
+            /** @description what is added to the time of a job */
+            extraTimePercent: number;
         };
         GroupName: {
             id: number;
@@ -1938,6 +2132,10 @@ export interface components {
             /** @description empty to its apprentice until the report is open, as steps are */
             cause: components["schemas"]["Cause"][];
             steps: components["schemas"]["Step"][];
+            /** @description what the instructor said while it was worked */
+            remarks: components["schemas"]["Remark"][];
+            /** @description null: by the apprentice */
+            closedBy: ("time" | "instructor") | null;
             /** @description of the mark of an examination; null elsewhere, and to its apprentice until the report is open */
             standing: components["schemas"]["Standing"] | null;
             /** @description what following the advice would have come to; null until it is worked out, and while the job is open */
@@ -3672,6 +3870,57 @@ export interface operations {
             };
         };
     };
+    concede: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewConcession"];
+            };
+        };
+        responses: {
+            /** @description given, and noted with its reason */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description its report has been open, or it is being marked */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no reason, or it makes no sense for this job */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     askCounsel: {
         parameters: {
             query?: never;
@@ -3710,6 +3959,50 @@ export interface operations {
             };
             /** @description not mine, or no practice */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveExtraTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewExtraTime"];
+            };
+        };
+        responses: {
+            /** @description from now on, in jobs under way as well */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonRow"];
+                };
+            };
+            /** @description somebody else's apprentice */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no such share */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4264,6 +4557,92 @@ export interface operations {
             };
         };
     };
+    pause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPause"];
+            };
+        };
+        responses: {
+            /** @description so it is, or it was so before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description neither yes nor no */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    remark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRemark"];
+            };
+        };
+        responses: {
+            /** @description it appears where they work */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no text, or a job of another assignment */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     readLog: {
         parameters: {
             query?: never;
@@ -4284,6 +4663,56 @@ export interface operations {
             };
             /** @description not for apprentices */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveMakeUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description given before: nothing was done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description given to them alone */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description neither absent, excused nor interrupted */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4366,6 +4795,81 @@ export interface operations {
             };
             /** @description a group of others */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readNews: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description of my job */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            /** @description not mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askForHelp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HelpWanted"];
+            };
+        };
+        responses: {
+            /** @description the instructor sees it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            /** @description not mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description neither yes nor no */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5502,6 +6006,41 @@ export interface operations {
             };
             /** @description not a waveform */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listWithoutJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description names of apprentices */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how many there are */
+                        apprentices: number;
+                        people: string[];
+                    };
+                };
+            };
+            /** @description not a group of mine */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

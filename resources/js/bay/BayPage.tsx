@@ -31,7 +31,10 @@ import { RulesDialog } from './RulesDialog';
 import { RepairDialog } from './RepairDialog';
 import { StateLine } from './StateLine';
 import { StationRow } from './StationRow';
+import { RemarkLine } from './RemarkLine';
+import { TimeLeft } from './TimeLeft';
 import { useBay, type DoAction } from './useBay';
+import { useNews } from './useNews';
 
 export function BayPage() {
     const bay = useBay(Number(useParams().attempt));
@@ -60,6 +63,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
         if (!stationsAt(attempt.car, next).includes(station)) setStation(stationsAt(attempt.car, next)[0]!);
     };
     const { state, room } = attempt;
+    const { news, ahead, askForHelp } = useNews(attempt);
     const told = notice !== '' ? notice : room === null ? '' : t('bay.room', { percent: room });
 
     const onAct: DoAction = async (action, onFields) => {
@@ -109,6 +113,11 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             {t('trial.back')}
                         </Link>
                     )}
+                    {news !== undefined && !state.concluded && (
+                        <span className="font-sans">
+                            <TimeLeft news={news} ahead={ahead} />
+                        </span>
+                    )}
                     <span>{clock(state.minutes)}</span>
                     <span>{t('bay.parts', { money: state.money })}</span>
                 </span>
@@ -147,6 +156,16 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             {t('counsel.ask')}
                         </button>
                     )}
+                    {askForHelp !== undefined && news !== undefined && !state.concluded && (
+                        <button
+                            type="button"
+                            aria-pressed={news.helpWanted}
+                            onClick={() => askForHelp(!news.helpWanted)}
+                            className="shrink-0 text-petrol underline"
+                        >
+                            {news.helpWanted ? `✓ ${t('lesson.help-asked')}` : t('lesson.ask-help')}
+                        </button>
+                    )}
                     <Link to="/handbook" target="_blank" className="shrink-0 text-petrol underline">
                         {t('handbook.open')}
                     </Link>
@@ -160,6 +179,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 </>
             }
         >
+            <RemarkLine attempt={attempt.id} remarks={news?.remarks ?? []} />
             <div className="grid h-full work-columns gap-4">
                 <JobCard
                     attempt={attempt}

@@ -49,6 +49,8 @@ function PublishForm({ practice, text, onClose, onPublish }: Omit<Props, 'open'>
                     release: needsDate ? { kind, at: new Date(at).toISOString() } : { kind },
                     variation,
                     tries: terms.tries,
+                    minutesAllowed: terms.minutesAllowed,
+                    handbook: terms.handbook,
                     ...(terms.startsAt !== '' && { startsAt: new Date(terms.startsAt).toISOString() }),
                     ...(terms.endsAt !== '' && { endsAt: new Date(terms.endsAt).toISOString() }),
                 });
@@ -57,7 +59,7 @@ function PublishForm({ practice, text, onClose, onPublish }: Omit<Props, 'open'>
             <div className="grid grid-cols-2 gap-6">
                 <div className="flex min-w-0 flex-col gap-3">
                     <ToWhom whom={whom} />
-                    <Terms terms={terms} onChange={setTerms} />
+                    <Terms practice={practice} terms={terms} onChange={setTerms} />
                 </div>
                 <div className="flex min-w-0 flex-col gap-3">
                     <VariationChoice text={text} value={variation} onChoose={setVariation} />

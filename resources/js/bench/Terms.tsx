@@ -7,20 +7,32 @@ interface TermsValue {
     /** As the browser's field writes a day and time; empty for none. */
     startsAt: string;
     endsAt: string;
+    /** For one job, by the clock; 0: as long as they like. */
+    minutesAllowed: number;
+    /** Open in an examination. */
+    handbook: boolean;
 }
 
 const TRIES = [1, 2, 3, 5, 10];
 
+const MINUTES = [10, 15, 20, 30, 45, 60, 90, 120, 180];
+
 /** Practice as often as one likes, an examination once; from now on. */
 export function usualTerms(practice: boolean): TermsValue {
-    return { tries: practice ? 0 : 1, startsAt: '', endsAt: '' };
+    return { tries: practice ? 0 : 1, startsAt: '', endsAt: '', minutesAllowed: 0, handbook: true };
 }
 
-/** How often a case can be begun, from when and until when. */
-export function Terms({ terms, onChange }: { terms: TermsValue; onChange: (terms: TermsValue) => void }) {
+interface Props {
+    practice: boolean;
+    terms: TermsValue;
+    onChange: (terms: TermsValue) => void;
+}
+
+/** How often a case can be begun, from when and until when, and how long one job may take. */
+export function Terms({ practice, terms, onChange }: Props) {
     return (
         <div className="grid grid-cols-2 gap-3">
-            <div className="col-span-2">
+            <div>
                 <SelectField
                     label={t('terms.tries')}
                     value={String(terms.tries)}
@@ -34,6 +46,18 @@ export function Terms({ terms, onChange }: { terms: TermsValue; onChange: (terms
                     ]}
                 />
             </div>
+            <SelectField
+                label={t('terms.time')}
+                value={String(terms.minutesAllowed)}
+                onChange={({ target }) => onChange({ ...terms, minutesAllowed: Number(target.value) })}
+                options={[
+                    { value: '0', label: t('terms.any-length') },
+                    ...MINUTES.map((count) => ({
+                        value: String(count),
+                        label: t('terms.minutes', { count }),
+                    })),
+                ]}
+            />
             <TextField
                 label={t('terms.starts')}
                 type="datetime-local"
@@ -47,6 +71,16 @@ export function Terms({ terms, onChange }: { terms: TermsValue; onChange: (terms
                 value={terms.endsAt}
                 onChange={({ target }) => onChange({ ...terms, endsAt: target.value })}
             />
+            {!practice && (
+                <label className="col-span-2 flex items-baseline gap-2">
+                    <input
+                        type="checkbox"
+                        checked={terms.handbook}
+                        onChange={({ target }) => onChange({ ...terms, handbook: target.checked })}
+                    />
+                    {t('terms.handbook')}
+                </label>
+            )}
         </div>
     );
 }

@@ -27,6 +27,7 @@ export function CasesPage() {
             title={t('cases.title')}
             right={
                 <>
+                    <Button onClick={() => void navigate('/lesson')}>{t('lesson.start')}</Button>
                     <Button kind="main" onClick={() => void navigate('/cases/new')}>
                         {t('cases.compose')}
                     </Button>

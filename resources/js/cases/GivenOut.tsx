@@ -5,9 +5,10 @@ import type { Assignment, CaseRecord } from '../api/types';
 import { ConfirmDialog } from '../ui/ConfirmDialog';
 import { t } from '../words/words';
 import { Annul } from './Annul';
+import { SayDialog } from './SayDialog';
 import { GivenRow } from './GivenRow';
 
-export type Asked = 'withdraw' | 'open' | 'annul' | 'confirm';
+export type Asked = 'withdraw' | 'open' | 'annul' | 'confirm' | 'say';
 
 /** To whom this case was given, on which terms, and what can be done about it. */
 export function GivenOut({ record }: { record: CaseRecord }) {
@@ -39,8 +40,13 @@ export function GivenOut({ record }: { record: CaseRecord }) {
         mutationFn: (id: number) => taken(api.POST('/api/assignments/{assignment}/confirmation', path(id))),
         onSuccess: () => queries.invalidateQueries({ queryKey: ['attempts', record.id] }),
     });
-    const failed = [give, open, annul, confirm].find(({ isError }) => isError);
-    const busy = [give, open, annul, confirm].some(({ isPending }) => isPending);
+    const pause = useMutation({
+        mutationFn: ({ id, paused }: { id: number; paused: boolean }) =>
+            taken(api.PUT('/api/assignments/{assignment}/pause', { ...path(id), body: { paused } })),
+        ...settled,
+    });
+    const failed = [give, open, annul, confirm, pause].find(({ isError }) => isError);
+    const busy = [give, open, annul, confirm, pause].some(({ isPending }) => isPending);
     if (record.assignments.length === 0) return null;
 
     const one = asks?.one;
@@ -55,6 +61,7 @@ export function GivenOut({ record }: { record: CaseRecord }) {
                         busy={busy}
                         onAsk={(about) => setAsks({ about, one: each })}
                         onGiveAgain={() => give.mutate({ id: each.id, withdrawn: false })}
+                        onPause={(paused) => pause.mutate({ id: each.id, paused })}
                     />
                 ))}
             </ul>
@@ -86,6 +93,12 @@ export function GivenOut({ record }: { record: CaseRecord }) {
             >
                 {t('standing.confirm-all-about')}
             </ConfirmDialog>
+            <SayDialog
+                assignment={asks?.about === 'say' ? asks.one.id : null}
+                attempt={null}
+                to={t('lesson.to-all')}
+                onClose={() => setAsks(null)}
+            />
             <Annul
                 open={asks?.about === 'annul'}
                 begun={one?.attempts ?? 0}

@@ -20,10 +20,11 @@ interface Props {
     busy: boolean;
     onAsk: (about: Asked) => void;
     onGiveAgain: () => void;
+    onPause: (paused: boolean) => void;
 }
 
 /** One assignment: who has it, whether it can be begun, how often, and whether its reports are open. */
-export function GivenRow({ one, busy, onAsk, onGiveAgain }: Props) {
+export function GivenRow({ one, busy, onAsk, onGiveAgain, onPause }: Props) {
     const isLive = one.state === 'given' || one.state === 'to-come' || one.state === 'over';
     return (
         <li
@@ -42,6 +43,12 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain }: Props) {
                 <span aria-hidden>{SIGNS[one.state]} </span>
                 {t(`given.state.${one.state}`, { when: one.startsAt === null ? '' : day(one.startsAt) })}
                 <span className="block text-small text-ink-soft">{terms(one)}</span>
+                {one.paused && (
+                    <strong className="block">
+                        <span aria-hidden>▮▮ </span>
+                        {t('lesson.pausing')}
+                    </strong>
+                )}
                 {one.preparation !== null && <Preparation of={one.preparation} />}
                 {one.annulledBecause !== null && (
                     <span className="block text-small">
@@ -51,11 +58,26 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain }: Props) {
             </span>
             <span className="grow">
                 {t('given.begun-of', { begun: one.attempts, closed: one.concluded, count: one.apprentices })}
+                {one.notBegun.length > 0 && isLive && (
+                    <span className="block text-small">
+                        {t('given.not-begun', { who: one.notBegun.join(', ') })}
+                    </span>
+                )}
                 <span className="block text-small text-ink-soft">
                     {one.release.isOpen ? t('release.is-open') : opensWhen(one.release)}
                 </span>
             </span>
             <span className="flex flex-wrap justify-end gap-2">
+                {one.attempts > one.concluded && one.state !== 'annulled' && (
+                    <>
+                        <Button disabled={busy} onClick={() => onAsk('say')}>
+                            {t('lesson.say-to-all')}
+                        </Button>
+                        <Button disabled={busy} onClick={() => onPause(!one.paused)}>
+                            {t(one.paused ? 'lesson.go-on' : 'lesson.pause')}
+                        </Button>
+                    </>
+                )}
                 {!one.release.isOpen && one.state !== 'annulled' && (
                     <Button disabled={busy} onClick={() => onAsk('open')}>
                         {t('release.open')}
@@ -87,10 +109,11 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain }: Props) {
 }
 
 /** Practice or examination, how often, until when. */
-function terms({ practice, tries, endsAt }: Assignment): string {
+function terms({ practice, tries, minutesAllowed, endsAt }: Assignment): string {
     return [
         t(practice ? 'terms.practice' : 'terms.examination'),
         tries === null ? t('terms.any-time') : t('terms.times', { count: tries }),
+        ...(minutesAllowed === null ? [] : [t('terms.minutes', { count: minutesAllowed })]),
         ...(endsAt === null ? [] : [t('terms.until', { when: day(endsAt) })]),
     ].join(', ');
 }

@@ -74,6 +74,12 @@ function JobCard({ job }: { job: JobRow }) {
                         {t('jobs.annulled', { why: job.annulledBecause })}
                     </span>
                 )}
+                {job.state !== 'concluded' && job.minutesAllowed !== null && (
+                    <span className="block">
+                        <span aria-hidden>◷ </span>
+                        {t('jobs.time', { count: job.minutesAllowed })}
+                    </span>
+                )}
                 {job.state === 'new' && job.endsAt !== null && (
                     <span className="block">{t('jobs.until', { when: day(job.endsAt) })}</span>
                 )}

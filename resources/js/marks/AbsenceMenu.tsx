@@ -5,7 +5,7 @@ import { t } from '../words/words';
 
 const ITEM = 'cursor-pointer px-3 py-1 outline-none data-highlighted:bg-petrol-tint';
 
-const KINDS = ['absent', 'excused', null] as const;
+type Kind = 'absent' | 'excused' | 'interrupted' | null;
 
 interface Props {
     /** What is said of it to whoever does not see it. */
@@ -14,17 +14,30 @@ interface Props {
     text: string;
     assignment: number;
     person: number;
+    /** What can be noted of it; null: neither. */
+    kinds: Kind[];
+    /** Whether another fault can be given for it. */
+    canMakeUp: boolean;
 }
 
-/** Whether somebody was absent or is excused: a state, not a nought. */
-export function AbsenceMenu({ label, text, assignment, person }: Props) {
+/** Whether somebody was absent, is excused or was interrupted: a state, not a nought; and the make-up for it. */
+export function AbsenceMenu({ label, text, assignment, person, kinds, canMakeUp }: Props) {
     const queries = useQueryClient();
     const note = useMutation({
-        mutationFn: (kind: (typeof KINDS)[number]) =>
+        mutationFn: (kind: Kind) =>
             taken(
                 api.PUT('/api/assignments/{assignment}/people/{person}', {
                     params: { path: { assignment, person } },
                     body: { kind },
+                }),
+            ),
+        onSuccess: () => queries.invalidateQueries({ queryKey: ['marks'] }),
+    });
+    const makeUp = useMutation({
+        mutationFn: () =>
+            taken(
+                api.POST('/api/assignments/{assignment}/people/{person}/make-up', {
+                    params: { path: { assignment, person } },
                 }),
             ),
         onSuccess: () => queries.invalidateQueries({ queryKey: ['marks'] }),
@@ -41,7 +54,7 @@ export function AbsenceMenu({ label, text, assignment, person }: Props) {
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
                     <DropdownMenu.Content align="start" className="border border-ink bg-paper py-1">
-                        {KINDS.map((kind) => (
+                        {kinds.map((kind) => (
                             <DropdownMenu.Item
                                 key={kind ?? 'none'}
                                 className={ITEM}
@@ -50,9 +63,16 @@ export function AbsenceMenu({ label, text, assignment, person }: Props) {
                                 {t(`marks.note-${kind ?? 'none'}`)}
                             </DropdownMenu.Item>
                         ))}
+                        {canMakeUp && (
+                            <DropdownMenu.Item className={ITEM} onSelect={() => makeUp.mutate()}>
+                                {t('marks.make-up')}
+                            </DropdownMenu.Item>
+                        )}
                     </DropdownMenu.Content>
                 </DropdownMenu.Portal>
             </DropdownMenu.Root>
+            {makeUp.isSuccess && <span role="status">✓ {t('marks.make-up-given')}</span>}
+            {makeUp.isError && <p role="alert">{makeUp.error.message}</p>}
             {note.isError && <p role="alert">{note.error.message}</p>}
         </>
     );

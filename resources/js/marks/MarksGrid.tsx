@@ -15,6 +15,7 @@ const SIGNS = {
     'not-given': '·',
     absent: '△',
     excused: '△',
+    interrupted: '△',
 } as const;
 
 /** A row each, a column a case; wide tables scroll under the names. */
@@ -73,8 +74,14 @@ export function MarksGrid({ table }: { table: MarksTable }) {
     );
 }
 
-/** Without a job only whoever is to have one can be away or excused. */
-const WITHOUT_A_JOB = ['not-started', 'absent', 'excused'];
+/** Without a job only whoever is to have one can be away or excused; who is at work can be interrupted. */
+const NOTED = {
+    'not-started': ['absent', 'excused'],
+    'under-way': ['interrupted'],
+    absent: ['absent', 'excused', null],
+    excused: ['absent', 'excused', null],
+    interrupted: [null],
+} as const;
 
 interface EntryProps {
     mark: MarksEntry;
@@ -94,19 +101,22 @@ function Entry({ mark, of, person }: EntryProps) {
                 {points(mark.points)} / {mark.outOf}
             </span>
         );
-    if (mark.attempt === null && of.isMine && WITHOUT_A_JOB.includes(mark.state))
-        return (
-            <AbsenceMenu
-                label={t('marks.note', {
-                    name: person.name,
-                    case: of.name,
-                    state: t(`marks.state.${mark.state}`),
-                })}
-                text={t(`marks.state.${mark.state}`)}
-                assignment={of.id}
-                person={person.id}
-            />
-        );
+    const kinds = of.isMine && mark.state in NOTED ? NOTED[mark.state as keyof typeof NOTED] : null;
+    const menu = kinds !== null && (
+        <AbsenceMenu
+            label={t('marks.note', {
+                name: person.name,
+                case: of.name,
+                state: t(`marks.state.${mark.state}`),
+            })}
+            text={mark.attempt === null ? t(`marks.state.${mark.state}`) : ''}
+            assignment={of.id}
+            person={person.id}
+            kinds={[...kinds]}
+            canMakeUp={['absent', 'excused', 'interrupted'].includes(mark.state)}
+        />
+    );
+    if (mark.attempt === null && menu !== false) return menu;
     if (mark.attempt === null) return <span className="text-ink-soft">{text}</span>;
     return (
         <>
@@ -114,7 +124,7 @@ function Entry({ mark, of, person }: EntryProps) {
                 {text}
             </Link>
             {mark.proposed && ` · ${t('attempts.proposed')}`}
-            {mark.decided && ` · ${t('attempts.overridden')}`}
+            {mark.decided && ` · ${t('attempts.overridden')}`} {menu}
         </>
     );
 }

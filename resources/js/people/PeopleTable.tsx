@@ -1,4 +1,5 @@
 import type { PersonRow } from '../api/types';
+import { ExtraTime } from './ExtraTime';
 import { Button } from '../ui/Button';
 import { Cell, RowHeading, Table } from '../ui/Table';
 import { day } from '../words/reader';
@@ -17,9 +18,15 @@ export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup }: Prop
     return (
         <Table
             label={t('people.title')}
-            columns={['name', 'sign-in', ...(ofTheHouse ? ['role'] : []), 'groups', 'seen', 'password'].map(
-                (column) => t(`people.${column}`),
-            )}
+            columns={[
+                'name',
+                'sign-in',
+                ...(ofTheHouse ? ['role'] : []),
+                'groups',
+                'extra-time',
+                'seen',
+                'password',
+            ].map((column) => t(`people.${column}`))}
         >
             {rows.map((row) => (
                 <tr key={row.id}>
@@ -39,6 +46,7 @@ export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup }: Prop
                             )}
                         </span>
                     </Cell>
+                    <Cell>{row.role === 'apprentice' && <ExtraTime of={row} />}</Cell>
                     <Cell tabular>{row.seenAt === null ? t('people.never') : day(row.seenAt)}</Cell>
                     <Cell>
                         <span className="flex items-center gap-3">

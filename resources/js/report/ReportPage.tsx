@@ -18,6 +18,7 @@ import { MarkList } from './MarkList';
 import { Narrowing } from './Narrowing';
 import { Opening } from './Opening';
 import { Received } from './Received';
+import { Remarks } from './Remarks';
 import { SensiblePath } from './SensiblePath';
 import { Standing } from './Standing';
 import { Stations } from './Stations';
@@ -90,6 +91,11 @@ export function ReportPage() {
                         aria-label={t('report.marks')}
                     >
                         {isReceived && <Received report={data} />}
+                        {data.closedBy !== null && (
+                            <p className="mb-2 border-l-4 border-ink pl-2">
+                                {t(`report.closed-by-${data.closedBy}`)}
+                            </p>
+                        )}
                         {data.concludedAt === null && <p className="text-large">{t('report.open')}</p>}
                         {data.marking !== null && data.marks === null && (
                             <BeingMarked marking={data.marking} />
@@ -115,6 +121,7 @@ export function ReportPage() {
                             </p>
                         )}
                         {!isReceived && <Cause report={data} />}
+                        <Remarks remarks={data.remarks} />
                         {data.marks !== null && (
                             <>
                                 <PaperHeading

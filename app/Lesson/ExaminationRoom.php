@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lesson;
+
+use App\Attempts\CaseText;
+use App\Attempts\JobFold;
+use App\Models\Assignment;
+use App\Models\Attempt;
+use App\Models\User;
+
+/** Who is at work on an examination has that before them and nothing else: the one begun first, where there are several. */
+final readonly class ExaminationRoom
+{
+    public function __construct(private JobFold $fold)
+    {
+    }
+
+    /** @param  Attempt|Assignment|null  $asked  what is looked at: nothing is loaded where nothing else is under way */
+    public function closedTo(User $apprentice, Attempt|Assignment|null $asked): ?Attempt
+    {
+        $others = Attempt::query()->where('apprentice_id', $apprentice->id)->whereNull('concluded_at')->whereNotNull('assignment_id');
+        if ($asked instanceof Attempt ? $others->whereKeyNot($asked->id)->doesntExist() : $others->doesntExist()) {
+            return null;
+        }
+        $examination = $this->of($apprentice);
+        $isIt = $asked instanceof Attempt ? $asked->id === $examination?->id : $asked !== null && $asked->id === $examination?->assignment_id;
+
+        return $isIt ? null : $examination;
+    }
+
+    private function of(User $apprentice): ?Attempt
+    {
+        return Attempt::query()->with(['version', 'assignment'])->where('apprentice_id', $apprentice->id)->whereNull('concluded_at')->whereNotNull('assignment_id')->orderBy('id')->get()
+            ->first(static fn (Attempt $one): bool => $one->assignment?->annulled_at === null && ! $one->version->isPractice());
+    }
+
+    public function title(Attempt $examination): string
+    {
+        return CaseText::of($this->fold->document($examination->version)->case)['jobTitle'];
+    }
+}
