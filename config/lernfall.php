@@ -29,6 +29,8 @@ return [
     'pulse' => storage_path('app/pulse'),
     // a school day; after that everybody signs in again
     'signed_in_hours' => 12,
+    // days after which jobs are forgotten: practice after a school year, what was marked as the school sets; 0: never
+    'kept_days' => ['practice' => (int) env('LERNFALL_PRACTICE_KEPT_DAYS', 365), 'marked' => (int) env('LERNFALL_MARKS_KEPT_DAYS', 0)],
     // steps of jobs under way, with their cars
     'kept_steps' => storage_path('app/steps'),
     // files by which workers are known to be there

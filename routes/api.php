@@ -26,12 +26,14 @@ use App\Http\Controllers\MarkingPolicyController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\OverrideController;
+use App\Http\Controllers\OwnDataController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
@@ -59,6 +61,8 @@ Route::middleware('auth')->group(function (): void {
 
 Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::put('account', [AccountController::class, 'rename']);
+    Route::put('account/settings', [OwnDataController::class, 'change']);
+    Route::get('account/data', [OwnDataController::class, 'show'])->middleware(DuringExamination::class);
     Route::get('groups', [GroupController::class, 'index']);
     Route::post('groups', [GroupController::class, 'add']);
     Route::put('groups/{group}', [GroupController::class, 'rename'])->whereNumber('group');
@@ -74,6 +78,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::get('people/cards', [PersonController::class, 'cards']);
     Route::post('people/roster-check', [RosterController::class, 'check']);
     Route::post('people/roster', [RosterController::class, 'add']);
+    Route::delete('people/{person}', [PersonController::class, 'delete'])->whereNumber('person');
     Route::put('people/{person}/groups', [PersonController::class, 'regroup'])->whereNumber('person');
     Route::put('people/{person}/extra-time', ExtraTimeController::class)->whereNumber('person');
     Route::post('people/{person}/password', [PersonController::class, 'resetPassword'])->whereNumber('person');
@@ -103,6 +108,8 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::patch('cases/{case}', [ShelfController::class, 'change'])->whereNumber('case');
     Route::delete('cases/{case}', [ShelfController::class, 'delete'])->whereNumber('case');
     Route::post('cases/{case}/copy', [ShelfController::class, 'copy'])->whereNumber('case');
+    Route::get('cases/{case}/shares', [ShareController::class, 'index'])->whereNumber('case');
+    Route::put('cases/{case}/shares', [ShareController::class, 'share'])->whereNumber('case');
     foreach (['cases/{case}/sheet', 'new-case/sheet'] as $sheet) {
         Route::get($sheet, [SheetController::class, 'show'])->whereNumber('case');
         Route::put($sheet, [SheetController::class, 'lay'])->whereNumber('case');

@@ -29,6 +29,7 @@ enum LogKind: string
     case Objected = 'objected';
     case ObjectionDecided = 'objection-decided';
     case PersonAdded = 'person-added';
+    case PersonDeleted = 'person-deleted';
     case LetIn = 'let-in';
     case PasswordReset = 'password-reset';
     case PasswordChanged = 'password-changed';
@@ -39,6 +40,6 @@ enum LogKind: string
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::AbsenceNoted, self::Paused, self::WentOn, self::Conceded, self::ExtraTime, self::MadeUp, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
+        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::AbsenceNoted, self::Paused, self::WentOn, self::Conceded, self::ExtraTime, self::MadeUp, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::PersonDeleted, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

@@ -18,18 +18,20 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $password hashed; of nobody while there is one for once
  * @property ?string $for_once a password for once, encrypted: it can be shown until it has been used
  * @property bool $chooses_password signed in with one for once, and has to choose an own one
+ * @property string $decimal_sign how they want numbers written; empty: as the language has it
+ * @property bool $larger_type
  * @property int $extra_time_percent what is added to the time of a job; seen by instructors alone
  * @property \Illuminate\Database\Eloquent\Collection<int, Group> $groups those of today, by name
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['sign_in', 'name', 'role', 'password', 'for_once', 'chooses_password', 'extra_time_percent'];
+    protected $fillable = ['sign_in', 'name', 'role', 'password', 'for_once', 'chooses_password', 'extra_time_percent', 'decimal_sign', 'larger_type'];
 
     protected $hidden = ['password', 'for_once'];
 
-    protected $casts = ['role' => Role::class, 'password' => 'hashed', 'chooses_password' => 'boolean'];
+    protected $casts = ['role' => Role::class, 'password' => 'hashed', 'chooses_password' => 'boolean', 'larger_type' => 'boolean'];
 
-    protected $attributes = ['chooses_password' => false, 'for_once' => null, 'extra_time_percent' => 0];
+    protected $attributes = ['chooses_password' => false, 'for_once' => null, 'extra_time_percent' => 0, 'decimal_sign' => '', 'larger_type' => false];
 
     /** Nobody stays signed in beyond the session, so there is no token to keep. */
     protected $rememberTokenName = '';

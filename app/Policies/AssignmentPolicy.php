@@ -22,9 +22,9 @@ final class AssignmentPolicy
             && ($assignment->newQuery()->whereKey($assignment->id)->tap(static fn ($one) => Assignment::to($one, $user))->exists() || $assignment->attempts()->where('apprentice_id', $user->id)->exists());
     }
 
-    /** Whoever made the case takes it back, annuls it and opens its reports. */
+    /** Whoever has the case takes it back, annuls it and opens its reports. */
     public function direct(User $user, Assignment $assignment): bool
     {
-        return $user->isInstructor() && $assignment->version->draft->instructor_id === $user->id;
+        return $assignment->version->draft->isHeldBy($user);
     }
 }

@@ -69,7 +69,7 @@ final readonly class AttemptPolicy
 
     private function isOfCase(User $user, Attempt $attempt): bool
     {
-        return $user->isInstructor() && $attempt->version->draft->instructor_id === $user->id;
+        return $attempt->version->draft->isHeldBy($user);
     }
 
     private static function teaches(User $user, Attempt $attempt): bool

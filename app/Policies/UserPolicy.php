@@ -26,6 +26,12 @@ final class UserPolicy
         return $this->resetPassword($user, $person);
     }
 
+    /** Wholly; nobody deletes an administrator. */
+    public function delete(User $user, User $person): bool
+    {
+        return $user->isAdministrator() && $person->role !== Role::Administrator;
+    }
+
     public function resetPassword(User $user, User $person): bool
     {
         return $user->isAdministrator() ? $person->role !== Role::Administrator

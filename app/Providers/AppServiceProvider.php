@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\Retention;
 use App\Attempts\AttemptSeed;
 use App\Attempts\AwaitedMarks;
 use App\Attempts\BeliefTracker;
@@ -47,6 +48,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(WorkerStarting::class, static function (): void {
             app(Pulse::class)->noteOutage();
             app(Workers::class)->join();
+            app(Retention::class)->forget();
             app(AwaitedMarks::class)->askAgain();
             app(Variants::class)->askAgain();
         });

@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import '../css/app.css';
 import { AccountPage } from './account/AccountPage';
+import { KeptPage } from './account/KeptPage';
 import { Refused } from './api/client';
 import { Home, SignedIn } from './app/SignedIn';
 import { BayPage } from './bay/BayPage';
@@ -98,6 +99,7 @@ createRoot(document.getElementById('root')!).render(
                             <SignedIn roles={['instructor', 'administrator']} children={<MarksPage />} />
                         }
                     />
+                    <Route path="/kept" element={<KeptPage />} />
                     <Route path="/account" element={<SignedIn children={<AccountPage />} />} />
                     <Route path="/sign-ins" element={<SignedIn children={<SignInsPage />} />} />
                     <Route path="/lab" element={<SignedIn children={<LabPage />} />} />

@@ -41,6 +41,8 @@ final class PolicyTest extends FeatureTestCase
         'PATCH api/cases/{case}' => [401, 422, 403, 403, 403, 403, 403],
         'POST api/cases/{case}/copy' => [401, 201, 403, 403, 403, 403, 403],
         'DELETE api/cases/{case}' => [401, 409, 403, 403, 403, 403, 403], // it was worked
+        'GET api/cases/{case}/shares' => [401, 200, 403, 403, 403, 403, 403],
+        'PUT api/cases/{case}/shares' => [401, 422, 403, 403, 403, 403, 403],
         'GET api/cases/{case}/sheet' => [401, 200, 403, 403, 403, 403, 403],
         'PUT api/cases/{case}/sheet' => [401, 422, 403, 403, 403, 403, 403],
         'DELETE api/cases/{case}/sheet' => [401, 204, 403, 403, 403, 403, 403],
@@ -82,6 +84,8 @@ final class PolicyTest extends FeatureTestCase
         'GET api/log' => [401, 200, 200, 403, 403, 403, 200],
         'PUT api/account' => [401, 200, 200, 200, 200, 200, 200],
         'PUT api/account/password' => [401, 422, 422, 422, 422, 422, 422],
+        'PUT api/account/settings' => [401, 422, 422, 422, 422, 422, 422],
+        'GET api/account/data' => [401, 200, 200, 409, 200, 200, 200], // not from an examination
         'GET api/people' => [401, 200, 200, 403, 403, 403, 200],
         'POST api/people' => [401, 422, 422, 403, 403, 403, 422],
         'GET api/people/cards' => [401, 200, 200, 403, 403, 403, 200],
@@ -99,6 +103,7 @@ final class PolicyTest extends FeatureTestCase
         'POST api/groups' => [401, 422, 422, 403, 403, 403, 422], // of that name there is one by now
         'POST api/people/{person}/password' => [401, 200, 403, 403, 403, 403, 200],
         'DELETE api/session' => [401, 204, 204, 204, 204, 204, 204],
+        'DELETE api/people/{person}' => [401, 403, 403, 403, 403, 403, 204],
     ];
 
     public function test_every_route_is_in_the_matrix(): void

@@ -130,6 +130,8 @@ final class BodiesTest extends FeatureTestCase
             'POST api/assignments/{assignment}/remarks' => [$this->instructor, ['text' => 'Ten minutes more.', 'attempt' => null]],
             'PUT api/attempts/{attempt}/help' => [$this->apprentice, ['wanted' => true]],
             'POST api/attempts/{attempt}/concessions' => [$this->instructor, ['kind' => 'fresh-car', 'minutes' => 5, 'reason' => 'The tablet fell.']],
+            'PUT api/cases/{case}/shares' => [$this->instructor, ['instructors' => []]],
+            'PUT api/account/settings' => [$this->apprentice, ['decimalSign' => ',', 'largerType' => true]],
             'PUT api/people/{person}/extra-time' => [$this->instructor, ['percent' => 25]],
             'POST api/assignments/{assignment}/annulment' => [$this->instructor, ['reason' => 'The car was broken.']],
             'POST api/jobs/{job}/attempt' => [$this->apprentice, ['again' => false]],
@@ -148,7 +150,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/groups' => [$this->instructor, ['name' => 'Evening class']],
             'PUT api/groups/{group}' => [$this->instructor, ['name' => 'A class']],
         ];
-        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides', 'POST api/attempts/{attempt}/confirmation', 'POST api/assignments/{assignment}/confirmation', 'POST api/assignments/{assignment}/people/{person}/make-up', 'POST api/attempts/{attempt}/objection', 'PUT api/attempts/{attempt}/objection']; // take nothing, or see OverrideTest and StandingTest
+        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/people/{person}', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides', 'POST api/attempts/{attempt}/confirmation', 'POST api/assignments/{assignment}/confirmation', 'POST api/assignments/{assignment}/people/{person}/make-up', 'POST api/attempts/{attempt}/objection', 'PUT api/attempts/{attempt}/objection']; // take nothing, or see OverrideTest and StandingTest
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = $route->methods()[0].' '.$route->uri();
             self::assertTrue($route->methods()[0] === 'GET' || isset($bodies[$name]) || in_array($name, $without, true), "$name is not looked at here");

@@ -8,6 +8,7 @@ use App\Attempts\MarksTable;
 use App\Http\Resources\MarksCsv;
 use App\Models\CaseDraft;
 use App\Models\Group;
+use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -59,7 +60,9 @@ final readonly class MarksController
         Gate::authorize('manage', $group);
 
         $table = $this->table->of($group->load('people'));
-        $mine = CaseDraft::query()->where('instructor_id', $request->user()?->id)->pluck('id');
+        $user = $request->user();
+        assert($user instanceof User);
+        $mine = CaseDraft::of($user)->pluck('id');
 
         return new JsonResponse(['cases' => array_map(static fn (array $one): array => $one + ['isMine' => $mine->contains($one['case'])], $table['cases']), 'people' => $table['people']]);
     }

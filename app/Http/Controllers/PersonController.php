@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Deletion;
+use App\Accounts\HouseLog;
+use App\Accounts\LogKind;
 use App\Accounts\Passwords;
 use App\Accounts\People;
 use App\Http\Requests\MembershipRequest;
@@ -14,6 +17,7 @@ use App\Models\SignIn;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
@@ -24,7 +28,7 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class PersonController
 {
-    public function __construct(private People $people)
+    public function __construct(private People $people, private HouseLog $log)
     {
     }
 
@@ -88,6 +92,19 @@ final readonly class PersonController
         $user = self::user($request);
 
         return new JsonResponse(PersonResource::of($this->people->regroup($user, $person, $request->groups()), self::groups($user), null));
+    }
+
+    #[OA\Delete(path: '/api/people/{person}', operationId: 'deletePerson', parameters: [new OA\PathParameter(name: 'person', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 204, description: 'nothing of them is left'),
+        new OA\Response(response: 403, description: 'not by me', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function delete(Request $request, User $person, Deletion $deletion): Response
+    {
+        Gate::authorize('delete', $person);
+        $deletion->of($person);
+        $this->log->note(LogKind::PersonDeleted, self::user($request));
+
+        return new Response(status: 204);
     }
 
     /** @return array{name: string, signIn: string, password: ?string} the password while it can be told: not of those given before it was kept */

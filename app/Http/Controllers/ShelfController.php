@@ -10,6 +10,7 @@ use App\Models\Assignment;
 use App\Models\CaseDraft;
 use App\Strings;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -36,11 +37,11 @@ final readonly class ShelfController
         new OA\Response(response: 201, description: 'a case like it, published to nobody', content: new OA\JsonContent(ref: '#/components/schemas/Case')),
         new OA\Response(response: 403, description: 'not my case', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function copy(CaseDraft $case): JsonResponse
+    public function copy(Request $request, CaseDraft $case): JsonResponse
     {
         Gate::authorize('own', $case);
         $name = mb_substr(Strings::text('cases.copy-of', ['name' => $case->document['name']]), 0, self::LONGEST_NAME);
-        $copy = CaseDraft::query()->create(['instructor_id' => $case->instructor_id, 'document' => ['name' => $name] + $case->document, 'goals' => $case->goals]);
+        $copy = CaseDraft::query()->create(['instructor_id' => $request->user()?->id, 'document' => ['name' => $name] + $case->document, 'goals' => $case->goals]);
 
         return new JsonResponse(CaseResource::of($copy), 201);
     }
@@ -52,7 +53,7 @@ final readonly class ShelfController
     ])]
     public function delete(CaseDraft $case): JsonResponse|Response
     {
-        Gate::authorize('own', $case);
+        Gate::authorize('share', $case);
         $isGone = DB::transaction(static function () use ($case): bool {
             if ($case->frozen()->whereHas('attempts')->exists()) {
                 return false;

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
 /** A person as whoever answers for them sees it: of the groups, those the reader answers for as well. */
-#[OA\Schema(schema: 'PersonRow', required: ['id', 'name', 'signIn', 'role', 'groups', 'choosesPassword', 'seenAt', 'mayBeReset', 'extraTimePercent'], properties: [
+#[OA\Schema(schema: 'PersonRow', required: ['id', 'name', 'signIn', 'role', 'groups', 'choosesPassword', 'seenAt', 'mayBeReset', 'mayBeDeleted', 'extraTimePercent'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'signIn', type: 'string'),
@@ -20,6 +20,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'choosesPassword', description: 'has a password for once, and no own one yet', type: 'boolean'),
     new OA\Property(property: 'seenAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'mayBeReset', type: 'boolean'),
+    new OA\Property(property: 'mayBeDeleted', type: 'boolean'),
     new OA\Property(property: 'extraTimePercent', description: 'what is added to the time of a job', type: 'integer'),
 ])]
 #[OA\Schema(schema: 'GroupName', required: ['id', 'name'], properties: [
@@ -43,6 +44,7 @@ final readonly class PersonResource
             'choosesPassword' => $person->chooses_password,
             'seenAt' => $lastSeen?->seen_at->toIso8601String(),
             'mayBeReset' => Gate::allows('resetPassword', $person),
+            'mayBeDeleted' => Gate::allows('delete', $person),
             'extraTimePercent' => $person->extra_time_percent,
         ];
     }

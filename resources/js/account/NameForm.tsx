@@ -1,7 +1,8 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { z } from 'zod';
 import { api, taken } from '../api/client';
+import { useChanged } from '../app/session';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
 import { useCheckedForm } from '../ui/useCheckedForm';
@@ -10,14 +11,14 @@ import { t } from '../words/words';
 const given = z.object({ name: z.string() });
 
 export function NameForm({ name }: { name: string }) {
-    const queries = useQueryClient();
+    const changed = useChanged();
     const form = useCheckedForm(given, { name });
     const [done, setDone] = useState(false);
     const change = useMutation({
         mutationFn: (body: z.output<typeof given>) => taken(api.PUT('/api/account', { body })),
         onSuccess: (user) => {
             setDone(true);
-            queries.setQueryData(['session'], { user });
+            changed(user);
         },
         onError: form.refused,
     });

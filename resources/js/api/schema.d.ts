@@ -628,6 +628,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/account/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeSettings"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/data": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readOwnData"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -687,6 +719,22 @@ export interface paths {
         put: operations["regroup"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deletePerson"];
         options?: never;
         head?: never;
         patch?: never;
@@ -783,6 +831,22 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{case}/shares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listShares"];
+        put: operations["shareCase"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1080,6 +1144,10 @@ export interface components {
              */
             relation: "as-composed" | "same-place" | "opposite" | "other-axle" | "crosswise" | "other-fault";
         };
+        ChangedMeanwhile: {
+            message: string;
+            case: components["schemas"]["Case"];
+        };
         CounselAwaited: {
             /** @description false where nobody is there to answer */
             hasWorker: boolean;
@@ -1231,6 +1299,12 @@ export interface components {
             errors?: {
                 [key: string]: string[];
             };
+        };
+        Share: {
+            id: number;
+            name: string;
+            /** @description whether it belongs to them as well */
+            has: boolean;
         };
         Sheet: {
             /** @description null where nothing lies there */
@@ -1546,6 +1620,18 @@ export interface components {
             /** @description for those whose group is left open */
             group?: number | null;
         };
+        NewSettings: {
+            /**
+             * @description empty: as the language has it
+             * @enum {string}
+             */
+            decimalSign: "" | "." | ",";
+            largerType: boolean;
+        };
+        NewShares: {
+            /** @description whom it belongs to as well */
+            instructors: number[];
+        };
         SheetFields: {
             /** @description of a case, in whatever state */
             fields: {
@@ -1812,6 +1898,15 @@ export interface components {
             archived: boolean;
             /** Format: date-time */
             updatedAt: string;
+            /** @description changes with every word */
+            edition: string;
+            madeBy: string;
+            /** @description last; null where that is not known */
+            changedBy: string | null;
+            /** @description I made it: I share it, keep it, throw it away */
+            isMine: boolean;
+            /** @description the other instructors it belongs to */
+            sharedWith: string[];
             versions: components["schemas"]["Version"][];
             /** @description the oldest first */
             assignments: components["schemas"]["Assignment"][];
@@ -2030,6 +2125,7 @@ export interface components {
             choosesPassword: boolean;
             seenAt: string | null;
             mayBeReset: boolean;
+            mayBeDeleted: boolean;
             /** @description what is added to the time of a job */
             extraTimePercent: number;
         };
@@ -2329,6 +2425,12 @@ export interface components {
             signIn: string;
             /** @description before anything else */
             choosesPassword: boolean;
+            /**
+             * @description empty: as the language has it
+             * @enum {string}
+             */
+            decimalSign: "" | "." | ",";
+            largerType: boolean;
         };
         /** @enum {unknown} */
         kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
@@ -3764,7 +3866,10 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CaseFields"];
+                "application/json": components["schemas"]["CaseFields"] & {
+                    /** @description the edition it was made from; left out: whatever there is */
+                    basedOn?: string;
+                };
             };
         };
         responses: {
@@ -3775,6 +3880,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Case"];
+                };
+            };
+            /** @description somebody else has changed it since */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangedMeanwhile"];
                 };
             };
             /** @description not kept */
@@ -4932,6 +5046,68 @@ export interface operations {
             };
         };
     };
+    changeSettings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSettings"];
+            };
+        };
+        responses: {
+            /** @description changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["User"];
+                };
+            };
+            /** @description no such sign */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readOwnData: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description everything that is kept of me, as a file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description I am at work on an examination */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listPeople: {
         parameters: {
             query?: never;
@@ -5098,6 +5274,35 @@ export interface operations {
             };
             /** @description a group of others */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deletePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description nothing of them is left */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description not by me */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5391,6 +5596,81 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    listShares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the other instructors */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Share"][];
+                };
+            };
+            /** @description not made by me */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    shareCase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewShares"];
+            };
+        };
+        responses: {
+            /** @description these and no others */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Share"][];
+                };
+            };
+            /** @description not made by me */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no instructor */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };

@@ -2,11 +2,40 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, taken } from '../api/client';
 import type { User } from '../api/types';
+import { writeDecimalsWith } from '../words/reader';
 
 const KEY = ['session'];
 
 export function useSession() {
-    return useQuery({ queryKey: KEY, queryFn: () => taken(api.GET('/api/session')), staleTime: Infinity });
+    return useQuery({
+        queryKey: KEY,
+        queryFn: async () => {
+            const session = await taken(api.GET('/api/session'));
+            readAs(session.user);
+            return session;
+        },
+        staleTime: Infinity,
+    });
+}
+
+/** Numbers and letters as this person wants them. */
+function readAs(user: User | null): void {
+    writeDecimalsWith(user?.decimalSign ?? '');
+    document.documentElement.classList.toggle('larger-type', user?.largerType === true);
+}
+
+/** Notes what has changed of whoever is signed in. */
+export function useChanged() {
+    const queries = useQueryClient();
+    return (user: User) => {
+        readAs(user);
+        queries.setQueryData<ReturnType<typeof useSession>['data']>(KEY, (before) => ({
+            demo: false,
+            address: '',
+            ...before,
+            user,
+        }));
+    };
 }
 
 /** Where others in this network find the server: as it was told, else as this browser does. */
@@ -20,6 +49,7 @@ export function useSignedIn() {
     const { demo = false, address = '' } = useSession().data ?? {};
     return (user: User) => {
         queries.clear();
+        readAs(user);
         queries.setQueryData(KEY, { user, demo, address });
     };
 }
@@ -30,6 +60,7 @@ export function useSignOut() {
     return async () => {
         await taken(api.DELETE('/api/session'));
         queries.clear();
+        readAs(null);
         void navigate('/sign-in');
     };
 }

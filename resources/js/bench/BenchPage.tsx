@@ -16,6 +16,7 @@ import { FaultChooser } from './FaultChooser';
 import { FaultList } from './FaultList';
 import { FirstPlace } from './FirstPlace';
 import { FaultFlag } from './FaultFlag';
+import { Meanwhile } from './Meanwhile';
 import { PublishDialog } from './PublishDialog';
 import { PreviewSummary } from './PreviewSummary';
 import { PreviewTable } from './PreviewTable';
@@ -141,6 +142,14 @@ function Bench({ cars, kinds, record, sheet }: Props) {
             >
                 {t(record === undefined ? 'bench.throw-away-new' : 'bench.throw-away-about')}
             </ConfirmDialog>
+            <Meanwhile
+                theirs={bench.meanwhile}
+                mine={fields}
+                message={bench.problem}
+                onKeepMine={bench.keepMine}
+                onTakeTheirs={bench.takeTheirs}
+                onClose={bench.closeMeanwhile}
+            />
             <PublishDialog
                 practice={fields.practice ?? false}
                 text={`${fields.jobTitle} ${fields.complaint}`}

@@ -25,6 +25,8 @@ export function useBench(
     const [busy, setBusy] = useState(false);
     const [errors, setErrors] = useState<Record<string, string>>({});
     const [problem, setProblem] = useState('');
+    const [edition, setEdition] = useState(record?.edition);
+    const [meanwhile, setMeanwhile] = useState<CaseRecord | null>(null);
     const { note, settle } = useSheet(record?.id, fields, changed);
     const physical = useDeferredValue({ car: fields.car, faults: fields.faults, meter: fields.meter });
     const preview = useQuery({
@@ -66,6 +68,8 @@ export function useBench(
         try {
             return await work();
         } catch (error) {
+            const theirs = changedMeanwhile(error);
+            if (theirs !== null) setMeanwhile(theirs);
             setErrors(error instanceof Refused ? error.fields : {});
             setProblem(told(error));
             return null;
@@ -74,7 +78,7 @@ export function useBench(
         }
     };
 
-    const keep = () =>
+    const keep = (basedOn = edition) =>
         attempted(async () => {
             await settle();
             const body = open ? withoutFaults(fields) : fields;
@@ -84,9 +88,11 @@ export function useBench(
                     : await taken(
                           api.PUT('/api/cases/{case}', {
                               params: { path: { case: record.id } },
-                              body,
+                              body: { ...body, basedOn },
                           }),
                       );
+            setEdition(saved.edition);
+            setMeanwhile(null);
             setChanged(false);
             setErrors({});
             setProblem('');
@@ -128,8 +134,27 @@ export function useBench(
             setProblem('');
         });
 
+    const takeTheirs = () =>
+        attempted(async () => {
+            if (meanwhile === null) return;
+            await settle();
+            await clearSheet(record?.id);
+            queries.setQueryData(['case', meanwhile.id], meanwhile);
+            setFields(meanwhile.document);
+            setEdition(meanwhile.edition);
+            setMeanwhile(null);
+            setChanged(false);
+            setErrors({});
+            setProblem('');
+        });
+
     return {
         fields,
+        /** What somebody else has made of the case since it was opened here. */
+        meanwhile,
+        keepMine: () => void keep(meanwhile?.edition),
+        takeTheirs: () => void takeTheirs(),
+        closeMeanwhile: () => setMeanwhile(null),
         changed,
         busy,
         errors: { ...wrong, ...errors },
@@ -139,9 +164,15 @@ export function useBench(
         note,
         change,
         throwAway,
-        keep,
+        keep: () => keep(),
         publish,
     };
+}
+
+/** The case as it is now, where that is why it was refused. */
+function changedMeanwhile(error: unknown): CaseRecord | null {
+    const body = error instanceof Refused && error.status === 409 ? error.body : null;
+    return body !== null && typeof body === 'object' && 'case' in body ? (body.case as CaseRecord) : null;
 }
 
 /** Nothing has been said of the car: the server says that it has to be. */

@@ -7,6 +7,7 @@ import type { CaseRecord } from '../api/types';
 import { ConfirmDialog } from '../ui/ConfirmDialog';
 import { t } from '../words/words';
 import { GoalsDialog } from './GoalsDialog';
+import { ShareDialog } from './ShareDialog';
 
 const ITEM = 'cursor-pointer px-3 py-1.5 outline-none data-highlighted:bg-petrol-tint';
 
@@ -19,7 +20,7 @@ interface Props {
 export function CaseMenu({ record, onProblem }: Props) {
     const queries = useQueryClient();
     const navigate = useNavigate();
-    const [asks, setAsks] = useState<'goals' | 'delete' | null>(null);
+    const [asks, setAsks] = useState<'goals' | 'share' | 'delete' | null>(null);
     const path = { params: { path: { case: record.id } } };
     const settled = {
         onSuccess: () => queries.invalidateQueries({ queryKey: ['cases'] }),
@@ -58,13 +59,18 @@ export function CaseMenu({ record, onProblem }: Props) {
                         <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('goals')}>
                             {t('cases.goals')}
                         </DropdownMenu.Item>
+                        {record.isMine && (
+                            <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('share')}>
+                                {t('cases.share')}
+                            </DropdownMenu.Item>
+                        )}
                         <DropdownMenu.Item className={ITEM} onSelect={() => copy.mutate()}>
                             {t('cases.copy')}
                         </DropdownMenu.Item>
                         <DropdownMenu.Item className={ITEM} onSelect={() => archive.mutate()}>
                             {t(record.archived ? 'cases.unarchive' : 'cases.archive')}
                         </DropdownMenu.Item>
-                        {!wasWorked && (
+                        {!wasWorked && record.isMine && (
                             <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('delete')}>
                                 {t('cases.delete')}
                             </DropdownMenu.Item>
@@ -73,6 +79,7 @@ export function CaseMenu({ record, onProblem }: Props) {
                 </DropdownMenu.Portal>
             </DropdownMenu.Root>
             <GoalsDialog record={record} open={asks === 'goals'} onClose={() => setAsks(null)} />
+            <ShareDialog record={record} open={asks === 'share'} onClose={() => setAsks(null)} />
             <ConfirmDialog
                 title={t('cases.delete')}
                 open={asks === 'delete'}

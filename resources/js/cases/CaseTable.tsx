@@ -32,6 +32,16 @@ function CaseRow({ record, onProblem }: { record: CaseRecord; onProblem: (proble
                 <Link to={`/cases/${record.id}`} className="font-semibold text-petrol underline">
                     {record.document.name}
                 </Link>
+                {!record.isMine && (
+                    <span className="block text-small font-normal text-ink-soft">
+                        {t('cases.made-by', { name: record.madeBy })}
+                    </span>
+                )}
+                {record.isMine && record.sharedWith.length > 0 && (
+                    <span className="block text-small font-normal text-ink-soft">
+                        {t('cases.shared-with', { names: record.sharedWith.join(', ') })}
+                    </span>
+                )}
             </RowHeading>
             <Cell>{record.document.jobTitle}</Cell>
             <Cell>

@@ -26,6 +26,7 @@ export function PeoplePage() {
     const [group, setGroup] = useState('');
     const [resetting, setResetting] = useState<PersonRow | null>(null);
     const [regrouping, setRegrouping] = useState<PersonRow | null>(null);
+    const [deleting, setDeleting] = useState<PersonRow | null>(null);
     const [told, setTold] = useState<PasswordForOnce | null>(null);
     const people = useQuery({ queryKey: ['people'], queryFn: () => taken(api.GET('/api/people')) });
     const tell = (given: PasswordForOnce) => {
@@ -38,6 +39,11 @@ export function PeoplePage() {
         mutationFn: ({ id }: PersonRow) =>
             taken(api.POST('/api/people/{person}/password', { params: { path: { person: id } } })),
         onSuccess: tell,
+    });
+    const remove = useMutation({
+        mutationFn: ({ id }: PersonRow) =>
+            taken(api.DELETE('/api/people/{person}', { params: { path: { person: id } } })),
+        onSuccess: () => void queries.invalidateQueries({ queryKey: ['people'] }),
     });
     const shown = people.data?.filter(
         (one) => group === '' || one.groups.some(({ id }) => String(id) === group),
@@ -58,6 +64,7 @@ export function PeoplePage() {
             {people.isPending && <Loading />}
             {people.isError && <Failed error={people.error} onRetry={() => void people.refetch()} />}
             {reset.isError && <p role="alert">{reset.error.message}</p>}
+            {remove.isError && <p role="alert">{remove.error.message}</p>}
             {shown?.length === 0 && <p className="p-4">{t('people.empty')}</p>}
             {shown !== undefined && shown.length > 0 && (
                 <PeopleTable
@@ -66,6 +73,7 @@ export function PeoplePage() {
                     busy={reset.isPending}
                     onReset={setResetting}
                     onRegroup={setRegrouping}
+                    onDelete={setDeleting}
                 />
             )}
             <AddPerson
@@ -84,6 +92,14 @@ export function PeoplePage() {
                 onConfirm={() => resetting !== null && reset.mutate(resetting)}
             >
                 {t('people.reset-ask', { name: resetting?.name ?? '' })}
+            </ConfirmDialog>
+            <ConfirmDialog
+                title={t('people.delete')}
+                open={deleting !== null}
+                onClose={() => setDeleting(null)}
+                onConfirm={() => deleting !== null && remove.mutate(deleting)}
+            >
+                {t('people.delete-about', { name: deleting?.name ?? '' })}
             </ConfirmDialog>
             <ForOnce given={told} onClose={() => setTold(null)} />
         </Page>

@@ -12,9 +12,10 @@ interface Props {
     busy: boolean;
     onReset: (person: PersonRow) => void;
     onRegroup: (person: PersonRow) => void;
+    onDelete: (person: PersonRow) => void;
 }
 
-export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup }: Props) {
+export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup, onDelete }: Props) {
     return (
         <Table
             label={t('people.title')}
@@ -57,6 +58,15 @@ export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup }: Prop
                                     aria-label={t('people.reset-of', { name: row.name })}
                                 >
                                     {t('people.reset')}
+                                </Button>
+                            )}
+                            {row.mayBeDeleted && (
+                                <Button
+                                    disabled={busy}
+                                    onClick={() => onDelete(row)}
+                                    aria-label={t('people.delete-of', { name: row.name })}
+                                >
+                                    {t('people.delete')}
                                 </Button>
                             )}
                             {row.choosesPassword && <span>◔ {t('people.for-once')}</span>}

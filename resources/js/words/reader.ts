@@ -18,13 +18,21 @@ export const LANGUAGE =
 /** How dates and numbers are written in that language. */
 const FORMATS = CATALOGUES[LANGUAGE]?.['locale.formats'] ?? LANGUAGE;
 
+let decimalSign = '';
+
+/** Numbers are written with this sign from now on; empty: as the language has it. */
+export function writeDecimalsWith(sign: string): void {
+    decimalSign = sign;
+}
+
 const formats = new Map<string, Intl.NumberFormat>();
 
 function written(value: number, options: Intl.NumberFormatOptions): string {
     const name = JSON.stringify(options);
     const format = formats.get(name) ?? new Intl.NumberFormat(FORMATS, { useGrouping: false, ...options });
     formats.set(name, format);
-    return format.format(value).replace('-', '−');
+    const text = format.format(value).replace('-', '−');
+    return decimalSign === '' ? text : text.replace(/[.,]/, decimalSign);
 }
 
 /** With as many decimals as it has. */
