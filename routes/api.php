@@ -15,6 +15,7 @@ use App\Http\Controllers\ExtraTimeController;
 use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\FaultPortraitController;
 use App\Http\Controllers\GroupController;
+use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JoinCodeController;
 use App\Http\Controllers\JoinController;
@@ -89,6 +90,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
 
     Route::post('waveforms', WaveformController::class);
     Route::middleware(DuringExamination::class.':handbook')->group(static function (): void {
+        Route::get('handbook', HandbookController::class);
         Route::post('calculations', CalculationController::class);
         Route::get('fault-portraits', FaultPortraitController::class);
     });

@@ -40,7 +40,7 @@ final readonly class Publication
     /** Another fault worth as much for one who missed an assignment, on its terms and as long as they like to begin it; one that there is stays. */
     public function makeUp(Assignment $missed, User $person): Assignment
     {
-        $terms = new Terms($missed->release(), $missed->tries, variation: Variation::OtherFaults, minutesAllowed: $missed->minutes_allowed, handbook: $missed->handbook);
+        $terms = new Terms($missed->release(), $missed->tries, variation: Variation::OtherFaults, minutesAllowed: $missed->minutes_allowed, closedRoom: $missed->closed_room, handbook: $missed->handbook);
 
         return DB::transaction(fn (): Assignment => $this->given($missed->version, [], [$person->id], $terms));
     }

@@ -33,7 +33,7 @@ final readonly class ExaminationRoom
     private function of(User $apprentice): ?Attempt
     {
         return Attempt::query()->with(['version', 'assignment'])->where('apprentice_id', $apprentice->id)->whereNull('concluded_at')->whereNotNull('assignment_id')->orderBy('id')->get()
-            ->first(static fn (Attempt $one): bool => $one->assignment?->annulled_at === null && ! $one->version->isPractice());
+            ->first(static fn (Attempt $one): bool => $one->assignment?->closed_room === true && $one->assignment->annulled_at === null);
     }
 
     public function title(Attempt $examination): string

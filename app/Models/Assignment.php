@@ -27,7 +27,8 @@ use Lernfall\Evidence\Variation\Variation;
  * @property ?int $tries how often one may begin it; null: as often as one likes
  * @property ?int $minutes_allowed for one job of it; null: as long as one likes
  * @property ?\Illuminate\Support\Carbon $paused_at since when all who work it pause
- * @property bool $handbook whether it is open while one works it as an examination
+ * @property bool $closed_room whether the lab, other jobs and old reports are closed to whoever is at work on it
+ * @property bool $handbook whether that is open then
  * @property ?\Illuminate\Support\Carbon $released_at when the instructor opened its reports
  * @property ?\Illuminate\Support\Carbon $withdrawn_at since when nobody can begin it any more
  * @property ?\Illuminate\Support\Carbon $annulled_at since when it counts for nobody
@@ -42,11 +43,11 @@ final class Assignment extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['case_version_id', 'given_at', 'starts_at', 'ends_at', 'variation', 'preparation', 'tries', 'minutes_allowed', 'handbook', 'paused_at', 'release', 'released_at', 'withdrawn_at', 'annulled_at', 'annulled_because'];
+    protected $fillable = ['case_version_id', 'given_at', 'starts_at', 'ends_at', 'variation', 'preparation', 'tries', 'minutes_allowed', 'closed_room', 'handbook', 'paused_at', 'release', 'released_at', 'withdrawn_at', 'annulled_at', 'annulled_because'];
 
-    protected $casts = ['given_at' => 'datetime', 'starts_at' => 'datetime', 'ends_at' => 'datetime', 'variation' => Variation::class, 'preparation' => 'array', 'tries' => 'integer', 'minutes_allowed' => 'integer', 'handbook' => 'boolean', 'paused_at' => 'datetime', 'release' => 'array', 'released_at' => 'datetime', 'withdrawn_at' => 'datetime', 'annulled_at' => 'datetime'];
+    protected $casts = ['given_at' => 'datetime', 'starts_at' => 'datetime', 'ends_at' => 'datetime', 'variation' => Variation::class, 'preparation' => 'array', 'tries' => 'integer', 'minutes_allowed' => 'integer', 'closed_room' => 'boolean', 'handbook' => 'boolean', 'paused_at' => 'datetime', 'release' => 'array', 'released_at' => 'datetime', 'withdrawn_at' => 'datetime', 'annulled_at' => 'datetime'];
 
-    protected $attributes = ['variation' => 'same', 'preparation' => null, 'starts_at' => null, 'ends_at' => null, 'tries' => null, 'minutes_allowed' => null, 'handbook' => true, 'paused_at' => null, 'released_at' => null, 'withdrawn_at' => null, 'annulled_at' => null, 'annulled_because' => null];
+    protected $attributes = ['variation' => 'same', 'preparation' => null, 'starts_at' => null, 'ends_at' => null, 'tries' => null, 'minutes_allowed' => null, 'closed_room' => false, 'handbook' => true, 'paused_at' => null, 'released_at' => null, 'withdrawn_at' => null, 'annulled_at' => null, 'annulled_because' => null];
 
     /** @return BelongsTo<CaseVersion, $this> */
     public function version(): BelongsTo

@@ -17,6 +17,7 @@ return new class extends Migration
         Schema::table('assignments', function (Blueprint $table): void {
             $table->unsignedInteger('minutes_allowed')->nullable();
             $table->timestamp('paused_at')->nullable();
+            $table->boolean('closed_room')->default(false);
             $table->boolean('handbook')->default(true);
         });
         Schema::table('users', function (Blueprint $table): void {

@@ -26,13 +26,13 @@ final class LessonTest extends BrowserTestCase
         $bente->doNotSee('Look at the plug.');
 
         $instructor->press('Pause for all')->see('Everybody pauses');
-        $bente->see('Everybody pauses')->press('Look at the lamps')->see('your time stands still');
+        $bente->see('Everybody pauses')->tab('Eyes')->press('Look at the lamps')->see('your time stands still');
         $instructor->press('Go on')->see('Pause for all')->press('More for Arlo Winter')->item('Give time')->see('Give Arlo Winter time')->fill('Minutes', '15')->fill('Why', 'The tablet fell.')->press('Do it')->doNotSee('Added to what is left');
         $arlo->see('45 min left');
         $arlo->open('/handbook')->see('You are at work on an examination: The thirty minutes.')->open('/lab')->see('This opens again when you have closed it.');
 
         $bente->press('Close the job')->press('Do it')->see('This job is closed.')->press('To the report')->see('Your job was received on')->see('Said while it was worked')->doNotSee('of 100 points');
-        $instructor->press('More for Bente Sand')->item('Reopen')->see('Reopen the job of Bente Sand')->press('Do it')->see('Say why, in one sentence.')->press('Cancel')->press('Open the reports')->press('Do it')->see('Reports are open.');
+        $instructor->press('More for Bente Sand')->item('Reopen')->see('Reopen the job of Bente Sand')->press('Do it')->see('Say why, in one sentence.')->press('Not yet')->press('Open the reports')->press('Do it')->see('Reports are open.');
         $bente->see('of 100 points');
     }
 
@@ -44,10 +44,10 @@ final class LessonTest extends BrowserTestCase
 
     public function test_an_interrupted_examination_is_made_up_for_and_extra_time_is_given(): void
     {
-        $this->person()->signIn('dilan')->pressIn("The driving school's Harl", 'Start the job')->see('Complaint');
+        $this->person()->signIn('dilan')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint');
         $this->person()->signIn('kessel')->open('/people')->see('Dilan Ott')->select('Extra time of Dilan Ott', '25 %')->open('/people')->see('Dilan Ott')
-            ->open('/marks')->press('Dilan Ott, Tooth gone, front left: under way. Change')->item('Was interrupted: set the job aside')->see('interrupted')
-            ->press('Dilan Ott, Tooth gone, front left: interrupted. Change')->item('Give a make-up')->see('make-up given');
+            ->open('/marks')->press('Dilan Ott, Wire broken, front left, supply withheld: under way. Change')->item('Was interrupted: set the job aside')->see('interrupted')
+            ->press('Dilan Ott, Wire broken, front left, supply withheld: interrupted. Change')->item('Give a make-up: another fault worth as much')->see('make-up given');
         $this->person()->signIn('dilan')->see('The cars for this job are being made ready');
     }
 }

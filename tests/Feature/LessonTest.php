@@ -168,16 +168,16 @@ final class LessonTest extends FeatureTestCase
     {
         $practice = $this->attempt($this->published(more: ['practice' => true]));
         $this->actingAs($this->apprentice)->getJson('/api/lab')->assertOk();
-        $examination = $this->begun(null, handbook: false);
-        foreach (["/api/attempts/$practice->id", "/api/attempts/$practice->id/report", '/api/lab', '/api/fault-portraits'] as $path) {
+        $examination = $this->begun(null, closedRoom: true, handbook: false);
+        foreach (["/api/attempts/$practice->id", "/api/attempts/$practice->id/report", '/api/lab', '/api/handbook', '/api/fault-portraits'] as $path) {
             $this->actingAs($this->apprentice)->getJson($path)->assertStatus(409)->assertJsonPath('message', "You are at work on an examination: {$this->document()['jobTitle']}. This opens again when you have closed it.");
         }
         $this->act($practice, ['do' => 'look-at-lamps'])->assertStatus(409);
         $this->act($examination, ['do' => 'conclude'])->assertOk();
         $this->getJson("/api/attempts/$practice->id")->assertOk();
 
-        $open = $this->begun(null);
-        $this->getJson('/api/fault-portraits')->assertOk();
+        $open = $this->begun(null, closedRoom: true);
+        $this->getJson('/api/handbook')->assertNoContent();
         $open->assignment?->update(['annulled_at' => now()]);
         $this->getJson('/api/lab')->assertOk();
     }
@@ -210,11 +210,11 @@ final class LessonTest extends FeatureTestCase
         $idle()->assertJsonPath('people', ['Learner']);
     }
 
-    private function begun(?int $minutes, bool $handbook = true): Attempt
+    private function begun(?int $minutes, bool $closedRoom = false, bool $handbook = true): Attempt
     {
         $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document()]);
 
-        return $this->attempt($this->app->make(Publication::class)->of($draft, [$this->group()->id], new Terms(Release::of(ReleaseKind::ByInstructor), minutesAllowed: $minutes, handbook: $handbook)));
+        return $this->attempt($this->app->make(Publication::class)->of($draft, [$this->group()->id], new Terms(Release::of(ReleaseKind::ByInstructor), minutesAllowed: $minutes, closedRoom: $closedRoom, handbook: $handbook)));
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

@@ -30,7 +30,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'tries', description: 'how often one may begin it, 0: as often as one likes; left out: so where advice may be asked, else once', type: 'integer', minimum: 0, maximum: 20),
     new OA\Property(property: 'variation', description: 'in what the cars differ: not at all, in corner, wire and strength of the same kind of fault, in the fault; left out: not at all where advice may be asked, else in corner', type: 'string', enum: ['same', 'kind', 'other']),
     new OA\Property(property: 'minutesAllowed', description: 'for one job, by the clock, 0: as long as one likes; left out: so', type: 'integer', minimum: 0, maximum: 600),
-    new OA\Property(property: 'handbook', description: 'open in an examination; left out: it is', type: 'boolean'),
+    new OA\Property(property: 'closedRoom', description: 'whether the lab, other jobs and old reports are closed to whoever is at work on it; left out: not where advice may be asked, else so', type: 'boolean'),
+    new OA\Property(property: 'handbook', description: 'open then; left out: it is', type: 'boolean'),
     new OA\Property(property: 'startsAt', description: 'from when it can be begun', type: 'string', format: 'date-time'),
     new OA\Property(property: 'endsAt', description: 'until when it can be begun', type: 'string', format: 'date-time'),
 ], type: 'object')]
@@ -66,6 +67,7 @@ final class PublicationRequest extends FormRequest
             'variation' => ['sometimes', Rule::enum(Variation::class)],
             'tries' => ['sometimes', 'integer', 'between:0,'.self::MOST_TRIES],
             'minutesAllowed' => ['sometimes', 'integer', 'between:0,'.self::MOST_MINUTES],
+            'closedRoom' => ['sometimes', 'boolean'],
             'handbook' => ['sometimes', 'boolean'],
             'startsAt' => ['sometimes', ...array_diff(self::A_TIME, ['after:now'])],
             'endsAt' => ['sometimes', ...self::A_TIME, ...(is_string($this->input('startsAt')) ? ['after:startsAt'] : [])],
@@ -81,7 +83,7 @@ final class PublicationRequest extends FormRequest
             'release.kind.*' => Strings::text('release.kind-wrong'), 'release.required' => Strings::text('release.kind-wrong'), 'release.array' => Strings::text('release.kind-wrong'), 'release.at.*' => Strings::text('release.date-wrong'),
             'variation.*' => Strings::text('form.variation'),
             'tries.*' => Strings::text('form.tries', ['most' => (string) self::MOST_TRIES]),
-            'minutesAllowed.*' => Strings::text('form.minutes-allowed', ['most' => (string) self::MOST_MINUTES]), 'handbook.*' => Strings::text('form.yes-or-no'),
+            'minutesAllowed.*' => Strings::text('form.minutes-allowed', ['most' => (string) self::MOST_MINUTES]), 'closedRoom.*' => Strings::text('form.yes-or-no'), 'handbook.*' => Strings::text('form.yes-or-no'),
             'startsAt.*' => Strings::text('form.starts-at'), 'endsAt.*' => Strings::text('form.ends-at'),
         ];
     }
@@ -109,6 +111,7 @@ final class PublicationRequest extends FormRequest
             $this->time('endsAt'),
             $this->has('variation') ? Variation::from($this->string('variation')->toString()) : $usual->variation,
             $this->integer('minutesAllowed') ?: null,
+            $this->boolean('closedRoom', $usual->closedRoom),
             $this->boolean('handbook', true),
         );
     }

@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/handbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openHandbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -1596,7 +1612,9 @@ export interface components {
             variation?: "same" | "kind" | "other";
             /** @description for one job, by the clock, 0: as long as one likes; left out: so */
             minutesAllowed?: number;
-            /** @description open in an examination; left out: it is */
+            /** @description whether the lab, other jobs and old reports are closed to whoever is at work on it; left out: not where advice may be asked, else so */
+            closedRoom?: boolean;
+            /** @description open then; left out: it is */
             handbook?: boolean;
             /**
              * Format: date-time
@@ -4272,6 +4290,33 @@ export interface operations {
             };
             /** @description no name, or one that a group has */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    openHandbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description it is open */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description I am at work on an examination without it */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

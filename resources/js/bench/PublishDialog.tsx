@@ -50,6 +50,7 @@ function PublishForm({ practice, text, onClose, onPublish }: Omit<Props, 'open'>
                     variation,
                     tries: terms.tries,
                     minutesAllowed: terms.minutesAllowed,
+                    closedRoom: terms.closedRoom,
                     handbook: terms.handbook,
                     ...(terms.startsAt !== '' && { startsAt: new Date(terms.startsAt).toISOString() }),
                     ...(terms.endsAt !== '' && { endsAt: new Date(terms.endsAt).toISOString() }),

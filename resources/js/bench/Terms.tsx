@@ -9,7 +9,9 @@ interface TermsValue {
     endsAt: string;
     /** For one job, by the clock; 0: as long as they like. */
     minutesAllowed: number;
-    /** Open in an examination. */
+    /** Lab, other jobs and old reports are closed to whoever is at work on it. */
+    closedRoom: boolean;
+    /** Open then. */
     handbook: boolean;
 }
 
@@ -19,7 +21,14 @@ const MINUTES = [10, 15, 20, 30, 45, 60, 90, 120, 180];
 
 /** Practice as often as one likes, an examination once; from now on. */
 export function usualTerms(practice: boolean): TermsValue {
-    return { tries: practice ? 0 : 1, startsAt: '', endsAt: '', minutesAllowed: 0, handbook: true };
+    return {
+        tries: practice ? 0 : 1,
+        startsAt: '',
+        endsAt: '',
+        minutesAllowed: 0,
+        closedRoom: !practice,
+        handbook: true,
+    };
 }
 
 interface Props {
@@ -71,16 +80,35 @@ export function Terms({ practice, terms, onChange }: Props) {
                 value={terms.endsAt}
                 onChange={({ target }) => onChange({ ...terms, endsAt: target.value })}
             />
-            {!practice && (
-                <label className="col-span-2 flex items-baseline gap-2">
-                    <input
-                        type="checkbox"
-                        checked={terms.handbook}
-                        onChange={({ target }) => onChange({ ...terms, handbook: target.checked })}
+            <div className="col-span-2">
+                {!practice && (
+                    <Tick
+                        label={t('terms.closed-room')}
+                        value={terms.closedRoom}
+                        onChange={(closedRoom) => onChange({ ...terms, closedRoom })}
                     />
-                    {t('terms.handbook')}
-                </label>
-            )}
+                )}
+                {terms.closedRoom && (
+                    <Tick
+                        label={t('terms.handbook')}
+                        value={terms.handbook}
+                        onChange={(handbook) => onChange({ ...terms, handbook })}
+                    />
+                )}
+            </div>
         </div>
+    );
+}
+
+function Tick(props: { label: string; value: boolean; onChange: (value: boolean) => void }) {
+    return (
+        <label className="flex items-baseline gap-2 py-0.5">
+            <input
+                type="checkbox"
+                checked={props.value}
+                onChange={({ target }) => props.onChange(target.checked)}
+            />
+            {props.label}
+        </label>
     );
 }

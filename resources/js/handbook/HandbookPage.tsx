@@ -1,4 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
+import { api, taken } from '../api/client';
+import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { t } from '../words/words';
@@ -12,6 +15,19 @@ type PageName = keyof typeof PAGES;
 
 /** What one looks up. */
 export function HandbookPage() {
+    const room = useQuery({ queryKey: ['handbook'], queryFn: isOpen, gcTime: 0 });
+    if (room.isPending) return <Loading />;
+    if (room.isError) return <Failed error={room.error} onRetry={() => void room.refetch()} />;
+    return <OpenHandbook />;
+}
+
+/** In some examinations it stays closed. */
+async function isOpen() {
+    await taken(api.GET('/api/handbook'));
+    return true;
+}
+
+function OpenHandbook() {
     return (
         <Tabs.Root defaultValue="basics" className="h-full">
             <Page

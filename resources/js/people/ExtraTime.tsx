@@ -21,8 +21,11 @@ export function ExtraTime({ of: { id, name, extraTimePercent } }: { of: PersonRo
     const offered = [...new Set([...PERCENTS, extraTimePercent])].sort((one, other) => one - other);
     return (
         <>
+            <label htmlFor={`extra-time-${id}`} className="sr-only">
+                {t('people.extra-time-of', { name })}
+            </label>
             <select
-                aria-label={t('people.extra-time-of', { name })}
+                id={`extra-time-${id}`}
                 value={extraTimePercent}
                 disabled={give.isPending}
                 onChange={({ target }) => give.mutate(Number(target.value))}
