@@ -17,19 +17,20 @@ use Illuminate\Database\Eloquent\Collection;
  * The marks of a group: a row for everybody who is in it or has worked for it, a column for each assignment to it or to somebody in
  * it. Of several jobs of one assignment the newest counts. Practice is seen to be done and has no mark.
  *
- * @phpstan-type Entry array{attempt: ?int, state: string, points: ?float, outOf: ?float, decided: bool, proposed: bool}
- * @phpstan-type Line array{id: int, name: string, signIn: string, hasLeft: bool, marks: list<Entry>, points: float, outOf: float}
+ * @phpstan-type Entry array{attempt: ?int, state: string, points: ?float, outOf: ?float, grade: ?string, decided: bool, proposed: bool}
+ * @phpstan-type Line array{id: int, name: string, signIn: string, hasLeft: bool, marks: list<Entry>, points: float, outOf: float, grade: ?string}
  * @phpstan-type Column array{id: int, case: int, name: string, practice: bool, givenAt: string}
  */
 final readonly class MarksTable
 {
-    public function __construct(private DecidedMarks $decided)
+    public function __construct(private DecidedMarks $decided, private Grades $grades)
     {
     }
 
     /** @return array{cases: list<Column>, people: list<Line>} */
     public function of(Group $group): array
     {
+        $grades = $this->grades->table();
         $present = $group->people->where('role', Role::Apprentice);
         $assignments = $this->assignments($group, $present);
         $attempts = Attempt::query()->with(['apprentice', 'assignment', 'version', 'markSheet', 'overrides'])->whereIn('assignment_id', $assignments->modelKeys())->orderBy('number')->get();
@@ -40,7 +41,7 @@ final readonly class MarksTable
         return [
             'cases' => array_values($assignments->map(self::column(...))->all()),
             'people' => array_values($present->concat($attempts->pluck('apprentice'))->unique('id')->sortBy('name')
-                ->map(fn (User $person): array => $this->line($person, ! $present->contains('id', $person->id), array_values($assignments->map(fn (Assignment $one): array => $this->entry($one, $person, $of->get($person->id)?->get($one->id)))->all())))->all()),
+                ->map(fn (User $person): array => $this->line($person, ! $present->contains('id', $person->id), array_values($assignments->map(fn (Assignment $one): array => $this->entry($one, $person, $of->get($person->id)?->get($one->id), $grades))->all()), $grades))->all()),
         ];
     }
 
@@ -68,26 +69,31 @@ final readonly class MarksTable
      * @param  list<Entry>  $marks
      * @return Line
      */
-    private function line(User $person, bool $hasLeft, array $marks): array
+    private function line(User $person, bool $hasLeft, array $marks, GradeTable $grades): array
     {
+        $points = round(array_sum(array_map(static fn (array $one): float => $one['points'] ?? 0.0, $marks)), 2);
+        $outOf = array_sum(array_map(static fn (array $one): float => $one['outOf'] ?? 0.0, $marks));
+
         return [
             'id' => $person->id, 'name' => $person->name, 'signIn' => $person->sign_in, 'hasLeft' => $hasLeft, 'marks' => $marks,
-            'points' => round(array_sum(array_map(static fn (array $one): float => $one['points'] ?? 0.0, $marks)), 2),
-            'outOf' => array_sum(array_map(static fn (array $one): float => $one['outOf'] ?? 0.0, $marks)),
+            'points' => $points, 'outOf' => $outOf, 'grade' => $grades->of($points, $outOf),
         ];
     }
 
     /** @return Entry */
-    private function entry(Assignment $assignment, User $person, ?Attempt $attempt): array
+    private function entry(Assignment $assignment, User $person, ?Attempt $attempt, GradeTable $grades): array
     {
         $state = self::state($assignment, $person, $attempt);
         $counts = $state === 'marked' && $attempt?->markSheet !== null;
+        $points = $counts ? round($this->decided->points($attempt), 2) : null;
+        $outOf = $counts ? (float) ($attempt->markSheet->sheet['outOf'] ?? 0) : null;
 
         return [
             'attempt' => $attempt?->id,
             'state' => $state,
-            'points' => $counts ? round($this->decided->points($attempt), 2) : null,
-            'outOf' => $counts ? (float) ($attempt->markSheet->sheet['outOf'] ?? 0) : null,
+            'points' => $points,
+            'outOf' => $outOf,
+            'grade' => $points === null ? null : $grades->of($points, $outOf),
             'proposed' => $counts && $attempt->confirmed_at === null,
             'decided' => $counts && $this->decided->overridden($attempt)->isNotEmpty(),
         ];

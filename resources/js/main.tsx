@@ -22,6 +22,8 @@ import { MarksPage } from './marks/MarksPage';
 import { CardsPage } from './people/CardsPage';
 import { PeoplePage } from './people/PeoplePage';
 import { RosterPage } from './people/RosterPage';
+import { GroupProgressPage } from './progress/GroupProgressPage';
+import { MyProgressPage } from './progress/MyProgressPage';
 import { ReportPage } from './report/ReportPage';
 import { SignInPage } from './signin/SignInPage';
 import './words/words';
@@ -97,6 +99,19 @@ createRoot(document.getElementById('root')!).render(
                         path="/marks"
                         element={
                             <SignedIn roles={['instructor', 'administrator']} children={<MarksPage />} />
+                        }
+                    />
+                    <Route
+                        path="/progress"
+                        element={<SignedIn roles={['apprentice']} children={<MyProgressPage />} />}
+                    />
+                    <Route
+                        path="/groups/:group/progress"
+                        element={
+                            <SignedIn
+                                roles={['instructor', 'administrator']}
+                                children={<GroupProgressPage />}
+                            />
                         }
                     />
                     <Route path="/kept" element={<KeptPage />} />

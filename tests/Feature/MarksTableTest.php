@@ -81,7 +81,7 @@ final class MarksTableTest extends FeatureTestCase
             ->assertHeader('Content-Type', 'text/csv; charset=utf-8')->assertHeader('Content-Disposition', 'attachment; filename="marks-a-class.csv"');
 
         self::assertSame("\xEF\xBB\xBF".implode("\r\n", [
-            'Name,Signs in as,"Coil, front",Points,Out of', "\"'=HYPERLINK(\"\"http://x.invalid\"\"; \"\"A\"\")\",learner,$points,$points,100", '"Öz, Ada ""A""",second,not started,0,0', '',
+            'Name,Signs in as,"Coil, front",Points,Out of,Grade', "\"'=HYPERLINK(\"\"http://x.invalid\"\"; \"\"A\"\")\",learner,$points,$points,100,", '"Öz, Ada ""A""",second,not started,0,0,', '',
         ]), $answer->getContent());
     }
 

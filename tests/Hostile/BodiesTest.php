@@ -131,6 +131,7 @@ final class BodiesTest extends FeatureTestCase
             'PUT api/attempts/{attempt}/help' => [$this->apprentice, ['wanted' => true]],
             'POST api/attempts/{attempt}/concessions' => [$this->instructor, ['kind' => 'fresh-car', 'minutes' => 5, 'reason' => 'The tablet fell.']],
             'PUT api/cases/{case}/shares' => [$this->instructor, ['instructors' => []]],
+            'PUT api/grades' => [$this->instructor, ['steps' => [['from' => 0, 'grade' => '6'], ['from' => 50, 'grade' => '4']]]],
             'PUT api/account/settings' => [$this->apprentice, ['decimalSign' => ',', 'largerType' => true]],
             'PUT api/people/{person}/extra-time' => [$this->instructor, ['percent' => 25]],
             'POST api/assignments/{assignment}/annulment' => [$this->instructor, ['reason' => 'The car was broken.']],

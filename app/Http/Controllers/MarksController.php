@@ -28,7 +28,7 @@ use OpenApi\Attributes as OA;
     ], type: 'object')),
     new OA\Property(property: 'people', type: 'array', items: new OA\Items(ref: '#/components/schemas/MarksLine')),
 ])]
-#[OA\Schema(schema: 'MarksLine', required: ['id', 'name', 'signIn', 'hasLeft', 'marks', 'points', 'outOf'], properties: [
+#[OA\Schema(schema: 'MarksLine', required: ['id', 'name', 'signIn', 'hasLeft', 'marks', 'points', 'outOf', 'grade'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'signIn', type: 'string'),
@@ -36,12 +36,14 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'marks', description: 'in the order of the cases', type: 'array', items: new OA\Items(ref: '#/components/schemas/MarksEntry')),
     new OA\Property(property: 'points', type: 'number'),
     new OA\Property(property: 'outOf', type: 'number'),
+    new OA\Property(property: 'grade', description: 'of the sum, by the school\'s table', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
 ])]
-#[OA\Schema(schema: 'MarksEntry', required: ['attempt', 'state', 'points', 'outOf', 'decided', 'proposed'], properties: [
+#[OA\Schema(schema: 'MarksEntry', required: ['attempt', 'state', 'points', 'outOf', 'grade', 'decided', 'proposed'], properties: [
     new OA\Property(property: 'attempt', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'state', type: 'string', enum: ['not-started', 'under-way', 'awaited', 'practised', 'marked', 'annulled', 'not-given', 'absent', 'excused', 'interrupted']),
     new OA\Property(property: 'points', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'grade', description: 'by the school\'s table', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'decided', description: 'an instructor decided some of it', type: 'boolean'),
     new OA\Property(property: 'proposed', description: 'no instructor has confirmed it yet', type: 'boolean'),
 ])]

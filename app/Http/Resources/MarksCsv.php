@@ -22,9 +22,9 @@ final readonly class MarksCsv
     /** @param  array{cases: list<Column>, people: list<Line>}  $table */
     public static function of(array $table): string
     {
-        $lines = [[Strings::text('marks.name'), Strings::text('people.sign-in'), ...array_column($table['cases'], 'name'), Strings::text('marks.points'), Strings::text('marks.out-of')]];
+        $lines = [[Strings::text('marks.name'), Strings::text('people.sign-in'), ...array_column($table['cases'], 'name'), Strings::text('marks.points'), Strings::text('marks.out-of'), Strings::text('marks.grade')]];
         foreach ($table['people'] as $person) {
-            $lines[] = [$person['name'], $person['signIn'], ...array_map(self::cell(...), $person['marks']), self::number($person['points']), self::number($person['outOf'])];
+            $lines[] = [$person['name'], $person['signIn'], ...array_map(self::cell(...), $person['marks']), self::number($person['points']), self::number($person['outOf']), $person['grade'] ?? ''];
         }
 
         return self::MARK.implode('', array_map(static fn (array $line): string => implode(',', array_map(self::quoted(...), $line))."\r\n", $lines));

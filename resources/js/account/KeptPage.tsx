@@ -1,4 +1,6 @@
 import { Page } from '../app/Page';
+import { useSession } from '../app/session';
+import { WhoAmI } from '../app/SignedIn';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { t } from '../words/words';
 
@@ -7,7 +9,7 @@ const ROWS = ['account', 'steps', 'marks', 'remarks', 'sign-ins', 'log', 'copies
 /** In plain words: what is kept of whom, for how long, and who sees it. */
 export function KeptPage() {
     return (
-        <Page title={t('kept.title')}>
+        <Page title={t('kept.title')} right={useSession().data?.user ? <WhoAmI /> : undefined}>
             <div
                 className="h-full max-w-220 overflow-auto"
                 tabIndex={0}

@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grades": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readGrades"];
+        put: operations["setGrades"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/groups": {
         parameters: {
             query?: never;
@@ -766,6 +782,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewCase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readOwnProgress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{group}/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readProgress"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1270,6 +1318,8 @@ export interface components {
             marks: components["schemas"]["MarksEntry"][];
             points: number;
             outOf: number;
+            /** @description of the sum, by the school's table */
+            grade: string | null;
         };
         MarksEntry: {
             attempt: number | null;
@@ -1277,6 +1327,8 @@ export interface components {
             state: "not-started" | "under-way" | "awaited" | "practised" | "marked" | "annulled" | "not-given" | "absent" | "excused" | "interrupted";
             points: number | null;
             outOf: number | null;
+            /** @description by the school's table */
+            grade: string | null;
             /** @description an instructor decided some of it */
             decided: boolean;
             /** @description no instructor has confirmed it yet */
@@ -1287,6 +1339,34 @@ export interface components {
             signIn: string;
             /** @description told until it has been used; null where it was told before it could be */
             password: string | null;
+        };
+        Progress: {
+            /** @description marked ones */
+            jobs: number;
+            /** @description the oldest first */
+            overTime: {
+                /** Format: date-time */
+                at: string;
+                jobTitle: string;
+                /** @description of the points there are, 0 to 1 */
+                share: number;
+            }[];
+            /** @description by what the cases are to teach, the lowest first */
+            goals: components["schemas"]["ProgressShare"][];
+            /** @description by what is marked, the lowest first */
+            criteria: components["schemas"]["ProgressShare"][];
+            /** @description known by name, the commonest first */
+            mistakes: {
+                name: string;
+                /** @description in so many of them */
+                jobs: number;
+            }[];
+        };
+        ProgressShare: {
+            name: string;
+            /** @description mean of the points there are, 0 to 1 */
+            share: number;
+            jobs: number;
         };
         RosterRow: {
             /** @description of the file */
@@ -1504,6 +1584,14 @@ export interface components {
         };
         NewExtraTime: {
             percent: number;
+        };
+        GradeTable: {
+            /** @description empty: no grades are given */
+            steps: {
+                /** @description percent of the points there are */
+                from: number;
+                grade: string;
+            }[];
         };
         NewGroup: {
             name: string;
@@ -4184,6 +4272,77 @@ export interface operations {
             };
         };
     };
+    readGrades: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the highest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GradeTable"];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setGrades: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GradeTable"];
+            };
+        };
+        responses: {
+            /** @description from now on, for marks of before as well */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GradeTable"];
+                };
+            };
+            /** @description not for apprentices */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no table */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listGroups: {
         parameters: {
             query?: never;
@@ -5381,6 +5540,66 @@ export interface operations {
             };
             /** @description the case cannot be read */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readOwnProgress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description of my jobs whose reports are open */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Progress"];
+                };
+            };
+            /** @description I am at work on an examination */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readProgress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description of a group */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Progress"];
+                };
+            };
+            /** @description not a group of mine */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -24,10 +24,10 @@ export function Page({ title, middle, right, foot, busy = false, children }: Pro
                 <div className="flex flex-1 justify-center">{middle}</div>
                 <div className="flex items-center gap-3">{right}</div>
             </header>
-            <main aria-busy={busy} className="relative min-h-0 min-w-0 p-3.5">
+            <main aria-busy={busy} className="min-h-0 min-w-0 p-3.5">
                 {children}
             </main>
-            <footer className="flex items-center justify-between gap-6 px-4 text-small text-ink-soft marked-above no-print">
+            <footer className="relative flex items-center justify-between gap-6 px-4 text-small text-ink-soft marked-above no-print">
                 {foot ?? t('app.trains')}
             </footer>
         </div>

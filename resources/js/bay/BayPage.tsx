@@ -124,6 +124,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             }
             foot={
                 <>
+                    <RemarkLine attempt={attempt.id} remarks={news?.remarks ?? []} />
                     <span
                         role="status"
                         className={told !== '' ? 'mr-auto font-semibold text-ink' : 'mr-auto'}
@@ -179,7 +180,6 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 </>
             }
         >
-            <RemarkLine attempt={attempt.id} remarks={news?.remarks ?? []} />
             <div className="grid h-full work-columns gap-4">
                 <JobCard
                     attempt={attempt}

@@ -22,7 +22,17 @@ export function JobsPage() {
     });
 
     return (
-        <Page title={t('jobs.title')} right={<WhoAmI />}>
+        <Page
+            title={t('jobs.title')}
+            right={
+                <>
+                    <Link to="/progress" className="text-petrol underline">
+                        {t('progress.mine')}
+                    </Link>
+                    <WhoAmI />
+                </>
+            }
+        >
             {jobs.isPending && <Loading />}
             {jobs.isError && <Failed error={jobs.error} onRetry={() => void jobs.refetch()} />}
             {jobs.data?.length === 0 && <p className="p-4">{t('jobs.empty')}</p>}

@@ -60,6 +60,11 @@ export function MarksGrid({ table }: { table: MarksTable }) {
                             </th>
                             <td className="border-r border-floor-deep px-3 py-2 whitespace-nowrap tabular">
                                 {person.outOf === 0 ? '–' : `${points(person.points)} / ${person.outOf}`}
+                                {person.grade !== null && (
+                                    <span className="block font-sans text-small">
+                                        {t('marks.with-grade', { grade: person.grade })}
+                                    </span>
+                                )}
                             </td>
                             {person.marks.map((mark, index) => (
                                 <td key={table.cases[index]!.id} className="px-3 py-2 whitespace-nowrap">
@@ -123,6 +128,7 @@ function Entry({ mark, of, person }: EntryProps) {
             <Link to={`/report/${mark.attempt}`} className="text-petrol underline">
                 {text}
             </Link>
+            {mark.grade !== null && ` · ${t('marks.with-grade', { grade: mark.grade })}`}
             {mark.proposed && ` · ${t('attempts.proposed')}`}
             {mark.decided && ` · ${t('attempts.overridden')}`} {menu}
         </>

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { api, taken } from '../api/client';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
@@ -8,12 +9,14 @@ import { GroupSelect } from '../people/GroupSelect';
 import { useGroups } from '../people/useGroups';
 import { Button } from '../ui/Button';
 import { t } from '../words/words';
+import { GradesDialog } from './GradesDialog';
 import { MarksGrid } from './MarksGrid';
 
 /** The marks of one group, to look at, print and take away. */
 export function MarksPage() {
     const groups = useGroups().data ?? [];
     const [chosen, setChosen] = useState('');
+    const [grading, setGrading] = useState(false);
     const group = groups.find(({ id }) => String(id) === chosen) ?? groups[0];
     const marks = useQuery({
         queryKey: ['marks', group?.id],
@@ -27,12 +30,14 @@ export function MarksPage() {
             title={`${t('marks.title')}${group === undefined ? '' : ` · ${group.name}`}`}
             right={
                 <span className="flex items-center gap-3 no-print">
+                    <Button onClick={() => setGrading(true)}>{t('grades.open')}</Button>
                     <Button onClick={() => window.print()}>{t('report.print')}</Button>
                     <WhoAmI />
                 </span>
             }
         >
             <div className="flex h-full min-h-0 min-w-0 flex-col gap-3">
+                <GradesDialog open={grading} onClose={() => setGrading(false)} />
                 <div className="flex items-end gap-5 no-print">
                     {groups.length > 1 && group !== undefined && (
                         <div className="w-72">
@@ -52,6 +57,11 @@ export function MarksPage() {
                         >
                             {t('marks.csv')}
                         </a>
+                    )}
+                    {group !== undefined && (
+                        <Link to={`/groups/${group.id}/progress`} className="py-1 text-petrol underline">
+                            {t('marks.progress')}
+                        </Link>
                     )}
                     <p className="grow text-small text-ink-soft">{t('marks.about')}</p>
                 </div>
