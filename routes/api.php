@@ -106,6 +106,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     });
 
     Route::get('cars', [CarController::class, 'index']);
+    Route::get('cars/{car}/values', [CarController::class, 'values']);
     Route::get('cars/{car}/silent-faults', SilentFaultController::class);
     Route::get('fault-kinds', [FaultKindController::class, 'index']);
     Route::get('marking-policies', MarkingPolicyController::class);

@@ -32,6 +32,7 @@ final class PolicyTest extends FeatureTestCase
         'POST api/lab' => [401, 200, 200, 200, 200, 200, 200], // closed in an examination, see LessonTest
         'POST api/waveforms' => [401, 200, 200, 200, 200, 200, 200],
         'GET api/cars' => [401, 200, 200, 403, 403, 403, 403],
+        'GET api/cars/{car}/values' => [401, 200, 200, 403, 403, 403, 403],
         'GET api/cars/{car}/silent-faults' => [401, 200, 200, 403, 403, 403, 403],
         'GET api/fault-kinds' => [401, 200, 200, 403, 403, 403, 403],
         'GET api/marking-policies' => [401, 200, 200, 403, 403, 403, 403],

@@ -56,6 +56,7 @@ final class CaseRequest extends FormRequest
             'jobTitle' => ['required', 'string', 'max:80'],
             'complaint' => ['required', 'string', 'max:600'],
             'car' => ['required', 'string'],
+            'vehicle' => ['prohibited'],
             'faults' => ['present', 'array', 'max:4'],
         ];
     }
@@ -67,6 +68,7 @@ final class CaseRequest extends FormRequest
             'name.required' => Strings::text('form.case-name-missing'),
             'jobTitle.required' => Strings::text('form.job-title-missing'),
             'complaint.required' => Strings::text('form.complaint-missing'),
+            'vehicle.prohibited' => Strings::text('form.vehicle-sent'),
             'faults.present' => Strings::text('form.fault-missing'),
             'faults.array' => Strings::text('form.fault-missing'),
             'max' => Strings::text('form.too-long'),

@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cars/{car}/values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listCarValues"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases/{case}/attempts": {
         parameters: {
             query?: never;
@@ -1158,6 +1174,20 @@ export interface components {
         MovedOn: {
             message: string;
             attempt: components["schemas"]["Attempt"];
+        };
+        CarValue: {
+            /** @description JSON pointer into the car file */
+            pointer: string;
+            /** @description the same as its parts */
+            path: string[];
+            /** @description the car's own */
+            value: number;
+            /** @description empty where it has none */
+            unit: string;
+            least: number | null;
+            /** @description it is above this */
+            above: number | null;
+            most: number | null;
         };
         AttemptRow: {
             id: number;
@@ -3861,6 +3891,35 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Car"][];
                 };
+            };
+        };
+    };
+    listCarValues: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the numbers a case may replace, in the order of the car file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CarValue"][];
+                };
+            };
+            /** @description no such car */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

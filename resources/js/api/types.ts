@@ -41,6 +41,7 @@ export type Override = Schemas['Override'];
 export type Problem = Schemas['Problem'];
 export type NewRelease = Schemas['NewRelease'];
 export type NewAssignment = Schemas['NewAssignment'];
+export type CarValue = Schemas['CarValue'];
 export type Progress = Schemas['Progress'];
 export type News = Schemas['News'];
 export type NewConcession = Schemas['NewConcession'];

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../api/client';
 import type { Car, CaseFields, FaultKind } from '../api/types';
+import { CarValues } from './CarValues';
 import { Commonness } from './Commonness';
 import { SeizedSensors } from './SeizedSensors';
 import { ToolsOnTheTrolley } from './ToolsOnTheTrolley';
@@ -106,6 +107,18 @@ export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
                     onChange={(event) => onChange({ car: event.target.value, carValues: undefined })}
                     options={cars.map((car) => ({ value: car.id, label: car.name }))}
                 />
+                {chosenCar !== undefined && (
+                    <CarValues
+                        car={chosenCar.id}
+                        changed={fields.carValues ?? {}}
+                        error={errorOfValues(errors)}
+                        onChange={(carValues) =>
+                            onChange({
+                                carValues: Object.keys(carValues).length > 0 ? carValues : undefined,
+                            })
+                        }
+                    />
+                )}
                 <SelectField
                     label={t('bench.meter')}
                     value={fields.meter ?? 'true-rms'}
@@ -186,4 +199,9 @@ export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
             </div>
         </Paper>
     );
+}
+
+/** What the server has against a value of the car, if anything. */
+function errorOfValues(errors: Record<string, string>): string | undefined {
+    return Object.entries(errors).find(([field]) => field.startsWith('carValues'))?.[1];
 }

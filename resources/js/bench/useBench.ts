@@ -28,7 +28,12 @@ export function useBench(
     const [edition, setEdition] = useState(record?.edition);
     const [meanwhile, setMeanwhile] = useState<CaseRecord | null>(null);
     const { note, settle } = useSheet(record?.id, fields, changed);
-    const physical = useDeferredValue({ car: fields.car, faults: fields.faults, meter: fields.meter });
+    const physical = useDeferredValue({
+        car: fields.car,
+        carValues: fields.carValues,
+        faults: fields.faults,
+        meter: fields.meter,
+    });
     const preview = useQuery({
         queryKey: ['preview', physical],
         // name and words do not change what the car shows
