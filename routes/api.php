@@ -44,6 +44,7 @@ use App\Http\Controllers\SilentFaultController;
 use App\Http\Controllers\SolvabilityController;
 use App\Http\Controllers\StandingController;
 use App\Http\Controllers\TrialController;
+use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\WaveformController;
 use App\Http\Controllers\WithoutJobController;
 use App\Http\DuringExamination;
@@ -108,6 +109,10 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::get('cars', [CarController::class, 'index']);
     Route::get('cars/{car}/values', [CarController::class, 'values']);
     Route::get('cars/{car}/silent-faults', SilentFaultController::class);
+    Route::get('vehicles', [VehicleController::class, 'index']);
+    Route::post('vehicles', [VehicleController::class, 'store']);
+    Route::put('vehicles/{vehicle}', [VehicleController::class, 'update'])->whereNumber('vehicle');
+    Route::delete('vehicles/{vehicle}', [VehicleController::class, 'delete'])->whereNumber('vehicle');
     Route::get('fault-kinds', [FaultKindController::class, 'index']);
     Route::get('marking-policies', MarkingPolicyController::class);
     Route::get('cases', [CaseController::class, 'index']);

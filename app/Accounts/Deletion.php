@@ -34,6 +34,7 @@ final readonly class Deletion
                 DB::table($table)->where('user_id', $person->id)->delete();
             }
             DB::table('join_requests')->where('sign_in', $person->sign_in)->delete();
+            DB::table('own_vehicles')->where('instructor_id', $person->id)->delete();
             DB::table('solvability_checks')->where('instructor_id', $person->id)->delete();
             CaseDraft::query()->where('instructor_id', $person->id)->whereDoesntHave('frozen')->delete();
             $this->unnamed($person);

@@ -26,6 +26,7 @@ import { GroupProgressPage } from './progress/GroupProgressPage';
 import { MyProgressPage } from './progress/MyProgressPage';
 import { ReportPage } from './report/ReportPage';
 import { SignInPage } from './signin/SignInPage';
+import { VehiclesPage } from './vehicles/VehiclesPage';
 import './words/words';
 
 const queries = new QueryClient({
@@ -113,6 +114,10 @@ createRoot(document.getElementById('root')!).render(
                                 children={<GroupProgressPage />}
                             />
                         }
+                    />
+                    <Route
+                        path="/vehicles"
+                        element={<SignedIn roles={['instructor']} children={<VehiclesPage />} />}
                     />
                     <Route path="/kept" element={<KeptPage />} />
                     <Route path="/account" element={<SignedIn children={<AccountPage />} />} />

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\CaseDraft;
 use App\Models\Group;
 use App\Models\JoinRequest;
+use App\Models\OwnVehicle;
 use App\Models\Role;
 use App\Models\SignIn;
 use App\Models\SolvabilityCheck;
@@ -34,6 +35,10 @@ final class PolicyTest extends FeatureTestCase
         'GET api/cars' => [401, 200, 200, 403, 403, 403, 403],
         'GET api/cars/{car}/values' => [401, 200, 200, 403, 403, 403, 403],
         'GET api/cars/{car}/silent-faults' => [401, 200, 200, 403, 403, 403, 403],
+        'GET api/vehicles' => [401, 200, 200, 403, 403, 403, 403],
+        'POST api/vehicles' => [401, 422, 422, 403, 403, 403, 403],
+        'PUT api/vehicles/{vehicle}' => [401, 422, 403, 403, 403, 403, 403],
+        'DELETE api/vehicles/{vehicle}' => [401, 204, 404, 404, 404, 404, 404], // gone by then; see VehicleTest
         'GET api/fault-kinds' => [401, 200, 200, 403, 403, 403, 403],
         'GET api/marking-policies' => [401, 200, 200, 403, 403, 403, 403],
         'GET api/cases' => [401, 200, 200, 403, 403, 403, 403],
@@ -139,6 +144,7 @@ final class PolicyTest extends FeatureTestCase
         ];
         $signIn = SignIn::query()->create(['user_id' => $this->apprentice->id, 'address' => '10.0.0.7', 'began_at' => now(), 'seen_at' => now()]);
         $check = SolvabilityCheck::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document(), 'asked_at' => now()]);
+        $vehicle = OwnVehicle::query()->create(['instructor_id' => $this->instructor->id, 'base' => 'harl-13', 'name' => 'Workshop car', 'car_values' => [], 'alarms' => []]);
         $asked = JoinRequest::query()->create(['group_id' => $this->group()->id, 'name' => 'New', 'sign_in' => 'new', 'password' => 'hashed', 'token' => 'hashed', 'asked_at' => now()]);
         $body = [...$this->document(), 'about' => 'possible', 'criterion' => 'safety', 'points' => 1, 'reason' => 'Seen with my own eyes.', 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
             'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false];
@@ -148,7 +154,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{joinRequest}' => (string) $asked->id, '{group}' => (string) $this->group()->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{vehicle}' => (string) $vehicle->id, '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{joinRequest}' => (string) $asked->id, '{group}' => (string) $this->group()->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

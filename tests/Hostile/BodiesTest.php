@@ -7,6 +7,7 @@ namespace Tests\Hostile;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use App\Models\JoinRequest;
+use App\Models\OwnVehicle;
 use App\Models\User;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
@@ -131,6 +132,8 @@ final class BodiesTest extends FeatureTestCase
             'PUT api/attempts/{attempt}/help' => [$this->apprentice, ['wanted' => true]],
             'POST api/attempts/{attempt}/concessions' => [$this->instructor, ['kind' => 'fresh-car', 'minutes' => 5, 'reason' => 'The tablet fell.']],
             'PUT api/cases/{case}/shares' => [$this->instructor, ['instructors' => []]],
+            'POST api/vehicles' => [$this->instructor, ['base' => 'harl-13', 'name' => 'Workshop car', 'values' => ['/supply/batteryVolts' => 12.4]]],
+            'PUT api/vehicles/{vehicle}' => [$this->instructor, ['base' => 'harl-13', 'name' => 'Workshop car', 'values' => ['/supply/batteryVolts' => 12.4]]],
             'PUT api/grades' => [$this->instructor, ['steps' => [['from' => 0, 'grade' => '6'], ['from' => 50, 'grade' => '4']]]],
             'PUT api/account/settings' => [$this->apprentice, ['decimalSign' => ',', 'largerType' => true]],
             'PUT api/people/{person}/extra-time' => [$this->instructor, ['percent' => 25]],
@@ -151,16 +154,17 @@ final class BodiesTest extends FeatureTestCase
             'POST api/groups' => [$this->instructor, ['name' => 'Evening class']],
             'PUT api/groups/{group}' => [$this->instructor, ['name' => 'A class']],
         ];
-        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/people/{person}', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides', 'POST api/attempts/{attempt}/confirmation', 'POST api/assignments/{assignment}/confirmation', 'POST api/assignments/{assignment}/people/{person}/make-up', 'POST api/attempts/{attempt}/objection', 'PUT api/attempts/{attempt}/objection']; // take nothing, or see OverrideTest and StandingTest
+        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/vehicles/{vehicle}', 'DELETE api/people/{person}', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides', 'POST api/attempts/{attempt}/confirmation', 'POST api/assignments/{assignment}/confirmation', 'POST api/assignments/{assignment}/people/{person}/make-up', 'POST api/attempts/{attempt}/objection', 'PUT api/attempts/{attempt}/objection']; // take nothing, or see OverrideTest and StandingTest
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = $route->methods()[0].' '.$route->uri();
             self::assertTrue($route->methods()[0] === 'GET' || isset($bodies[$name]) || in_array($name, $without, true), "$name is not looked at here");
         }
+        $vehicle = OwnVehicle::query()->create(['instructor_id' => $this->instructor->id, 'base' => 'harl-13', 'name' => 'A car', 'car_values' => [], 'alarms' => []]);
         $asked = JoinRequest::query()->firstOrCreate(['token' => 'hashed'], ['group_id' => $this->group()->id, 'name' => 'New', 'sign_in' => 'new', 'password' => 'hashed', 'asked_at' => now()]);
         $endpoints = [];
         foreach ($bodies as $name => [$person, $body]) {
             [$method, $path] = explode(' ', $name);
-            $endpoints[] = [$method, '/'.strtr($path, ['{case}' => (string) $attempt->version->case_draft_id, '{attempt}' => (string) $attempt->id, '{person}' => (string) $this->apprentice->id, '{joinRequest}' => (string) $asked->id, '{group}' => (string) $this->group()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id]), $person, $body];
+            $endpoints[] = [$method, '/'.strtr($path, ['{case}' => (string) $attempt->version->case_draft_id, '{attempt}' => (string) $attempt->id, '{person}' => (string) $this->apprentice->id, '{joinRequest}' => (string) $asked->id, '{group}' => (string) $this->group()->id, '{vehicle}' => (string) $vehicle->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id]), $person, $body];
         }
 
         return $endpoints;

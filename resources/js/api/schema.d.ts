@@ -1124,6 +1124,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listVehicles"];
+        put?: never;
+        post: operations["buildVehicle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicle}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeVehicle"];
+        post?: never;
+        delete: operations["deleteVehicle"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waveforms": {
         parameters: {
             query?: never;
@@ -1499,6 +1531,23 @@ export interface components {
             failed: boolean;
             found: components["schemas"]["Solvability"] | null;
         };
+        OwnVehicle: {
+            /** @description Cars of an instructor's own. */
+            id: number;
+            /** @description id of the built-in car it is made from */
+            base: string;
+            name: string;
+            /** @description by JSON pointer */
+            values: {
+                [key: string]: number;
+            };
+            /** @description codes it sets with nothing wrong; with any it is not used */
+            alarms: {
+                route: string;
+                channel: string;
+                failure: string;
+            }[];
+        };
         MeasuredWaveform: {
             /** @description Measures a waveform captured elsewhere, so that it can be laid beside one from the bay. Nothing of it is kept. */
             trace: components["schemas"]["ShownTrace"];
@@ -1787,6 +1836,15 @@ export interface components {
         Start: {
             /** @description where I have closed it: a new car of the same case */
             again?: boolean;
+        };
+        NewVehicle: {
+            /** @description id of a built-in car */
+            base: string;
+            name: string;
+            /** @description that are not as in the built-in one, by JSON pointer; left out, none */
+            values?: {
+                [key: string]: number;
+            };
         };
         WaveformText: {
             /** @description time in seconds, then one or two inputs in volts */
@@ -6575,6 +6633,123 @@ export interface operations {
                 };
             };
             /** @description not my case */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listVehicles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description mine, by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnVehicle"][];
+                };
+            };
+        };
+    };
+    buildVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVehicle"];
+            };
+        };
+        responses: {
+            /** @description kept, and driven on every drive */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnVehicle"];
+                };
+            };
+            /** @description no car */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicle: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVehicle"];
+            };
+        };
+        responses: {
+            /** @description kept, and driven on every drive anew; cases it is used in stay as they are */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnVehicle"];
+                };
+            };
+            /** @description no car */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicle: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description gone; cases it was used in keep their values */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description not mine */
             403: {
                 headers: {
                     [name: string]: unknown;

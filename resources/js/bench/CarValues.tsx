@@ -1,14 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, taken } from '../api/client';
-import type { CarValue, CaseFields } from '../api/types';
-import { Failed, Loading } from '../app/Loading';
+import type { CaseFields } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
-import { TextField } from '../ui/Field';
 import { t } from '../words/words';
-import { CarValueRow } from './CarValueRow';
-import { groupOf, nameOf } from './carValueName';
+import { CarValueTree } from './CarValueTree';
 
 type Values = NonNullable<CaseFields['carValues']>;
 
@@ -20,7 +15,7 @@ interface Props {
     onChange: (values: Values) => void;
 }
 
-/** Which numbers of the car this case has otherwise, and a tree of all there are. */
+/** Which numbers of the car this case has otherwise, and all there are. */
 export function CarValues({ car, changed, error, onChange }: Props) {
     const [open, setOpen] = useState(false);
     const count = Object.values(changed).filter((value) => typeof value === 'number').length;
@@ -35,78 +30,8 @@ export function CarValues({ car, changed, error, onChange }: Props) {
                 </p>
             )}
             <Dialog title={t('values.open')} open={open} onClose={() => setOpen(false)} wide>
-                <Tree car={car} changed={changed} onChange={onChange} />
+                <CarValueTree car={car} changed={changed} onChange={onChange} />
             </Dialog>
         </div>
     );
-}
-
-function Tree({ car, changed, onChange }: Omit<Props, 'error'>) {
-    const [search, setSearch] = useState('');
-    const values = useQuery({
-        queryKey: ['car-values', car],
-        queryFn: () => taken(api.GET('/api/cars/{car}/values', { params: { path: { car } } })),
-        staleTime: Infinity,
-    });
-    if (values.isError) return <Failed error={values.error} onRetry={() => void values.refetch()} />;
-    if (values.data === undefined) return <Loading />;
-    const wanted = values.data.filter((one) => isWanted(one, search));
-    const groups = [...new Set(wanted.map(groupOf))];
-    const isChanged = ({ pointer }: CarValue) => pointer in changed;
-    const without = (gone: CarValue[]) =>
-        Object.fromEntries(
-            Object.entries(changed).filter(([pointer]) => !gone.some((one) => one.pointer === pointer)),
-        );
-    return (
-        <div className="flex flex-col gap-3">
-            <p className="text-ink-soft">{t('values.about')}</p>
-            <div className="flex items-end gap-4">
-                <div className="w-72">
-                    <TextField
-                        label={t('values.search')}
-                        type="search"
-                        value={search}
-                        onChange={({ target }) => setSearch(target.value)}
-                    />
-                </div>
-                {values.data.some(isChanged) && (
-                    <Button onClick={() => onChange(without(values.data))}>{t('values.all-back')}</Button>
-                )}
-            </div>
-            <div
-                className="max-h-96 overflow-auto pr-2"
-                tabIndex={0}
-                role="group"
-                aria-label={t('values.open')}
-            >
-                {groups.map((group) => {
-                    const rows = wanted.filter((one) => groupOf(one) === group);
-                    const count = rows.filter(isChanged).length;
-                    return (
-                        <details key={group} open={search !== '' || count > 0}>
-                            <summary className="cursor-pointer border-b border-ink py-1.5 font-semibold">
-                                {group}
-                                {count > 0 && ` · ${t('values.changed-count', { count })}`}
-                            </summary>
-                            <ul>
-                                {rows.map((one) => (
-                                    <CarValueRow
-                                        key={one.pointer}
-                                        of={one}
-                                        set={changed[one.pointer]}
-                                        onSet={(value) => onChange({ ...changed, [one.pointer]: value })}
-                                        onBack={() => onChange(without([one]))}
-                                    />
-                                ))}
-                            </ul>
-                        </details>
-                    );
-                })}
-            </div>
-        </div>
-    );
-}
-
-function isWanted(value: CarValue, search: string): boolean {
-    return `${groupOf(value)} ${nameOf(value)}`.toLowerCase().includes(search.trim().toLowerCase());
 }

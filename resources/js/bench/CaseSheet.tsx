@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../api/client';
 import type { Car, CaseFields, FaultKind } from '../api/types';
+import { CarChoice } from './CarChoice';
 import { CarValues } from './CarValues';
 import { Commonness } from './Commonness';
 import { SeizedSensors } from './SeizedSensors';
@@ -100,13 +101,7 @@ export function CaseSheet({ cars, kinds, fields, errors, onChange }: Props) {
                         onChange({ knowledge: { ...fields.knowledge, priorFactors } })
                     }
                 />
-                <SelectField
-                    label={t('bench.car')}
-                    value={fields.car}
-                    error={errors.car}
-                    onChange={(event) => onChange({ car: event.target.value, carValues: undefined })}
-                    options={cars.map((car) => ({ value: car.id, label: car.name }))}
-                />
+                <CarChoice cars={cars} fields={fields} error={errors.car} onChange={onChange} />
                 {chosenCar !== undefined && (
                     <CarValues
                         car={chosenCar.id}
