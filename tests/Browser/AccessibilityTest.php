@@ -33,6 +33,11 @@ final class AccessibilityTest extends BrowserTestCase
             'sign-in cards' => ['kessel', '/people/cards', []],
             'marks' => ['kessel', '/marks', []],
             'account' => ['cem', '/account', []],
+            'what is kept' => ['cem', '/kept', []],
+            'own progress' => ['arlo', '/progress', []],
+            'progress of a group' => ['kessel', '/groups/1/progress', []],
+            'start a lesson' => ['kessel', '/lesson', []],
+            'own cars' => ['kessel', '/vehicles', []],
         ];
     }
 
@@ -60,6 +65,10 @@ final class AccessibilityTest extends BrowserTestCase
         self::assertSame([], $this->serious($publish->browser));
         $door = $this->person()->open('/people')->see('Dilan Ott')->press('Join by a code')->press('Make a code')->see('holds until');
         self::assertSame([], $this->serious($door->browser));
+        $values = $this->person()->open('/cases/2')->see('C0045')->press('Values of the car')->see('Find a value')->fill('Find a value', 'gap');
+        self::assertSame([], $this->serious($values->browser));
+        $attempt = $this->person()->open('/cases/2/attempts')->press('More for Cem Aydin')->item('Give a fresh car')->see('is set aside');
+        self::assertSame([], $this->serious($attempt->browser));
         $report = $this->person()->open('/report/2')->see('Marks and reasons')->press('Decide otherwise: Proof')->see('The apprentice reads this');
         self::assertSame([], $this->serious($report->browser));
         $bay = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->press('What is marked')->see('A repair is sound where');

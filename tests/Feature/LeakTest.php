@@ -131,7 +131,12 @@ final class LeakTest extends FeatureTestCase
         $answers['GET attempt, worked'] = $this->getJson("/api/attempts/$attempt")->getContent();
         $answers['GET answer, come back for'] = $this->getJson("/api/attempts/$attempt/actions/00000000-0000-4000-8000-000000000001")->assertOk()->getContent();
         $answers['GET answer, not there'] = $this->getJson("/api/attempts/$attempt/actions/00000000-0000-4000-8000-999999999999")->assertStatus(202)->getContent();
-        foreach (['groups', 'groups/1/marks', 'groups/1/marks.csv', 'people/cards'] as $path) {
+        foreach (["attempts/$attempt/news", 'account/progress', 'handbook'] as $path) {
+            $answers["GET $path"] = $this->getJson("/api/$path")->assertSuccessful()->getContent();
+        }
+        $answers['GET account/data'] = json_encode($this->getJson('/api/account/data')->assertOk()->json()); // without the breaks that make it readable
+        $answers['PUT help'] = $this->putJson("/api/attempts/$attempt/help", ['wanted' => true])->assertOk()->getContent();
+        foreach (['groups', 'groups/1/marks', 'groups/1/marks.csv', 'people/cards', 'groups/1/without-job', 'groups/1/progress', 'grades', 'vehicles', 'cars/harl-13/values', "cases/{$assignment->version->case_draft_id}/shares"] as $path) {
             $answers["GET $path, refused"] = $this->getJson("/api/$path")->assertForbidden()->getContent();
         }
         $answers['GET people, refused'] = $this->getJson('/api/people')->assertForbidden()->getContent();
@@ -148,10 +153,11 @@ final class LeakTest extends FeatureTestCase
     /** Removes attempts and cases, and starts their ids anew. */
     private function emptied(): void
     {
-        foreach (['mark_sheets', 'attempt_actions', 'attempts', 'recipients', 'assignments', 'case_versions', 'case_drafts'] as $table) {
+        foreach (['log_entries', 'mark_sheets', 'attempt_actions', 'attempts', 'recipients', 'assignments', 'case_versions', 'case_drafts'] as $table) {
             Schema::hasTable($table) && DB::table($table)->delete();
             DB::table('sqlite_sequence')->where('name', $table)->delete();
         }
+        DB::table('memberships')->update(['joined_at' => '2026-03-01 08:00:00']);
     }
 
     /** @return list<array<string, mixed>> */
