@@ -24,7 +24,7 @@ final class OwnTest extends BrowserTestCase
     {
         $person = $this->person()->signIn('arlo')->open('/report/1')->see('of 100 points')->open('/account')->see('Decimal sign')->tick('comma: 1,25')->see('✓ kept')->tick('Larger type')->see('✓ kept');
         self::assertTrue($person->browser->executeScript('return document.documentElement.classList.contains("larger-type")'));
-        self::assertStringContainsString(',', $person->open('/progress')->see('By what is marked')->see('1 marked jobs')->page());
+        self::assertStringContainsString(',', $person->open('/progress')->see('By what is marked')->see('marked jobs: 1')->page());
         $person->open('/account')->press('What is kept, and who sees it')->see('practice: a school year');
         self::assertSame('Arlo Winter', $person->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/account/data").then((answer) => answer.json()).then((data) => done(data.person.name))'));
     }

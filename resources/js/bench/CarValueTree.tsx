@@ -64,7 +64,7 @@ export function CarValueTree({ car, changed, onChange }: Props) {
                     return (
                         <details key={group} open={search !== '' || count > 0}>
                             <summary className="cursor-pointer border-b border-ink py-1.5 font-semibold">
-                                {group}
+                                <span className="inline-block first-letter:uppercase">{group}</span>
                                 {count > 0 && ` · ${t('values.changed-count', { count })}`}
                             </summary>
                             <ul>

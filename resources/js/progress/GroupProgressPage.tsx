@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { api, taken } from '../api/client';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
@@ -18,17 +18,7 @@ export function GroupProgressPage() {
         gcTime: 0,
     });
     return (
-        <Page
-            title={t('progress.of', { group: name })}
-            right={
-                <>
-                    <Link to="/marks" className="text-petrol underline">
-                        {t('marks.open')}
-                    </Link>
-                    <WhoAmI />
-                </>
-            }
-        >
+        <Page title={t('progress.of', { group: name })} right={<WhoAmI />}>
             {progress.isPending && <Loading />}
             {progress.isError && <Failed error={progress.error} onRetry={() => void progress.refetch()} />}
             {progress.data !== undefined && <ProgressView progress={progress.data} />}
