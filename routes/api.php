@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Conditional;
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AssignmentController;
 use App\Http\Controllers\AttemptController;
@@ -142,7 +143,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::put('assignments/{assignment}/pause', [LessonController::class, 'pause'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/remarks', [LessonController::class, 'remark'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/confirmation', [StandingController::class, 'confirmAll'])->whereNumber('assignment');
-    Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case');
+    Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case')->middleware(Conditional::class);
 
     Route::get('jobs', [JobController::class, 'index']);
     Route::middleware(DuringExamination::class)->group(static function (): void {

@@ -58,6 +58,16 @@ final class BenchVisitor
         return [curl_getinfo($this->connection, CURLINFO_RESPONSE_CODE), is_array($decoded) ? $decoded : []];
     }
 
+    /** What the server knows this visitor by, for requests beside this one. */
+    public function cookie(): string
+    {
+        return implode('; ', array_map(static function (string $line): string {
+            $parts = explode("\t", $line);
+
+            return ($parts[5] ?? '').'='.($parts[6] ?? '');
+        }, curl_getinfo($this->connection, CURLINFO_COOKIELIST)));
+    }
+
     /** How long the last question took, from the first byte sent to the last received. */
     public function milliseconds(): float
     {

@@ -164,6 +164,16 @@ final class LessonTest extends FeatureTestCase
         $this->getJson("/api/attempts/$other/news")->assertJsonPath('remarks', []); // said before they began
     }
 
+    public function test_the_list_of_a_class_is_sent_again_only_where_it_has_changed(): void
+    {
+        $attempt = $this->begun(null);
+        $list = fn (string $known = '') => $this->actingAs($this->instructor)->getJson("/api/cases/{$attempt->version->case_draft_id}/attempts", $known === '' ? [] : ['If-None-Match' => $known]);
+        $known = (string) $list()->assertOk()->headers->get('ETag');
+        self::assertSame('', $list($known)->assertStatus(304)->getContent());
+        $this->act($attempt, ['do' => 'look-at-lamps'])->assertOk();
+        $list($known)->assertOk()->assertJsonPath('0.steps', 1);
+    }
+
     public function test_in_an_examination_everything_else_is_closed(): void
     {
         $practice = $this->attempt($this->published(more: ['practice' => true]));
