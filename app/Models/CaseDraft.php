@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasManyThrough;
  * @property int $instructor_id
  * @property array<string, mixed> $document
  * @property list<string> $goals what it is to teach
+ * @property string $difficulty one of DIFFICULTIES
  * @property ?\Illuminate\Support\Carbon $archived_at since when it is put away
  * @property \Illuminate\Support\Carbon $updated_at
  * @property ?int $changed_by
@@ -29,11 +30,14 @@ use Illuminate\Database\Eloquent\Relations\HasManyThrough;
  */
 final class CaseDraft extends Model
 {
-    protected $fillable = ['instructor_id', 'document', 'goals', 'archived_at', 'changed_by'];
+    /** As its instructor takes it to be; empty: nobody has said. */
+    public const DIFFICULTIES = ['', 'easy', 'middling', 'hard'];
+
+    protected $fillable = ['instructor_id', 'document', 'goals', 'archived_at', 'changed_by', 'difficulty'];
 
     protected $casts = ['document' => 'array', 'goals' => 'array', 'archived_at' => 'datetime'];
 
-    protected $attributes = ['goals' => '[]', 'archived_at' => null, 'changed_by' => null];
+    protected $attributes = ['goals' => '[]', 'archived_at' => null, 'changed_by' => null, 'difficulty' => ''];
 
     /** @return BelongsTo<User, $this> */
     public function instructor(): BelongsTo

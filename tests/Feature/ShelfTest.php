@@ -54,4 +54,12 @@ final class ShelfTest extends FeatureTestCase
         $this->getJson("/api/cases/$other")->assertNotFound();
         self::assertSame([$attempt->case_version_id], CaseVersion::query()->pluck('id')->all());
     }
+
+    public function test_how_difficult_a_case_is_stands_with_it_and_with_its_copies(): void
+    {
+        $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document()]);
+        $this->actingAs($this->instructor)->patchJson("/api/cases/$draft->id", ['difficulty' => 'hard'])->assertOk()->assertJsonPath('difficulty', 'hard')->assertJsonPath('archived', false);
+        $this->postJson("/api/cases/$draft->id/copy")->assertJsonPath('difficulty', 'hard');
+        $this->patchJson("/api/cases/$draft->id", ['difficulty' => 'terrible'])->assertJsonPath('errors.difficulty.0', 'Choose how difficult it is.');
+    }
 }

@@ -41,7 +41,7 @@ final readonly class ShelfController
     {
         Gate::authorize('own', $case);
         $name = mb_substr(Strings::text('cases.copy-of', ['name' => $case->document['name']]), 0, self::LONGEST_NAME);
-        $copy = CaseDraft::query()->create(['instructor_id' => $request->user()?->id, 'document' => ['name' => $name] + $case->document, 'goals' => $case->goals]);
+        $copy = CaseDraft::query()->create(['instructor_id' => $request->user()?->id, 'document' => ['name' => $name] + $case->document, 'goals' => $case->goals, 'difficulty' => $case->difficulty]);
 
         return new JsonResponse(CaseResource::of($copy), 201);
     }

@@ -9,10 +9,11 @@ use App\Models\CaseVersion;
 use Illuminate\Support\Facades\Auth;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Case', required: ['id', 'document', 'goals', 'archived', 'updatedAt', 'edition', 'madeBy', 'changedBy', 'isMine', 'sharedWith', 'versions', 'assignments'], properties: [
+#[OA\Schema(schema: 'Case', required: ['id', 'document', 'goals', 'difficulty', 'archived', 'updatedAt', 'edition', 'madeBy', 'changedBy', 'isMine', 'sharedWith', 'versions', 'assignments'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'document', ref: '#/components/schemas/CaseFields'),
     new OA\Property(property: 'goals', description: 'what it is to teach', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'difficulty', description: 'empty: not said', type: 'string', enum: ['', 'easy', 'middling', 'hard']),
     new OA\Property(property: 'archived', description: 'put away', type: 'boolean'),
     new OA\Property(property: 'updatedAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'edition', description: 'changes with every word', type: 'string'),
@@ -42,6 +43,7 @@ final readonly class CaseResource
             'id' => $draft->id,
             'document' => $draft->document,
             'goals' => $draft->goals,
+            'difficulty' => $draft->difficulty,
             'archived' => $draft->archived_at !== null,
             'updatedAt' => $draft->updated_at->toIso8601String(),
             'edition' => $draft->edition(),

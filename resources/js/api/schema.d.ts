@@ -1826,6 +1826,11 @@ export interface components {
         Shelf: {
             /** @description put away; left out, as it was */
             archived?: boolean;
+            /**
+             * @description empty: not said; left out, as it was
+             * @enum {string}
+             */
+            difficulty?: "" | "easy" | "middling" | "hard";
             /** @description what it is to teach, in words of one's own; left out, as they were */
             goals?: string[];
         };
@@ -2088,6 +2093,11 @@ export interface components {
             document: components["schemas"]["CaseFields"];
             /** @description what it is to teach */
             goals: string[];
+            /**
+             * @description empty: not said
+             * @enum {string}
+             */
+            difficulty: "" | "easy" | "middling" | "hard";
             /** @description put away */
             archived: boolean;
             /** Format: date-time */

@@ -11,7 +11,9 @@ interface Props {
     onChange: (wanted: Wanted) => void;
 }
 
-/** Finds one case among many: by words, car, place of the fault and what it teaches. */
+const DIFFICULTIES = ['easy', 'middling', 'hard'];
+
+/** Finds one case among many: by words, car, place of the fault, what it teaches and how difficult it is. */
 export function CaseFilters({ cases, kinds, cars, wanted, onChange }: Props) {
     const set = (change: Partial<Wanted>) => onChange({ ...wanted, ...change });
     const distinct = (values: string[]) => [...new Set(values)].sort();
@@ -24,7 +26,7 @@ export function CaseFilters({ cases, kinds, cars, wanted, onChange }: Props) {
     ];
 
     return (
-        <div role="search" className="mb-3 grid grid-cols-6 items-end gap-3" aria-label={t('cases.search')}>
+        <div role="search" className="mb-3 grid grid-cols-7 items-end gap-3" aria-label={t('cases.search')}>
             <TextField
                 label={t('cases.search')}
                 type="search"
@@ -52,6 +54,12 @@ export function CaseFilters({ cases, kinds, cars, wanted, onChange }: Props) {
                 value={wanted.goal}
                 onChange={({ target }) => set({ goal: target.value })}
                 options={choices('cases.any-goal', goals, (goal) => goal)}
+            />
+            <SelectField
+                label={t('cases.difficulty')}
+                value={wanted.difficulty}
+                onChange={({ target }) => set({ difficulty: target.value })}
+                options={choices('cases.any-difficulty', DIFFICULTIES, (one) => t(`difficulty.${one}`))}
             />
             <SelectField
                 label={t('cases.shelf')}

@@ -52,7 +52,12 @@ function CaseRow({ record, onProblem }: { record: CaseRecord; onProblem: (proble
                     </div>
                 ))}
             </Cell>
-            <Cell>{record.goals.join(', ') || '–'}</Cell>
+            <Cell>
+                {[
+                    ...record.goals,
+                    ...(record.difficulty === '' ? [] : [t(`difficulty.${record.difficulty}`)]),
+                ].join(', ') || '–'}
+            </Cell>
             <Cell tabular>
                 <span className="whitespace-nowrap">{day(record.updatedAt)}</span>
             </Cell>

@@ -4,11 +4,13 @@ import { api, taken } from '../api/client';
 import type { CaseRecord } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
-import { TextField } from '../ui/Field';
+import { SelectField, TextField } from '../ui/Field';
 import { useCheckedForm } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 
-const typed = z.object({ goals: z.string() });
+const DIFFICULTIES = ['', 'easy', 'middling', 'hard'] as const;
+
+const typed = z.object({ goals: z.string(), difficulty: z.enum(DIFFICULTIES) });
 
 interface Props {
     record: CaseRecord;
@@ -27,13 +29,14 @@ export function GoalsDialog({ record, open, onClose }: Props) {
 
 function GoalsForm({ record, onClose }: Omit<Props, 'open'>) {
     const queries = useQueryClient();
-    const form = useCheckedForm(typed, { goals: record.goals.join(', ') });
+    const form = useCheckedForm(typed, { goals: record.goals.join(', '), difficulty: record.difficulty });
     const keep = useMutation({
-        mutationFn: ({ goals }: z.output<typeof typed>) =>
+        mutationFn: ({ goals, difficulty }: z.output<typeof typed>) =>
             taken(
                 api.PATCH('/api/cases/{case}', {
                     params: { path: { case: record.id } },
                     body: {
+                        difficulty,
                         goals: goals
                             .split(',')
                             .map((goal) => goal.trim())
@@ -55,6 +58,11 @@ function GoalsForm({ record, onClose }: Omit<Props, 'open'>) {
                 hint={t('cases.goals-hint')}
                 autoFocus
                 {...form.field('goals')}
+            />
+            <SelectField
+                label={t('cases.difficulty')}
+                options={DIFFICULTIES.map((value) => ({ value, label: t(`difficulty.${value || 'none'}`) }))}
+                {...form.field('difficulty')}
             />
             <div className="flex gap-3">
                 <Button kind="main" type="submit" disabled={keep.isPending}>

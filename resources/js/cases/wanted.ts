@@ -6,11 +6,20 @@ export interface Wanted {
     car: string;
     station: string;
     goal: string;
+    difficulty: string;
     archived: boolean;
     order: 'newest' | 'by-name';
 }
 
-export const ALL: Wanted = { words: '', car: '', station: '', goal: '', archived: false, order: 'newest' };
+export const ALL: Wanted = {
+    words: '',
+    car: '',
+    station: '',
+    goal: '',
+    difficulty: '',
+    archived: false,
+    order: 'newest',
+};
 
 /** Those that fit, in order. */
 export function found(
@@ -19,10 +28,11 @@ export function found(
     stationOf: (kind: string) => string | undefined,
 ): CaseRecord[] {
     const words = wanted.words.toLowerCase().split(/\s+/).filter(Boolean);
-    const fits = ({ document, goals, archived }: CaseRecord) =>
+    const fits = ({ document, goals, difficulty, archived }: CaseRecord) =>
         archived === wanted.archived &&
         (wanted.car === '' || document.car === wanted.car) &&
         (wanted.station === '' || document.faults.some(({ kind }) => stationOf(kind) === wanted.station)) &&
+        (wanted.difficulty === '' || difficulty === wanted.difficulty) &&
         (wanted.goal === '' || goals.includes(wanted.goal)) &&
         words.every((word) =>
             [document.name, document.jobTitle, document.complaint, ...goals].some((text) =>
