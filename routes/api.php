@@ -158,7 +158,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
         Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
         Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');
         Route::put('attempts/{attempt}/help', [NewsController::class, 'help'])->whereNumber('attempt');
-        Route::get('attempts/{attempt}/news', [NewsController::class, 'show'])->whereNumber('attempt');
+        Route::get('attempts/{attempt}/news', [NewsController::class, 'news'])->whereNumber('attempt');
         Route::post('attempts/{attempt}/concessions', ConcessionController::class)->whereNumber('attempt');
     });
 });

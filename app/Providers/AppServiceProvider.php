@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Http\Events\RequestHandled;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Queue\Events\WorkerStarting;
+use Illuminate\Routing\Route as RoutedTo;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
@@ -56,6 +57,14 @@ final class AppServiceProvider extends ServiceProvider
         if (config()->string('lernfall.artificial_leak') !== '') {
             Route::pushMiddlewareToGroup('web', ArtificialLeak::class.':'.config()->string('lernfall.artificial_leak'));
         }
-        Route::bind('attempt', static fn (string $id): Attempt => HeldAnswers::hidden(app(TimeOver::class)->closed(app(Closing::class)->repaired(Attempt::query()->findOrFail($id)))));
+        Route::bind('attempt', static fn (string $id, RoutedTo $route): Attempt => self::attempt($id, isWhole: $route->getActionMethod() !== 'news'));
+    }
+
+    /** As it stands for whoever asks now; the news, which are asked for every few seconds, do without its steps. */
+    private static function attempt(string $id, bool $isWhole): Attempt
+    {
+        $attempt = Attempt::query()->findOrFail($id);
+
+        return $isWhole ? HeldAnswers::hidden(app(TimeOver::class)->closed(app(Closing::class)->repaired($attempt))) : app(TimeOver::class)->closed($attempt);
     }
 }

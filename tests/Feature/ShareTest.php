@@ -29,6 +29,7 @@ final class ShareTest extends FeatureTestCase
         $this->putJson("$path/shares", ['instructors' => [$this->colleague->id]])->assertForbidden();
         $this->actingAs($this->instructor)->getJson("$path/shares")->assertExactJson([['id' => $this->colleague->id, 'name' => 'Colleague', 'has' => false]]);
         $this->putJson("$path/shares", ['instructors' => [$this->apprentice->id]])->assertJsonPath('errors', ['instructors.0' => ['Choose instructors of this house.']]);
+        $this->putJson("$path/shares", ['instructors' => ''])->assertJsonValidationErrors('instructors');
         $this->putJson("$path/shares", ['instructors' => [$this->colleague->id]])->assertOk()->assertJsonPath('0.has', true);
 
         $this->actingAs($this->colleague)->getJson('/api/cases')->assertJsonPath('0.isMine', false)->assertJsonPath('0.madeBy', 'Teacher')->assertJsonPath('0.sharedWith', ['Colleague']);

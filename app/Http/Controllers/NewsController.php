@@ -18,7 +18,7 @@ final readonly class NewsController
         new OA\Response(response: 200, description: 'of my job', content: new OA\JsonContent(ref: '#/components/schemas/News')),
         new OA\Response(response: 403, description: 'not mine', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function show(Attempt $attempt): JsonResponse
+    public function news(Attempt $attempt): JsonResponse
     {
         Gate::authorize('work', $attempt);
 

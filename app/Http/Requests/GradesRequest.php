@@ -27,6 +27,14 @@ final class GradesRequest extends FormRequest
         return Gate::allows('list', Group::class);
     }
 
+    /** An empty text is no list. */
+    protected function prepareForValidation(): void
+    {
+        if (! is_array($this->input('steps'))) {
+            $this->merge(['steps' => null]);
+        }
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

@@ -22,6 +22,14 @@ final class ShareRequest extends FormRequest
         return Gate::allows('share', $this->route('case'));
     }
 
+    /** An empty text is no list. */
+    protected function prepareForValidation(): void
+    {
+        if (! is_array($this->input('instructors'))) {
+            $this->merge(['instructors' => null]);
+        }
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
