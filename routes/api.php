@@ -15,6 +15,7 @@ use App\Http\Controllers\CounselController;
 use App\Http\Controllers\ExtraTimeController;
 use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\FaultPortraitController;
+use App\Http\Controllers\FaultyRuleController;
 use App\Http\Controllers\GradeController;
 use App\Http\Controllers\GroupController;
 use App\Http\Controllers\HandbookController;
@@ -140,6 +141,8 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::post('assignments/{assignment}/release', [AssignmentController::class, 'release'])->whereNumber('assignment');
     Route::put('assignments/{assignment}/people/{person}', [AssignmentController::class, 'absence'])->whereNumber('assignment')->whereNumber('person');
     Route::post('assignments/{assignment}/people/{person}/make-up', MakeUpController::class)->whereNumber('assignment')->whereNumber('person');
+    Route::get('assignments/{assignment}/rules', [FaultyRuleController::class, 'index'])->whereNumber('assignment');
+    Route::post('assignments/{assignment}/corrections', [FaultyRuleController::class, 'correct'])->whereNumber('assignment');
     Route::put('assignments/{assignment}/pause', [LessonController::class, 'pause'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/remarks', [LessonController::class, 'remark'])->whereNumber('assignment');
     Route::post('assignments/{assignment}/confirmation', [StandingController::class, 'confirmAll'])->whereNumber('assignment');

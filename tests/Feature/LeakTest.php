@@ -136,7 +136,7 @@ final class LeakTest extends FeatureTestCase
         }
         $answers['GET account/data'] = json_encode($this->getJson('/api/account/data')->assertOk()->json()); // without the breaks that make it readable
         $answers['PUT help'] = $this->putJson("/api/attempts/$attempt/help", ['wanted' => true])->assertOk()->getContent();
-        foreach (['groups', 'groups/1/marks', 'groups/1/marks.csv', 'people/cards', 'groups/1/without-job', 'groups/1/progress', 'grades', 'vehicles', 'cars/harl-13/values', "cases/{$assignment->version->case_draft_id}/shares"] as $path) {
+        foreach (['groups', 'groups/1/marks', 'groups/1/marks.csv', 'people/cards', 'groups/1/without-job', 'groups/1/progress', "assignments/$assignment->id/rules", 'grades', 'vehicles', 'cars/harl-13/values', "cases/{$assignment->version->case_draft_id}/shares"] as $path) {
             $answers["GET $path, refused"] = $this->getJson("/api/$path")->assertForbidden()->getContent();
         }
         $answers['GET people, refused'] = $this->getJson('/api/people')->assertForbidden()->getContent();

@@ -75,6 +75,8 @@ final class PolicyTest extends FeatureTestCase
         'POST api/attempts/{attempt}/objection' => [401, 403, 403, 403, 403, 403, 403],
         'PUT api/attempts/{attempt}/objection' => [401, 403, 403, 403, 403, 403, 403],
         'PUT api/assignments/{assignment}/people/{person}' => [401, 422, 403, 403, 403, 403, 403],
+        'GET api/assignments/{assignment}/rules' => [401, 200, 403, 403, 403, 403, 403],
+        'POST api/assignments/{assignment}/corrections' => [401, 422, 403, 403, 403, 403, 403],
         'PUT api/assignments/{assignment}/pause' => [401, 422, 403, 403, 403, 403, 403],
         'POST api/assignments/{assignment}/remarks' => [401, 422, 403, 403, 403, 403, 403],
         'POST api/assignments/{assignment}/people/{person}/make-up' => [401, 422, 403, 403, 403, 403, 403], // was not absent

@@ -80,6 +80,25 @@ final class StandingTest extends FeatureTestCase
         $this->actingAs($this->instructor)->postJson("/api/attempts/$practice->id/confirmation")->assertForbidden();
     }
 
+    public function test_a_faulty_rule_names_whom_it_touched_and_its_correction_only_raises(): void
+    {
+        $attempt = $this->closed();
+        $this->actingAs($this->instructor)->postJson("/api/attempts/$attempt->id/confirmation")->assertOk();
+        $rules = collect($this->getJson("/api/assignments/$attempt->assignment_id/rules")->assertOk()->json())->keyBy('criterion');
+        self::assertSame('Learner', $rules['proof']['jobs'][0]['apprentice']);
+        $before = $this->report($attempt)->json('decided.points');
+
+        $correct = fn (array $given) => $this->postJson("/api/assignments/$attempt->assignment_id/corrections", $given + ['criterion' => 'proof', 'points' => 1, 'reason' => 'The drive it asks for is not on offer.']);
+        $correct(['criterion' => 'charm'])->assertJsonValidationErrors('criterion');
+        $correct(['points' => 1000])->assertJsonValidationErrors('points');
+        $correct(['reason' => 'no'])->assertJsonValidationErrors('reason');
+        $correct([])->assertOk()->assertExactJson(['raised' => 1]);
+        $this->report($attempt)->assertJsonPath('decided.points', $before + 1)->assertJsonPath('standing.confirmedAt', null);
+        $correct(['points' => 0.5])->assertExactJson(['raised' => 0]);
+        $this->report($attempt)->assertJsonPath('decided.points', $before + 1);
+        self::assertSame(2, LogEntry::query()->where('kind', 'rule-corrected')->count());
+    }
+
     /** @param  array<string, mixed>  $more */
     private function closed(?Terms $terms = null, array $more = []): Attempt
     {

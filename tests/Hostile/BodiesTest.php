@@ -127,6 +127,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/cases/{case}/versions' => [$this->instructor, ['groups' => [$this->group()->id], 'people' => [$this->apprentice->id], 'release' => ['kind' => 'date', 'at' => '2030-01-01T08:00:00Z'], 'tries' => 2, 'startsAt' => '2027-01-01T08:00:00Z', 'endsAt' => '2030-01-01T08:00:00Z']],
             'PUT api/assignments/{assignment}' => [$this->instructor, ['withdrawn' => true]],
             'PUT api/assignments/{assignment}/people/{person}' => [$this->instructor, ['kind' => 'absent']],
+            'POST api/assignments/{assignment}/corrections' => [$this->instructor, ['criterion' => 'safety', 'points' => 1, 'reason' => 'The rule asked for what the bay has not.']],
             'PUT api/assignments/{assignment}/pause' => [$this->instructor, ['paused' => true]],
             'POST api/assignments/{assignment}/remarks' => [$this->instructor, ['text' => 'Ten minutes more.', 'attempt' => null]],
             'PUT api/attempts/{attempt}/help' => [$this->apprentice, ['wanted' => true]],

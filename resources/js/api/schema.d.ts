@@ -324,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listRules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correctRule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grades": {
         parameters: {
             query?: never;
@@ -1290,6 +1322,16 @@ export interface components {
             reading: components["schemas"]["PathTest"] | null;
             tests: components["schemas"]["BetterTest"][];
         };
+        TouchedByRule: {
+            criterion: string;
+            outOf: number;
+            /** @description that did not get all of its points */
+            jobs: {
+                attempt: number;
+                apprentice: string;
+                points: number;
+            }[];
+        };
         Group: {
             id: number;
             name: string;
@@ -1649,6 +1691,13 @@ export interface components {
              */
             kind: "time" | "reopened" | "fresh-car";
             minutes?: number;
+            reason: string;
+        };
+        NewCorrection: {
+            criterion: string;
+            /** @description of it, that everybody gets at least */
+            points: number;
+            /** @description read by everybody whose mark rises */
             reason: string;
         };
         ObjectionDecision: {
@@ -4395,6 +4444,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FaultPortrait"][];
+                };
+            };
+        };
+    };
+    listRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description which jobs each rule has cost points */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TouchedByRule"][];
+                };
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    correctRule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCorrection"];
+            };
+        };
+        responses: {
+            /** @description no mark has fallen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how many marks have risen */
+                        raised: number;
+                    };
+                };
+            };
+            /** @description not of a case of mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description no such rule, more points than it has, or no reason */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -5,10 +5,11 @@ import type { Assignment, CaseRecord } from '../api/types';
 import { ConfirmDialog } from '../ui/ConfirmDialog';
 import { t } from '../words/words';
 import { Annul } from './Annul';
+import { FaultyRule } from './FaultyRule';
 import { SayDialog } from './SayDialog';
 import { GivenRow } from './GivenRow';
 
-export type Asked = 'withdraw' | 'open' | 'annul' | 'confirm' | 'say';
+export type Asked = 'withdraw' | 'open' | 'annul' | 'confirm' | 'say' | 'rule';
 
 /** To whom this case was given, on which terms, and what can be done about it. */
 export function GivenOut({ record }: { record: CaseRecord }) {
@@ -93,6 +94,10 @@ export function GivenOut({ record }: { record: CaseRecord }) {
             >
                 {t('standing.confirm-all-about')}
             </ConfirmDialog>
+            <FaultyRule
+                assignment={asks?.about === 'rule' ? asks.one.id : null}
+                onClose={() => setAsks(null)}
+            />
             <SayDialog
                 assignment={asks?.about === 'say' ? asks.one.id : null}
                 attempt={null}

@@ -88,6 +88,11 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain, onPause }: Props) {
                         {t('standing.confirm-all')}
                     </Button>
                 )}
+                {!one.practice && one.concluded > 0 && one.state !== 'annulled' && (
+                    <Button disabled={busy} onClick={() => onAsk('rule')}>
+                        {t('rule.open')}
+                    </Button>
+                )}
                 {isLive && (
                     <Button disabled={busy} onClick={() => onAsk('withdraw')}>
                         {t('given.withdraw')}
