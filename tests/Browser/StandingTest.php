@@ -25,7 +25,7 @@ final class StandingTest extends BrowserTestCase
     public function test_a_faulty_rule_is_corrected_for_all_whom_it_has_cost_points(): void
     {
         $this->person()->signIn('kessel')->open('/cases/1/attempts')->see('Bente Sand')->press('A rule was wrong')->see('A correction only raises marks')->see('Bente Sand 0 /')
-            ->select('Which rule', 'Proof (out of 15)')->fill('Everybody gets at least', '2,5')->press('Raise the marks')->see('Say why')->fill('Why', 'The drive it asks for is not on offer.')->press('Raise the marks')
+            ->select('Which rule', 'Proof (out of 15)')->fill('Everybody gets at least', '2,5')->press('Raise the marks')->see('Write the reason in a sentence')->fill('Why', 'The drive it asks for is not on offer.')->press('Raise the marks')
             ->see('✓ 1 marks have risen');
     }
 }
