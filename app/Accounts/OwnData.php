@@ -48,7 +48,7 @@ final readonly class OwnData
         $isMarked = $isOpen && $attempt->concluded_at !== null && $attempt->markSheet !== null;
 
         return [
-            'jobTitle' => CaseText::of($job->case)['jobTitle'],
+            'jobTitle' => CaseText::told($job->case, $attempt->assignment)['jobTitle'],
             'startedAt' => $attempt->started_at->toIso8601String(),
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'reportIsOpen' => $isOpen,

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Attempts;
 
+use App\Models\Assignment;
 use App\Strings;
 use Lernfall\Bay\Job\FaultCase;
+use Lernfall\Evidence\Variation\Variation;
 
 /** What the customer says and what the job is called, with the place filled in that a variant has. */
 final readonly class CaseText
@@ -25,6 +27,12 @@ final readonly class CaseText
         ];
 
         return ['jobTitle' => strtr($case->jobTitle, $fillings), 'complaint' => strtr($case->complaint, $fillings)];
+    }
+
+    /** @return array{jobTitle: string, complaint: string} where any fault may be the cause, no place is told: one that were left out would tell what it is not */
+    public static function told(FaultCase $case, ?Assignment $assignment): array
+    {
+        return $assignment?->variation === Variation::OtherFaults ? self::anywhere($case) : self::of($case);
     }
 
     /** @return array{jobTitle: string, complaint: string} for whoever has not begun, and may get it anywhere */

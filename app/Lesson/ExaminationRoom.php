@@ -38,6 +38,6 @@ final readonly class ExaminationRoom
 
     public function title(Attempt $examination): string
     {
-        return CaseText::of($this->fold->document($examination->version)->case)['jobTitle'];
+        return CaseText::told($this->fold->document($examination->version)->case, $examination->assignment)['jobTitle'];
     }
 }

@@ -121,6 +121,13 @@ final class VariantsTest extends FeatureTestCase
         self::assertSame(0, CaseVersion::query()->count());
     }
 
+    public function test_where_any_fault_may_be_the_cause_no_place_is_told(): void
+    {
+        $attempt = $this->attempt($this->given(['variation' => 'other']));
+        $this->actingAs($this->apprentice)->getJson("/api/attempts/$attempt->id")->assertJsonPath('jobTitle', 'A job on the … axle')->assertJsonPath('complaint', 'Since the car wash the lamps are on. I hear something at the ….');
+        $this->getJson('/api/jobs')->assertJsonPath('0.jobTitle', 'A job on the … axle');
+    }
+
     public function test_what_was_lost_on_the_way_is_asked_for_again_and_what_fails_keeps_nobody_waiting(): void
     {
         $job = $this->given();

@@ -89,7 +89,7 @@ final readonly class JobController
 
         return [
             'id' => $assignment->id,
-            ...($attempt === null && $assignment->variation !== Variation::None ? CaseText::anywhere($case) : CaseText::of($case)),
+            ...($attempt === null && $assignment->variation !== Variation::None ? CaseText::anywhere($case) : CaseText::told($case, $assignment)),
             'car' => $case->sound->model->name,
             'publishedAt' => $assignment->given_at->toIso8601String(),
             'endsAt' => $assignment->ends_at?->toIso8601String(),

@@ -73,7 +73,7 @@ final readonly class AttemptResource
         return [
             'id' => $attempt->id,
             'trialOf' => $attempt->assignment_id === null ? $attempt->version->case_draft_id : null,
-            ...CaseText::of($job->case),
+            ...CaseText::told($job->case, $attempt->assignment),
             'car' => CarResource::of($job->case->sound),
             'toolMenu' => $menu->for($job->case->sound),
             'state' => BayStateResource::of($job),

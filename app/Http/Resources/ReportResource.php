@@ -137,7 +137,7 @@ final readonly class ReportResource
         $case = $job->case;
 
         return [
-            ...CaseText::of($case),
+            ...CaseText::told($case, $attempt->assignment),
             'apprentice' => $attempt->apprentice->name,
             'startedAt' => $attempt->started_at->toIso8601String(),
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
