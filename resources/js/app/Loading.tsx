@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { t } from '../words/words';
 import { Button } from '../ui/Button';
 
@@ -13,7 +14,12 @@ export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }
     return (
         <div role="alert" className="m-6 max-w-120 border-2 border-ink bg-paper p-4">
             <p className="mb-3">{error.message || t('error.unexpected')}</p>
-            <Button onClick={onRetry}>{t('app.try-again')}</Button>
+            <div className="flex items-center gap-4">
+                <Button onClick={onRetry}>{t('app.try-again')}</Button>
+                <Link to="/" className="text-petrol underline">
+                    {t('app.home')}
+                </Link>
+            </div>
         </div>
     );
 }

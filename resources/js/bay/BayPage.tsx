@@ -114,7 +114,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                         </Link>
                     )}
                     {news !== undefined && !state.concluded && (
-                        <span className="font-sans">
+                        <span className="font-sans whitespace-nowrap">
                             <TimeLeft news={news} ahead={ahead} />
                         </span>
                     )}
