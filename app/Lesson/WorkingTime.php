@@ -70,13 +70,15 @@ final readonly class WorkingTime
         return intdiv((int) $assignment->minutes_allowed * 60 * $percent, 100) + (int) $attempt->concessions()->sum('seconds');
     }
 
-    /** Each that began before the time was over moves its end. */
+    /** Each that began before the time was over moves its end; where they overlap, once. */
     private static function withOutages(Attempt $attempt, CarbonInterface $endsAt, int $cardSeconds): Carbon
     {
         $end = Carbon::instance($endsAt);
+        $counted = Carbon::instance($attempt->started_at);
         foreach (Outage::query()->where('ended_at', '>', $attempt->started_at)->orderBy('began_at')->get() as $outage) {
-            if ($outage->began_at->lessThan($end->copy()->addSeconds($cardSeconds))) {
-                $end = $end->addSeconds((int) $outage->began_at->max($attempt->started_at)->diffInSeconds($outage->ended_at));
+            if ($outage->began_at->lessThan($end->copy()->addSeconds($cardSeconds)) && $outage->ended_at->greaterThan($counted)) {
+                $end = $end->addSeconds((int) $outage->began_at->max($counted)->diffInSeconds($outage->ended_at));
+                $counted = Carbon::instance($outage->ended_at);
             }
         }
 

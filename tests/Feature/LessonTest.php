@@ -90,6 +90,40 @@ final class LessonTest extends FeatureTestCase
         $this->news($attempt)->assertJsonPath('endsAt', '2026-03-02T08:50:00+00:00');
     }
 
+    public function test_only_what_falls_into_the_time_of_a_job_moves_its_end(): void
+    {
+        $attempt = $this->begun(30);
+        foreach ([['07:00', '07:30'], ['07:50', '08:05'], ['08:34', '08:50'], ['08:37', '08:40']] as [$from, $to]) { // before, across the beginning, in the minutes for the card, and within the one before
+            Outage::query()->create(['began_at' => "2026-03-02 $from:00", 'ended_at' => "2026-03-02 $to:00"]);
+        }
+        $this->news($attempt)->assertJsonPath('endsAt', '2026-03-02T08:51:00+00:00')->assertJsonPath('cardUntil', '2026-03-02T08:54:00+00:00');
+    }
+
+    public function test_who_begins_in_a_pause_is_given_back_only_what_they_had_of_it(): void
+    {
+        $attempt = $this->begun(30);
+        $this->pause($attempt, true);
+        $this->travelTo('2026-03-02 08:20:00');
+        $neighbour = $this->person($this->group(), 'neighbour', Role::Apprentice);
+        $other = Attempt::query()->findOrFail($this->actingAs($neighbour)->postJson("/api/jobs/$attempt->assignment_id/attempt")->assertOk()->json('attempt'));
+        $this->travelTo('2026-03-02 08:25:00');
+        $this->pause($attempt, false);
+        self::assertSame([1500, 300], [(int) $attempt->concessions()->sum('seconds'), (int) $other->concessions()->sum('seconds')]);
+        $this->actingAs($neighbour)->getJson("/api/attempts/$other->id/news")->assertJsonPath('endsAt', '2026-03-02T08:55:00+00:00');
+    }
+
+    public function test_a_job_without_a_limit_and_a_trial_have_no_end(): void
+    {
+        $attempt = $this->begun(null);
+        $this->travel(30)->days();
+        $this->act($attempt, ['do' => 'look-at-lamps'])->assertOk();
+        $this->news($attempt)->assertJsonPath('endsAt', null)->assertJsonPath('cardUntil', null);
+        $this->concede($attempt, ['kind' => 'time', 'minutes' => 5, 'reason' => 'Slow tablet.'])->assertJsonPath('errors.minutes.0', 'This job has no time limit: nothing has to be added.');
+        $trial = $this->actingAs($this->instructor)->postJson("/api/cases/{$attempt->version->case_draft_id}/trial")->assertCreated()->json('attempt');
+        $this->getJson("/api/attempts/$trial/news")->assertOk()->assertJsonPath('endsAt', null)->assertJsonPath('remarks', []);
+        $this->postJson("/api/attempts/$trial/concessions", ['kind' => 'fresh-car', 'reason' => 'Again.'])->assertForbidden();
+    }
+
     public function test_a_worker_closes_what_nobody_looks_at_and_waits_where_time_was_given(): void
     {
         $attempt = $this->begun(30);
