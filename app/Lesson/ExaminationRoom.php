@@ -13,7 +13,7 @@ use App\Models\User;
 /** Who is at work on an examination has that before them and nothing else: the one begun first, where there are several. */
 final readonly class ExaminationRoom
 {
-    public function __construct(private JobFold $fold)
+    public function __construct(private JobFold $fold, private TimeOver $over)
     {
     }
 
@@ -33,7 +33,8 @@ final readonly class ExaminationRoom
     private function of(User $apprentice): ?Attempt
     {
         return Attempt::query()->with(['version', 'assignment'])->where('apprentice_id', $apprentice->id)->whereNull('concluded_at')->whereNotNull('assignment_id')->orderBy('id')->get()
-            ->first(static fn (Attempt $one): bool => $one->assignment?->closed_room === true && $one->assignment->annulled_at === null);
+            ->each($this->over->closed(...))
+            ->first(static fn (Attempt $one): bool => $one->concluded_at === null && $one->assignment?->closed_room === true && $one->assignment->annulled_at === null);
     }
 
     public function title(Attempt $examination): string

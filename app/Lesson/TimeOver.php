@@ -41,6 +41,7 @@ final readonly class TimeOver
     /** @param  string  $by  "time", or the instructor who sets it aside */
     public function close(Attempt $attempt, string $by, Carbon $at): void
     {
+        $attempt->loadMissing(['actions', 'version', 'assignment']);
         try {
             $this->log->do(new AdmittedAction($attempt, $this->fold->now($attempt), new Conclude, (string) Str::uuid(), ['do' => 'conclude'], $at));
         } catch (StaleNumber|ReusedKey) { // somebody was quicker

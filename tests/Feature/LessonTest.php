@@ -220,6 +220,12 @@ final class LessonTest extends FeatureTestCase
         $this->act($examination, ['do' => 'conclude'])->assertOk();
         $this->getJson("/api/attempts/$practice->id")->assertOk();
 
+        $timed = $this->begun(20, closedRoom: true);
+        $this->getJson('/api/lab')->assertStatus(409);
+        $this->travel(24)->minutes();
+        $this->getJson('/api/lab')->assertOk(); // its time is over
+        self::assertSame('time', $timed->refresh()->closed_by);
+
         $open = $this->begun(null, closedRoom: true);
         $this->getJson('/api/handbook')->assertNoContent();
         $open->assignment?->update(['annulled_at' => now()]);
