@@ -117,6 +117,15 @@ final readonly class Person
         return $this;
     }
 
+    /** What is not the same to the letter each time: a time that goes on. */
+    public function seeLike(string $pattern): self
+    {
+        $page = $this->until(static fn (string $page): bool => preg_match($pattern, $page) === 1);
+        Assert::assertMatchesRegularExpression($pattern, $page);
+
+        return $this;
+    }
+
     /** Waits until nothing is under way any more and this cannot be read (any longer). */
     public function doNotSee(string $text): self
     {
