@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDriver;
 use Tests\Browser\Support\BrowserTestCase;
 
 /** What belongs to one alone: how numbers and letters are, the own data, progress; cars of one's own; grades of the school's own. */
@@ -23,7 +24,7 @@ final class OwnTest extends BrowserTestCase
     public function test_numbers_and_letters_are_as_one_wants_them_and_what_is_kept_is_said(): void
     {
         $person = $this->person()->signIn('arlo')->open('/report/1')->see('of 100 points')->open('/account')->see('Decimal sign')->tick('comma: 1,25')->see('✓ kept')->tick('Larger type')->see('✓ kept');
-        self::assertTrue($person->browser->executeScript('return document.documentElement.classList.contains("larger-type")'));
+        $person->browser->wait(60)->until(static fn (ChromeDriver $browser): bool => $browser->executeScript('return document.documentElement.classList.contains("larger-type")'), 'the letters have not grown');
         self::assertStringContainsString(',', $person->open('/progress')->see('By what is marked')->see('marked jobs: 1')->page());
         $person->open('/account')->press('What is kept, and who sees it')->see('practice: a school year');
         self::assertSame('Arlo Winter', $person->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/account/data").then((answer) => answer.json()).then((data) => done(data.person.name))'));
