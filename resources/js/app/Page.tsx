@@ -27,7 +27,7 @@ export function Page({ title, middle, right, foot, busy = false, children }: Pro
             <main aria-busy={busy} className="min-h-0 min-w-0 p-3.5">
                 {children}
             </main>
-            <footer className="relative flex items-center justify-between gap-6 px-4 text-small text-ink-soft marked-above no-print">
+            <footer className="flex items-center justify-between gap-6 px-4 text-small text-ink-soft marked-above no-print">
                 {foot ?? t('app.trains')}
             </footer>
         </div>

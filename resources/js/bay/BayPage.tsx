@@ -15,6 +15,7 @@ import { CauseDialog } from './CauseDialog';
 import { ConcludeDialog } from './ConcludeDialog';
 import { Controls } from './Controls';
 import { FloorPlan } from './FloorPlan';
+import { HelpButton } from './HelpButton';
 import { JobCard } from './JobCard';
 import { KeysDialog } from './KeysDialog';
 import { LampPanel } from './LampPanel';
@@ -124,7 +125,6 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             }
             foot={
                 <>
-                    <RemarkLine attempt={attempt.id} remarks={news?.remarks ?? []} />
                     <span
                         role="status"
                         className={told !== '' ? 'mr-auto font-semibold text-ink' : 'mr-auto'}
@@ -157,16 +157,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             {t('counsel.ask')}
                         </button>
                     )}
-                    {askForHelp !== undefined && news !== undefined && !state.concluded && (
-                        <button
-                            type="button"
-                            aria-pressed={news.helpWanted}
-                            onClick={() => askForHelp(!news.helpWanted)}
-                            className="shrink-0 text-petrol underline"
-                        >
-                            {news.helpWanted ? `✓ ${t('lesson.help-asked')}` : t('lesson.ask-help')}
-                        </button>
-                    )}
+                    {!state.concluded && <HelpButton news={news} onAsk={askForHelp} />}
                     <Link to="/handbook" target="_blank" className="shrink-0 text-petrol underline">
                         {t('handbook.open')}
                     </Link>
@@ -180,72 +171,75 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 </>
             }
         >
-            <div className="grid h-full work-columns gap-4">
-                <JobCard
-                    attempt={attempt}
-                    onNameCause={() => setSheet('cause')}
-                    onConclude={() => setSheet('conclude')}
-                    onRules={() => setSheet('rules')}
-                    onStrike={(entry) => void act({ do: 'strike-out', entry })}
-                />
-                <div className="flex min-h-0 min-w-0 flex-col gap-3">
-                    <div className="grid h-44 shrink-0 floor-plan-columns gap-4">
-                        <FloorPlan car={attempt.car} state={state} channel={channelId} onChoose={goTo} />
-                        <LampPanel attempt={attempt} />
-                    </div>
-                    <section
-                        aria-label={title}
-                        className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
-                    >
-                        <div className="flex justify-between">
-                            <h2>{title}</h2>
-                            <StateLine attempt={attempt} channel={channelId} />
+            <div className="flex h-full min-h-0 flex-col">
+                <RemarkLine attempt={attempt.id} remarks={state.concluded ? [] : (news?.remarks ?? [])} />
+                <div className="grid min-h-0 flex-1 work-columns gap-4">
+                    <JobCard
+                        attempt={attempt}
+                        onNameCause={() => setSheet('cause')}
+                        onConclude={() => setSheet('conclude')}
+                        onRules={() => setSheet('rules')}
+                        onStrike={(entry) => void act({ do: 'strike-out', entry })}
+                    />
+                    <div className="flex min-h-0 min-w-0 flex-col gap-3">
+                        <div className="grid h-44 shrink-0 floor-plan-columns gap-4">
+                            <FloorPlan car={attempt.car} state={state} channel={channelId} onChoose={goTo} />
+                            <LampPanel attempt={attempt} />
                         </div>
-                        {channel === undefined ? (
-                            <SupplyStrip
-                                car={attempt.car}
-                                state={state}
-                                sheet={attempt.dataSheet}
-                                leads={leads}
-                                onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                        <section
+                            aria-label={title}
+                            className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
+                        >
+                            <div className="flex justify-between">
+                                <h2>{title}</h2>
+                                <StateLine attempt={attempt} channel={channelId} />
+                            </div>
+                            {channel === undefined ? (
+                                <SupplyStrip
+                                    car={attempt.car}
+                                    state={state}
+                                    sheet={attempt.dataSheet}
+                                    leads={leads}
+                                    onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                                />
+                            ) : (
+                                <PathStrip
+                                    car={attempt.car}
+                                    channel={channel}
+                                    openPlugs={state.openPlugs}
+                                    turning={state.turningChannels.includes(channelId)}
+                                    sheet={attempt.dataSheet}
+                                    state={state}
+                                    leads={leads}
+                                    onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                                />
+                            )}
+                            <StationRow
+                                attempt={attempt}
+                                channel={channelId}
+                                station={station}
+                                onChoose={setStation}
                             />
-                        ) : (
-                            <PathStrip
-                                car={attempt.car}
-                                channel={channel}
-                                openPlugs={state.openPlugs}
-                                turning={state.turningChannels.includes(channelId)}
-                                sheet={attempt.dataSheet}
-                                state={state}
-                                leads={leads}
-                                onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                        </section>
+                        <fieldset disabled={state.concluded} className="flex min-h-0 flex-col gap-3">
+                            <Controls attempt={attempt} channel={channelId} onAct={onAct} />
+                            {message !== '' && <Caution live>{message}</Caution>}
+                            <StationActions
+                                {...common}
+                                station={station}
+                                onRepair={(repair) => setSheet({ repair })}
                             />
-                        )}
-                        <StationRow
-                            attempt={attempt}
-                            channel={channelId}
-                            station={station}
-                            onChoose={setStation}
-                        />
-                    </section>
-                    <fieldset disabled={state.concluded} className="flex min-h-0 flex-col gap-3">
-                        <Controls attempt={attempt} channel={channelId} onAct={onAct} />
-                        {message !== '' && <Caution live>{message}</Caution>}
-                        <StationActions
-                            {...common}
-                            station={station}
-                            onRepair={(repair) => setSheet({ repair })}
-                        />
-                    </fieldset>
+                        </fieldset>
+                    </div>
+                    <SlatePanel
+                        {...common}
+                        act={act}
+                        instrument={instrument}
+                        onInstrument={setInstrument}
+                        leads={leads}
+                        onRepair={(repair) => setSheet({ repair })}
+                    />
                 </div>
-                <SlatePanel
-                    {...common}
-                    act={act}
-                    instrument={instrument}
-                    onInstrument={setInstrument}
-                    leads={leads}
-                    onRepair={(repair) => setSheet({ repair })}
-                />
             </div>
             <CauseDialog
                 attempt={attempt}

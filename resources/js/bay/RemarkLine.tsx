@@ -4,16 +4,16 @@ import { t } from '../words/words';
 
 const place = (attempt: number) => `lernfall.read.${attempt}`;
 
-/** What the instructor says, at the foot of the bay and without taking the focus, until it has been read. */
+/** What the instructor says, above the work and without taking the focus, until it has been read; nothing lies under it. */
 export function RemarkLine({ attempt, remarks }: { attempt: number; remarks: News['remarks'] }) {
     const [read, setRead] = useState(() => Number(localStorage.getItem(place(attempt)) ?? 0));
     const fresh = remarks.filter(({ id }) => id > read);
     return (
-        <div role="status" className="absolute inset-x-0 bottom-0 z-10 text-base text-ink">
+        <div role="status">
             {fresh.map((one) => (
                 <p
                     key={one.id}
-                    className="flex items-baseline gap-3 border-t-2 border-l-8 border-ink bg-paper px-4 py-2.5"
+                    className="flex items-baseline gap-3 mb-2 border-l-8 border-ink bg-paper px-4 py-2"
                 >
                     <span aria-hidden>✎</span>
                     <span className="min-w-0 flex-1 break-words">
