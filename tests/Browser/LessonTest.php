@@ -39,7 +39,7 @@ final class LessonTest extends BrowserTestCase
     public function test_a_lesson_starts_in_three_clicks_and_says_who_has_nothing_to_do(): void
     {
         $instructor = $this->person()->signIn('kessel')->press('Start a lesson')->see('Everybody has a job to do.')->see('Choose a group and a case.');
-        $instructor->press("Green pin, rear left, The midwife's Harl")->see('practise it from now on')->press('Give it out now')->see('Given out')->see('practice');
+        $instructor->press("Green pin, rear left The midwife's Harl")->see('practise it from now on')->press('Give it out now')->see('Given out')->see('practice');
     }
 
     public function test_an_interrupted_examination_is_made_up_for_and_extra_time_is_given(): void

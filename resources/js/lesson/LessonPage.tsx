@@ -62,11 +62,7 @@ export function LessonPage() {
                         <ul className="flex flex-col gap-2">
                             {groups.data.map((one) => (
                                 <li key={one.id}>
-                                    <Pick
-                                        label={one.name}
-                                        isChosen={one.id === group?.id}
-                                        onChoose={() => setGroup(one.id)}
-                                    >
+                                    <Pick isChosen={one.id === group?.id} onChoose={() => setGroup(one.id)}>
                                         {t('release.group', { group: one.name, count: one.apprentices })}
                                     </Pick>
                                 </li>
@@ -80,12 +76,8 @@ export function LessonPage() {
                         <ul className="flex min-h-0 flex-col gap-2 overflow-auto">
                             {shelf.map((one) => (
                                 <li key={one.id}>
-                                    <Pick
-                                        label={`${one.document.name}, ${one.document.jobTitle}`}
-                                        isChosen={one.id === record?.id}
-                                        onChoose={() => setRecord(one)}
-                                    >
-                                        <span className="block font-semibold">{one.document.name}</span>
+                                    <Pick isChosen={one.id === record?.id} onChoose={() => setRecord(one)}>
+                                        <span className="block font-semibold">{one.document.name}</span>{' '}
                                         <span className="text-small">
                                             {one.document.jobTitle}
                                             {one.goals.length > 0 && ` · ${one.goals.join(', ')}`}

@@ -1,19 +1,16 @@
 import type { ReactNode } from 'react';
 
 interface Props {
-    /** Its words in one line. */
-    label: string;
     isChosen: boolean;
     onChoose: () => void;
     children: ReactNode;
 }
 
 /** One of a list of large things to choose; the chosen one is marked by its edge and a tick. */
-export function Pick({ label, isChosen, onChoose, children }: Props) {
+export function Pick({ isChosen, onChoose, children }: Props) {
     return (
         <button
             type="button"
-            aria-label={label}
             aria-pressed={isChosen}
             onClick={onChoose}
             className={`flex w-full items-baseline gap-3 rounded-part border bg-paper px-3 py-2 text-left ${isChosen ? 'border-petrol outline-2 -outline-offset-2 outline-petrol' : 'border-floor-deep hover:bg-petrol-tint'}`}
