@@ -25,7 +25,14 @@ final readonly class AttemptPolicy
     public function readReport(User $user, Attempt $attempt): bool
     {
         return $this->isOfCase($user, $attempt) || self::teaches($user, $attempt)
-            || ($attempt->apprentice_id === $user->id && $attempt->concluded_at !== null);
+            || ($attempt->apprentice_id === $user->id && $attempt->concluded_at !== null && ! self::isReplacedByOneUnderWay($attempt));
+    }
+
+    /** What was set aside for a fresh car may have the same cause. */
+    private static function isReplacedByOneUnderWay(Attempt $attempt): bool
+    {
+        return $attempt->closed_by === 'instructor'
+            && Attempt::query()->where('assignment_id', $attempt->assignment_id)->where('apprentice_id', $attempt->apprentice_id)->where('number', '>', $attempt->number)->whereNull('concluded_at')->exists();
     }
 
     /** Marks of a closed job may be decided otherwise by whoever made the case, or decides about an objection. */

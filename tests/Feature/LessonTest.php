@@ -177,6 +177,8 @@ final class LessonTest extends FeatureTestCase
         $fresh = Attempt::query()->orderByDesc('id')->firstOrFail();
         self::assertSame([2, null], [$fresh->number, $fresh->concluded_at]);
         self::assertSame('instructor', $attempt->refresh()->closed_by);
+        $attempt->assignment?->update(['released_at' => now()->subMinute()]);
+        $this->actingAs($this->apprentice)->getJson("/api/attempts/$attempt->id/report")->assertForbidden(); // it may have the same cause
         $this->actingAs($this->apprentice)->getJson('/api/jobs')->assertJsonPath('0.attempt', $fresh->id)->assertJsonPath('0.state', 'under-way');
         $this->actingAs($this->instructor)->getJson("/api/groups/{$this->group()->id}/marks")->assertJsonPath('people.0.marks.0.state', 'under-way');
     }
