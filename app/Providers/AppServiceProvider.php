@@ -13,6 +13,7 @@ use App\Attempts\FollowedJobs;
 use App\Attempts\HeldAnswers;
 use App\Attempts\KeptSteps;
 use App\Attempts\Variants;
+use App\Database\ImmediateConnector;
 use App\Documents\ContentLibrary;
 use App\Http\ArtificialLeak;
 use App\Lesson\Pulse;
@@ -33,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(ContentLibrary::class);
         $this->app->singleton(BeliefTracker::class);
         $this->app->singleton(Workers::class, static fn (): Workers => new Workers(config()->string('lernfall.workers')));

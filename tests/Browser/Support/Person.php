@@ -9,6 +9,7 @@ use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Assert;
 
@@ -84,11 +85,10 @@ final readonly class Person
         return $this;
     }
 
+    /** By the keys a person presses: a field that is emptied behind the page's back is filled again when the page is next drawn. */
     public function fill(string $label, string $text): self
     {
-        $field = $this->field($label);
-        $field->clear();
-        $field->sendKeys($text);
+        $this->field($label)->sendKeys([[WebDriverKeys::CONTROL, 'a'], WebDriverKeys::BACKSPACE, $text]);
 
         return $this;
     }
