@@ -31,6 +31,7 @@ use App\Http\Controllers\MarksController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\OverrideController;
 use App\Http\Controllers\OwnDataController;
+use App\Http\Controllers\PairController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ProgressController;
@@ -149,6 +150,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::get('cases/{case}/attempts', [CaseAttemptController::class, 'index'])->whereNumber('case')->middleware(Conditional::class);
 
     Route::get('jobs', [JobController::class, 'index']);
+    Route::get('invitations', [PairController::class, 'index']);
     Route::middleware(DuringExamination::class)->group(static function (): void {
         Route::post('jobs/{job}/attempt', [JobController::class, 'start'])->whereNumber('job');
         Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereNumber('attempt');
@@ -162,6 +164,11 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
         Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');
         Route::put('attempts/{attempt}/help', [NewsController::class, 'help'])->whereNumber('attempt');
         Route::get('attempts/{attempt}/news', [NewsController::class, 'news'])->whereNumber('attempt');
+        Route::get('attempts/{attempt}/pair', [PairController::class, 'partners'])->whereNumber('attempt');
+        Route::put('attempts/{attempt}/pair', [PairController::class, 'ask'])->whereNumber('attempt');
+        Route::post('attempts/{attempt}/pair', [PairController::class, 'join'])->whereNumber('attempt');
+        Route::delete('attempts/{attempt}/pair', [PairController::class, 'refuse'])->whereNumber('attempt');
+        Route::put('attempts/{attempt}/places', [PairController::class, 'places'])->whereNumber('attempt');
         Route::post('attempts/{attempt}/concessions', ConcessionController::class)->whereNumber('attempt');
     });
 });

@@ -6,8 +6,10 @@ namespace App\Accounts;
 
 use App\Attempts\KeptSteps;
 use App\Models\Attempt;
+use App\Models\AttemptAction;
 use App\Models\CaseDraft;
 use App\Models\LogEntry;
+use App\Models\Pairing;
 use App\Models\Role;
 use App\Models\User;
 use App\Strings;
@@ -30,6 +32,8 @@ final readonly class Deletion
     {
         DB::transaction(function () use ($person): void {
             $this->attempts(Attempt::query()->where('apprentice_id', $person->id));
+            AttemptAction::query()->where('by_id', $person->id)->update(['by_id' => null]);
+            Pairing::query()->where('partner_id', $person->id)->delete();
             foreach (['memberships', 'recipients', 'absences', 'sign_ins', 'join_requests', 'bench_sheets', 'case_shares'] as $table) {
                 DB::table($table)->where('user_id', $person->id)->delete();
             }

@@ -35,7 +35,7 @@ final readonly class OwnData
             'signIns' => SignIn::query()->where('user_id', $user->id)->orderBy('id')->get()->map(static fn (SignIn $one): array => ['address' => $one->address, 'beganAt' => $one->began_at->toIso8601String(), 'seenAt' => $one->seen_at->toIso8601String()])->all(),
             'noted' => LogEntry::query()->where('user_id', $user->id)->orderBy('id')->get()->map(static fn (LogEntry $one): array => ['at' => $one->at->toIso8601String(), 'kind' => $one->kind->value, 'about' => $one->about])->all(),
             'absences' => Absence::query()->where('user_id', $user->id)->orderBy('id')->get()->map(static fn (Absence $one): array => ['assignment' => $one->assignment_id, 'kind' => $one->kind])->all(),
-            'jobs' => Attempt::query()->with(['version', 'actions', 'assignment', 'markSheet', 'overrides', 'objection'])->where('apprentice_id', $user->id)->orderBy('id')->get()
+            'jobs' => Attempt::query()->with(['version', 'actions', 'assignment', 'markSheet', 'overrides', 'objection'])->tap(static fn ($all) => Attempt::of($all, $user))->orderBy('id')->get()
                 ->map(fn (Attempt $one): array => $this->job(HeldAnswers::hidden($one)))->all(),
         ];
     }

@@ -6,11 +6,14 @@ namespace App\Attempts;
 
 use App\Documents\ContentLibrary;
 use App\Documents\SchemaCheck;
+use App\Lesson\NotYourPlace;
 use App\Lesson\PausedJob;
+use App\Lesson\Places;
 use App\Lesson\TimeIsUp;
 use App\Lesson\WorkingTime;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
+use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Lernfall\Bay\Contract\Step;
@@ -32,12 +35,13 @@ final readonly class ActionLog
      * @param  int  $number  the number the sender takes to be next
      * @param  string  $key  the sender's own name for this action
      * @param  array<string, mixed>  $action
+     * @param  ?User  $by  who sends it, of two who may work together
      *
-     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|PausedJob|TimeIsUp|UnfitAction|InvalidDocument
+     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|PausedJob|TimeIsUp|NotYourPlace|UnfitAction|InvalidDocument
      */
-    public function take(Attempt $attempt, int $number, string $key, array $action): RecordedAction
+    public function take(Attempt $attempt, int $number, string $key, array $action, ?User $by = null): RecordedAction
     {
-        $admitted = $this->admit($attempt, $number, $key, $action);
+        $admitted = $this->admit($attempt, $number, $key, $action, $by);
 
         return $admitted instanceof RecordedAction ? $admitted : $this->do($admitted);
     }
@@ -46,11 +50,12 @@ final readonly class ActionLog
      * Looks whether it can be done, without doing it.
      *
      * @param  array<string, mixed>  $action
+     * @param  ?User  $by  as above
      * @return RecordedAction|AdmittedAction recorded where it had been taken before
      *
-     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|PausedJob|TimeIsUp|UnfitAction|InvalidDocument
+     * @throws StaleNumber|ReusedKey|TooFast|FullJob|AnnulledJob|PausedJob|TimeIsUp|NotYourPlace|UnfitAction|InvalidDocument
      */
-    public function admit(Attempt $attempt, int $number, string $key, array $action): RecordedAction|AdmittedAction
+    public function admit(Attempt $attempt, int $number, string $key, array $action, ?User $by = null): RecordedAction|AdmittedAction
     {
         $known = $attempt->entry($key);
         if ($known !== null) {
@@ -65,6 +70,7 @@ final readonly class ActionLog
         $this->pace->check($attempt);
         $next = ActionReader::read($action);
         WorkingTime::of($attempt)->refuse($next);
+        $by === null || Places::refuse($attempt, $by, $next);
         if (! Room::of($attempt)->takes($next->name())) {
             throw new FullJob;
         }
@@ -72,7 +78,7 @@ final readonly class ActionLog
         $before->check($next, $this->library->simulator()); // says it in words of the workshop
         $this->schemas->check($action, 'action#'.$next->name()); // nothing else is stored, nor anything done for it
 
-        return new AdmittedAction($attempt, $before, $next, $key, $action, now());
+        return new AdmittedAction($attempt, $before, $next, $key, $action, now(), $by?->id);
     }
 
     /**
@@ -133,6 +139,7 @@ final readonly class ActionLog
             'money' => $step->cost->money,
             'core_revision' => Revision::CURRENT,
             'done_at' => $admitted->at,
+            'by_id' => $admitted->by,
             'shown_from' => $accepted === null ? null : HeldAnswers::shownFrom($accepted, microtime(true)),
         ]);
         if ($job->isConcluded()) {

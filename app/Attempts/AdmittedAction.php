@@ -16,8 +16,9 @@ final readonly class AdmittedAction
      * @param  Job  $before  as it stands
      * @param  array<string, mixed>  $written  the action as it came
      * @param  CarbonInterface  $at  when it was admitted
+     * @param  ?int  $by  whose it is, of two who work together
      */
-    public function __construct(public Attempt $attempt, public Job $before, public Action $next, public string $key, public array $written, public CarbonInterface $at)
+    public function __construct(public Attempt $attempt, public Job $before, public Action $next, public string $key, public array $written, public CarbonInterface $at, public ?int $by = null)
     {
     }
 }

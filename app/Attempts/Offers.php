@@ -18,7 +18,7 @@ final readonly class Offers
     /** @return Collection<int, Assignment> the oldest first */
     public function to(User $apprentice): Collection
     {
-        $begun = Assignment::query()->with('version')->whereHas('attempts', static fn ($one) => $one->where('apprentice_id', $apprentice->id))->orderBy('id')->get();
+        $begun = Assignment::query()->with('version')->whereHas('attempts', static fn ($one) => Attempt::of($one, $apprentice))->orderBy('id')->get();
 
         return $begun->concat($this->open($apprentice))->unique('id')->sortBy('id')->values();
     }
@@ -32,9 +32,9 @@ final readonly class Offers
     /** @return Collection<int, Assignment> to be begun, for the first time or again */
     public function open(User $apprentice): Collection
     {
-        $jobs = Attempt::query()->with(['version:id,case_draft_id', 'assignment'])->where('apprentice_id', $apprentice->id)->get();
+        $jobs = Attempt::query()->with(['version:id,case_draft_id', 'assignment'])->tap(static fn ($all) => Attempt::of($all, $apprentice))->get();
         $underWay = $jobs->filter(static fn (Attempt $one): bool => $one->concluded_at === null && $one->assignment?->annulled_at === null)->map(static fn (Attempt $one): int => $one->version->case_draft_id)->all();
-        $begun = $jobs->countBy('assignment_id');
+        $begun = $jobs->where('apprentice_id', $apprentice->id)->countBy('assignment_id');
 
         return Assignment::query()->tap(static fn ($all) => Assignment::to($all, $apprentice))->with('version')->orderBy('given_at')->orderBy('id')->get()
             ->filter(static fn (Assignment $one): bool => $one->hasStarted())

@@ -21,7 +21,7 @@ final readonly class Releases
     public function isSecondTry(Attempt $attempt): bool
     {
         /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $earlier */
-        $earlier = Attempt::query()->with(['assignment', 'version'])->where('apprentice_id', $attempt->apprentice_id)->where('id', '<', $attempt->id)->whereNotNull('concluded_at')
+        $earlier = Attempt::query()->with(['assignment', 'version'])->tap(static fn ($all) => Attempt::of($all, $attempt->apprentice))->where('id', '<', $attempt->id)->whereNotNull('concluded_at')
             ->whereIn('case_version_id', CaseVersion::query()->where('case_draft_id', $attempt->version->case_draft_id)->select('id'))->get();
 
         $faults = $attempt->version->decoded()['faults'] ?? null;

@@ -93,8 +93,8 @@ final readonly class Variants
     {
         $all = $this->of($assignment);
         /** @var Collection<int, Attempt> $jobs */
-        $jobs = $assignment->attempts()->get(['case_version_id', 'apprentice_id']);
-        $had = $jobs->where('apprentice_id', $apprentice->id)->countBy('case_version_id');
+        $jobs = $assignment->attempts()->get(['id', 'case_version_id']);
+        $had = Attempt::query()->where('assignment_id', $assignment->id)->tap(static fn ($all) => Attempt::of($all, $apprentice))->get(['id', 'case_version_id'])->countBy('case_version_id');
         $often = $jobs->countBy('case_version_id');
 
         return $all->sortBy(static fn (CaseVersion $one): array => [$had[$one->id] ?? 0, $often[$one->id] ?? 0, $one->variant])->first() ?? $assignment->version;

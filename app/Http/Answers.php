@@ -11,6 +11,7 @@ use App\Attempts\ExaminationBegun;
 use App\Attempts\FullJob;
 use App\Attempts\TooFast;
 use App\Documents\Complaint;
+use App\Lesson\NotYourPlace;
 use App\Lesson\PausedJob;
 use App\Lesson\TimeIsUp;
 use App\Models\User;
@@ -43,7 +44,7 @@ final readonly class Answers
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, AnnulledJob::class, PausedJob::class, TimeIsUp::class, ExaminationBegun::class, TooFast::class, TooSoon::class]);
+        $exceptions->dontReport([UnfitAction::class, InvalidDocument::class, FullJob::class, AnnulledJob::class, PausedJob::class, NotYourPlace::class, TimeIsUp::class, ExaminationBegun::class, TooFast::class, TooSoon::class]);
         $exceptions->render(static fn (UnfitAction $unfit): JsonResponse => self::field(
             $unfit->field,
             Strings::text($unfit->messageKey, $unfit->parameters),
@@ -55,6 +56,7 @@ final readonly class Answers
         $exceptions->render(static fn (FullJob $full): JsonResponse => self::field('action', Strings::text('attempt.full')));
         $exceptions->render(static fn (AnnulledJob $annulled): JsonResponse => self::field('action', Strings::text('attempt.annulled')));
         $exceptions->render(static fn (PausedJob $paused): JsonResponse => self::field('action', Strings::text('lesson.paused')));
+        $exceptions->render(static fn (NotYourPlace $place): JsonResponse => self::field('action', Strings::text($place->isAtCar ? 'pair.other-at-car' : 'pair.other-at-card', ['name' => $place->other])));
         $exceptions->render(static fn (TimeIsUp $over): JsonResponse => self::field('action', Strings::text($over->forTheCardAsWell ? 'lesson.time-over' : 'lesson.card-only')));
         $exceptions->render(static fn (ExaminationBegun $begun): JsonResponse => new JsonResponse(['message' => Strings::text('given.examination-begun', ['count' => $begun->begun])], 409));
         $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));

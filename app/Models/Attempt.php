@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -25,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property ?\Illuminate\Support\Carbon $help_wanted_at since when its apprentice asks for help
  * @property ?string $closed_by "time" where its time was over, "instructor" where it was set aside; null: by its apprentice
  * @property ?Objection $objection
+ * @property ?Pairing $pairing with whom it is worked, or who was asked
  * @property CaseVersion $version
  * @property ?Assignment $assignment
  * @property User $apprentice
@@ -87,6 +89,34 @@ final class Attempt extends Model
     public function objection(): HasOne
     {
         return $this->hasOne(Objection::class);
+    }
+
+    /** @return HasOne<Pairing, $this> */
+    public function pairing(): HasOne
+    {
+        return $this->hasOne(Pairing::class);
+    }
+
+    /** Those who work it together; null where it is worked alone. */
+    public function pair(): ?Pairing
+    {
+        $pairing = $this->loadMissing('pairing')->pairing;
+
+        return $pairing?->joined_at === null ? null : $pairing;
+    }
+
+    public function isWorkedBy(User $user): bool
+    {
+        return $this->apprentice_id === $user->id || $this->pair()?->partner_id === $user->id;
+    }
+
+    /**
+     * @param  Builder<self>  $attempts  only those of a person, alone or as one of two
+     */
+    public static function of(Builder $attempts, User $person): void
+    {
+        $attempts->where(static fn (Builder $one): Builder => $one->where('apprentice_id', $person->id)
+            ->orWhereIn('attempts.id', Pairing::query()->where('partner_id', $person->id)->whereNotNull('joined_at')->select('attempt_id')));
     }
 
     /** @return HasOne<AttemptCheck, $this> */

@@ -17,13 +17,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $minutes
  * @property float $money
  * @property \Illuminate\Support\Carbon $done_at
+ * @property ?int $by_id whose it was, of two who work together; null: its apprentice's
  * @property ?float $shown_from seconds since 1970; null for what was answered at once
  */
 final class AttemptAction extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['attempt_id', 'number', 'key', 'action', 'observation', 'minutes', 'money', 'core_revision', 'done_at', 'shown_from'];
+    protected $fillable = ['attempt_id', 'number', 'key', 'action', 'observation', 'minutes', 'money', 'core_revision', 'done_at', 'by_id', 'shown_from'];
 
     protected $casts = ['action' => 'array', 'observation' => 'array', 'done_at' => 'datetime', 'shown_from' => 'float'];
 

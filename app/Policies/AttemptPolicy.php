@@ -9,7 +9,7 @@ use App\Models\Attempt;
 use App\Models\Role;
 use App\Models\User;
 
-/** An attempt is its apprentice's own; whoever made the case, and who teaches the apprentice, may read along. */
+/** An attempt is its apprentice's own, and the partner's; whoever made the case, and who teaches the apprentice, may read along. */
 final readonly class AttemptPolicy
 {
     public function __construct(private Releases $releases)
@@ -18,14 +18,26 @@ final readonly class AttemptPolicy
 
     public function work(User $user, Attempt $attempt): bool
     {
-        return $attempt->apprentice_id === $user->id;
+        return $attempt->isWorkedBy($user);
+    }
+
+    /** Somebody is asked to work along: in practice. */
+    public function pair(User $user, Attempt $attempt): bool
+    {
+        return $attempt->apprentice_id === $user->id && $attempt->assignment_id !== null && $attempt->version->isPractice();
+    }
+
+    /** Whoever was asked says yes or no. */
+    public function answerPair(User $user, Attempt $attempt): bool
+    {
+        return $attempt->loadMissing('pairing')->pairing?->partner_id === $user->id;
     }
 
     /** The report names the fault, so the apprentice gets it only when the job is closed. */
     public function readReport(User $user, Attempt $attempt): bool
     {
         return $this->isOfCase($user, $attempt) || self::teaches($user, $attempt)
-            || ($attempt->apprentice_id === $user->id && $attempt->concluded_at !== null && ! self::isReplacedByOneUnderWay($attempt));
+            || ($attempt->concluded_at !== null && $attempt->isWorkedBy($user) && ! self::isReplacedByOneUnderWay($attempt));
     }
 
     /** What was set aside for a fresh car may have the same cause. */

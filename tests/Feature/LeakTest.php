@@ -131,7 +131,7 @@ final class LeakTest extends FeatureTestCase
         $answers['GET attempt, worked'] = $this->getJson("/api/attempts/$attempt")->getContent();
         $answers['GET answer, come back for'] = $this->getJson("/api/attempts/$attempt/actions/00000000-0000-4000-8000-000000000001")->assertOk()->getContent();
         $answers['GET answer, not there'] = $this->getJson("/api/attempts/$attempt/actions/00000000-0000-4000-8000-999999999999")->assertStatus(202)->getContent();
-        foreach (["attempts/$attempt/news", 'account/progress', 'handbook'] as $path) {
+        foreach (["attempts/$attempt/news", 'invitations', 'account/progress', 'handbook'] as $path) {
             $answers["GET $path"] = $this->getJson("/api/$path")->assertSuccessful()->getContent();
         }
         $answers['GET account/data'] = json_encode($this->getJson('/api/account/data')->assertOk()->json()); // without the breaks that make it readable

@@ -81,6 +81,12 @@ final class PolicyTest extends FeatureTestCase
         'POST api/assignments/{assignment}/remarks' => [401, 422, 403, 403, 403, 403, 403],
         'POST api/assignments/{assignment}/people/{person}/make-up' => [401, 422, 403, 403, 403, 403, 403], // was not absent
         'GET api/attempts/{attempt}/news' => [401, 403, 403, 200, 403, 403, 403],
+        'GET api/invitations' => [401, 403, 403, 200, 200, 200, 403],
+        'GET api/attempts/{attempt}/pair' => [401, 403, 403, 403, 403, 403, 403], // of practice see PairTest
+        'PUT api/attempts/{attempt}/pair' => [401, 403, 403, 403, 403, 403, 403],
+        'POST api/attempts/{attempt}/pair' => [401, 403, 403, 403, 403, 403, 403],
+        'DELETE api/attempts/{attempt}/pair' => [401, 403, 403, 403, 403, 403, 403],
+        'PUT api/attempts/{attempt}/places' => [401, 403, 403, 422, 403, 403, 403],
         'PUT api/attempts/{attempt}/help' => [401, 403, 403, 422, 403, 403, 403],
         'POST api/attempts/{attempt}/concessions' => [401, 422, 403, 403, 403, 403, 403],
         'PUT api/people/{person}/extra-time' => [401, 422, 403, 403, 403, 403, 422],

@@ -46,7 +46,7 @@ final class BodiesTest extends FeatureTestCase
     #[DataProvider('unreadable')]
     public function test_what_cannot_be_read_is_refused_in_a_sentence(string $body, int $status): void
     {
-        foreach ($this->endpoints($this->attempt()) as [$method, $path, $person]) {
+        foreach ($this->endpoints($this->attempt($this->published(more: ['practice' => true]))) as [$method, $path, $person]) {
             $answer = $this->sent($method, $path, $person, $body);
             $given = $answer->getStatusCode();
             self::assertContains($given, in_array($path, ['/api/waveforms', '/api/people/roster', '/api/people/roster-check'], true) && $status === 413 ? [422] : [$status, ...($status === 422 && $given === 409 ? [409] : [])], "$method $path: ".$answer->getContent());
@@ -57,7 +57,7 @@ final class BodiesTest extends FeatureTestCase
 
     public function test_what_is_no_json_is_not_looked_into(): void
     {
-        foreach ($this->endpoints($this->attempt()) as [$method, $path, $person]) {
+        foreach ($this->endpoints($this->attempt($this->published(more: ['practice' => true]))) as [$method, $path, $person]) {
             $this->actingAs($person)->call($method, $path, ['name' => 'a'], [], [], ['CONTENT_TYPE' => 'application/x-www-form-urlencoded', 'HTTP_ACCEPT' => 'application/json'], 'name=a')->assertStatus(415);
         }
     }
@@ -66,7 +66,7 @@ final class BodiesTest extends FeatureTestCase
     public function test_wrong_values_anywhere_are_answered_and_break_nothing(): void
     {
         Queue::fake();
-        $attempt = $this->attempt();
+        $attempt = $this->attempt($this->published(more: ['practice' => true]));
         foreach ($this->endpoints($attempt) as [$method, $path, $person, $body]) {
             foreach (self::places($body) as $place) {
                 foreach (self::some($path.implode('.', $place)) as $what => $value) {
@@ -80,7 +80,7 @@ final class BodiesTest extends FeatureTestCase
     public function test_wrong_values_in_actions_are_answered_and_break_nothing(): void
     {
         Queue::fake();
-        $attempt = $this->attempt();
+        $attempt = $this->attempt($this->published(more: ['practice' => true]));
         foreach (ActionExamples::all() as $name => $action) {
             foreach (self::places($action) as $place) {
                 foreach (self::some($name.implode('.', $place)) as $what => $value) {
@@ -95,7 +95,7 @@ final class BodiesTest extends FeatureTestCase
     /** Whoever may not is told so first, whatever he sent. */
     public function test_authorisation_comes_before_validation(): void
     {
-        $attempt = $this->attempt();
+        $attempt = $this->attempt($this->published(more: ['practice' => true]));
         foreach ($this->endpoints($attempt) as [$method, $path, $person]) {
             if (in_array($path, ['/api/session', '/api/join/look', '/api/join', '/api/join/enter', '/api/calculations', '/api/lab', '/api/waveforms', '/api/account', '/api/account/password', '/api/account/settings'], true)) {
                 continue; // for everybody
@@ -131,6 +131,8 @@ final class BodiesTest extends FeatureTestCase
             'PUT api/assignments/{assignment}/pause' => [$this->instructor, ['paused' => true]],
             'POST api/assignments/{assignment}/remarks' => [$this->instructor, ['text' => 'Ten minutes more.', 'attempt' => null]],
             'PUT api/attempts/{attempt}/help' => [$this->apprentice, ['wanted' => true]],
+            'PUT api/attempts/{attempt}/pair' => [$this->apprentice, ['partner' => $this->instructor->id]],
+            'PUT api/attempts/{attempt}/places' => [$this->apprentice, ['atCar' => true]],
             'POST api/attempts/{attempt}/concessions' => [$this->instructor, ['kind' => 'fresh-car', 'minutes' => 5, 'reason' => 'The tablet fell.']],
             'PUT api/cases/{case}/shares' => [$this->instructor, ['instructors' => []]],
             'POST api/vehicles' => [$this->instructor, ['base' => 'harl-13', 'name' => 'Workshop car', 'values' => ['/supply/batteryVolts' => 12.4]]],
@@ -155,7 +157,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/groups' => [$this->instructor, ['name' => 'Evening class']],
             'PUT api/groups/{group}' => [$this->instructor, ['name' => 'A class']],
         ];
-        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/vehicles/{vehicle}', 'DELETE api/people/{person}', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides', 'POST api/attempts/{attempt}/confirmation', 'POST api/assignments/{assignment}/confirmation', 'POST api/assignments/{assignment}/people/{person}/make-up', 'POST api/attempts/{attempt}/objection', 'PUT api/attempts/{attempt}/objection']; // take nothing, or see OverrideTest and StandingTest
+        $without = ['DELETE api/cases/{case}/sheet', 'DELETE api/vehicles/{vehicle}', 'DELETE api/people/{person}', 'DELETE api/new-case/sheet', 'DELETE api/groups/{group}/door', 'POST api/cases/{case}/copy', 'POST api/cases/{case}/trial', 'DELETE api/cases/{case}', 'POST api/people/{person}/password', 'POST api/assignments/{assignment}/release', 'DELETE api/session', 'DELETE api/sign-ins/{signIn}', 'POST api/attempts/{attempt}/overrides', 'POST api/attempts/{attempt}/confirmation', 'POST api/assignments/{assignment}/confirmation', 'POST api/assignments/{assignment}/people/{person}/make-up', 'POST api/attempts/{attempt}/objection', 'PUT api/attempts/{attempt}/objection', 'POST api/attempts/{attempt}/pair', 'DELETE api/attempts/{attempt}/pair']; // take nothing, or see OverrideTest and StandingTest
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $name = $route->methods()[0].' '.$route->uri();
             self::assertTrue($route->methods()[0] === 'GET' || isset($bodies[$name]) || in_array($name, $without, true), "$name is not looked at here");

@@ -68,7 +68,7 @@ final readonly class AttemptController
         $action = $request->input('action');
         try {
             $held->refuseBeside($attempt, $request->string('key')->toString());
-            $taken = $log->admit($attempt, $request->integer('number'), $request->string('key')->toString(), $action);
+            $taken = $log->admit($attempt, $request->integer('number'), $request->string('key')->toString(), $action, $request->user());
             if ($taken instanceof AdmittedAction && $held->holds($action)) {
                 $held->afterwards($taken);
 

@@ -19,9 +19,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'closedBy', 'helpWanted', 'doing', 'steps', 'minutes', 'possible', 'marking', 'points', 'proposed', 'objected', 'overridden', 'differs', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'partner', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'closedBy', 'helpWanted', 'doing', 'steps', 'minutes', 'possible', 'marking', 'points', 'proposed', 'objected', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
+    new OA\Property(property: 'partner', description: 'who works it with them', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'version', type: 'integer'),
     new OA\Property(property: 'assignment', type: 'integer'),
     new OA\Property(property: 'try', description: 'which of this apprentice\'s jobs of the assignment', type: 'integer'),
@@ -59,7 +60,7 @@ final readonly class CaseAttemptController
     {
         Gate::authorize('own', $case);
         /** @var Collection<int, Attempt> $attempts */
-        $attempts = Attempt::query()->with(['apprentice', 'actions', 'version.draft', 'assignment', 'objection', 'markSheet', 'overrides', 'belief', 'check'])
+        $attempts = Attempt::query()->with(['apprentice', 'pairing.partner', 'actions', 'version.draft', 'assignment', 'objection', 'markSheet', 'overrides', 'belief', 'check'])
             ->whereNotNull('assignment_id')->whereIn('case_version_id', $case->frozen()->select('id'))->orderBy('id')->get();
 
         $over->closeAll($attempts);
@@ -75,6 +76,7 @@ final readonly class CaseAttemptController
         return [
             'id' => $attempt->id,
             'apprentice' => $attempt->apprentice->name,
+            'partner' => $attempt->pair()?->partner->name,
             'version' => $attempt->version->number,
             'assignment' => $attempt->assignment_id,
             'try' => $attempt->number,

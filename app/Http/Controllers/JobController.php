@@ -11,6 +11,7 @@ use App\Attempts\JobFold;
 use App\Attempts\Offers;
 use App\Attempts\Variants;
 use App\Http\Requests\StartRequest;
+use App\Lesson\Places;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\User;
@@ -21,7 +22,7 @@ use Illuminate\Support\Facades\Gate;
 use Lernfall\Evidence\Variation\Variation;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'isPrepared', 'try', 'tries', 'minutesAllowed', 'annulledBecause', 'steps'], properties: [
+#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'isPrepared', 'try', 'tries', 'minutesAllowed', 'annulledBecause', 'steps', 'partner'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -37,6 +38,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'minutesAllowed', description: 'for me, by the clock; null: as long as I like', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'annulledBecause', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'steps', type: 'integer'),
+    new OA\Property(property: 'partner', description: 'with whom I work it', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
 ])]
 final readonly class JobController
 {
@@ -52,7 +54,7 @@ final readonly class JobController
         Gate::authorize('list', Assignment::class);
         $user = $request->user();
         assert($user instanceof User);
-        $attempts = Attempt::query()->with('version')->withCount(['actions' => HeldAnswers::onlyShown(...)])->where('apprentice_id', $user->id)->orderBy('number')->get()->keyBy('assignment_id');
+        $attempts = Attempt::query()->with(['version', 'apprentice', 'pairing.partner'])->withCount(['actions' => HeldAnswers::onlyShown(...)])->tap(static fn ($all) => Attempt::of($all, $user))->orderBy('id')->get()->keyBy('assignment_id');
         $open = $this->offers->open($user)->modelKeys();
 
         return new JsonResponse($this->offers->to($user)->map(fn (Assignment $one): array => $this->row($one, $user, $attempts->get($one->id), in_array($one->id, $open, true), $fold))->all());
@@ -67,7 +69,7 @@ final readonly class JobController
     {
         $user = $request->user();
         assert($user instanceof User);
-        $latest = $job->attempts()->where('apprentice_id', $user->id)->orderByDesc('number')->first();
+        $latest = Attempt::query()->where('assignment_id', $job->id)->tap(static fn ($all) => Attempt::of($all, $user))->orderByDesc('id')->first();
         if ($latest !== null && ($latest->concluded_at === null || ! $request->boolean('again'))) {
             return new JsonResponse(['attempt' => $latest->id]);
         }
@@ -77,7 +79,7 @@ final readonly class JobController
         if ($this->variants->areAwaited($job)) {
             return new JsonResponse(['message' => Strings::text('jobs.being-prepared')], 409);
         }
-        $attempt = $beginnings->begin($job, $user, ($latest->number ?? 0) + 1);
+        $attempt = $beginnings->begin($job, $user, 1 + (int) $job->attempts()->where('apprentice_id', $user->id)->max('number'));
 
         return new JsonResponse(['attempt' => $attempt->id]);
     }
@@ -106,6 +108,7 @@ final readonly class JobController
             'minutesAllowed' => $assignment->minutes_allowed === null ? null : intdiv($assignment->minutes_allowed * (100 + $apprentice->extra_time_percent), 100),
             'annulledBecause' => $assignment->annulled_because,
             'steps' => (int) ($attempt?->getAttribute('actions_count') ?? 0),
+            'partner' => $attempt?->pair() === null ? null : Places::other($attempt, $apprentice)->name,
         ];
     }
 }

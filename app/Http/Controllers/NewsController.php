@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\HelpRequest;
 use App\Http\Resources\NewsResource;
 use App\Models\Attempt;
+use App\Models\User;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
@@ -18,11 +20,11 @@ final readonly class NewsController
         new OA\Response(response: 200, description: 'of my job', content: new OA\JsonContent(ref: '#/components/schemas/News')),
         new OA\Response(response: 403, description: 'not mine', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function news(Attempt $attempt): JsonResponse
+    public function news(Request $request, Attempt $attempt): JsonResponse
     {
         Gate::authorize('work', $attempt);
 
-        return new JsonResponse(NewsResource::of($attempt));
+        return new JsonResponse(NewsResource::of($attempt, self::reader($request)));
     }
 
     #[OA\Put(path: '/api/attempts/{attempt}/help', operationId: 'askForHelp', parameters: [new OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/HelpWanted')), responses: [
@@ -37,6 +39,14 @@ final readonly class NewsController
             $attempt->update(['help_wanted_at' => $wanted ? now() : null]);
         }
 
-        return new JsonResponse(NewsResource::of($attempt));
+        return new JsonResponse(NewsResource::of($attempt, self::reader($request)));
+    }
+
+    private static function reader(Request $request): User
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return $user;
     }
 }

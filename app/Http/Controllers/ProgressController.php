@@ -51,7 +51,7 @@ final readonly class ProgressController
     {
         $user = $request->user();
         assert($user instanceof User);
-        $attempts = Attempt::query()->with(self::LOADED)->where('apprentice_id', $user->id)->whereNotNull('concluded_at')->orderBy('id')->get();
+        $attempts = Attempt::query()->with(self::LOADED)->tap(static fn ($all) => Attempt::of($all, $user))->whereNotNull('concluded_at')->orderBy('id')->get();
 
         return new JsonResponse($this->progress->of($attempts->filter(static fn (Attempt $one): bool => $releases->isOpen($one->assignment))));
     }

@@ -27,9 +27,10 @@ final readonly class WithoutJobController
     {
         Gate::authorize('manage', $group);
         $apprentices = $group->people->where('role', Role::Apprentice);
-        $jobs = Attempt::query()->with('assignment')->whereIn('apprentice_id', $apprentices->modelKeys())->whereNotNull('assignment_id')->get();
-        $isAtWork = static fn (User $one): bool => $jobs->contains(static fn (Attempt $job): bool => $job->apprentice_id === $one->id && $job->concluded_at === null && $job->assignment?->annulled_at === null);
-        $hasNew = static fn (User $one): bool => $offers->open($one)->whereNotIn('id', $jobs->where('apprentice_id', $one->id)->pluck('assignment_id'))->isNotEmpty();
+        $jobs = Attempt::query()->with(['assignment', 'pairing'])->whereNotNull('assignment_id')
+            ->where(static fn ($one) => $apprentices->each(static fn (User $person) => $one->orWhere(static fn ($of) => Attempt::of($of, $person))))->get();
+        $isAtWork = static fn (User $one): bool => $jobs->contains(static fn (Attempt $job): bool => $job->isWorkedBy($one) && $job->concluded_at === null && $job->assignment?->annulled_at === null);
+        $hasNew = static fn (User $one): bool => $offers->open($one)->whereNotIn('id', $jobs->filter(static fn (Attempt $job): bool => $job->isWorkedBy($one))->pluck('assignment_id'))->isNotEmpty();
 
         return new JsonResponse([
             'apprentices' => $apprentices->count(),

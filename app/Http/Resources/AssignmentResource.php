@@ -8,6 +8,7 @@ use App\Attempts\AwaitedMarks;
 use App\Attempts\Releases;
 use App\Attempts\Variants;
 use App\Models\Assignment;
+use App\Models\Attempt;
 use App\Models\Group;
 use App\Models\User;
 use Illuminate\Support\Collection;
@@ -75,7 +76,7 @@ final readonly class AssignmentResource
             'groups' => $assignment->groups->map(static fn (Group $one): array => ['id' => $one->id, 'name' => $one->name])->values()->all(),
             'people' => $assignment->people->pluck('name')->all(),
             'apprentices' => $assignment->recipients()->count(),
-            'notBegun' => $assignment->recipients()->whereNotIn('id', [...$assignment->attempts->pluck('apprentice_id'), ...$assignment->absences->pluck('user_id')])->pluck('name')->values()->all(),
+            'notBegun' => $assignment->recipients()->whereNotIn('id', [...$assignment->attempts->pluck('apprentice_id'), ...$assignment->attempts->map(static fn (Attempt $one): ?int => $one->pair()?->partner_id)->filter(), ...$assignment->absences->pluck('user_id')])->pluck('name')->values()->all(),
             'state' => match (true) {
                 $assignment->annulled_at !== null => 'annulled',
                 $isReplaced => 'replaced',

@@ -32,7 +32,7 @@ use OpenApi\Attributes as OA;
 final readonly class CaseResource
 {
     /** What of a draft is shown. */
-    public const SHOWN = ['instructor', 'editor', 'holders', 'versions', 'assignments.version', 'assignments.groups.people', 'assignments.people', 'assignments.attempts', 'assignments.absences'];
+    public const SHOWN = ['instructor', 'editor', 'holders', 'versions', 'assignments.version', 'assignments.groups.people', 'assignments.people', 'assignments.attempts.pairing', 'assignments.absences'];
 
     /** @return array<string, mixed> */
     public static function of(CaseDraft $draft): array

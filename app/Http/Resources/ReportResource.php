@@ -5,16 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Attempts\CaseText;
+use App\Lesson\Places;
 use App\Models\Attempt;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 
 /** The path taken, and once the job is closed the marks and what was wrong. */
-#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'release', 'marking', 'marks', 'decided', 'standing', 'sensible', 'remarks', 'closedBy'], properties: [
+#[OA\Schema(schema: 'Report', required: ['jobTitle', 'complaint', 'apprentice', 'pair', 'startedAt', 'concludedAt', 'car', 'cause', 'steps', 'release', 'marking', 'marks', 'decided', 'standing', 'sensible', 'remarks', 'closedBy'], properties: [
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
     new OA\Property(property: 'apprentice', type: 'string'),
+    new OA\Property(property: 'pair', description: 'what each of two did; empty where it was worked alone', type: 'array', items: new OA\Items(required: ['name', 'atCar', 'atCard'], properties: [
+        new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'atCar', description: 'steps', type: 'integer'),
+        new OA\Property(property: 'atCard', description: 'steps', type: 'integer'),
+    ], type: 'object')),
     new OA\Property(property: 'startedAt', type: 'string', format: 'date-time'),
     new OA\Property(property: 'concludedAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'car', ref: '#/components/schemas/Car'),
@@ -139,6 +145,7 @@ final readonly class ReportResource
         return [
             ...CaseText::told($case, $attempt->assignment),
             'apprentice' => $attempt->apprentice->name,
+            'pair' => Places::shares($attempt),
             'startedAt' => $attempt->started_at->toIso8601String(),
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'car' => CarResource::of($case->sound),

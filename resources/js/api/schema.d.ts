@@ -740,6 +740,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listInvitations"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{attempt}/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPartners"];
+        put: operations["askPartner"];
+        post: operations["joinPartner"];
+        delete: operations["refusePartner"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{attempt}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePlaces"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1256,6 +1304,8 @@ export interface components {
         AttemptRow: {
             id: number;
             apprentice: string;
+            /** @description who works it with them */
+            partner: string | null;
             version: number;
             assignment: number;
             /** @description which of this apprentice's jobs of the assignment */
@@ -1365,6 +1415,8 @@ export interface components {
             minutesAllowed: number | null;
             annulledBecause: string | null;
             steps: number;
+            /** @description with whom I work it */
+            partner: string | null;
         };
         Door: {
             /** @description The code by which a class comes in, and who waits to be let in. */
@@ -1437,6 +1489,14 @@ export interface components {
             decided: boolean;
             /** @description no instructor has confirmed it yet */
             proposed: boolean;
+        };
+        Invitation: {
+            /** @description Two work one job of practice together: one asks, the other one joins, and they change places as they like. */
+            attempt: number;
+            /** @description who asks me to work along */
+            from: string;
+            jobTitle: string;
+            car: string;
         };
         PasswordForOnce: {
             name: string;
@@ -1783,6 +1843,10 @@ export interface components {
             points: number | null;
             reason: string;
         };
+        NewPartner: {
+            /** @description who has been given the same */
+            partner: number;
+        };
         NewPassword: {
             /** @description not needed where it was for once */
             current?: string;
@@ -1802,6 +1866,10 @@ export interface components {
              * @enum {string}
              */
             role?: "apprentice" | "instructor";
+        };
+        NewPlace: {
+            /** @description where I am from now on; my partner takes the other place */
+            atCar: boolean;
         };
         NewRelease: {
             /** @enum {string} */
@@ -2343,6 +2411,17 @@ export interface components {
             helpWanted: boolean;
             /** @description the oldest first */
             remarks: components["schemas"]["Remark"][];
+            /** @description with whom I work it, or whom I have asked; null: alone */
+            pair: components["schemas"]["Pair"] | null;
+            /** @description that have been done, where two work it */
+            steps: number;
+        };
+        Pair: {
+            with: string;
+            /** @description false: asked, and has not answered */
+            joined: boolean;
+            /** @description whether I am at the car; the other one writes the card */
+            atCar: boolean;
         };
         Remark: {
             id: number;
@@ -2474,6 +2553,14 @@ export interface components {
             jobTitle: string;
             complaint: string;
             apprentice: string;
+            /** @description what each of two did; empty where it was worked alone */
+            pair: {
+                name: string;
+                /** @description steps */
+                atCar: number;
+                /** @description steps */
+                atCard: number;
+            }[];
             /** Format: date-time */
             startedAt: string;
             concludedAt: string | null;
@@ -5557,6 +5644,246 @@ export interface operations {
             };
             /** @description I am at work on an examination */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listInvitations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description jobs under way I was asked to work along at */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invitation"][];
+                };
+            };
+        };
+    };
+    listPartners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description whom I can ask: who has been given the same */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                        name: string;
+                    }[];
+                };
+            };
+            /** @description not mine, or an examination */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askPartner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPartner"];
+            };
+        };
+        responses: {
+            /** @description asked */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            /** @description not mine, or an examination */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description closed, or worked by two already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description nobody, or not given to them */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    joinPartner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description we work it together from now on, and I write the card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        attempt: number;
+                    };
+                };
+            };
+            /** @description I was not asked */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description closed meanwhile */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    refusePartner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description not asked any more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description neither asked nor asking */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description we work together already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changePlaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPlace"];
+            };
+        };
+        responses: {
+            /** @description as we stand now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            /** @description not mine */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description worked by one alone, or closed */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description neither yes nor no */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

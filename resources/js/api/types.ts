@@ -46,6 +46,7 @@ export type OwnVehicle = Schemas['OwnVehicle'];
 export type NewVehicle = Schemas['NewVehicle'];
 export type Progress = Schemas['Progress'];
 export type News = Schemas['News'];
+export type Invitation = Schemas['Invitation'];
 export type NewConcession = Schemas['NewConcession'];
 export type Standing = Schemas['Standing'];
 export type Door = Schemas['Door'];

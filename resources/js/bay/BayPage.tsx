@@ -8,19 +8,19 @@ import type { Leads } from '../strip/Board';
 import { PathStrip } from '../strip/PathStrip';
 import { SupplyStrip } from '../strip/SupplyStrip';
 import { Caution } from '../ui/Caution';
-import { KeyCap } from '../ui/KeyCap';
 import { clock } from '../words/quantities';
 import { t } from '../words/words';
+import { BayFoot } from './BayFoot';
 import { CauseDialog } from './CauseDialog';
 import { ConcludeDialog } from './ConcludeDialog';
 import { Controls } from './Controls';
 import { FloorPlan } from './FloorPlan';
-import { HelpButton } from './HelpButton';
 import { JobCard } from './JobCard';
 import { KeysDialog } from './KeysDialog';
 import { LampPanel } from './LampPanel';
 import { CounselDialog } from './CounselDialog';
 import { OrderLine } from './OrderLine';
+import { PairLine } from './PairLine';
 import { stationsAt, WHOLE_CAR, type Station } from '../words/card';
 import { leftOff } from './resume';
 import { useShortcuts } from '../ui/shortcuts';
@@ -82,7 +82,8 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 );
         } catch (error) {
             const fields = error instanceof Refused ? error.fields : {};
-            if (onFields !== undefined && Object.keys(fields).length > 0) onFields(fields);
+            if (fields.action !== undefined) setMessage(fields.action);
+            else if (onFields !== undefined && Object.keys(fields).length > 0) onFields(fields);
             else setMessage(error instanceof Refused ? error.message : t('error.unexpected'));
         }
     };
@@ -124,55 +125,20 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 </span>
             }
             foot={
-                <>
-                    <span
-                        role="status"
-                        className={told !== '' ? 'mr-auto font-semibold text-ink' : 'mr-auto'}
-                    >
-                        {state.concluded ? (
-                            <>
-                                {t('bay.concluded')}{' '}
-                                <Link
-                                    to={`/report/${attempt.id}`}
-                                    className="font-semibold text-petrol underline"
-                                >
-                                    {t('bay.to-report')}
-                                </Link>
-                            </>
-                        ) : (
-                            told || t('app.trains')
-                        )}
-                        {notice !== '' && (
-                            <button type="button" onClick={dismiss} className="ml-3 text-petrol underline">
-                                {t('app.close')}
-                            </button>
-                        )}
-                    </span>
-                    {attempt.counselPoints !== null && !state.concluded && (
-                        <button
-                            type="button"
-                            onClick={() => setSheet('counsel')}
-                            className="shrink-0 text-petrol underline"
-                        >
-                            {t('counsel.ask')}
-                        </button>
-                    )}
-                    {!state.concluded && <HelpButton news={news} onAsk={askForHelp} />}
-                    <Link to="/handbook" target="_blank" className="shrink-0 text-petrol underline">
-                        {t('handbook.open')}
-                    </Link>
-                    <button
-                        type="button"
-                        onClick={() => setSheet('keys')}
-                        className="flex shrink-0 items-center gap-2"
-                    >
-                        <KeyCap>?</KeyCap> {t('bay.keys')}
-                    </button>
-                </>
+                <BayFoot
+                    attempt={attempt}
+                    told={told}
+                    onDismiss={notice === '' ? undefined : dismiss}
+                    news={news}
+                    askForHelp={askForHelp}
+                    onCounsel={() => setSheet('counsel')}
+                    onKeys={() => setSheet('keys')}
+                />
             }
         >
             <div className="flex h-full min-h-0 flex-col">
                 <RemarkLine attempt={attempt.id} remarks={state.concluded ? [] : (news?.remarks ?? [])} />
+                <PairLine attempt={attempt.id} news={news} />
                 <div className="grid min-h-0 flex-1 work-columns gap-4">
                     <JobCard
                         attempt={attempt}

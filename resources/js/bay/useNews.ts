@@ -6,7 +6,10 @@ import type { Attempt, News } from '../api/types';
 /** A remark is there before one has wondered; time is counted here in between. */
 const LOOKED_AT_EVERY_MS = 5000;
 
-/** What comes to a job from outside, and the hand that is raised. A job that was closed elsewhere is read anew. */
+/** Where two work it, one waits for what the other one does. */
+const OF_TWO_LOOKED_AT_EVERY_MS = 1500;
+
+/** What comes to a job from outside, and the hand that is raised. A job that was closed elsewhere, or that the partner went on with, is read anew. */
 export function useNews(attempt: Attempt) {
     const queries = useQueryClient();
     const isTrial = attempt.trialOf !== null;
@@ -15,7 +18,8 @@ export function useNews(attempt: Attempt) {
     const news = useQuery({
         queryKey: key,
         queryFn: () => taken(api.GET('/api/attempts/{attempt}/news', path)),
-        refetchInterval: LOOKED_AT_EVERY_MS,
+        refetchInterval: ({ state }) =>
+            state.data?.pair?.joined === true ? OF_TWO_LOOKED_AT_EVERY_MS : LOOKED_AT_EVERY_MS,
         enabled: !isTrial && !attempt.state.concluded,
     });
     const help = useMutation({
@@ -23,10 +27,12 @@ export function useNews(attempt: Attempt) {
             taken(api.PUT('/api/attempts/{attempt}/help', { ...path, body: { wanted } })),
         onSuccess: (after) => queries.setQueryData<News>(key, after),
     });
-    const isClosedElsewhere = news.data?.concluded === true && !attempt.state.concluded;
+    const hasMovedOn =
+        (news.data?.concluded === true && !attempt.state.concluded) ||
+        (news.data?.steps ?? 0) > attempt.steps.length;
     useEffect(() => {
-        if (isClosedElsewhere) void queries.invalidateQueries({ queryKey: ['attempt', attempt.id] });
-    }, [isClosedElsewhere, queries, attempt.id]);
+        if (hasMovedOn) void queries.invalidateQueries({ queryKey: ['attempt', attempt.id] });
+    }, [hasMovedOn, news.data?.steps, queries, attempt.id]);
     return {
         news: news.data,
         /** Milliseconds by which the clock of the server is ahead of ours. */

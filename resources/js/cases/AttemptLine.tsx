@@ -42,6 +42,9 @@ export function AttemptLine({ of: one }: { of: AttemptRow }) {
                 <Link to={`/report/${one.id}`} className="font-semibold text-petrol underline">
                     {one.apprentice}
                 </Link>
+                {one.partner !== null && (
+                    <span className="block text-small">{t('pair.with', { name: one.partner })}</span>
+                )}
                 {one.helpWanted && <strong className="block text-small">△ {t('lesson.wants-help')}</strong>}
             </th>
             <td className={`${CELL} tabular`}>{one.version}</td>

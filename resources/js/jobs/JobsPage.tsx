@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { Paper } from '../ui/Paper';
 import { day } from '../words/reader';
 import { t } from '../words/words';
+import { Invitations } from './Invitations';
 
 /** While cars are being made ready. */
 const LOOKED_AT_EVERY_MS = 5000;
@@ -35,14 +36,17 @@ export function JobsPage() {
         >
             {jobs.isPending && <Loading />}
             {jobs.isError && <Failed error={jobs.error} onRetry={() => void jobs.refetch()} />}
-            {jobs.data?.length === 0 && <p className="p-4">{t('jobs.empty')}</p>}
-            <ul className="grid max-h-full grid-cols-3 gap-4 overflow-auto">
-                {jobs.data?.map((job) => (
-                    <li key={job.id}>
-                        <JobCard job={job} />
-                    </li>
-                ))}
-            </ul>
+            <div className="flex h-full min-h-0 flex-col">
+                <Invitations />
+                {jobs.data?.length === 0 && <p className="p-4">{t('jobs.empty')}</p>}
+                <ul className="grid min-h-0 grid-cols-3 gap-4 overflow-auto">
+                    {jobs.data?.map((job) => (
+                        <li key={job.id}>
+                            <JobCard job={job} />
+                        </li>
+                    ))}
+                </ul>
+            </div>
         </Page>
     );
 }
@@ -72,6 +76,7 @@ function JobCard({ job }: { job: JobRow }) {
                     <span className="text-ink-soft">, {t('jobs.steps', { count: job.steps })}</span>
                 )}
                 {job.try > 1 && `, ${t('jobs.try', { count: job.try })}`}
+                {job.partner !== null && `, ${t('pair.with', { name: job.partner })}`}
                 {job.state === 'new' && !job.isPrepared && (
                     <span className="block">
                         <span aria-hidden>◔ </span>

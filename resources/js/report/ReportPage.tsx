@@ -68,7 +68,9 @@ export function ReportPage() {
                 <>
                     {t('report.title')} · {data.jobTitle}{' '}
                     <span className="font-normal text-ink-soft">
-                        {t('report.by', { name: data.apprentice })}
+                        {t('report.by', {
+                            name: data.pair.map(({ name }) => name).join(' + ') || data.apprentice,
+                        })}
                     </span>
                 </>
             }
@@ -94,6 +96,15 @@ export function ReportPage() {
                         {data.closedBy !== null && (
                             <p className="mb-2 border-l-4 border-ink pl-2">
                                 {t(`report.closed-by-${data.closedBy}`)}
+                            </p>
+                        )}
+                        {data.pair.length > 0 && (
+                            <p className="mb-2 border-l-4 border-ink pl-2">
+                                {data.pair
+                                    .map(({ name, atCar, atCard }) =>
+                                        t('pair.share', { name, car: atCar, card: atCard }),
+                                    )
+                                    .join('. ')}
                             </p>
                         )}
                         {data.concludedAt === null && <p className="text-large">{t('report.open')}</p>}
