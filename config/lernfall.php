@@ -35,4 +35,7 @@ return [
     'kept_steps' => storage_path('app/steps'),
     // files by which workers are known to be there
     'workers' => storage_path('app/workers'),
+
+    // who says from whom a request came, and whether it was encrypted: the door of this machine, where there is one (scripts/encrypted-door.mjs)
+    'doors' => env('LERNFALL_ENCRYPTED') ? ['127.0.0.1'] : [],
 ];

@@ -23,6 +23,8 @@ use App\Work\QueueFile;
 use App\Work\Workers;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Http\Events\RequestHandled;
+use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Queue\Events\WorkerStarting;
 use Illuminate\Routing\Route as RoutedTo;
@@ -47,6 +49,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        TrustProxies::at(config()->array('lernfall.doors'));
+        TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         (new QueueFile(config()->string('database.connections.queue.database')))->prepare();
         Event::listen(WorkerStarting::class, static function (): void {
             app(Pulse::class)->noteOutage();

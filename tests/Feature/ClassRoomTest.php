@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Accounts\DemoAccounts;
 use App\Accounts\People;
+use App\Models\LogEntry;
 use App\Models\User;
+use App\Providers\AppServiceProvider;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Artisan;
@@ -39,6 +41,16 @@ final class ClassRoomTest extends FeatureTestCase
 
         $this->actingAs(User::query()->sole())->postJson('/api/people', ['name' => 'Tom Teach', 'signIn' => 'tom', 'role' => 'instructor'])->assertCreated();
         $this->actingAs(User::query()->where('sign_in', 'tom')->sole())->getJson('/api/groups')->assertForbidden();
+    }
+
+    public function test_only_a_door_of_this_machine_says_from_whom_something_came(): void
+    {
+        $wrong = fn () => $this->withHeaders(['X-Forwarded-For' => '10.9.8.7'])->postJson('/api/session', ['name' => 'learner', 'password' => 'not the one'])->assertStatus(422);
+        $wrong();
+        config(['lernfall.doors' => ['127.0.0.1']]);
+        (new AppServiceProvider($this->app))->boot();
+        $wrong();
+        self::assertSame(['127.0.0.1', '10.9.8.7'], LogEntry::query()->orderBy('id')->pluck('address')->all());
     }
 
     public function test_a_demonstration_says_so_at_the_door(): void

@@ -18,7 +18,7 @@ abstract class BrowserTestCase extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$server = DemoServer::start();
+        self::$server = static::served();
         self::$browser = Browser::start();
     }
 
@@ -29,6 +29,11 @@ abstract class BrowserTestCase extends TestCase
         }
         self::$others = [];
         self::$server->stop();
+    }
+
+    protected static function served(): DemoServer
+    {
+        return DemoServer::start();
     }
 
     protected function person(): Person

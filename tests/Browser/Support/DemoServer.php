@@ -6,18 +6,21 @@ namespace Tests\Browser\Support;
 
 use RuntimeException;
 
-/** The application served on a free port, on a freshly seeded database file of its own. */
+/** The application served on a free port, on a database file of its own: freshly seeded, or with nobody in it. */
 final class DemoServer
 {
     /** The worker computes for seconds. */
     private const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=128M'];
 
-    /** @param  list<resource>  $processes  the server, and the worker beside it */
-    private function __construct(public readonly string $address, private readonly string $database, private readonly array $processes)
+    /**
+     * @param  array<string, string>  $environment  of its processes
+     * @param  list<resource>  $processes  the server, and the worker beside it
+     */
+    private function __construct(public readonly string $address, private readonly string $database, private readonly array $environment, private readonly array $processes)
     {
     }
 
-    public static function start(): self
+    public static function start(bool $isEmpty = false): self
     {
         $root = dirname(__DIR__, 3);
         $database = tempnam(sys_get_temp_dir(), 'lernfall-').'.sqlite';
@@ -33,7 +36,7 @@ final class DemoServer
             'QUEUE_CONNECTION' => 'database',
             'SESSION_DRIVER' => 'file',
         ] + array_diff_key(getenv(), ['PHP_CLI_SERVER_WORKERS' => true]);
-        self::seeded($database, $root, $environment);
+        $isEmpty ? self::migrated($database, $root, $environment) : self::seeded($database, $root, $environment);
         $port = FreePort::find();
         $log = ['file', sys_get_temp_dir().'/lernfall-browser-server.log', 'a'];
         $processes = [];
@@ -42,10 +45,16 @@ final class DemoServer
             $process = proc_open([PHP_BINARY, ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
             $processes[] = $process === false ? throw new RuntimeException(implode(' ', $command).' did not start') : $process;
         }
-        $server = new self("http://127.0.0.1:$port", $database, $processes);
+        $server = new self("http://127.0.0.1:$port", $database, $environment, $processes);
         $server->waitUntilItAnswers();
 
         return $server;
+    }
+
+    /** @return string what it says */
+    public function artisan(string ...$command): string
+    {
+        return self::run([PHP_BINARY, 'artisan', ...array_values($command)], dirname(__DIR__, 3), $this->environment);
     }
 
     /** The worker stands still, as it were busy with something long; it goes on with workerGoesOn(). */
@@ -67,6 +76,13 @@ final class DemoServer
             proc_close($process);
         }
         array_map(unlink(...), glob(substr($this->database, 0, -strlen('.sqlite')).'.*') ?: []);
+    }
+
+    /** @param  array<string, string>  $environment */
+    private static function migrated(string $database, string $root, array $environment): void
+    {
+        touch($database);
+        self::run([PHP_BINARY, 'artisan', 'migrate', '--force', '--quiet'], $root, $environment);
     }
 
     /**
@@ -109,12 +125,14 @@ final class DemoServer
      * @param  list<string>  $command
      * @param  array<string, string>  $environment
      */
-    private static function run(array $command, string $folder, array $environment): void
+    private static function run(array $command, string $folder, array $environment): string
     {
         $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $folder, $environment);
         $said = $process === false ? '' : stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException(implode(' ', $command).' failed: '.$said);
         }
+
+        return $said;
     }
 }
