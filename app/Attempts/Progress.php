@@ -8,9 +8,11 @@ use App\Models\Attempt;
 use Illuminate\Support\Collection;
 
 /**
- * How marked jobs went, put together: over time, by what they were to teach, by what is marked, and by the mistakes known by name.
+ * How marked jobs went, put together: over time, by what they were to teach, by what is marked, by stage of work, and by the
+ * mistakes known by name.
  *
  * @phpstan-type Share array{name: string, share: float, jobs: int}
+ * @phpstan-type AtStage array{stage: string, minutes: float, lost: float}
  */
 final readonly class Progress
 {
@@ -19,8 +21,8 @@ final readonly class Progress
     }
 
     /**
-     * @param  Collection<int, Attempt>  $attempts  closed ones, with version.draft, assignment, markSheet and overrides
-     * @return array{jobs: int, overTime: list<array{at: string, jobTitle: string, share: float}>, goals: list<Share>, criteria: list<Share>, mistakes: list<array{name: string, jobs: int}>}
+     * @param  Collection<int, Attempt>  $attempts  closed ones, with version.draft, assignment, markSheet, overrides and actions
+     * @return array{jobs: int, overTime: list<array{at: string, jobTitle: string, share: float}>, goals: list<Share>, criteria: list<Share>, stages: list<AtStage>, mistakes: list<array{name: string, jobs: int}>}
      */
     public function of(Collection $attempts): array
     {
@@ -44,9 +46,32 @@ final readonly class Progress
         return [
             'jobs' => $marked->count(),
             'overTime' => array_values($marked->map(fn (Attempt $one): array => ['at' => (string) $one->concluded_at?->toIso8601String(), 'jobTitle' => (string) ($one->version->decoded()['jobTitle'] ?? ''), 'share' => $this->share($one)])->all()),
-            'goals' => self::means($goals), 'criteria' => self::means($criteria),
+            'goals' => self::means($goals), 'criteria' => self::means($criteria), 'stages' => self::stages($marked),
             'mistakes' => array_map(static fn (string $name, int $jobs): array => ['name' => $name, 'jobs' => $jobs], array_keys($mistakes), array_values($mistakes)),
         ];
+    }
+
+    /**
+     * @param  Collection<int, Attempt>  $marked
+     * @return list<AtStage> means of a job, in their order: minutes that were spent, and points that were lost at a step of it
+     */
+    private static function stages(Collection $marked): array
+    {
+        $minutes = $lost = array_fill_keys(Stages::inOrder(), 0.0);
+        foreach ($marked as $one) {
+            $stages = [];
+            foreach ($one->actions as $action) {
+                $stages[$action->number] = $stage = Stages::of((string) ($action->action['do'] ?? ''));
+                $stage === null || $minutes[$stage] += $action->minutes;
+            }
+            foreach ($one->markSheet->sheet['marks'] ?? [] as $mark) {
+                $stage = $stages[$mark['step'] ?? 0] ?? null;
+                $stage === null || $lost[$stage] += max(0.0, $mark['outOf'] - $mark['points']);
+            }
+        }
+        $jobs = max(1, $marked->count());
+
+        return array_map(static fn (string $stage): array => ['stage' => $stage, 'minutes' => round($minutes[$stage] / $jobs, 1), 'lost' => round($lost[$stage] / $jobs, 2)], Stages::inOrder());
     }
 
     /** Of the points there are, 0 to 1. */

@@ -45,10 +45,29 @@ final class GradesTest extends FeatureTestCase
         self::assertContains('safety', array_column($mine->json('criteria'), 'name'));
         $all = $this->actingAs($this->instructor)->getJson("/api/groups/{$this->group()->id}/progress")->assertOk()->assertJsonPath('jobs', 2);
         self::assertSame(2, collect($all->json('goals'))->firstWhere('name', 'Plugs')['jobs']);
+        $stages = collect($all->json('stages'));
+        self::assertSame(['complaint', 'verify', 'codes', 'look', 'measure', 'repair', 'prove'], $stages->pluck('stage')->all());
+        self::assertSame(0.0, (float) $stages->firstWhere('stage', 'measure')['lost']);
         $shares = array_column($all->json('criteria'), 'share');
         $sorted = $shares;
         sort($sorted);
         self::assertSame($sorted, $shares);
+    }
+
+    public function test_minutes_and_lost_points_are_told_by_stage_of_work(): void
+    {
+        $draft = CaseDraft::query()->create(['instructor_id' => $this->instructor->id, 'document' => $this->document()]);
+        $attempt = $this->attempt($this->app->make(Publication::class)->of($draft, [$this->group()->id]));
+        foreach ([['do' => 'look-at-lamps'], ['do' => 'look', 'channel' => 'FR', 'at' => 'ring'], ['do' => 'repair', 'kind' => 'replace-sensor', 'channel' => 'RL'], ['do' => 'conclude']] as $action) {
+            $this->act($attempt, $action)->assertOk();
+        }
+        $lost = array_filter($attempt->refresh()->markSheet->sheet['marks'] ?? [], static fn (array $one): bool => $one['step'] === 3);
+        $stages = collect($this->actingAs($this->instructor)->getJson("/api/groups/{$this->group()->id}/progress")->assertOk()->json('stages'))->keyBy('stage');
+        foreach (['verify' => 1, 'look' => 2, 'repair' => 3, 'prove' => 4] as $stage => $number) {
+            self::assertEqualsWithDelta($attempt->actions()->where('number', $number)->sole()->minutes, $stages[$stage]['minutes'], 0.05);
+        }
+        self::assertNotSame([], $lost);
+        self::assertEqualsWithDelta(array_sum(array_map(static fn (array $one): float => $one['outOf'] - $one['points'], $lost)), $stages['repair']['lost'], 0.01);
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */

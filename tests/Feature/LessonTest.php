@@ -188,7 +188,7 @@ final class LessonTest extends FeatureTestCase
         $attempt = $this->begun(null);
         $neighbour = $this->person($this->group(), 'neighbour', Role::Apprentice);
         $this->actingAs($this->apprentice)->putJson("/api/attempts/$attempt->id/help", ['wanted' => true])->assertJsonPath('helpWanted', true);
-        $this->actingAs($this->instructor)->getJson("/api/cases/{$attempt->version->case_draft_id}/attempts")->assertJsonPath('0.helpWanted', true)->assertJsonPath('0.doing', '');
+        $this->actingAs($this->instructor)->getJson("/api/cases/{$attempt->version->case_draft_id}/attempts")->assertJsonPath('0.helpWanted', true)->assertJsonPath('0.stage', 'complaint');
         $this->postJson("/api/assignments/$attempt->assignment_id/remarks", ['text' => '<b>Ten</b> minutes more.'])->assertNoContent();
         $this->postJson("/api/assignments/$attempt->assignment_id/remarks", ['text' => 'Prove the meter.', 'attempt' => $attempt->id])->assertNoContent();
         $this->postJson("/api/assignments/$attempt->assignment_id/remarks", ['text' => 'Whose?', 'attempt' => $attempt->id + 1])->assertJsonValidationErrors('attempt');

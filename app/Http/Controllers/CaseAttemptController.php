@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Attempts\AwaitedMarks;
 use App\Attempts\DecidedMarks;
 use App\Attempts\Releases;
+use App\Attempts\Stages;
 use App\Attempts\VariantName;
 use App\Http\Resources\MarkingResource;
 use App\Http\Resources\ReleaseResource;
@@ -19,7 +20,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'partner', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'closedBy', 'helpWanted', 'doing', 'steps', 'minutes', 'possible', 'marking', 'points', 'proposed', 'objected', 'overridden', 'differs', 'outOf'], properties: [
+#[OA\Schema(schema: 'AttemptRow', required: ['id', 'apprentice', 'partner', 'version', 'assignment', 'try', 'variant', 'release', 'secondTry', 'startedAt', 'concludedAt', 'closedBy', 'helpWanted', 'stage', 'steps', 'minutes', 'possible', 'marking', 'points', 'proposed', 'objected', 'overridden', 'differs', 'outOf'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'apprentice', type: 'string'),
     new OA\Property(property: 'partner', description: 'who works it with them', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'null')]),
@@ -33,7 +34,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'concludedAt', oneOf: [new OA\Schema(type: 'string', format: 'date-time'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'closedBy', description: 'null: by the apprentice', oneOf: [new OA\Schema(type: 'string', enum: ['time', 'instructor']), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'helpWanted', type: 'boolean'),
-    new OA\Property(property: 'doing', description: 'the last thing that was done, by its name; empty before the first', type: 'string'),
+    new OA\Property(property: 'stage', description: 'at which the last thing was done; null where that belongs to no one of them', oneOf: [new OA\Schema(ref: '#/components/schemas/Stage'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'steps', type: 'integer'),
     new OA\Property(property: 'minutes', type: 'number'),
     new OA\Property(property: 'possible', description: 'while it is under way, where a worker follows it', oneOf: [new OA\Schema(ref: '#/components/schemas/Possible'), new OA\Schema(type: 'null')]),
@@ -45,6 +46,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'overridden', description: 'an instructor decided some of it', type: 'boolean'),
     new OA\Property(property: 'outOf', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'null')]),
 ])]
+#[OA\Schema(schema: 'Stage', type: 'string', enum: ['complaint', 'verify', 'codes', 'look', 'measure', 'repair', 'prove'])]
 #[OA\Schema(schema: 'VariantName', required: ['number', 'fault', 'place', 'relation'], properties: [
     new OA\Property(property: 'number', description: '0: as it was composed', type: 'integer'),
     new OA\Property(property: 'fault', description: 'its kind', type: 'string'),
@@ -86,7 +88,7 @@ final readonly class CaseAttemptController
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'closedBy' => $attempt->closed_by,
             'helpWanted' => $attempt->help_wanted_at !== null,
-            'doing' => (string) ($attempt->actions->last()?->action['do'] ?? ''),
+            'stage' => ($last = $attempt->actions->last()) === null ? 'complaint' : Stages::of((string) ($last->action['do'] ?? '')),
             'steps' => $attempt->actions->count(),
             'minutes' => $attempt->actions->sum(static fn (AttemptAction $one): float => $one->minutes),
             'possible' => $attempt->concluded_at !== null || $attempt->belief === null ? null : ['step' => $attempt->belief->step, 'open' => $attempt->belief->open, 'foremost' => $attempt->belief->foremost],

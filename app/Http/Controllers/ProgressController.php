@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
 /** How somebody, or a group, does from job to job. */
-#[OA\Schema(schema: 'Progress', required: ['jobs', 'overTime', 'goals', 'criteria', 'mistakes'], properties: [
+#[OA\Schema(schema: 'Progress', required: ['jobs', 'overTime', 'goals', 'criteria', 'stages', 'mistakes'], properties: [
     new OA\Property(property: 'jobs', description: 'marked ones', type: 'integer'),
     new OA\Property(property: 'overTime', description: 'the oldest first', type: 'array', items: new OA\Items(required: ['at', 'jobTitle', 'share'], properties: [
         new OA\Property(property: 'at', type: 'string', format: 'date-time'),
@@ -25,6 +25,11 @@ use OpenApi\Attributes as OA;
     ], type: 'object')),
     new OA\Property(property: 'goals', description: 'by what the cases are to teach, the lowest first', type: 'array', items: new OA\Items(ref: '#/components/schemas/ProgressShare')),
     new OA\Property(property: 'criteria', description: 'by what is marked, the lowest first', type: 'array', items: new OA\Items(ref: '#/components/schemas/ProgressShare')),
+    new OA\Property(property: 'stages', description: 'means of a job, in the order of work', type: 'array', items: new OA\Items(required: ['stage', 'minutes', 'lost'], properties: [
+        new OA\Property(property: 'stage', ref: '#/components/schemas/Stage'),
+        new OA\Property(property: 'minutes', description: 'spent', type: 'number'),
+        new OA\Property(property: 'lost', description: 'points, at a step of it', type: 'number'),
+    ], type: 'object')),
     new OA\Property(property: 'mistakes', description: 'known by name, the commonest first', type: 'array', items: new OA\Items(required: ['name', 'jobs'], properties: [
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'jobs', description: 'in so many of them', type: 'integer'),
@@ -37,7 +42,7 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class ProgressController
 {
-    private const LOADED = ['version.draft', 'assignment', 'markSheet', 'overrides'];
+    private const LOADED = ['version.draft', 'assignment', 'markSheet', 'overrides', 'actions:attempt_id,number,action,minutes'];
 
     public function __construct(private Progress $progress)
     {

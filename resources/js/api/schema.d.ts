@@ -1321,8 +1321,8 @@ export interface components {
             /** @description null: by the apprentice */
             closedBy: ("time" | "instructor") | null;
             helpWanted: boolean;
-            /** @description the last thing that was done, by its name; empty before the first */
-            doing: string;
+            /** @description at which the last thing was done; null where that belongs to no one of them */
+            stage: components["schemas"]["Stage"] | null;
             steps: number;
             minutes: number;
             /** @description while it is under way, where a worker follows it */
@@ -1340,6 +1340,8 @@ export interface components {
             overridden: boolean;
             outOf: number | null;
         };
+        /** @enum {string} */
+        Stage: "complaint" | "verify" | "codes" | "look" | "measure" | "repair" | "prove";
         VariantName: {
             /** @description 0: as it was composed */
             number: number;
@@ -1519,6 +1521,14 @@ export interface components {
             goals: components["schemas"]["ProgressShare"][];
             /** @description by what is marked, the lowest first */
             criteria: components["schemas"]["ProgressShare"][];
+            /** @description means of a job, in the order of work */
+            stages: {
+                stage: components["schemas"]["Stage"];
+                /** @description spent */
+                minutes: number;
+                /** @description points, at a step of it */
+                lost: number;
+            }[];
             /** @description known by name, the commonest first */
             mistakes: {
                 name: string;

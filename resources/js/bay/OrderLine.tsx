@@ -20,35 +20,6 @@ const ORDER: [string, (steps: Step[]) => boolean][] = [
     ],
 ];
 
-/** At which of them somebody is who did this last; null where that belongs to no one of them. */
-export function stageOf(doing: string): string | null {
-    if (doing === '') return 'complaint';
-    return STAGES.find(([, kinds]) => kinds.includes(doing))?.[0] ?? null;
-}
-
-const STAGES: [string, string[]][] = [
-    ['verify', ['look-at-lamps', 'ignition']],
-    ['codes', ['read-codes', 'watch-lamp', 'cycle-power', 'clear-codes', 'write-code', 'end-session']],
-    ['look', ['look', 'rock-wheel', 'gauge-gap', 'provoke']],
-    [
-        'measure',
-        [
-            ...[
-                'measure',
-                'prove-meter',
-                'connect-leads',
-                'clamp-current',
-                'fit-breakout',
-                'check-connector',
-            ],
-            ...['capture', 'inject', 'feed-sensor', 'live-speeds', 'read-switches', 'test-actuator'],
-            ...['unplug', 'join', 'turn-wheel', 'run-axle', 'write-reading', 'write-sensor'],
-        ],
-    ],
-    ['repair', ['repair', 'swap-sensors', 'fit-trial-part', 'name-cause']],
-    ['prove', ['road-test', 'record-drive', 'conclude']],
-];
-
 function did(steps: Step[], kind: string): boolean {
     return steps.some((step) => step.action.do === kind && step.observation.refusal === '');
 }

@@ -1,6 +1,5 @@
 import { Link } from 'react-router';
 import type { AttemptRow } from '../api/types';
-import { stageOf } from '../bay/OrderLine';
 import { faultNames, percent } from '../report/possible';
 import { clock, points } from '../words/quantities';
 import { t } from '../words/words';
@@ -35,7 +34,7 @@ function state({ concludedAt, closedBy }: AttemptRow): string {
 
 /** One job: whose it is, how far it has come, and its mark. */
 export function AttemptLine({ of: one }: { of: AttemptRow }) {
-    const stage = one.concludedAt === null ? stageOf(one.doing) : null;
+    const stage = one.concludedAt === null ? one.stage : null;
     return (
         <tr>
             <th scope="row" className={CELL}>
