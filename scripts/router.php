@@ -24,10 +24,14 @@ header('X-Content-Type-Options: nosniff');
 header('Referrer-Policy: same-origin');
 // names of built files carry a hash of their contents
 header('Cache-Control: '.(str_starts_with($file, "$public/build/assets/") ? 'public, max-age=31536000, immutable' : 'no-cache'));
-$packed = is_file("$file.gz") && str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip') ? "$file.gz" : null;
-if ($packed !== null) {
-    header('Content-Encoding: gzip');
-    header('Vary: Accept-Encoding');
+$understood = array_map(trim(...), explode(',', (string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '')));
+$packed = null;
+foreach (['br' => "$file.br", 'gzip' => "$file.gz"] as $encoding => $tight) {
+    if ($packed === null && in_array($encoding, $understood, true) && is_file($tight)) {
+        $packed = $tight;
+        header("Content-Encoding: $encoding");
+        header('Vary: Accept-Encoding');
+    }
 }
 header('Content-Length: '.filesize($packed ?? $file));
 $_SERVER['REQUEST_METHOD'] === 'HEAD' || readfile($packed ?? $file);

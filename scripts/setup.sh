@@ -72,11 +72,11 @@ set_up() {
         echo "$mark" >node_modules/.stamp
     fi
 
-    mark=$(find resources package-lock.json vite.config.ts tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+    mark=$(find resources package-lock.json vite.config.ts tsconfig.json scripts/pack.mjs -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
     if ! up_to_date public/build/.stamp "$mark"; then
         say 'building the front end'
         npm run --silent build >storage/logs/build.log 2>&1 || { cat storage/logs/build.log >&2; exit 1; }
-        find public/build/assets -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 --keep --force {} +
+        node scripts/pack.mjs public/build/assets
         echo "$mark" >public/build/.stamp
     fi
 

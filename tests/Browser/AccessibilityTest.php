@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeDriver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\Pages;
 
 /** axe-core (an open checker of the WCAG rules) finds nothing serious on any page, and nothing comes from elsewhere. */
 final class AccessibilityTest extends BrowserTestCase
@@ -14,31 +15,7 @@ final class AccessibilityTest extends BrowserTestCase
     /** @return array<string, array{string, string, list<string>}> sign-in name, path, tabs to open */
     public static function pages(): array
     {
-        return [
-            'sign-in' => ['', '/sign-in', []],
-            'join' => ['', '/join', []],
-            'jobs' => ['cem', '/jobs', []],
-            'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Leads', 'Scan', 'Eyes', 'Hands', 'Sheet']],
-            'handbook' => ['arlo', '/handbook', ['Tests', 'What can be wrong']],
-            'lab' => ['arlo', '/lab', []],
-            'report' => ['arlo', '/report/1', []],
-            'cases' => ['kessel', '/cases', []],
-            'bench' => ['kessel', '/cases/2', []],
-            'new case' => ['kessel', '/cases/new', []],
-            'attempts' => ['kessel', '/cases/1/attempts', []],
-            'log' => ['amsel', '/log', []],
-            'signed in' => ['kessel', '/sign-ins', []],
-            'people' => ['kessel', '/people', []],
-            'people from a file' => ['kessel', '/people/roster', []],
-            'sign-in cards' => ['kessel', '/people/cards', []],
-            'marks' => ['kessel', '/marks', []],
-            'account' => ['cem', '/account', []],
-            'what is kept' => ['cem', '/kept', []],
-            'own progress' => ['arlo', '/progress', []],
-            'progress of a group' => ['kessel', '/groups/1/progress', []],
-            'start a lesson' => ['kessel', '/lesson', []],
-            'own cars' => ['kessel', '/vehicles', []],
-        ];
+        return Pages::all();
     }
 
     /** @param  list<string>  $tabs */

@@ -53,7 +53,10 @@ final class StaticFilesTest extends TestCase
         $plain = $this->asked($script);
         $packed = $this->asked($script, "Accept-Encoding: gzip\r\n");
 
-        foreach ([$plain, $packed] as $answer) {
+        $tightest = $this->asked($script, "Accept-Encoding: gzip, deflate, br\r\n");
+        self::assertStringContainsString('Content-Encoding: br', $tightest);
+        self::assertLessThan(strlen($this->body($packed)), strlen($this->body($tightest)));
+        foreach ([$plain, $packed, $tightest] as $answer) {
             self::assertStringContainsString('X-Content-Type-Options: nosniff', $answer);
             self::assertStringContainsString('Cache-Control: public, max-age=31536000, immutable', $answer);
         }

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { api, taken } from '../api/client';
 import { useSession } from '../app/session';
 import { Button } from '../ui/Button';

@@ -1,12 +1,31 @@
 import { Link } from 'react-router';
 import { t } from '../words/words';
 import { Button } from '../ui/Button';
+import { Page } from './Page';
 
-export function Loading() {
+/** Says what is waited for. */
+export function Loading({ what }: { what: string }) {
     return (
         <p role="status" data-loading className="p-6 text-ink-soft">
-            {t('app.loading')}
+            {t('app.fetching', { what })}
         </p>
+    );
+}
+
+/** The same where the page itself is not there yet. */
+export function LoadingPage({ what }: { what: string }) {
+    return (
+        <Page title={what}>
+            <Loading what={what} />
+        </Page>
+    );
+}
+
+export function FailedPage({ what, ...failure }: { what: string; error: Error; onRetry: () => void }) {
+    return (
+        <Page title={what}>
+            <Failed {...failure} />
+        </Page>
     );
 }
 

@@ -1,10 +1,12 @@
 import { useSession, useSignOut } from './session';
-import { ChoosePassword } from '../account/ChoosePassword';
-import { Loading } from './Loading';
+import { LoadingPage } from './Loading';
+import { page } from './page';
 import type { ReactNode } from 'react';
 import { Link, Navigate, useLocation } from 'react-router';
 import type { User } from '../api/types';
 import { t } from '../words/words';
+
+const ChoosePassword = page(() => import('../account/ChoosePassword'), 'ChoosePassword');
 
 const HOMES: Record<User['role'], string> = {
     administrator: '/log',
@@ -16,7 +18,7 @@ const HOMES: Record<User['role'], string> = {
 export function SignedIn({ roles, children }: { roles?: User['role'][]; children: ReactNode }) {
     const session = useSession();
     const place = useLocation();
-    if (session.isPending) return <Loading />;
+    if (session.isPending) return <LoadingPage what={t('wait.session')} />;
     const user = session.data?.user;
     if (!user) return <Navigate to={`/sign-in?back=${encodeURIComponent(place.pathname)}`} replace />;
     if (user.choosesPassword) return <ChoosePassword />;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Refused } from '../api/client';
 import type { Attempt } from '../api/types';
-import { Failed, Loading } from '../app/Loading';
+import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import type { Leads } from '../strip/Board';
 import { PathStrip } from '../strip/PathStrip';
@@ -19,6 +19,7 @@ import { JobCard } from './JobCard';
 import { KeysDialog } from './KeysDialog';
 import { LampPanel } from './LampPanel';
 import { CounselDialog } from './CounselDialog';
+import { OnTopSwitch, type OnTop } from './OnTopSwitch';
 import { OrderLine } from './OrderLine';
 import { PairLine } from './PairLine';
 import { stationsAt, WHOLE_CAR, type Station } from '../words/card';
@@ -39,8 +40,15 @@ import { useNews } from './useNews';
 
 export function BayPage() {
     const bay = useBay(Number(useParams().attempt));
-    if (bay.query.isPending) return <Loading />;
-    if (bay.query.isError) return <Failed error={bay.query.error} onRetry={() => void bay.query.refetch()} />;
+    if (bay.query.isPending) return <LoadingPage what={t('wait.bay')} />;
+    if (bay.query.isError)
+        return (
+            <FailedPage
+                what={t('wait.bay')}
+                error={bay.query.error}
+                onRetry={() => void bay.query.refetch()}
+            />
+        );
     return <BayFloor attempt={bay.query.data} {...bay} />;
 }
 
@@ -53,6 +61,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
     const [leads, setLeads] = useState<Leads>(start.leads);
     const [instrument, setInstrument] = useState(start.instrument);
     const [sheet, setSheet] = useState<Sheet>(null);
+    const [onTop, setOnTop] = useState<OnTop>('slate');
     const [message, setMessage] = useState('');
     const channel = attempt.car.channels.find((one) => one.id === channelId);
     const title =
@@ -109,7 +118,8 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             }
             middle={<OrderLine steps={attempt.steps} />}
             right={
-                <span className="tabular flex gap-4">
+                <span className="tabular flex items-center gap-4 whitespace-nowrap">
+                    <OnTopSwitch onTop={onTop} onChoose={setOnTop} />
                     {attempt.trialOf !== null && (
                         <Link to={`/cases/${attempt.trialOf}`} className="font-sans text-petrol underline">
                             {t('trial.back')}
@@ -139,7 +149,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             <div className="flex h-full min-h-0 flex-col">
                 <RemarkLine attempt={attempt.id} remarks={state.concluded ? [] : (news?.remarks ?? [])} />
                 <PairLine attempt={attempt.id} news={news} />
-                <div className="grid min-h-0 flex-1 work-columns gap-4">
+                <div className="grid min-h-0 flex-1 bay-columns gap-4" data-on-top={onTop}>
                     <JobCard
                         attempt={attempt}
                         onNameCause={() => setSheet('cause')}

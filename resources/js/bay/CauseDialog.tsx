@@ -1,10 +1,10 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Action, Attempt } from '../api/types';
 import { describeSource, describeValue } from '../words/describe';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { SelectField } from '../ui/Field';
-import { useCheckedForm } from '../ui/useCheckedForm';
+import { useCheckedForm, sentence } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 import { stepsOf, struckOut, WHOLE_CAR } from '../words/card';
 import type { Bay } from './useBay';
@@ -14,7 +14,7 @@ type Cause = Extract<Action, { do: 'name-cause' }>;
 const cause = z.object({
     channel: z.string(),
     station: z.string(),
-    defect: z.string().min(1, { error: () => t('write.defect-missing') }),
+    defect: sentence(1, Infinity, () => t('write.defect-missing')),
     expects: z.string(),
     /** Numbers of steps, as a form carries them. */
     supports: z.array(z.string()),

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, taken } from '../api/client';
 import type { Car, CaseFields, CaseRecord, FaultKind } from '../api/types';
-import { Failed, Loading } from '../app/Loading';
+import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WHOLE_CAR } from '../words/card';
 import { WhoAmI } from '../app/SignedIn';
@@ -39,14 +39,17 @@ export function BenchPage() {
         staleTime: Infinity,
     });
     const failed = [cars, kinds, record, sheet].find((query) => query.isError);
-    if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />;
+    if (failed?.error)
+        return (
+            <FailedPage what={t('wait.bench')} error={failed.error} onRetry={() => void failed.refetch()} />
+        );
     if (
         cars.data === undefined ||
         kinds.data === undefined ||
         sheet.data === undefined ||
         (id !== undefined && record.data === undefined)
     )
-        return <Loading />;
+        return <LoadingPage what={t('wait.bench')} />;
     return (
         <Bench
             key={id ?? 'new'}

@@ -28,7 +28,7 @@ export function CarValueTree({ car, changed, onChange }: Props) {
         staleTime: Infinity,
     });
     if (values.isError) return <Failed error={values.error} onRetry={() => void values.refetch()} />;
-    if (values.data === undefined) return <Loading />;
+    if (values.data === undefined) return <Loading what={t('wait.values')} />;
     const wanted = values.data.filter((one) => isWanted(one, search));
     const groups = [...new Set(wanted.map(groupOf))];
     const isChanged = ({ pointer }: CarValue) => pointer in changed;

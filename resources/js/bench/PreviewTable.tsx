@@ -1,17 +1,20 @@
 import type { Car, Preview, PreviewCell } from '../api/types';
 import { WHOLE_CAR } from '../words/card';
+import { useRowsAsBlocks } from '../ui/useRowsAsBlocks';
 import { t } from '../words/words';
 import { spokenValues } from './previewWords';
 
 /** Every usual test at all four corners: bad beside good where they differ. */
 export function PreviewTable({ car, preview, error }: { car: Car; preview?: Preview; error: Error | null }) {
+    const holder = useRowsAsBlocks<HTMLDivElement>();
     return (
         <section aria-label={t('bench.meets')} className="flex min-h-0 flex-1 flex-col">
             <h2 className="mb-1">{t('bench.meets')}</h2>
             {error !== null && <p role="alert">{error.message}</p>}
             {preview !== undefined && (
                 <div
-                    className="min-h-0 flex-1 overflow-auto"
+                    ref={holder}
+                    className="rows-as-blocks min-h-0 flex-1 overflow-auto"
                     tabIndex={0}
                     role="group"
                     aria-label={t('bench.meets')}

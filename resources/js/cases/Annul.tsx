@@ -1,8 +1,8 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextField } from '../ui/Field';
-import { useCheckedForm } from '../ui/useCheckedForm';
+import { useCheckedForm, sentence } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 
 interface Props {
@@ -22,10 +22,9 @@ export function Annul({ open, begun, onClose, onAnnul }: Props) {
 }
 
 function AnnulForm({ begun, onClose, onAnnul }: Omit<Props, 'open'>) {
-    const form = useCheckedForm(
-        z.object({ reason: z.string().trim().min(1, t('form.annulment-reason')).max(400) }),
-        { reason: '' },
-    );
+    const form = useCheckedForm(z.object({ reason: sentence(1, 400, () => t('form.annulment-reason')) }), {
+        reason: '',
+    });
     return (
         <form
             className="flex flex-col gap-3"

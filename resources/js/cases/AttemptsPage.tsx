@@ -7,6 +7,7 @@ import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { AttemptLine } from './AttemptLine';
 import { GivenOut } from './GivenOut';
+import { useRowsAsBlocks } from '../ui/useRowsAsBlocks';
 import { t } from '../words/words';
 
 /** A class at work is watched. */
@@ -19,6 +20,7 @@ function isBeingPrepared(record: CaseRecord | undefined): boolean {
 }
 
 export function AttemptsPage() {
+    const holder = useRowsAsBlocks<HTMLDivElement>();
     const id = Number(useParams().id);
     const record = useQuery({
         queryKey: ['case', id],
@@ -45,36 +47,38 @@ export function AttemptsPage() {
             }
         >
             {record.data !== undefined && <GivenOut record={record.data} />}
-            {attempts.isPending && <Loading />}
+            {attempts.isPending && <Loading what={t('wait.attempts')} />}
             {attempts.isError && <Failed error={attempts.error} onRetry={() => void attempts.refetch()} />}
             {attempts.data?.length === 0 && <p className="p-4">{t('attempts.empty')}</p>}
             {attempts.data !== undefined && attempts.data.length > 0 && (
-                <table className="w-full border-collapse bg-bench text-left">
-                    <thead className="border-b border-ink">
-                        <tr>
-                            {[
-                                'apprentice',
-                                'version',
-                                'state',
-                                'stage',
-                                'steps',
-                                'time',
-                                'possible',
-                                'mark',
-                                'more',
-                            ].map((column) => (
-                                <th key={column} scope="col" className="px-3 py-2 font-semibold">
-                                    {t(`attempts.${column}`)}
-                                </th>
+                <div ref={holder} className="rows-as-blocks">
+                    <table className="w-full border-collapse bg-bench text-left">
+                        <thead className="border-b border-ink">
+                            <tr>
+                                {[
+                                    'apprentice',
+                                    'version',
+                                    'state',
+                                    'stage',
+                                    'steps',
+                                    'time',
+                                    'possible',
+                                    'mark',
+                                    'more',
+                                ].map((column) => (
+                                    <th key={column} scope="col" className="px-3 py-2 font-semibold">
+                                        {t(`attempts.${column}`)}
+                                    </th>
+                                ))}
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {attempts.data.map((one) => (
+                                <AttemptLine key={one.id} of={one} />
                             ))}
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {attempts.data.map((one) => (
-                            <AttemptLine key={one.id} of={one} />
-                        ))}
-                    </tbody>
-                </table>
+                        </tbody>
+                    </table>
+                </div>
             )}
         </Page>
     );

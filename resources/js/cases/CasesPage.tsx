@@ -35,7 +35,7 @@ export function CasesPage() {
                 </>
             }
         >
-            {cases.isPending && <Loading />}
+            {cases.isPending && <Loading what={t('wait.cases')} />}
             {cases.isError && <Failed error={cases.error} onRetry={() => void cases.refetch()} />}
             {cases.data?.length === 0 && <p className="p-4">{t('cases.empty')}</p>}
             {cases.data !== undefined && cases.data.length > 0 && (

@@ -1,11 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { api, Refused, taken } from '../api/client';
 import type { AttemptRow, NewConcession } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextField } from '../ui/Field';
-import { useCheckedForm } from '../ui/useCheckedForm';
+import { useCheckedForm, sentence } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 
 export type ConcessionKind = NewConcession['kind'];
@@ -34,8 +34,8 @@ function ConcedeForm({ of, kind, onClose }: Props & { kind: ConcessionKind }) {
     const queries = useQueryClient();
     const form = useCheckedForm(
         z.object({
-            minutes: z.string().regex(/^\d{1,3}$/, t('lesson.minutes-wrong', { most: 240 })),
-            reason: z.string().trim().min(1, t('lesson.reason-missing')).max(400),
+            minutes: z.string().check(z.regex(/^\d{1,3}$/, t('lesson.minutes-wrong', { most: 240 }))),
+            reason: sentence(1, 400, () => t('lesson.reason-missing')),
         }),
         { minutes: kind === 'time' ? '10' : '0', reason: '' },
     );

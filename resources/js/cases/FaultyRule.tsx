@@ -1,11 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { api, Refused, taken } from '../api/client';
 import { Failed, Loading } from '../app/Loading';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { SelectField, TextField } from '../ui/Field';
-import { typed, useCheckedForm } from '../ui/useCheckedForm';
+import { typed, useCheckedForm, sentence } from '../ui/useCheckedForm';
 import { points as written } from '../words/quantities';
 import { t } from '../words/words';
 
@@ -34,9 +34,9 @@ function Rules({ assignment, onClose }: Props & { assignment: number }) {
     });
     const form = useCheckedForm(
         z.object({
-            criterion: z.string().min(1, t('rule.choose')),
+            criterion: sentence(1, Infinity, () => t('rule.choose')),
             points: typed('override.points-wrong'),
-            reason: z.string().trim().min(10, t('override.reason-missing')).max(500),
+            reason: sentence(10, 500, () => t('override.reason-missing')),
         }),
         { criterion: '', points: '', reason: '' },
     );
@@ -50,7 +50,7 @@ function Rules({ assignment, onClose }: Props & { assignment: number }) {
         onError: (error) => error instanceof Refused && form.refuse(error.fields),
     });
     if (rules.isError) return <Failed error={rules.error} onRetry={() => void rules.refetch()} />;
-    if (rules.data === undefined) return <Loading />;
+    if (rules.data === undefined) return <Loading what={t('wait.rules')} />;
     const touched = rules.data.filter(({ jobs }) => jobs.length > 0);
     return (
         <form className="flex flex-col gap-3" onSubmit={form.sending((values) => correct.mutate(values))}>

@@ -28,10 +28,10 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain, onPause }: Props) {
     const isLive = one.state === 'given' || one.state === 'to-come' || one.state === 'over';
     return (
         <li
-            className="flex items-start gap-4 py-1.5"
+            className="flex items-start gap-4 py-1.5 narrow:flex-wrap narrow:gap-y-1"
             aria-label={[...one.groups.map(({ name }) => name), ...one.people].join(', ')}
         >
-            <span className="w-60 min-w-0">
+            <span className="w-60 min-w-0 narrow:w-full">
                 <span className="block font-semibold">
                     {[...one.groups.map(({ name }) => name), ...one.people].join(', ')}
                 </span>
@@ -39,7 +39,7 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain, onPause }: Props) {
                     {t('cases.version', { number: one.version })}, {day(one.givenAt)}
                 </span>
             </span>
-            <span className="w-64">
+            <span className="w-64 narrow:w-full">
                 <span aria-hidden>{SIGNS[one.state]} </span>
                 {t(`given.state.${one.state}`, { when: one.startsAt === null ? '' : day(one.startsAt) })}
                 <span className="block text-small text-ink-soft">{terms(one)}</span>
@@ -56,7 +56,7 @@ export function GivenRow({ one, busy, onAsk, onGiveAgain, onPause }: Props) {
                     </span>
                 )}
             </span>
-            <span className="grow">
+            <span className="grow narrow:w-full">
                 {t('given.begun-of', { begun: one.attempts, closed: one.concluded, count: one.apprentices })}
                 {one.notBegun.length > 0 && isLive && (
                     <span className="block text-small">

@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { api, taken } from '../api/client';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextField } from '../ui/Field';
-import { useCheckedForm } from '../ui/useCheckedForm';
+import { useCheckedForm, sentence } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 
 const LONGEST = 300;
@@ -31,11 +31,7 @@ function SayForm({ assignment, attempt, onClose }: Omit<Props, 'to'> & { assignm
     const queries = useQueryClient();
     const form = useCheckedForm(
         z.object({
-            text: z
-                .string()
-                .trim()
-                .min(1, t('lesson.remark-missing', { most: LONGEST }))
-                .max(LONGEST, t('lesson.remark-missing', { most: LONGEST })),
+            text: sentence(1, LONGEST, () => t('lesson.remark-missing', { most: LONGEST })),
         }),
         { text: '' },
     );

@@ -42,7 +42,7 @@ function ShareForm({ record, onClose }: Omit<Props, 'open'>) {
         },
     });
     if (shares.isError) return <Failed error={shares.error} onRetry={() => void shares.refetch()} />;
-    if (shares.data === undefined) return <Loading />;
+    if (shares.data === undefined) return <Loading what={t('wait.shares')} />;
     return (
         <form
             className="flex flex-col gap-3"

@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { api, taken } from '../api/client';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';

@@ -4,23 +4,26 @@ import type { FaultPortrait } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { THIN_SPACE } from '../words/quantities';
+import { useRowsAsBlocks } from '../ui/useRowsAsBlocks';
 import { t } from '../words/words';
 import { fixed } from '../words/reader';
 
 /** What can be wrong, the most common first: how it is noticed, what puts it right, what only seems to. */
 export function Faults() {
+    const holder = useRowsAsBlocks<HTMLDivElement>();
     const faults = useQuery({
         queryKey: ['fault-portraits'],
         queryFn: () => taken(api.GET('/api/fault-portraits')),
     });
-    if (faults.isPending) return <Loading />;
+    if (faults.isPending) return <Loading what={t('wait.faults')} />;
     if (faults.isError) return <Failed error={faults.error} onRetry={() => void faults.refetch()} />;
     return (
         <Paper label={t('handbook.page.faults')} className="h-full">
             <PaperHeading>{t('handbook.page.faults')}</PaperHeading>
             <p className="mb-2 text-small text-ink-soft">{t('handbook.faults-hint')}</p>
             <div
-                className="min-h-0 flex-1 overflow-auto"
+                ref={holder}
+                className="rows-as-blocks min-h-0 flex-1 overflow-auto"
                 tabIndex={0}
                 role="group"
                 aria-label={t('handbook.page.faults')}

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { api, taken } from '../api/client';
-import { Failed, Loading } from '../app/Loading';
+import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { t } from '../words/words';
@@ -16,8 +16,11 @@ type PageName = keyof typeof PAGES;
 /** What one looks up. */
 export function HandbookPage() {
     const room = useQuery({ queryKey: ['handbook'], queryFn: isOpen, gcTime: 0 });
-    if (room.isPending) return <Loading />;
-    if (room.isError) return <Failed error={room.error} onRetry={() => void room.refetch()} />;
+    if (room.isPending) return <LoadingPage what={t('wait.handbook')} />;
+    if (room.isError)
+        return (
+            <FailedPage what={t('wait.handbook')} error={room.error} onRetry={() => void room.refetch()} />
+        );
     return <OpenHandbook />;
 }
 

@@ -42,7 +42,7 @@ export function LogPage() {
                 />
                 <p className="text-small text-ink-soft">{t(isOffice ? 'log.about-office' : 'log.about')}</p>
             </div>
-            {log.isPending && <Loading />}
+            {log.isPending && <Loading what={t('wait.log')} />}
             {log.isError && <Failed error={log.error} onRetry={() => void log.refetch()} />}
             {rows?.length === 0 && <p className="p-4">{t('log.empty')}</p>}
             {rows !== undefined && rows.length > 0 && (

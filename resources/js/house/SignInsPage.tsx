@@ -28,7 +28,7 @@ export function SignInsPage() {
     return (
         <Page title={t('sign-ins.title')} right={<WhoAmI />}>
             <p className="mb-3 text-small text-ink-soft">{t('sign-ins.about')}</p>
-            {signIns.isPending && <Loading />}
+            {signIns.isPending && <Loading what={t('wait.sign-ins')} />}
             {signIns.isError && <Failed error={signIns.error} onRetry={() => void signIns.refetch()} />}
             {end.isError && <p role="alert">{end.error.message}</p>}
             {signIns.data !== undefined && (

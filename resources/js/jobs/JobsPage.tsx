@@ -34,7 +34,7 @@ export function JobsPage() {
                 </>
             }
         >
-            {jobs.isPending && <Loading />}
+            {jobs.isPending && <Loading what={t('wait.jobs')} />}
             {jobs.isError && <Failed error={jobs.error} onRetry={() => void jobs.refetch()} />}
             <div className="flex h-full min-h-0 flex-col">
                 <Invitations />

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useTitle } from '../app/useTitle';
 import { Paper } from '../ui/Paper';
 import { t } from '../words/words';
 import { AskForm } from './AskForm';
@@ -22,6 +23,7 @@ interface Asked {
 
 /** From the code of a class to the own jobs: the code, who one is, and waiting to be let in. */
 export function JoinPage() {
+    useTitle(t('join.title'));
     const [found, setFound] = useState<Class | null>(null);
     const [asked, setAsked] = useState<Asked | null>(kept);
     const ask = (next: Asked | null) => {
@@ -32,8 +34,8 @@ export function JoinPage() {
 
     return (
         <main className="flex h-full flex-col items-center justify-center gap-4 p-4">
-            <div className="corner-marks p-8">
-                <Paper label={t('join.lead')} className="w-96">
+            <div className="corner-marks max-w-full p-8 narrow:p-3">
+                <Paper label={t('join.lead')} className="w-96 max-w-full">
                     <h1 className="text-title">
                         Lern<span className="text-petrol">fall</span>
                     </h1>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../api/client';
 import type { LabOptions, LabSetting } from '../api/types';
-import { Failed, Loading } from '../app/Loading';
+import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { t } from '../words/words';
@@ -13,8 +13,11 @@ import { useLab } from './useLab';
 /** Free play: one sensor set up twice, side by side, with the formulas and their numbers. */
 export function LabPage() {
     const options = useQuery({ queryKey: ['lab'], queryFn: () => taken(api.GET('/api/lab')) });
-    if (options.isPending) return <Loading />;
-    if (options.isError) return <Failed error={options.error} onRetry={() => void options.refetch()} />;
+    if (options.isPending) return <LoadingPage what={t('wait.lab')} />;
+    if (options.isError)
+        return (
+            <FailedPage what={t('wait.lab')} error={options.error} onRetry={() => void options.refetch()} />
+        );
     return <Lab options={options.data} />;
 }
 

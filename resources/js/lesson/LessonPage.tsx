@@ -53,9 +53,9 @@ export function LessonPage() {
                     onRetry={() => [groups, cases].forEach((one) => void one.refetch())}
                 />
             )}
-            {(groups.isPending || cases.isPending) && <Loading />}
+            {(groups.isPending || cases.isPending) && <Loading what={t('wait.lesson')} />}
             {groups.data !== undefined && cases.data !== undefined && (
-                <div className="grid h-full min-h-0 grid-cols-[20rem_1fr_20rem] gap-6">
+                <div className="grid h-full min-h-0 lesson-columns grid-cols-[20rem_1fr_20rem] gap-6">
                     <section aria-label={t('lesson.who')} className="min-h-0 overflow-auto">
                         <h2 className="mb-2 text-large">1. {t('lesson.who')}</h2>
                         {groups.data.length === 0 && <p>{t('release.no-group')}</p>}

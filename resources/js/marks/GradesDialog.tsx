@@ -29,7 +29,7 @@ function GradesForm({ onClose }: { onClose: () => void }) {
         gcTime: 0,
     });
     if (grades.isError) return <Failed error={grades.error} onRetry={() => void grades.refetch()} />;
-    if (grades.data === undefined) return <Loading />;
+    if (grades.data === undefined) return <Loading what={t('wait.grades')} />;
     return <Lines steps={grades.data.steps} onClose={onClose} />;
 }
 

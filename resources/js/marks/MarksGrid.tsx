@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { MarksEntry, MarksTable } from '../api/types';
 import { points } from '../words/quantities';
 import { date } from '../words/reader';
+import { useRowsAsBlocks } from '../ui/useRowsAsBlocks';
 import { t } from '../words/words';
 import { AbsenceMenu } from './AbsenceMenu';
 
@@ -20,8 +21,15 @@ const SIGNS = {
 
 /** A row each, a column a case; wide tables scroll under the names. */
 export function MarksGrid({ table }: { table: MarksTable }) {
+    const holder = useRowsAsBlocks<HTMLDivElement>();
     return (
-        <div className="min-h-0 w-full overflow-auto" tabIndex={0} role="group" aria-label={t('marks.title')}>
+        <div
+            ref={holder}
+            className="rows-as-blocks min-h-0 w-full overflow-auto"
+            tabIndex={0}
+            role="group"
+            aria-label={t('marks.title')}
+        >
             <table className="border-collapse bg-bench text-left">
                 <thead className="border-b border-ink">
                     <tr className="align-bottom">

@@ -65,7 +65,7 @@ export function MarksPage() {
                     )}
                     <p className="grow text-small text-ink-soft">{t('marks.about')}</p>
                 </div>
-                {marks.isLoading && <Loading />}
+                {marks.isLoading && <Loading what={t('wait.marks')} />}
                 {marks.isError && <Failed error={marks.error} onRetry={() => void marks.refetch()} />}
                 {marks.data?.cases.length === 0 && <p className="p-4">{t('marks.nothing-given')}</p>}
                 {marks.data?.people.length === 0 && marks.data.cases.length > 0 && (

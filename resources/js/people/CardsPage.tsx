@@ -34,7 +34,7 @@ export function CardsPage() {
                         {t('roster.back')}
                     </Link>
                 </p>
-                {cards.isPending && <Loading />}
+                {cards.isPending && <Loading what={t('wait.cards')} />}
                 {cards.isError && <Failed error={cards.error} onRetry={() => void cards.refetch()} />}
                 <ul className="grid grid-cols-3 gap-3">
                     {cards.data?.map((card) => (

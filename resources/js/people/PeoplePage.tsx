@@ -61,7 +61,7 @@ export function PeoplePage() {
             }
         >
             <PeopleHead ofTheHouse={isOffice} groups={groups} group={group} onGroup={setGroup} />
-            {people.isPending && <Loading />}
+            {people.isPending && <Loading what={t('wait.people')} />}
             {people.isError && <Failed error={people.error} onRetry={() => void people.refetch()} />}
             {reset.isError && <p role="alert">{reset.error.message}</p>}
             {remove.isError && <p role="alert">{remove.error.message}</p>}

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Policy } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
@@ -8,7 +8,7 @@ import { t } from '../words/words';
 import { checked, drafted, SCHOOLS, type Draft } from './draft';
 
 /** Said beside every field while it is typed, as the points have to add up. */
-const rules = z.custom<Draft>().refine((draft) => checked(draft).own !== null);
+const rules = z.custom<Draft>((draft) => checked(draft as Draft).own !== null);
 
 interface Props {
     policy: Policy;

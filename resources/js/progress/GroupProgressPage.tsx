@@ -19,7 +19,7 @@ export function GroupProgressPage() {
     });
     return (
         <Page title={t('progress.of', { group: name })} right={<WhoAmI />}>
-            {progress.isPending && <Loading />}
+            {progress.isPending && <Loading what={t('wait.progress')} />}
             {progress.isError && <Failed error={progress.error} onRetry={() => void progress.refetch()} />}
             {progress.data !== undefined && <ProgressView progress={progress.data} />}
         </Page>

@@ -26,7 +26,7 @@ export function MyProgressPage() {
                 </>
             }
         >
-            {progress.isPending && <Loading />}
+            {progress.isPending && <Loading what={t('wait.progress')} />}
             {progress.isError && <Failed error={progress.error} onRetry={() => void progress.refetch()} />}
             {progress.data !== undefined && <ProgressView progress={progress.data} />}
         </Page>

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { api, taken } from '../api/client';
 import { Button } from '../ui/Button';
 import { TextArea } from '../ui/Field';

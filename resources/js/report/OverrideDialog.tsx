@@ -1,11 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { api, Refused, taken } from '../api/client';
 import type { Mark, Override } from '../api/types';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { TextArea, TextField } from '../ui/Field';
-import { typed, useCheckedForm } from '../ui/useCheckedForm';
+import { typed, useCheckedForm, sentence } from '../ui/useCheckedForm';
 import { points } from '../words/quantities';
 import { t } from '../words/words';
 
@@ -20,9 +20,7 @@ const LEAST_LETTERS = 10;
 
 const decision = z.object({
     points: typed('override.points-wrong', (value) => value >= 0),
-    reason: z.string().refine((text) => text.trim().length >= LEAST_LETTERS, {
-        error: () => t('override.reason-missing'),
-    }),
+    reason: sentence(LEAST_LETTERS, Infinity, () => t('override.reason-missing')),
 });
 
 /** The instructor's own points for one criterion, with the reason; the computed ones stay beside them. */

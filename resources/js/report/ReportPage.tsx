@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { api, taken } from '../api/client';
 import type { Report } from '../api/types';
-import { Failed, Loading } from '../app/Loading';
+import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import { useSession } from '../app/session';
 import { WhoAmI } from '../app/SignedIn';
@@ -57,8 +57,11 @@ export function ReportPage() {
             ) as Promise<Report>,
         refetchInterval: (query) => lookedAtEvery(query.state.data),
     });
-    if (report.isPending) return <Loading />;
-    if (report.isError) return <Failed error={report.error} onRetry={() => void report.refetch()} />;
+    if (report.isPending) return <LoadingPage what={t('wait.report')} />;
+    if (report.isError)
+        return (
+            <FailedPage what={t('wait.report')} error={report.error} onRetry={() => void report.refetch()} />
+        );
     const { data } = report;
     const isReceived = data.concludedAt !== null && data.marking === null;
 

@@ -1,25 +1,24 @@
 import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { z } from 'zod';
 import { api, Refused, taken } from '../api/client';
 import { useSession, useSignedIn } from '../app/session';
+import { useTitle } from '../app/useTitle';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
 import { Paper } from '../ui/Paper';
-import { useCheckedForm } from '../ui/useCheckedForm';
 import { t } from '../words/words';
 
-/** The server says what is wrong with them. */
-const account = z.object({ name: z.string(), password: z.string() });
-
+/** The door: what is typed here the server alone judges. */
 export function SignInPage() {
-    const form = useCheckedForm(account, { name: '', password: '' });
+    useTitle(t('sign-in.title'));
+    const [given, setGiven] = useState({ name: '', password: '' });
     const [search] = useSearchParams();
     const back = search.get('back') ?? '/';
     const navigate = useNavigate();
     const signedIn = useSignedIn();
     const signIn = useMutation({
-        mutationFn: async (body: z.output<typeof account>) => {
+        mutationFn: async (body: typeof given) => {
             await taken(api.GET('/api/session')); // brings a fresh token where the old one has gone
             return taken(api.POST('/api/session', { body }));
         },
@@ -27,15 +26,14 @@ export function SignInPage() {
             signedIn(user);
             void navigate(back.startsWith('/') ? back : '/', { replace: true });
         },
-        onError: (error) => error instanceof Refused && form.refuse(error.fields),
     });
     const demo = useSession().data?.demo ?? false;
-    const fields = signIn.error instanceof Refused ? signIn.error.fields : {};
+    const fields: Record<string, string> = signIn.error instanceof Refused ? signIn.error.fields : {};
 
     return (
         <main className="flex h-full flex-col items-center justify-center gap-4 p-4">
-            <div className="corner-marks p-8">
-                <Paper label={t('sign-in.title')} className="w-88">
+            <div className="corner-marks max-w-full p-8 narrow:p-3">
+                <Paper label={t('sign-in.title')} className="w-88 max-w-full">
                     <h1 className="text-title">
                         Lern<span className="text-petrol">fall</span>
                     </h1>
@@ -44,19 +42,28 @@ export function SignInPage() {
                     </p>
                     <form
                         className="flex flex-col gap-3"
-                        onSubmit={form.sending((given) => signIn.mutate(given))}
+                        onSubmit={(event) => {
+                            event.preventDefault();
+                            signIn.mutate(given);
+                        }}
                     >
                         <TextField
                             label={t('sign-in.name')}
                             autoComplete="username"
                             autoFocus
-                            {...form.field('name')}
+                            name="name"
+                            value={given.name}
+                            error={fields.name}
+                            onChange={({ target }) => setGiven({ ...given, name: target.value })}
                         />
                         <TextField
                             label={t('sign-in.password')}
                             type="password"
                             autoComplete="current-password"
-                            {...form.field('password')}
+                            name="password"
+                            value={given.password}
+                            error={fields.password}
+                            onChange={({ target }) => setGiven({ ...given, password: target.value })}
                         />
                         {signIn.error !== null && Object.keys(fields).length === 0 && (
                             <p role="alert">{signIn.error.message}</p>

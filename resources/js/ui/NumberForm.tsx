@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { TextField } from './Field';
 import { typed, useCheckedForm } from './useCheckedForm';
 

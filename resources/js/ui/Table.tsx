@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useRowsAsBlocks } from './useRowsAsBlocks';
 
 const CELL = 'border-b border-floor-deep px-3 py-2 font-normal';
 
@@ -12,8 +13,15 @@ interface Props {
 
 /** A table as high as there is room, which scrolls by keyboard too. */
 export function Table({ label, columns, children }: Props) {
+    const holder = useRowsAsBlocks<HTMLDivElement>();
     return (
-        <div className="max-h-[85%] overflow-auto" tabIndex={0} role="group" aria-label={label}>
+        <div
+            ref={holder}
+            className="rows-as-blocks max-h-[85%] overflow-auto"
+            tabIndex={0}
+            role="group"
+            aria-label={label}
+        >
             <table className="w-full border-collapse bg-bench text-left">
                 <thead className="border-b border-ink">
                     <tr>

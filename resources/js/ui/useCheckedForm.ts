@@ -1,19 +1,30 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { FormEvent } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type Path } from 'react-hook-form';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { Refused } from '../api/client';
 import { typedNumber } from '../words/number';
 import { t } from '../words/words';
 
 /** A number as it is typed, with comma or point; what is none is said with this text. */
 export function typed(message = 'write.number-missing', fits: (value: number) => boolean = () => true) {
-    return z.string().transform((text, check) => {
-        const value = typedNumber(text);
-        if (value !== null && fits(value)) return value;
-        check.addIssue({ code: 'custom', message: t(message) });
-        return z.NEVER;
-    });
+    return z.pipe(
+        z.string(),
+        z.transform((text: string, check) => {
+            const value = typedNumber(text);
+            if (value !== null && fits(value)) return value;
+            check.issues.push({ code: 'custom', message: t(message), input: text });
+            return z.NEVER;
+        }),
+    );
+}
+
+/** A sentence of so many letters, blanks at its ends aside; what is none is said with this text. */
+export function sentence(least: number, most: number, message: () => string) {
+    return z.string().check(
+        z.trim(),
+        z.refine((text) => text.length >= least && text.length <= most, { error: message }),
+    );
 }
 
 /** Above nothing. */
@@ -24,7 +35,7 @@ export const positive = (value: number) => value > 0;
  * Objections to what is no field of it stand at the first.
  */
 export function useCheckedForm<Typed extends FieldValues, Sent extends FieldValues>(
-    schema: z.ZodType<Sent, Typed>,
+    schema: z.core.$ZodType<Sent, Typed>,
     start: NoInfer<DefaultValues<Typed> & Typed>,
 ) {
     const form = useForm<Typed, unknown, Sent>({ resolver: zodResolver(schema), defaultValues: start });

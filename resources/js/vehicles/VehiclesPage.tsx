@@ -50,7 +50,7 @@ export function VehiclesPage() {
                     onRetry={() => [vehicles, cars].forEach((one) => void one.refetch())}
                 />
             )}
-            {vehicles.isPending && <Loading />}
+            {vehicles.isPending && <Loading what={t('wait.vehicles')} />}
             {remove.isError && <p role="alert">{remove.error.message}</p>}
             {vehicles.data?.length === 0 && <p className="p-4">{t('vehicles.none')}</p>}
             {vehicles.data !== undefined && vehicles.data.length > 0 && (

@@ -1,12 +1,7 @@
-/** Catalogues of words by language; a new one needs no more than its file. */
-const FILES = import.meta.glob<Record<string, string>>('../../lang/*.json', {
-    eager: true,
-    import: 'default',
-});
+import atTheDoor from 'virtual:words-at-the-door';
 
-export const CATALOGUES = Object.fromEntries(
-    Object.entries(FILES).map(([path, words]) => [path.replace(/^.*\/|\.json$/g, ''), words]),
-);
+/** Catalogues of words by language, as far as they are needed at the door; a new one needs no more than its file. */
+export const CATALOGUES = atTheDoor;
 
 export const FALLBACK = 'en';
 

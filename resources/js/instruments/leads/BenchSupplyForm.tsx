@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Attempt } from '../../api/types';
 import { padName } from '../../strip/padName';
 import { SelectField, TextField } from '../../ui/Field';
@@ -22,9 +22,9 @@ const setting = z
         loadSecond: z.string(),
         loadOhms: typed('write.number-missing', positive),
     })
-    .superRefine((one, check) => {
+    .check(({ value: one, issues }) => {
         const wrong = (path: string, message: string) =>
-            check.addIssue({ code: 'custom', path: [path], message: t(message) });
+            issues.push({ code: 'custom', path: [path], message: t(message), input: one });
         if (one.positive === NOWHERE) wrong('positive', 'bench-supply.place-it');
         if ((one.loadFirst === NOWHERE) !== (one.loadSecond === NOWHERE))
             wrong('loadSecond', 'bench-supply.both-ends');

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Action } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { SelectField, TextField } from '../../ui/Field';
