@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
 
@@ -44,5 +45,45 @@ final class KeyboardTest extends BrowserTestCase
         $person->browser->executeScript('document.activeElement.blur()');
         $person->keys('u')->see('plug open')->keys('u')->see('plug joined')->keys('c')->see('Readings that support it')->keys(WebDriverKeys::ESCAPE);
         $person->keys('?')->see('put the first or second lead on the pad in focus');
+    }
+
+    public function test_arrows_move_the_focus_and_only_enter_decides(): void
+    {
+        $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint');
+        $key = '//*[@role="radiogroup" and @aria-label="Key"]//button[@aria-checked="true"]';
+        $checked = fn (): string => $person->browser->findElement(WebDriverBy::xpath($key))->getText();
+        $person->browser->executeScript('document.querySelector(\'[aria-label="Key"] [aria-checked=true]\').focus()');
+        $person->keys(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
+        self::assertSame(['off', 'engine'], [$checked(), $person->focused()]);
+        $person->keys(WebDriverKeys::ARROW_LEFT, WebDriverKeys::ENTER);
+        $person->browser->wait()->until(fn (): bool => $checked() === 'on');
+        $person->still();
+        self::assertSame('on', $person->focused());
+    }
+
+    public function test_the_focus_stays_after_an_action_and_comes_back_from_a_dialog(): void
+    {
+        $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->tab('Meter');
+        $person->press('Prove it')->see('step 2')->still();
+        self::assertStringContainsString('Prove it', $person->focused());
+        $person->press('Name the cause')->see('Readings that support it')->keys(WebDriverKeys::ESCAPE)->doNotSee('Readings that support it');
+        self::assertStringContainsString('Name the cause', $person->focused());
+    }
+
+    public function test_anything_is_found_by_typing_and_shows_its_key(): void
+    {
+        $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint');
+        $person->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k', WebDriverKeys::CONTROL]);
+        $person->see('What can be done here')->keys(...str_split('name the'))->keys(WebDriverKeys::ENTER)->see('Readings that support it')->keys(WebDriverKeys::ESCAPE);
+        $person->open('/handbook')->see('Handbook')->still();
+        $person->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k', WebDriverKeys::CONTROL]);
+        $person->see('What can be done here')->keys(...str_split('what can be wr'))->keys(WebDriverKeys::ENTER)->doNotSee('What can be done here')->see('How common each one is');
+    }
+
+    public function test_single_letters_are_switched_off_where_somebody_rests_a_hand_on_the_keys(): void
+    {
+        $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->keys('?')->see('Single letters run actions')->tick('Single letters run actions')->keys(WebDriverKeys::ESCAPE)->doNotSee('Single letters run actions');
+        $person->keys('c')->keys('?')->see('Single letters run actions')->doNotSee('Readings that support it')->tick('Single letters run actions')->keys(WebDriverKeys::ESCAPE)->doNotSee('Single letters run actions');
+        $person->keys('c')->see('Readings that support it');
     }
 }

@@ -1,6 +1,7 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { t } from '../words/words';
+import { useKeptFocus } from './useKeptFocus';
 import { nameWindow } from './useTitle';
 
 interface Props {
@@ -17,6 +18,7 @@ interface Props {
 export function Page({ title, middle, right, foot, busy = false, children }: Props) {
     const heading = useRef<HTMLHeadingElement>(null);
     const work = useRef<HTMLElement>(null);
+    useKeptFocus(busy);
     useEffect(() => nameWindow(heading.current?.textContent ?? ''));
     return (
         <div className="grid h-full page-rows">

@@ -1,11 +1,12 @@
 import { useSession, useSignOut } from './session';
 import { LoadingPage } from './Loading';
 import { page } from './page';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { Link, Navigate, useLocation } from 'react-router';
 import type { User } from '../api/types';
 import { t } from '../words/words';
 
+const Palette = page(() => import('./Palette'), 'Palette');
 const ChoosePassword = page(() => import('../account/ChoosePassword'), 'ChoosePassword');
 
 const HOMES: Record<User['role'], string> = {
@@ -23,7 +24,14 @@ export function SignedIn({ roles, children }: { roles?: User['role'][]; children
     if (!user) return <Navigate to={`/sign-in?back=${encodeURIComponent(place.pathname)}`} replace />;
     if (user.choosesPassword) return <ChoosePassword />;
     if (roles !== undefined && !roles.includes(user.role)) return <Navigate to="/" replace />;
-    return children;
+    return (
+        <>
+            <Suspense fallback={null}>
+                <Palette />
+            </Suspense>
+            {children}
+        </>
+    );
 }
 
 export function Home() {

@@ -1,4 +1,4 @@
-import { RadioGroup } from 'radix-ui';
+import { ToggleGroup } from 'radix-ui';
 import type { Car, BayState } from '../api/types';
 import { t } from '../words/words';
 import { WHOLE_CAR } from '../words/card';
@@ -67,31 +67,36 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
                         />
                     ))}
             </svg>
-            <RadioGroup.Root aria-label={t('bench.corner')} value={channel} onValueChange={onChoose}>
+            <ToggleGroup.Root
+                aria-label={t('bench.corner')}
+                type="single"
+                value={channel}
+                onValueChange={(next) => next !== '' && onChoose(next)}
+            >
                 {car.channels.map((one) => {
                     const [x, y] = place(one.axle, one.side);
                     const turning = state.turningChannels.includes(one.id);
                     return (
-                        <RadioGroup.Item
+                        <ToggleGroup.Item
                             key={one.id}
                             value={one.id}
                             aria-label={`${t(`channel.${one.id}`)}${turning ? `, ${t('bay.wheel-turning')}` : ''}`}
                             style={{ left: `${(x / 260) * 100}%`, top: `${(y / 178) * 100}%` }}
-                            className="absolute flex h-6 w-14 items-center justify-center rounded-part border-2 border-ink bg-ink font-bold text-marking data-[state=checked]:border-petrol data-[state=checked]:bg-petrol"
+                            className="absolute flex h-6 w-14 items-center justify-center rounded-part border-2 border-ink bg-ink font-bold text-marking data-[state=on]:border-petrol data-[state=on]:bg-petrol"
                         >
                             {turning ? `${one.id} ↻` : one.id}
-                        </RadioGroup.Item>
+                        </ToggleGroup.Item>
                     );
                 })}
-                <RadioGroup.Item
+                <ToggleGroup.Item
                     value={WHOLE_CAR}
                     aria-label={t('channel.car')}
                     style={{ left: `${(108 / 260) * 100}%`, top: `${(77 / 178) * 100}%` }}
-                    className="absolute flex h-6 w-16 items-center justify-center rounded-part border-2 border-ink bg-paper font-bold text-ink data-[state=checked]:border-petrol data-[state=checked]:bg-petrol data-[state=checked]:text-marking"
+                    className="absolute flex h-6 w-16 items-center justify-center rounded-part border-2 border-ink bg-paper font-bold text-ink data-[state=on]:border-petrol data-[state=on]:bg-petrol data-[state=on]:text-marking"
                 >
                     {t('channel-short.car')}
-                </RadioGroup.Item>
-            </RadioGroup.Root>
+                </ToggleGroup.Item>
+            </ToggleGroup.Root>
         </section>
     );
 }

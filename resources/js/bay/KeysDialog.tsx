@@ -1,9 +1,12 @@
+import { useState } from 'react';
 import { Dialog } from '../ui/Dialog';
 import { KeyCap } from '../ui/KeyCap';
 import { ROOMS } from '../instruments/rooms';
+import { lettersRun, letLettersRun } from '../ui/letters';
 import { t } from '../words/words';
 
 const KEYS = [
+    'palette',
     'tab',
     'arrows',
     '1-2',
@@ -23,8 +26,20 @@ const KEYS = [
 
 /** The keys of the bay. */
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+    const [runs, setRuns] = useState(lettersRun);
     return (
         <Dialog title={t('bay.help')} open={open} onClose={onClose}>
+            <label className="mb-2 flex items-center gap-2">
+                <input
+                    type="checkbox"
+                    checked={runs}
+                    onChange={({ target }) => {
+                        letLettersRun(target.checked);
+                        setRuns(target.checked);
+                    }}
+                />
+                {t('bay.letters')}
+            </label>
             <dl>
                 {KEYS.map((key) => (
                     <div key={key} className="flex gap-3 border-b border-rule py-1">

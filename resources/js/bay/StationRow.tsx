@@ -1,4 +1,4 @@
-import { RadioGroup } from 'radix-ui';
+import { ToggleGroup } from 'radix-ui';
 import type { Attempt } from '../api/types';
 import { StationState } from '../ui/StationState';
 import { t } from '../words/words';
@@ -22,15 +22,16 @@ const SHAPES = {
 export function StationRow({ attempt, channel, station, onChoose }: Props) {
     const stations = stationsAt(attempt.car, channel);
     return (
-        <RadioGroup.Root
+        <ToggleGroup.Root
             aria-label={
                 channel === WHOLE_CAR
                     ? t('bay.supply-title')
                     : t('bay.ring-to-lamp', { channel: t(`channel.${channel}`) })
             }
+            type="single"
             orientation="horizontal"
             value={station}
-            onValueChange={(next) => onChoose(next as Station)}
+            onValueChange={(next) => next !== '' && onChoose(next as Station)}
             className="grid gap-1.5"
             style={{
                 gridTemplateColumns: `repeat(${Math.max(7, stations.length)}, minmax(0, 1fr))`,
@@ -40,18 +41,18 @@ export function StationRow({ attempt, channel, station, onChoose }: Props) {
             {stations.map((one) => {
                 const mark = stationMark(attempt, channel, one);
                 return (
-                    <RadioGroup.Item
+                    <ToggleGroup.Item
                         key={one}
                         value={one}
-                        className={`rounded-edge border bg-paper px-1.5 py-0.5 text-left text-small data-[state=checked]:outline-2 data-[state=checked]:outline-petrol ${SHAPES[mark]}`}
+                        className={`rounded-edge border bg-paper px-1.5 py-0.5 text-left text-small data-[state=on]:outline-2 data-[state=on]:outline-petrol ${SHAPES[mark]}`}
                     >
                         <span className="block font-semibold">{t(`station.${one}`)}</span>
                         <span className="block whitespace-nowrap">
                             <StationState mark={mark} />
                         </span>
-                    </RadioGroup.Item>
+                    </ToggleGroup.Item>
                 );
             })}
-        </RadioGroup.Root>
+        </ToggleGroup.Root>
     );
 }

@@ -38,7 +38,7 @@ export function MarksPage() {
         >
             <div className="flex h-full min-h-0 min-w-0 flex-col gap-3">
                 <GradesDialog open={grading} onClose={() => setGrading(false)} />
-                <div className="flex items-end gap-5 no-print">
+                <div className="flex items-end gap-5 no-print narrow:flex-wrap narrow:gap-y-1">
                     {groups.length > 1 && group !== undefined && (
                         <div className="w-72">
                             <GroupSelect

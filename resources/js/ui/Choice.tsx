@@ -1,4 +1,4 @@
-import { RadioGroup } from 'radix-ui';
+import { ToggleGroup } from 'radix-ui';
 
 interface Option<T extends string> {
     value: T;
@@ -15,7 +15,7 @@ interface Props<T extends string> {
     className?: string;
 }
 
-/** One out of a few, side by side. */
+/** One out of a few, side by side. Arrows move the focus; what is in focus is chosen by Enter or the space bar, never by the way. */
 export function Choice<T extends string>({
     label,
     options,
@@ -28,26 +28,27 @@ export function Choice<T extends string>({
         ? 'border-slate-line bg-slate-raised text-slate-text'
         : 'border-floor-deep bg-paper text-ink';
     const chosen = onSlate
-        ? 'data-[state=checked]:border-reading data-[state=checked]:bg-reading data-[state=checked]:text-ink'
-        : 'data-[state=checked]:border-petrol data-[state=checked]:bg-petrol data-[state=checked]:text-marking';
+        ? 'data-[state=on]:border-reading data-[state=on]:bg-reading data-[state=on]:text-ink'
+        : 'data-[state=on]:border-petrol data-[state=on]:bg-petrol data-[state=on]:text-marking';
     return (
-        <RadioGroup.Root
+        <ToggleGroup.Root
             aria-label={label}
+            type="single"
             orientation="horizontal"
             value={value}
-            onValueChange={(next) => onChoose(next as T)}
+            onValueChange={(next) => next !== '' && onChoose(next as T)}
             className={`flex flex-wrap gap-1.5 ${className}`}
         >
             {options.map((option) => (
-                <RadioGroup.Item
+                <ToggleGroup.Item
                     key={option.value}
                     value={option.value}
                     disabled={option.disabled}
-                    className={`flex-auto rounded-edge border px-2 py-1 whitespace-nowrap data-[state=checked]:font-semibold disabled:opacity-50 ${rest} ${chosen}`}
+                    className={`flex-auto rounded-edge border px-2 py-1 whitespace-nowrap data-[state=on]:font-semibold disabled:opacity-50 ${rest} ${chosen}`}
                 >
                     {option.label}
-                </RadioGroup.Item>
+                </ToggleGroup.Item>
             ))}
-        </RadioGroup.Root>
+        </ToggleGroup.Root>
     );
 }

@@ -9,7 +9,9 @@ export function useRowsAsBlocks<E extends HTMLElement>() {
     useEffect(() => {
         const headings = [...(holder.current?.querySelectorAll('thead tr:first-child > *') ?? [])];
         holder.current?.querySelectorAll<HTMLTableCellElement>('tbody td').forEach((cell) => {
-            const heading = headings[cell.cellIndex]?.textContent ?? '';
+            const heading = [...(headings[cell.cellIndex]?.childNodes ?? [])]
+                .map(({ textContent }) => textContent?.trim())
+                .join(' ');
             if (heading !== '') cell.dataset.column = heading;
         });
     });
