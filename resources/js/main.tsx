@@ -35,7 +35,7 @@ const VehiclesPage = page(() => import('./vehicles/VehiclesPage'), 'VehiclesPage
 const queries = new QueryClient({
     defaultOptions: {
         queries: {
-            retry: (count, error) => !(error instanceof Refused) && count < 3,
+            retry: (count, error) => !(error instanceof Refused) && count < 1, // then the page says so
             refetchOnWindowFocus: false,
         },
     },

@@ -107,7 +107,7 @@ final class SessionTest extends FeatureTestCase
 
     public function test_a_stale_page_is_told_to_sign_in_again(): void
     {
-        $this->getJson('/api/jobs')->assertUnauthorized()->assertJsonPath('message', 'You are signed out. Sign in again; what you did is kept.');
+        $this->getJson('/api/jobs')->assertUnauthorized()->assertJsonPath('message', 'You are signed out. What was stored is kept. Sign in again and go on.');
     }
 
     public function test_pages_may_load_nothing_from_elsewhere(): void

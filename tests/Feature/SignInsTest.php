@@ -32,7 +32,7 @@ final class SignInsTest extends FeatureTestCase
         }
         $this->travel(1)->hours();
         $this->app['auth']->forgetGuards();
-        $this->getJson('/api/jobs')->assertUnauthorized()->assertJsonPath('message', 'You are signed out. Sign in again; what you did is kept.');
+        $this->getJson('/api/jobs')->assertUnauthorized()->assertJsonPath('message', 'You are signed out. What was stored is kept. Sign in again and go on.');
         $this->getJson('/api/session')->assertOk()->assertJsonPath('user', null);
     }
 

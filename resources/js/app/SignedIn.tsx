@@ -7,6 +7,7 @@ import type { User } from '../api/types';
 import { t } from '../words/words';
 
 const Palette = page(() => import('./Palette'), 'Palette');
+const SignInOver = page(() => import('./SignInOver'), 'SignInOver');
 const ChoosePassword = page(() => import('../account/ChoosePassword'), 'ChoosePassword');
 
 const HOMES: Record<User['role'], string> = {
@@ -28,6 +29,7 @@ export function SignedIn({ roles, children }: { roles?: User['role'][]; children
         <>
             <Suspense fallback={null}>
                 <Palette />
+                <SignInOver />
             </Suspense>
             {children}
         </>

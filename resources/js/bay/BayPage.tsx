@@ -93,7 +93,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             const fields = error instanceof Refused ? error.fields : {};
             if (fields.action !== undefined) setMessage(fields.action);
             else if (onFields !== undefined && Object.keys(fields).length > 0) onFields(fields);
-            else setMessage(error instanceof Refused ? error.message : t('error.unexpected'));
+            else setMessage(error instanceof Error ? error.message : t('error.unexpected'));
         }
     };
     useShortcuts({

@@ -38,10 +38,15 @@ export function BenchPage() {
         gcTime: 0,
         staleTime: Infinity,
     });
-    const failed = [cars, kinds, record, sheet].find((query) => query.isError);
+    const needed = [cars, kinds, record, sheet];
+    const failed = needed.find((query) => query.isError);
     if (failed?.error)
         return (
-            <FailedPage what={t('wait.bench')} error={failed.error} onRetry={() => void failed.refetch()} />
+            <FailedPage
+                what={t('wait.bench')}
+                error={failed.error}
+                onRetry={() => needed.filter(({ isError }) => isError).forEach((one) => void one.refetch())}
+            />
         );
     if (
         cars.data === undefined ||

@@ -198,7 +198,7 @@ function blank(cars: Car[]): CaseFields {
 
 /** Where fields say for themselves what is wrong, one sentence is enough. */
 function told(error: unknown): string {
-    if (!(error instanceof Refused)) return t('error.unexpected');
+    if (!(error instanceof Refused)) return error instanceof Error ? error.message : t('error.unexpected');
     return Object.keys(error.fields).length > 0 ? t('bench.look-again') : error.message;
 }
 

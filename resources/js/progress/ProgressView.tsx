@@ -12,7 +12,12 @@ export function ProgressView({ progress }: { progress: Progress }) {
     const { overTime, goals, criteria, stages, mistakes } = progress;
     const most = Math.max(...stages.map(({ lost }) => lost), Number.EPSILON);
     return (
-        <div className="grid max-h-full grid-cols-2 gap-4 overflow-auto">
+        <div
+            className="grid max-h-full grid-cols-2 gap-4 overflow-auto"
+            tabIndex={0}
+            role="group"
+            aria-label={t('progress.over-time')}
+        >
             <Block title={t('progress.over-time')} hint={t('progress.jobs', { count: progress.jobs })}>
                 <ul>
                     {overTime.map(({ at, jobTitle, share }, index) => (

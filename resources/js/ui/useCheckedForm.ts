@@ -58,7 +58,7 @@ export function useCheckedForm<Typed extends FieldValues, Sent extends FieldValu
             refuse(
                 error instanceof Refused && Object.keys(error.fields).length > 0
                     ? error.fields
-                    : { '': error instanceof Refused ? error.message : t('error.unexpected') },
+                    : { '': error instanceof Error ? error.message : t('error.unexpected') },
             ),
         sending: (send: (values: Sent) => unknown) => (event: FormEvent) =>
             void form.handleSubmit(async (values) => void (await send(values)))(event),
