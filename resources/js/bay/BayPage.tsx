@@ -41,7 +41,7 @@ import { useNews } from './useNews';
 export function BayPage() {
     const bay = useBay(Number(useParams().attempt));
     if (bay.query.isPending) return <LoadingPage what={t('wait.bay')} />;
-    if (bay.query.isError)
+    if (bay.query.data === undefined)
         return (
             <FailedPage
                 what={t('wait.bay')}
