@@ -5,7 +5,7 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import '../css/app.css';
 import { Refused } from './api/client';
 import { LoadingPage } from './app/Loading';
-import { page } from './app/page';
+import { page } from './app/whenOpened';
 import { Home, SignedIn } from './app/SignedIn';
 import { SignInPage } from './signin/SignInPage';
 import { t } from './words/words';

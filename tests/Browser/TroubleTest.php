@@ -40,6 +40,17 @@ final class TroubleTest extends BrowserTestCase
         $person->press('Try again')->doNotSee(self::AWAY);
     }
 
+    public function test_a_page_that_cannot_be_loaded_any_more_is_no_empty_page(): void
+    {
+        $person = $this->person()->signIn('cem')->see('My jobs')->still();
+        $window = new ChromeDevToolsDriver($person->browser);
+        $window->execute('Network.enable');
+        $window->execute('Network.setBlockedURLs', ['urls' => ['*/assets/HandbookPage*']]);
+        $person->press('Handbook')->see(self::AWAY);
+        $window->execute('Network.setBlockedURLs', ['urls' => []]);
+        $person->press('Try again')->see('Sensors and order of work');
+    }
+
     public function test_a_mistake_of_the_server_is_said_as_that(): void
     {
         $person = $this->person()->signIn('kessel');

@@ -1,6 +1,6 @@
 import { useSession, useSignOut } from './session';
 import { LoadingPage } from './Loading';
-import { page } from './page';
+import { page } from './whenOpened';
 import { Suspense, type ReactNode } from 'react';
 import { Link, Navigate, useLocation } from 'react-router';
 import type { User } from '../api/types';
