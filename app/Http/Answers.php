@@ -19,12 +19,12 @@ use App\Strings;
 use ErrorException;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Document\InvalidDocument;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -61,7 +61,7 @@ final readonly class Answers
         $exceptions->render(static fn (ExaminationBegun $begun): JsonResponse => new JsonResponse(['message' => Strings::text('given.examination-begun', ['count' => $begun->begun])], 409));
         $exceptions->render(static fn (TooFast $fast): JsonResponse => self::plain('error.too-fast', 429, ['Retry-After' => (string) $fast->seconds]));
         $exceptions->render(static fn (TooSoon $soon): JsonResponse => new JsonResponse(['message' => Strings::text('form.too-many-tries', ['seconds' => $soon->seconds])], 429, ['Retry-After' => (string) $soon->seconds]));
-        $exceptions->render(static fn (QueryException $error, Request $request): ?Response => self::database($error, $request));
+        $exceptions->render(static fn (PDOException $error, Request $request): ?Response => self::database($error, $request));
         $exceptions->dontReportWhen(static fn (Throwable $error): bool => Disk::takesNothing()); // nor can it be
         $exceptions->render(static fn (ErrorException $error, Request $request): ?Response => Disk::takesNothing() ? self::unwritable($error, $request) : null);
         $exceptions->render(static fn (AuthenticationException $error): JsonResponse => self::plain('error.signed-out', 401));
@@ -79,7 +79,7 @@ final readonly class Answers
         $user = $request->user();
         try {
             $user instanceof User && app(HouseLog::class)->refused($user, "{$request->method()} {$request->path()}");
-        } catch (QueryException $unwritten) { // it is refused all the same
+        } catch (PDOException $unwritten) { // it is refused all the same
             error_log($unwritten->getMessage());
         }
 
@@ -87,7 +87,7 @@ final readonly class Answers
     }
 
     /** What passes by itself is told apart from what somebody has to mend. */
-    private static function database(QueryException $error, Request $request): ?Response
+    private static function database(PDOException $error, Request $request): ?Response
     {
         return match ($error->errorInfo[1] ?? null) {
             self::LOCKED => self::toPage($request, 'error.database-busy', 503, ['Retry-After' => '2']),
