@@ -1,11 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, Refused, taken } from '../api/client';
-import type { Action, Attempt, Step } from '../api/types';
+import type { Action, Attempt, News, Step } from '../api/types';
 import { useSignInAgain } from '../app/session';
 import { t } from '../words/words';
 import { deliver, type StepAnswer } from './deliver';
 import { dropAll, freshKey, keep, kept, settle, type Pending } from './pending';
+
+/** So often, where two work one job, an action is sent again because the other one's came before it. */
+const BESIDE_THE_OTHER = 5;
 
 export interface Bay {
     /** Does an action; gives the step, or null where the attempt had moved on; actions wait for those before them. Throws Refused with the fields that are wrong. */
@@ -34,31 +37,43 @@ export function useBay(id: number) {
     const line = useRef<Promise<unknown>>(Promise.resolve());
 
     const send = useCallback(
-        async (pending: Pending): Promise<Step | null> => {
-            setNotice('');
-            try {
-                const answer = await deliver(id, pending, (message) =>
-                    setNotice(message ?? t('error.offline')),
-                );
-                settle(id, pending.key);
+        async (first: Pending): Promise<Step | null> => {
+            let pending = first;
+            for (let tries = BESIDE_THE_OTHER; ; tries--) {
                 setNotice('');
-                queries.setQueryData<Attempt>(
-                    ['attempt', id],
-                    (before) => before && advanced(before, answer),
-                );
-                return answer.step;
-            } catch (error) {
-                if (!(error instanceof Refused)) throw error;
-                if (error.isSignedOut) {
-                    signInAgain(); // what was kept is sent when this page opens again
+                try {
+                    const answer = await deliver(id, pending, (message) =>
+                        setNotice(message ?? t('error.offline')),
+                    );
+                    settle(id, pending.key);
+                    setNotice('');
+                    queries.setQueryData<Attempt>(
+                        ['attempt', id],
+                        (before) => before && advanced(before, answer),
+                    );
+                    return answer.step;
+                } catch (error) {
+                    if (!(error instanceof Refused)) throw error;
+                    if (error.isSignedOut) {
+                        signInAgain(); // what was kept is sent when this page opens again
+                        return null;
+                    }
+                    settle(id, pending.key);
+                    const moved =
+                        (error.status === 409 && (error.body as { attempt?: Attempt }).attempt) || null;
+                    const isOfTwo = queries.getQueryData<News>(['news', id])?.pair?.joined === true;
+                    if (moved !== null && isOfTwo && tries > 0) {
+                        queries.setQueryData(['attempt', id], moved); // the other one was quicker: this comes after it
+                        pending = { ...pending, number: moved.steps.length + 1 };
+                        keep(id, pending);
+                        continue;
+                    }
+                    if (dropAll(id)) setNotice(t('error.not-done-after'));
+                    if (moved === null) throw error;
+                    queries.setQueryData(['attempt', id], moved);
+                    setNotice(error.message);
                     return null;
                 }
-                settle(id, pending.key);
-                if (dropAll(id)) setNotice(t('error.not-done-after'));
-                if (error.status !== 409) throw error;
-                queries.setQueryData(['attempt', id], (error.body as { attempt: Attempt }).attempt);
-                setNotice(error.message);
-                return null;
             }
         },
         [id, queries, signInAgain],
