@@ -29,7 +29,7 @@ final readonly class OwnData
     public function of(User $user): array
     {
         return [
-            'person' => ['name' => $user->name, 'signIn' => $user->sign_in, 'role' => $user->role->value, 'decimalSign' => $user->decimal_sign, 'largerType' => $user->larger_type],
+            'person' => ['name' => $user->name, 'signIn' => $user->sign_in, 'role' => $user->role->value, 'decimalSign' => $user->decimal_sign, 'largerType' => $user->larger_type, 'theme' => $user->theme],
             'groups' => DB::table('memberships')->join('groups', 'groups.id', '=', 'memberships.group_id')->where('user_id', $user->id)->orderBy('joined_at')->get(['groups.name', 'joined_at', 'left_at'])
                 ->map(static fn (object $one): array => (array) $one)->all(),
             'signIns' => SignIn::query()->where('user_id', $user->id)->orderBy('id')->get()->map(static fn (SignIn $one): array => ['address' => $one->address, 'beganAt' => $one->began_at->toIso8601String(), 'seenAt' => $one->seen_at->toIso8601String()])->all(),

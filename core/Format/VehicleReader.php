@@ -7,6 +7,7 @@ namespace Lernfall\Format;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
 use Lernfall\Sensor\SensorKinds;
+use Lernfall\Vehicle\Body;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
@@ -88,6 +89,7 @@ final readonly class VehicleReader
                 $root->at('gapShift')->built(static fn (Node $shift): GapShift => new GapShift($shift->float('micrometresPerKelvin') * 1e-6, $shift->float('atLockMillimetres') / 1000.0)),
                 self::places($root->at('places')),
                 $root->has('systems') ? $root->at('systems')->textsByName() : [],
+                $root->has('body') ? $root->choice('body', Body::class) : Body::usual($root->text('layout')),
             ),
             $root->at('tyre')->built(self::tyre(...)),
             $root->built(static fn (Node $here): Climate => new Climate(

@@ -22,6 +22,7 @@ final readonly class VehicleModel
         public GapShift $gapShift,
         public array $places = [],
         public array $systems = [],
+        public Body $body = Body::Hatchback,
     ) {
     }
 

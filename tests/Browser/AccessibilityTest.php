@@ -40,7 +40,7 @@ final class AccessibilityTest extends BrowserTestCase
         self::assertSame([], $this->serious($bench->browser));
         $publish = $this->person()->open('/cases/2')->see('C0045')->press('Publish')->see('To whom')->press('Choose single apprentices')->see('Bente Sand');
         self::assertSame([], $this->serious($publish->browser));
-        $door = $this->person()->open('/people')->see('Dilan Ott')->press('Join by a code')->press('Make a code')->see('holds until');
+        $door = $this->person()->open('/people')->see('Dilan Ott')->press('Join by a code')->press('Make a code')->see('valid until');
         self::assertSame([], $this->serious($door->browser));
         $values = $this->person()->open('/cases/2')->see('C0045')->press('Values of the car')->see('Find a value')->fill('Find a value', 'gap');
         self::assertSame([], $this->serious($values->browser));

@@ -19,7 +19,7 @@ final class BenchTest extends BrowserTestCase
     public function test_a_fault_that_comes_and_goes_shows_in_the_preview_as_while_provoked(): void
     {
         $this->person()->signIn('kessel')->open('/cases/1')->see('What the apprentice will meet')
-            ->select('When it shows', 'sensor warmed')->see('not kept yet')->see('O.L.');
+            ->select('When it shows', 'sensor warmed')->see('not kept yet')->see('no passage');
     }
 
     public function test_the_bench_says_whether_a_case_can_be_solved_and_by_which_path(): void

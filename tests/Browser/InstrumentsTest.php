@@ -145,7 +145,7 @@ final class InstrumentsTest extends BrowserTestCase
         $this->person()->signIn('bente')->pressIn("The pharmacy's Harl", 'Start the job')->see('Complaint')
             ->choose('Corner', 'Front left')->choose('Plug FL', 'open')->tab('Meter')->press('Prove it')->see('Leads shorted')
             ->pad('FL sensor plug, wheel side, wire 1')->pad('FL sensor plug, wheel side, wire 2')->press('Read the meter')->see('Write it on the card')
-            ->press('Hold')->see('Held')->press('Rel')->press('Read the meter')->see('rel')
+            ->press('Keep reading')->see('kept')->press('Count from here')->press('Read the meter')->see('difference')
             ->choose('Meter function', 'Beep')->press('Read the meter')->see('silent');
     }
 

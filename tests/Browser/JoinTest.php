@@ -11,7 +11,7 @@ final class JoinTest extends BrowserTestCase
 {
     public function test_somebody_joins_by_the_code_that_is_shown(): void
     {
-        $instructor = $this->person()->signIn('kessel')->open('/people')->see('Dilan Ott')->press('Join by a code')->see('No code now.')->press('Make a code')->see('holds until');
+        $instructor = $this->person()->signIn('kessel')->open('/people')->see('Dilan Ott')->press('Join by a code')->see('No code now.')->press('Make a code')->see('valid until');
         preg_match('/\b[a-z]{4}-[a-z]{4}\b/', $instructor->page(), $code);
 
         $newcomer = $this->another()->open('/sign-in')->press('Join a class with a code')->fill('Code, as it is shown to your class', 'dabo-nobo')->press('Go on')->see('No class has this code now.')

@@ -20,7 +20,7 @@ final class WholeJobTest extends BrowserTestCase
             ->fill('Job title', self::JOB)
             ->fill('Complaint', 'Two yellow lamps since the towbar was fitted.')
             ->select('Car', 'Harl 1.3')->choose('Place', 'Loom')->choose('Fault', 'Wire broken')->choose('Corner', 'RR')->choose('Wire', '2')
-            ->see('C0050-13')->see('O.L.');
+            ->see('C0050-13')->see('no passage');
         $person->press('Publish')->tick('at once, when a job is closed (for practice)')->tick('the same for everybody')->press('Give it out')->see('kept, version 1')->press('Back to the cases')->see('Broken wire, rear right');
 
         $this->workedWell();
@@ -46,9 +46,9 @@ final class WholeJobTest extends BrowserTestCase
         $person->fill('Value', (string) $shown)->select('Unit', 'kΩ')->choose('Judgement', 'in')->fill('Compared with', 'data sheet')->press('Write down')->see('key cycle 1');
         $person->tab('Eyes')->press('Look into the sensor plug')->see('pins clean and straight')->select('What you saw', 'pins clean and straight')->choose('Judgement', 'in')->press('Write down')->see('pins clean and straight in')->tab('Meter');
         $person->choose('Plug RR', 'joined')->choose('Module plug', 'open')
-            ->pad('RR module plug, wheel side, wire 1')->pad('RR module plug, wheel side, wire 2')->press('Read the meter')->see('O.L.')
-            ->select('Unit', 'open (overload)')->choose('Judgement', 'out')->press('Write down')->see('open: module plug')
-            ->press('Name the cause')->select('Place', 'Loom')->select('Defect', 'wire broken')->tick('open out')->press('Write the cause down')
+            ->pad('RR module plug, wheel side, wire 1')->pad('RR module plug, wheel side, wire 2')->press('Read the meter')->see('no passage')
+            ->select('Unit', 'beyond the display')->choose('Judgement', 'out')->press('Write down')->see('open: module plug')
+            ->press('Name the cause')->select('Place', 'Loom')->select('Defect', 'wire broken')->tick('beyond the display out')->press('Write the cause down')
             ->see('Rear right, the loom: wire broken')
             ->tab('Hands')->press('Renew loom, twisted pair')->see('43 min and 11 €')->tick('lay the cable clear')->see('48 min and 11 €')->press('Do it')->see('11 € parts')
             ->choose('Module plug', 'joined')->pressIn('Car', 'Lower')->pressIn('Car', 'Unchock')->see('on the floor')->choose('Key', 'engine')

@@ -25,9 +25,9 @@ final class OwnDataTest extends FeatureTestCase
     public function test_numbers_and_letters_are_as_one_wants_them(): void
     {
         $set = fn (array $given) => $this->actingAs($this->apprentice)->putJson('/api/account/settings', $given);
-        $set(['decimalSign' => ',', 'largerType' => true])->assertOk();
-        $this->getJson('/api/session')->assertJsonPath('user.decimalSign', ',')->assertJsonPath('user.largerType', true);
-        $set(['decimalSign' => ';', 'largerType' => 'large'])->assertJsonValidationErrors(['decimalSign', 'largerType']);
+        $set(['decimalSign' => ',', 'largerType' => true, 'theme' => 'dark'])->assertOk();
+        $this->getJson('/api/session')->assertJsonPath('user.decimalSign', ',')->assertJsonPath('user.largerType', true)->assertJsonPath('user.theme', 'dark');
+        $set(['decimalSign' => ';', 'largerType' => 'large', 'theme' => 'blue'])->assertJsonValidationErrors(['decimalSign', 'largerType', 'theme']);
     }
 
     public function test_ones_data_hold_every_step_and_no_mark_that_is_not_open(): void

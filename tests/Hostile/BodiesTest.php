@@ -138,7 +138,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/vehicles' => [$this->instructor, ['base' => 'harl-13', 'name' => 'Workshop car', 'values' => ['/supply/batteryVolts' => 12.4]]],
             'PUT api/vehicles/{vehicle}' => [$this->instructor, ['base' => 'harl-13', 'name' => 'Workshop car', 'values' => ['/supply/batteryVolts' => 12.4]]],
             'PUT api/grades' => [$this->instructor, ['steps' => [['from' => 0, 'grade' => '6'], ['from' => 50, 'grade' => '4']]]],
-            'PUT api/account/settings' => [$this->apprentice, ['decimalSign' => ',', 'largerType' => true]],
+            'PUT api/account/settings' => [$this->apprentice, ['decimalSign' => ',', 'largerType' => true, 'theme' => 'dark']],
             'PUT api/people/{person}/extra-time' => [$this->instructor, ['percent' => 25]],
             'POST api/assignments/{assignment}/annulment' => [$this->instructor, ['reason' => 'The car was broken.']],
             'POST api/jobs/{job}/attempt' => [$this->apprentice, ['again' => false]],

@@ -9,9 +9,10 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NewSettings', required: ['decimalSign', 'largerType'], properties: [
+#[OA\Schema(schema: 'NewSettings', required: ['decimalSign', 'largerType', 'theme'], properties: [
     new OA\Property(property: 'decimalSign', description: 'empty: as the language has it', type: 'string', enum: ['', '.', ',']),
     new OA\Property(property: 'largerType', type: 'boolean'),
+    new OA\Property(property: 'theme', description: 'empty: as the browser asks for it', type: 'string', enum: ['', 'light', 'dark']),
 ])]
 final class SettingsRequest extends FormRequest
 {
@@ -23,12 +24,12 @@ final class SettingsRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['decimalSign' => ['present', 'string', Rule::in(['', '.', ','])], 'largerType' => ['required', 'boolean']];
+        return ['decimalSign' => ['present', 'string', Rule::in(['', '.', ','])], 'largerType' => ['required', 'boolean'], 'theme' => ['present', 'string', Rule::in(['', 'light', 'dark'])]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['decimalSign.*' => Strings::text('form.decimal-sign'), 'largerType.*' => Strings::text('form.yes-or-no')];
+        return ['decimalSign.*' => Strings::text('form.decimal-sign'), 'largerType.*' => Strings::text('form.yes-or-no'), 'theme.*' => Strings::text('form.theme')];
     }
 }

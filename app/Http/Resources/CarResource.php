@@ -15,10 +15,11 @@ use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** How a car is built, as the path strip draws it. Made from the sound vehicle, so it tells nothing about a fault. */
-#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'lamps', 'codesBy', 'codeDigits', 'asksBeforeClearing', 'systems', 'brakeParts', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
+#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'body', 'lamps', 'codesBy', 'codeDigits', 'asksBeforeClearing', 'systems', 'brakeParts', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'layout', type: 'string'),
+    new OA\Property(property: 'body', description: 'what it looks like from above', type: 'string', enum: ['saloon', 'hatchback', 'estate', 'van', 'trailer']),
     new OA\Property(property: 'lamps', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'codesBy', description: 'how the brake module tells its codes', type: 'string', enum: ['scan', 'connector', 'power-cycle']),
     new OA\Property(property: 'codeDigits', description: 'of a code that the lamp blinks; 0 where a scan tool reads them', type: 'integer'),
@@ -64,6 +65,7 @@ final readonly class CarResource
             'id' => $sound->id,
             'name' => $sound->model->name,
             'layout' => $sound->model->layout,
+            'body' => $sound->model->body->value,
             'lamps' => $sound->model->lamps,
             'codesBy' => self::codesBy($sound),
             'codeDigits' => $sound->module->lampCodes->digits ?? 0,

@@ -6,16 +6,19 @@ import { OneOf } from '../ui/OneOf';
 import { t } from '../words/words';
 
 const SIGNS = { '': 'language', '.': 'point', ',': 'comma' } as const;
+const THEMES = ['', 'light', 'dark'] as const;
 
-/** How numbers are written and letters sized; kept as soon as it is chosen. */
+type Settings = Pick<User, 'decimalSign' | 'largerType' | 'theme'>;
+
+/** How numbers are written, letters sized and pages lit; kept as soon as it is chosen. */
 export function SettingsForm({ user }: { user: User }) {
     const changed = useChanged();
+    const { decimalSign, largerType, theme } = user;
     const change = useMutation({
-        mutationFn: (body: { decimalSign: User['decimalSign']; largerType: boolean }) =>
-            taken(api.PUT('/api/account/settings', { body })),
+        mutationFn: (chosen: Partial<Settings>) =>
+            taken(api.PUT('/api/account/settings', { body: { decimalSign, largerType, theme, ...chosen } })),
         onSuccess: changed,
     });
-    const { decimalSign, largerType } = user;
     return (
         <div className="flex flex-col gap-3">
             <OneOf
@@ -26,13 +29,23 @@ export function SettingsForm({ user }: { user: User }) {
                     label: t(`account.decimal.${SIGNS[value]}`),
                 }))}
                 value={decimalSign}
-                onChoose={(value) => change.mutate({ decimalSign: value, largerType })}
+                onChoose={(value) => change.mutate({ decimalSign: value })}
+            />
+            <OneOf
+                question={t('account.theme')}
+                name="theme"
+                options={THEMES.map((value) => ({
+                    value,
+                    label: t(`account.themes.${value === '' ? 'browser' : value}`),
+                }))}
+                value={theme}
+                onChoose={(value) => change.mutate({ theme: value })}
             />
             <label className="flex items-baseline gap-2">
                 <input
                     type="checkbox"
                     checked={largerType}
-                    onChange={({ target }) => change.mutate({ decimalSign, largerType: target.checked })}
+                    onChange={({ target }) => change.mutate({ largerType: target.checked })}
                 />
                 {t('account.larger-type')}
             </label>

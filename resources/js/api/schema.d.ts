@@ -1939,6 +1939,11 @@ export interface components {
              */
             decimalSign: "" | "." | ",";
             largerType: boolean;
+            /**
+             * @description empty: as the browser asks for it
+             * @enum {string}
+             */
+            theme: "" | "light" | "dark";
         };
         NewShares: {
             /** @description whom it belongs to as well */
@@ -2166,6 +2171,11 @@ export interface components {
             id: string;
             name: string;
             layout: string;
+            /**
+             * @description what it looks like from above
+             * @enum {string}
+             */
+            body: "saloon" | "hatchback" | "estate" | "van" | "trailer";
             lamps: string[];
             /**
              * @description how the brake module tells its codes
@@ -2781,6 +2791,11 @@ export interface components {
              */
             decimalSign: "" | "." | ",";
             largerType: boolean;
+            /**
+             * @description empty: as the browser asks for it
+             * @enum {string}
+             */
+            theme: "" | "light" | "dark";
         };
         /** @enum {unknown} */
         kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";

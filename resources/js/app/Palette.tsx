@@ -36,7 +36,7 @@ export function Palette() {
                                 setFound(null);
                                 setTimeout(run); // once the dialog has given the focus back
                             }}
-                            className="flex justify-between gap-3 border-b border-rule px-2 py-1.5 data-[selected=true]:bg-petrol data-[selected=true]:text-marking"
+                            className="flex justify-between gap-3 border-b border-rule px-2 py-1.5 data-[selected=true]:bg-petrol data-[selected=true]:text-on-ink"
                         >
                             <span>{name}</span>
                             {shortcut !== '' && <KeyCap>{shortcut}</KeyCap>}

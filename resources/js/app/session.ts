@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { api, taken } from '../api/client';
 import type { User } from '../api/types';
 import { writeDecimalsWith } from '../words/reader';
+import { lightAs } from './theme';
 
 const KEY = ['session'];
 
@@ -18,9 +19,10 @@ export function useSession() {
     });
 }
 
-/** Numbers and letters as this person wants them. */
+/** Numbers, letters and light as this person wants them. */
 function readAs(user: User | null): void {
     writeDecimalsWith(user?.decimalSign ?? '');
+    lightAs(user?.theme ?? '');
     document.documentElement.classList.toggle('larger-type', user?.largerType === true);
 }
 

@@ -2,6 +2,7 @@ import { ToggleGroup } from 'radix-ui';
 import type { Car, BayState } from '../api/types';
 import { t } from '../words/words';
 import { WHOLE_CAR } from '../words/card';
+import { Outline } from './Outline';
 
 interface Props {
     car: Car;
@@ -15,57 +16,62 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
     return (
         <section aria-label={t('bay.from-above')} className="corner-marks relative">
             <svg viewBox="0 0 260 178" className="absolute inset-0 size-full" aria-hidden>
-                <Outline layout={car.layout} />
-                <rect
-                    x={190}
-                    y={76}
-                    width={30}
-                    height={26}
-                    className="fill-paper stroke-ink"
-                    strokeWidth={1.2}
-                />
-                {car.channels.map((one) => {
-                    const [x, y] = place(one.axle, one.side);
-                    const inner = one.side === 'left' ? y + 26 : y - 10;
-                    return (
-                        <path
-                            key={one.id}
-                            d={`M ${x + 20} ${inner} V 89 H 190`}
-                            className={`fill-none ${one.id === channel ? 'stroke-petrol' : 'stroke-ink-soft'}`}
-                            strokeWidth={one.id === channel ? 2.2 : 0.8}
-                        />
-                    );
-                })}
-                {state.onStands &&
-                    [
-                        [66, 58],
-                        [66, 120],
-                        [168, 58],
-                        [168, 120],
-                    ].map(([x, y]) => (
-                        <path
-                            key={`${x}${y}`}
-                            d={`M ${x! - 6} ${y! + 5} L ${x} ${y! - 6} L ${x! + 6} ${y! + 5} Z`}
-                            className="fill-ink"
-                        />
-                    ))}
-                {state.chocked &&
-                    !state.onStands &&
-                    [
-                        [62, 150],
-                        [106, 150],
-                        [62, 28],
-                        [106, 28],
-                    ].map(([x, y]) => (
-                        <rect
-                            key={`${x}${y}`}
-                            x={x! - 4}
-                            y={y! - 4}
-                            width={8}
-                            height={8}
-                            className="fill-ink"
-                        />
-                    ))}
+                <Outline body={car.body} />
+                {car.body !== 'trailer' && (
+                    <path d="M 248 82 L 256 89 L 248 96" className="fill-none stroke-ink" strokeWidth={1.5} />
+                )}
+                <g className="on-paper">
+                    <rect
+                        x={190}
+                        y={76}
+                        width={30}
+                        height={26}
+                        className="fill-paper stroke-ink"
+                        strokeWidth={1.2}
+                    />
+                    {car.channels.map((one) => {
+                        const [x, y] = place(one.axle, one.side);
+                        const inner = one.side === 'left' ? y + 26 : y - 10;
+                        return (
+                            <path
+                                key={one.id}
+                                d={`M ${x + 20} ${inner} V 89 H 190`}
+                                className={`fill-none ${one.id === channel ? 'stroke-petrol' : 'stroke-ink-soft'}`}
+                                strokeWidth={one.id === channel ? 2.2 : 0.8}
+                            />
+                        );
+                    })}
+                    {state.onStands &&
+                        [
+                            [66, 58],
+                            [66, 120],
+                            [168, 58],
+                            [168, 120],
+                        ].map(([x, y]) => (
+                            <path
+                                key={`${x}${y}`}
+                                d={`M ${x! - 6} ${y! + 5} L ${x} ${y! - 6} L ${x! + 6} ${y! + 5} Z`}
+                                className="fill-ink"
+                            />
+                        ))}
+                    {state.chocked &&
+                        !state.onStands &&
+                        [
+                            [62, 150],
+                            [106, 150],
+                            [62, 28],
+                            [106, 28],
+                        ].map(([x, y]) => (
+                            <rect
+                                key={`${x}${y}`}
+                                x={x! - 4}
+                                y={y! - 4}
+                                width={8}
+                                height={8}
+                                className="fill-ink"
+                            />
+                        ))}
+                </g>
             </svg>
             <ToggleGroup.Root
                 aria-label={t('bench.corner')}
@@ -82,7 +88,7 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
                             value={one.id}
                             aria-label={`${t(`channel.${one.id}`)}${turning ? `, ${t('bay.wheel-turning')}` : ''}`}
                             style={{ left: `${(x / 260) * 100}%`, top: `${(y / 178) * 100}%` }}
-                            className="absolute flex h-6 w-14 items-center justify-center rounded-part border-2 border-ink bg-ink font-bold text-marking data-[state=on]:border-petrol data-[state=on]:bg-petrol"
+                            className="absolute flex h-6 w-14 items-center justify-center rounded-part border-2 border-ink bg-ink font-bold text-on-ink data-[state=on]:border-petrol data-[state=on]:bg-petrol"
                         >
                             {turning ? `${one.id} ↻` : one.id}
                         </ToggleGroup.Item>
@@ -92,7 +98,7 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
                     value={WHOLE_CAR}
                     aria-label={t('channel.car')}
                     style={{ left: `${(108 / 260) * 100}%`, top: `${(77 / 178) * 100}%` }}
-                    className="absolute flex h-6 w-16 items-center justify-center rounded-part border-2 border-ink bg-paper font-bold text-ink data-[state=on]:border-petrol data-[state=on]:bg-petrol data-[state=on]:text-marking"
+                    className="absolute flex h-6 w-16 items-center justify-center rounded-part border-2 border-ink bg-paper font-bold text-ink data-[state=on]:border-petrol data-[state=on]:bg-petrol data-[state=on]:text-on-ink"
                 >
                     {t('channel-short.car')}
                 </ToggleGroup.Item>
@@ -103,44 +109,4 @@ export function FloorPlan({ car, state, channel, onChoose }: Props) {
 
 function place(axle: string, side: string): [number, number] {
     return [axle === 'front' ? 166 : 48, side === 'left' ? 14 : 140];
-}
-
-/** A car with its nose, or a trailer with its drawbar, to the right. */
-function Outline({ layout }: { layout: string }) {
-    return layout === 'trailer' ? (
-        <>
-            <rect
-                x={26}
-                y={36}
-                width={208}
-                height={106}
-                className="fill-paper stroke-ink"
-                strokeWidth={1.5}
-            />
-            <path
-                d="M 46 36 V 142 M 78 36 V 142 M 110 36 V 142 M 142 36 V 142 M 174 36 V 142"
-                className="fill-none stroke-ink-soft"
-                strokeWidth={0.6}
-            />
-            <path
-                d="M 234 66 L 250 86 H 256 V 92 H 250 L 234 112"
-                className="fill-none stroke-ink"
-                strokeWidth={1.5}
-            />
-        </>
-    ) : (
-        <>
-            <path
-                d="M 40 42 Q 28 44 27 60 Q 22 89 27 118 Q 28 134 40 136 L 118 144 L 196 141 Q 228 138 236 116 Q 242 89 236 62 Q 228 40 196 37 L 118 34 Z"
-                className="fill-paper stroke-ink"
-                strokeWidth={1.5}
-            />
-            <path
-                d="M 84 50 Q 72 89 84 128 M 166 48 L 184 60 Q 190 89 184 118 L 166 130 M 84 50 L 166 48 M 84 128 L 166 130"
-                className="fill-none stroke-ink-soft"
-                strokeWidth={1}
-            />
-            <path d="M 246 82 L 254 89 L 246 96" className="fill-none stroke-ink" strokeWidth={1.5} />
-        </>
-    );
 }

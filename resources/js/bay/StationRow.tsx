@@ -12,10 +12,10 @@ interface Props {
 }
 
 const SHAPES = {
-    'not-judged': 'border-floor-deep',
-    open: 'border-floor-deep',
+    'not-judged': 'border-edge',
+    open: 'border-edge',
     suspect: 'border-ink border-b-4',
-    cleared: 'border-floor-deep bg-petrol-tint',
+    cleared: 'border-edge bg-petrol-tint',
 } as const;
 
 /** The stations under the strip, each with how it is judged. */

@@ -18,7 +18,7 @@ const STEPS: [number, string][] = [
 
 const NOTHING = 'nothing';
 
-const edge = 'rounded-edge border border-floor-deep bg-paper px-1 py-0.5 text-small';
+const edge = 'rounded-edge border border-edge bg-paper px-1 py-0.5 text-small';
 
 /** What is commoner or rarer here than the catalogue takes it to be: salted roads, a bad batch, a careless workshop. */
 export function Commonness({ kinds, factors, onChange }: Props) {

@@ -46,7 +46,7 @@ function named(entries: [string, PreviewValue][], name: (id: string) => string):
 const QUIET = ['steady', 'no-play', 'ring-firm', 'sensor-firm'];
 
 function spoken(value: PreviewValue): string[] {
-    if (!('word' in value)) return [displayed(value, t('bay.overload'))];
+    if (!('word' in value)) return [displayed(value)];
     if (QUIET.includes(value.word)) return [];
     if (value.word === 'dips') return [t('bay.speed-dips')];
     return [`${t(`sight-short.${value.word}`)}${odds(value.chance)}`];

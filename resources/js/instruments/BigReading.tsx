@@ -23,11 +23,19 @@ export function BigReading({ label, shown, step, settings, children }: Props) {
             </p>
         );
     }
-    const { digits, unit } = display(shown, t('bay.overload'));
+    const { digits, unit } = display(shown);
     return (
         <div role="status" aria-label={label}>
             <p className="tabular text-right text-reading">
-                <span className="text-display tracking-tighter">{digits}</span>{' '}
+                <span
+                    className={
+                        shown.overload
+                            ? 'inline-block py-3 font-sans text-title font-semibold'
+                            : 'text-display tracking-tighter'
+                    }
+                >
+                    {digits}
+                </span>{' '}
                 <span className="text-title">{unit}</span>
             </p>
             <p className="tabular flex justify-between gap-2 text-small text-slate-soft">

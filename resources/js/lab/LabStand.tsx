@@ -33,10 +33,9 @@ export function LabStand({ name, options, setting, lab, swing, onChange, onCopy 
                                     <div key={what} className="border-b border-slate-line py-0.5">
                                         <dt className="text-slate-soft">{t(`lab.number.${what}`)}</dt>
                                         <dd className="tabular text-base text-reading">
-                                            {displayed(
-                                                number,
-                                                t(what === 'coil' ? 'bay.overload' : 'lab.never'),
-                                            )}
+                                            {number.overload && what !== 'coil'
+                                                ? t('lab.never')
+                                                : displayed(number)}
                                         </dd>
                                     </div>
                                 ))}

@@ -13,7 +13,7 @@ export function Pick({ isChosen, onChoose, children }: Props) {
             type="button"
             aria-pressed={isChosen}
             onClick={onChoose}
-            className={`flex w-full items-baseline gap-3 rounded-part border bg-paper px-3 py-2 text-left ${isChosen ? 'border-petrol outline-2 -outline-offset-2 outline-petrol' : 'border-floor-deep hover:bg-petrol-tint'}`}
+            className={`flex w-full items-baseline gap-3 rounded-part border bg-paper px-3 py-2 text-left ${isChosen ? 'border-petrol outline-2 -outline-offset-2 outline-petrol' : 'border-edge hover:bg-petrol-tint'}`}
         >
             <span aria-hidden className="w-4">
                 {isChosen ? '✓' : ''}

@@ -29,7 +29,7 @@ export function ExtraTime({ of: { id, name, extraTimePercent } }: { of: PersonRo
                 value={extraTimePercent}
                 disabled={give.isPending}
                 onChange={({ target }) => give.mutate(Number(target.value))}
-                className="rounded-edge border border-floor-deep bg-paper px-1 py-0.5"
+                className="rounded-edge border border-edge bg-paper px-1 py-0.5"
             >
                 {offered.map((percent) => (
                     <option key={percent} value={percent}>

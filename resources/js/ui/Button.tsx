@@ -4,10 +4,10 @@ import { KeyCap } from './KeyCap';
 type Kind = 'main' | 'line' | 'slate-main' | 'slate-line';
 
 const LOOKS: Record<Kind, string> = {
-    main: 'bg-petrol text-marking border-petrol hover:bg-ink',
+    main: 'bg-petrol text-on-ink border-petrol hover:bg-ink',
     line: 'bg-transparent text-petrol border-petrol hover:bg-petrol-tint',
     'slate-main': 'bg-reading text-ink border-reading hover:bg-marking',
-    'slate-line': 'bg-slate-raised text-slate-text border-slate-line hover:border-slate-soft',
+    'slate-line': 'bg-slate-raised text-slate-text border-slate-edge hover:border-slate-soft',
 };
 
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {

@@ -25,11 +25,11 @@ export function Choice<T extends string>({
     className = '',
 }: Props<T>) {
     const rest = onSlate
-        ? 'border-slate-line bg-slate-raised text-slate-text'
-        : 'border-floor-deep bg-paper text-ink';
+        ? 'border-slate-edge bg-slate-raised text-slate-text'
+        : 'border-edge bg-paper text-ink';
     const chosen = onSlate
         ? 'data-[state=on]:border-reading data-[state=on]:bg-reading data-[state=on]:text-ink'
-        : 'data-[state=on]:border-petrol data-[state=on]:bg-petrol data-[state=on]:text-marking';
+        : 'data-[state=on]:border-petrol data-[state=on]:bg-petrol data-[state=on]:text-on-ink';
     return (
         <ToggleGroup.Root
             aria-label={label}

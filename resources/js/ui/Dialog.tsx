@@ -16,7 +16,7 @@ export function Dialog({ title, open, onClose, wide = false, children }: Props) 
     return (
         <Radix.Root open={open} onOpenChange={(next) => next || onClose()}>
             <Radix.Portal>
-                <Radix.Overlay className="fixed inset-0 bg-ink/40" />
+                <Radix.Overlay className="fixed inset-0 bg-shade/40" />
                 <Radix.Content
                     aria-describedby={undefined}
                     className={`punched fixed top-1/2 left-1/2 max-h-11/12 max-w-11/12 ${wide ? 'w-220' : 'w-120'} -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-paper px-5 pt-5 pb-4`}

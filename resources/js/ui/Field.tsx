@@ -15,8 +15,8 @@ interface Common {
 
 function edge(error: string | undefined, onSlate: boolean): string {
     const usual = onSlate
-        ? 'border-slate-line bg-slate-raised text-slate-text'
-        : 'border-floor-deep bg-paper text-ink';
+        ? 'border-slate-edge bg-slate-raised text-slate-text'
+        : 'border-edge bg-paper text-ink';
     const wrong = onSlate
         ? 'border-2 border-reading bg-slate-raised text-slate-text'
         : 'border-2 border-ink bg-paper text-ink';

@@ -36,7 +36,7 @@ export function PickedList<T extends string>({ legend, hint, add, all, picked, w
             </label>
             <select
                 id={id}
-                className="w-full rounded-edge border border-floor-deep bg-paper px-1 py-0.5 text-small"
+                className="w-full rounded-edge border border-edge bg-paper px-1 py-0.5 text-small"
                 value=""
                 onChange={({ target }) => onChange([...picked, target.value as T])}
             >

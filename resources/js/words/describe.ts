@@ -113,7 +113,7 @@ export function describeObservation({ kind, values, refusal, notes }: Observatio
         Object.entries(values)
             .flatMap(([name, value]) => {
                 if (isTrace(value) || isSeries(value)) return [];
-                if (isNumber(value)) return [`${named?.(name) ?? ''}${displayed(value, t('bay.overload'))}`];
+                if (isNumber(value)) return [`${named?.(name) ?? ''}${displayed(value)}`];
                 return word?.(name, value) ?? [];
             })
             .join(', ');

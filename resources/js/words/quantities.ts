@@ -1,5 +1,6 @@
 import type { ShownNumber } from '../api/types';
 import { fixed } from './reader';
+import { t } from './words';
 
 export const THIN_SPACE = '\u2009';
 
@@ -31,19 +32,24 @@ const PREFIXES: Record<ShownNumber['unit'], [number, number, string][]> = {
     seconds: [[0, 1, 's']],
 };
 
+/** What is said instead of a number that is greater than the display can show. */
+function beyond({ unit }: ShownNumber): string {
+    return t(unit === 'ohms' ? 'reading.no-passage' : 'reading.beyond-range');
+}
+
 /** A number as its display shows it: the prefix and the digits follow from the display's own step. */
-export function display(number: ShownNumber, overload: string): Display {
+export function display(number: ShownNumber): Display {
     const choices = PREFIXES[number.unit];
     const [, divisor, unit] =
         choices.find(([step]) => number.resolution >= step * 0.999) ?? choices[choices.length - 1]!;
     const value = number.si / divisor;
-    if (number.overload) return { value, digits: overload, unit: number.unit === 'ohms' ? 'MΩ' : unit };
+    if (number.overload) return { value, digits: beyond(number), unit: '' };
     const decimals = Math.max(0, Math.ceil(-Math.log10(number.resolution / divisor) - 0.01));
     return { value, digits: fixed(value, decimals), unit };
 }
 
-export function displayed(number: ShownNumber, overload: string): string {
-    const { digits, unit } = display(number, overload);
+export function displayed(number: ShownNumber): string {
+    const { digits, unit } = display(number);
     return number.overload ? digits : `${digits}${THIN_SPACE}${unit}`;
 }
 

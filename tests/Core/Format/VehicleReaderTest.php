@@ -6,6 +6,7 @@ namespace Tests\Core\Format;
 
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\VehicleReader;
+use Lernfall\Vehicle\Body;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Sentences;
 
@@ -26,6 +27,15 @@ final class VehicleReaderTest extends TestCase
         $document['tyre']['size'] = 'wide';
 
         self::assertStringStartsWith('/tyre/size: expected a tyre size such as 195/55 R15', Sentences::ofRefused(static fn () => VehicleReader::read($document)));
+    }
+
+    public function test_what_it_looks_like_is_said_by_its_data_and_else_by_its_layout(): void
+    {
+        self::assertSame(Body::Saloon, VehicleReader::read($this->document())->model->body);
+        $older = array_diff_key($this->document(), ['body' => true]);
+        self::assertSame(Body::Hatchback, VehicleReader::read($older)->model->body);
+        self::assertSame(Body::Trailer, VehicleReader::read(['layout' => 'trailer'] + $older)->model->body);
+        self::assertStringStartsWith('/body: expected one of', Sentences::ofRefused(fn () => VehicleReader::read(['body' => 'coupe'] + $this->document())));
     }
 
     /** @return array<string, mixed> */

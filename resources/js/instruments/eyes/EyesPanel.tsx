@@ -91,7 +91,7 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
                 <Seen
                     title={`${t('work.gauge')}, ${gauged.action.channel}`}
                     step={gauged.number}
-                    text={isNumber(gap) ? displayed(gap, '–') : '–'}
+                    text={isNumber(gap) ? displayed(gap) : '–'}
                 />
                 <WriteDown key={gauged.number} step={gauged} feature="gap" act={act} busy={busy} />
             </>

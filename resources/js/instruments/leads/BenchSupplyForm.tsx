@@ -125,7 +125,7 @@ function Shown({ values }: { values: NonNullable<ReturnType<typeof lastOf>>['obs
             className="tabular flex items-baseline justify-between border-y border-slate-line py-1"
         >
             <span className="text-title text-reading">
-                {isNumber(volts) && displayed(volts, '')} {isNumber(amperes) && displayed(amperes, '')}
+                {isNumber(volts) && displayed(volts)} {isNumber(amperes) && displayed(amperes)}
             </span>
             <span className="font-sans text-small">
                 {typeof holds === 'string' && t(`bench-supply.holds-${holds}`)}

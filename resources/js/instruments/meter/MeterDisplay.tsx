@@ -57,13 +57,11 @@ function settings({ action, observation }: Reading, meter: Attempt['meter']): st
 function kept({ observation }: Reading, held: ShownNumber | null): [string, string][] {
     const extremes = (['least', 'greatest'] as const).flatMap((name): [string, string][] => {
         const value = observation.values[name];
-        return isNumber(value) ? [[t(`meter-mode.${name}`), displayed(value, t('bay.overload'))]] : [];
+        return isNumber(value) ? [[t(`meter-mode.${name}`), displayed(value)]] : [];
     });
     return [
         ...extremes,
-        ...(held === null
-            ? []
-            : [[t('meter-mode.held'), displayed(held, t('bay.overload'))] as [string, string]]),
+        ...(held === null ? [] : [[t('meter-mode.held'), displayed(held)] as [string, string]]),
     ];
 }
 
@@ -85,9 +83,11 @@ export function rangeName(
     fullScale: number,
 ): string {
     const range = meter.ranges[name]?.find((one) => one.fullScale === fullScale);
-    const { value, unit } = display(
-        { unit: UNITS[name], si: fullScale, resolution: range?.resolution ?? 1, overload: false },
-        '',
-    );
+    const { value, unit } = display({
+        unit: UNITS[name],
+        si: fullScale,
+        resolution: range?.resolution ?? 1,
+        overload: false,
+    });
     return `${digits(value, RANGE_DIGITS)}${THIN_SPACE}${unit}`;
 }

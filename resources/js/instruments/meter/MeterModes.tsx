@@ -36,7 +36,7 @@ export function MeterModes({ meter, chosen, modes, last, held, onChange, onHold 
                             fullScale: event.target.value === '' ? null : Number(event.target.value),
                         })
                     }
-                    className="rounded-edge border border-slate-line bg-slate-raised px-1 py-0.5 text-slate-text"
+                    className="rounded-edge border border-slate-edge bg-slate-raised px-1 py-0.5 text-slate-text"
                 >
                     <option value="">{t('meter-mode.auto')}</option>
                     {ranges.map(({ fullScale }) => (
@@ -55,7 +55,7 @@ export function MeterModes({ meter, chosen, modes, last, held, onChange, onHold 
             >
                 {modes.relativeTo !== 0 && last !== null
                     ? t('meter-mode.relative-off', {
-                          value: displayed({ ...last, si: modes.relativeTo }, ''),
+                          value: displayed({ ...last, si: modes.relativeTo }),
                       })
                     : t('meter-mode.relative')}
             </Toggle>
@@ -83,7 +83,7 @@ function Toggle({ pressed, disabled, onPress, children }: ToggleProps) {
             aria-pressed={pressed}
             disabled={disabled}
             onClick={onPress}
-            className={`rounded-edge border px-1.5 py-0.5 disabled:opacity-50 ${pressed ? 'border-reading bg-reading font-semibold text-ink' : 'border-slate-line bg-slate-raised'}`}
+            className={`rounded-edge border px-1.5 py-0.5 disabled:opacity-50 ${pressed ? 'border-reading bg-reading font-semibold text-ink' : 'border-slate-edge bg-slate-raised'}`}
         >
             {children}
         </button>

@@ -11,8 +11,8 @@ export function Proven({ attempt }: { attempt: Attempt }) {
     return (
         <p role="status" className="tabular text-small text-reading">
             {t('prove.shown', {
-                ohms: displayed(shorted, t('bay.overload')),
-                volts: displayed(battery, t('bay.overload')),
+                ohms: displayed(shorted),
+                volts: displayed(battery),
                 fuse: t(`prove.${String(fuse)}`),
             })}
         </p>

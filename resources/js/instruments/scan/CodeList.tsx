@@ -39,9 +39,9 @@ function details(values: Observation['values'], code: string): string[] {
     return [
         ...(word('own') === undefined ? [] : [t('scan.own', { number: String(word('own')) })]),
         ...(word('byte') === undefined ? [] : [t('scan.byte', { byte: String(word('byte')) })]),
-        ...(isNumber(speed) ? [t('scan.at', { value: displayed(speed, '–') })] : []),
+        ...(isNumber(speed) ? [t('scan.at', { value: displayed(speed) })] : []),
         ...(word('steering') === undefined ? [] : [t(`steering.${String(word('steering'))}`)]),
-        ...(isNumber(volts) ? [displayed(volts, '–')] : []),
+        ...(isNumber(volts) ? [displayed(volts)] : []),
     ];
 }
 

@@ -17,7 +17,7 @@ export function SpeedList({ car, observation: { values } }: { car: Car; observat
                                 {t(`bay.speed-${String(values[`${id}.run`])}`)}{' '}
                             </span>
                             <span className="tabular text-reading">
-                                {isNumber(speed) ? displayed(speed, '–') : '–'}
+                                {isNumber(speed) ? displayed(speed) : '–'}
                             </span>
                         </span>
                     </li>

@@ -39,7 +39,7 @@ export function ScopeReadout({ step, sights, act, busy }: Props) {
                 {numbers.map(([name, value]) => (
                     <span key={name} className="flex justify-between gap-2 border-b border-slate-line">
                         <span className="font-sans text-slate-soft">{t(`trace.${name}`)}</span>
-                        <span className="text-reading">{isNumber(value) && displayed(value, '–')}</span>
+                        <span className="text-reading">{isNumber(value) && displayed(value)}</span>
                     </span>
                 ))}
                 {values.trigger === 'none' && <span className="font-sans">{t('scope.no-trigger')}</span>}
