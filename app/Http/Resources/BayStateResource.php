@@ -11,7 +11,7 @@ use Lernfall\Circuit\JumperLead;
 use OpenApi\Attributes as OA;
 
 /** What the person in the bay has done to the car: visible without any instrument. */
-#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannels', 'underPower', 'injection', 'jumpers', 'meterInSeries', 'bench', 'breakout', 'provoked', 'trialParts', 'rearranged', 'inSession', 'connectorOpen', 'minutes', 'money', 'concluded'], properties: [
+#[OA\Schema(schema: 'BayState', required: ['ignition', 'openPlugs', 'chocked', 'raised', 'onStands', 'turningChannels', 'underPower', 'injection', 'jumpers', 'meterInSeries', 'bench', 'breakout', 'provoked', 'provokedAt', 'trialParts', 'rearranged', 'inSession', 'connectorOpen', 'minutes', 'money', 'concluded'], properties: [
     new OA\Property(property: 'ignition', type: 'string', enum: ['off', 'on', 'running']),
     new OA\Property(property: 'openPlugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'chocked', type: 'boolean'),
@@ -25,6 +25,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'bench', oneOf: [new OA\Schema(ref: '#/components/schemas/BenchSupply'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'breakout', type: 'boolean'),
     new OA\Property(property: 'provoked', description: 'what is being done to the car at this moment, or empty', type: 'string'),
+    new OA\Property(property: 'provokedAt', description: 'the corner it is done at, or empty', type: 'string'),
     new OA\Property(property: 'trialParts', description: 'as "part@place": parts from the shelf that are in the car', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'rearranged', description: 'parts have changed places, are on trial, taped round or joined by leads', type: 'boolean'),
     new OA\Property(property: 'inSession', description: 'a scan tool holds the brake module', type: 'boolean'),
@@ -92,6 +93,7 @@ final readonly class BayStateResource
             ],
             'breakout' => $connections->breakout,
             'provoked' => $connections->provoked->how->value ?? '',
+            'provokedAt' => $connections->provoked->channel ?? '',
         ];
     }
 

@@ -2132,6 +2132,8 @@ export interface components {
             breakout: boolean;
             /** @description what is being done to the car at this moment, or empty */
             provoked: string;
+            /** @description the corner it is done at, or empty */
+            provokedAt: string;
             /** @description as "part@place": parts from the shelf that are in the car */
             trialParts: string[];
             /** @description parts have changed places, are on trial, taped round or joined by leads */

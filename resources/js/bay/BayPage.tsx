@@ -35,6 +35,7 @@ import { StateLine } from './StateLine';
 import { StationRow } from './StationRow';
 import { RemarkLine } from './RemarkLine';
 import { TimeLeft } from './TimeLeft';
+import { UnderWay } from './UnderWay';
 import { useBay, type DoAction } from './useBay';
 import { useNews } from './useNews';
 
@@ -96,6 +97,10 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             else setMessage(error instanceof Error ? error.message : t('error.unexpected'));
         }
     };
+    const toPanel = (panel: string) => {
+        setOnTop(panel === 'card' ? 'card' : 'slate');
+        if (panel !== 'card') setInstrument(panel);
+    };
     useShortcuts({
         c: () => state.concluded || setSheet('cause'),
         '?': () => setSheet('keys'),
@@ -116,7 +121,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                     {attempt.jobTitle} <span className="font-normal text-ink-soft">{attempt.car.name}</span>
                 </>
             }
-            middle={<OrderLine steps={attempt.steps} />}
+            middle={<OrderLine attempt={attempt} busy={common.busy} onAct={onAct} onPanel={toPanel} />}
             right={
                 <span className="tabular flex items-center gap-4 whitespace-nowrap">
                     <OnTopSwitch onTop={onTop} onChoose={setOnTop} />
@@ -177,6 +182,8 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                                     sheet={attempt.dataSheet}
                                     leads={leads}
                                     onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                                    station={station}
+                                    onStation={setStation}
                                 />
                             ) : (
                                 <PathStrip
@@ -188,6 +195,8 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                                     state={state}
                                     leads={leads}
                                     onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                                    station={station}
+                                    onStation={setStation}
                                 />
                             )}
                             <StationRow
@@ -198,6 +207,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             />
                         </section>
                         <fieldset disabled={state.concluded} className="flex min-h-0 flex-col gap-3">
+                            <UnderWay car={attempt.car} state={state} />
                             <Controls attempt={attempt} channel={channelId} onAct={onAct} />
                             {message !== '' && <Caution live>{message}</Caution>}
                             <StationActions

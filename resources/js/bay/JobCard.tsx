@@ -116,11 +116,21 @@ export function JobCard({ attempt, onNameCause, onConclude, onRules, onStrike }:
                     ))}
                 </ul>
             </div>
-            <div className="mt-3 flex flex-col gap-2">
-                <Button disabled={attempt.state.concluded} onClick={onNameCause} shortcut="C">
-                    {t('bay.name-cause')}
-                </Button>
-                <Button disabled={attempt.state.concluded} onClick={onConclude}>
+            <Button
+                kind="main"
+                className="mt-3"
+                disabled={attempt.state.concluded}
+                onClick={onNameCause}
+                shortcut="C"
+            >
+                {t('bay.name-cause')}
+            </Button>
+            <div className="mt-4 border-t-2 border-dotted border-ink-soft pt-2">
+                <Button
+                    className="border-transparent! px-0! font-normal!"
+                    disabled={attempt.state.concluded}
+                    onClick={onConclude}
+                >
                     {t('bay.conclude')}
                 </Button>
             </div>

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Attempt } from '../api/types';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
-import { lastOf } from '../words/card';
+import { changedSince, lastOf } from '../words/card';
 
 const LOOKS: Record<string, string> = {
     abs: 'border-amber text-amber-lit',
@@ -16,6 +16,7 @@ const MARKS: Record<string, string> = { on: '●', off: '○', blinks: '◐' };
 export function LampPanel({ attempt }: { attempt: Attempt }) {
     const look = lastOf(attempt.steps, 'look-at-lamps');
     const values = look?.observation.values ?? {};
+    const isOld = look !== undefined && changedSince(attempt.steps, look.number);
     const texts = [
         t(`lamp-message.${String(values.message ?? 'none')}`),
         ...Object.keys(values)
@@ -30,7 +31,9 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
                     {look !== undefined && `${t('bay.lamps-then')}, ${t('bay.step', { step: look.number })}`}
                 </span>
             </div>
-            <ul className="mt-2 grid grid-cols-3 gap-2">
+            <ul
+                className={`mt-2 grid grid-cols-3 gap-2 ${isOld ? 'border-l-4 border-dotted border-slate-soft pl-2' : ''}`}
+            >
                 {attempt.car.lamps.map((lamp) => {
                     const state = String(look?.observation.values[lamp] ?? 'off');
                     const lit = state !== 'off';
@@ -53,6 +56,12 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
                 })}
             </ul>
             <p className="mt-auto border-t border-slate-line pt-2">
+                {isOld && (
+                    <span className="block text-small font-semibold">
+                        <span aria-hidden>↺ </span>
+                        {t('bay.lamps-before')}
+                    </span>
+                )}
                 {look === undefined ? t('bay.unknown-lamps') : <Messages key={look.number} texts={texts} />}
             </p>
         </Slate>

@@ -1,4 +1,4 @@
-import type { Attempt, BayState } from '../api/types';
+import type { Attempt } from '../api/types';
 import { t } from '../words/words';
 
 /** How the car stands at this corner, in words. */
@@ -16,15 +16,6 @@ export function StateLine({ attempt: { state, car }, channel }: { attempt: Attem
             : state.underPower
               ? t('bay.wheel-under-power')
               : t('bay.wheel-turning'),
-        ...state.trialParts
-            .filter((one) => one.endsWith(`@${channel}`))
-            .map((one) => t(`trial.${one.split('@')[0]}`)),
-        ...(touches(state.meterInSeries, channel) ? [t('then.meter')] : []),
-        ...(state.provoked === '' ? [] : [t(`provoke.${state.provoked}`)]),
     ];
     return <span className="text-small text-ink-soft">{words.join(' · ')}</span>;
-}
-
-function touches(lead: BayState['meterInSeries'], channel: string): boolean {
-    return lead !== null && [lead.first, lead.second].some((pad) => pad.startsWith(`${channel}.`));
 }

@@ -19,6 +19,8 @@ const PLACES: Record<string, number> = {
     nothing: 4,
 };
 
+const MIDDLE = 45;
+
 /** The fault as a flag planted on its station. */
 export function FaultFlag({ kinds, fault }: { kinds: FaultKind[]; fault: FaultSetting }) {
     const kind = kinds.find((one) => one.id === fault.kind) ?? kinds[0]!;
@@ -27,17 +29,26 @@ export function FaultFlag({ kinds, fault }: { kinds: FaultKind[]; fault: FaultSe
         spoken(kind, strengthOf(kind, fault.strength)),
         fault.provokedBy === undefined ? '' : t('bench.only', { when: t(`provoke.${fault.provokedBy}`) }),
     ].filter((one) => one !== '');
+    const place = PLACES[kind.station] ?? 0;
+    /* beyond the middle it flies to the left, so that it stays on the strip however long its words are */
+    const isTurned = place > MIDDLE;
     return (
         <div className="relative h-8">
             <div
-                style={{ left: `${PLACES[kind.station] ?? 0}%` }}
-                className="absolute top-1 flex h-14 flex-col items-start"
+                style={isTurned ? { right: `${100 - place}%` } : { left: `${place}%` }}
+                className={`absolute top-1 flex h-14 flex-col ${isTurned ? 'items-end' : 'items-start'}`}
             >
-                <span className="rounded-edge bg-slate px-2 py-1 text-small whitespace-nowrap text-slate-text">
+                <span
+                    data-flag
+                    className="max-w-full rounded-edge bg-slate px-2 py-1 text-small whitespace-nowrap text-slate-text"
+                >
                     {t(`fault.${kind.id}`)}
                     {detail.length > 0 && `, ${detail.join(', ')}`}
                 </span>
-                <span aria-hidden className="ml-2 flex-1 border-l-2 border-slate" />
+                <span
+                    aria-hidden
+                    className={`flex-1 border-l-2 border-slate ${isTurned ? 'mr-2' : 'ml-2'}`}
+                />
             </div>
         </div>
     );

@@ -3,7 +3,9 @@ import { t } from '../words/words';
 import { Board, type Lead, type Leads } from './Board';
 import { Drawing } from './Drawing';
 import { Hookups } from './Hookups';
+import type { Station } from '../words/card';
 import { layout } from './layout';
+import { StationFields, stationFields } from './StationFields';
 
 interface Props {
     car: Car;
@@ -15,10 +17,14 @@ interface Props {
     state?: BayState;
     leads?: Leads;
     onLead?: (lead: Lead, pad: string) => void;
+    /** Left out, the drawing is only looked at. */
+    station?: Station;
+    onStation?: (station: Station) => void;
 }
 
 /** The path of one corner as a strip: ring, gap, sensor, plug, loom, plug, module, code, lamp. */
-export function PathStrip({ car, channel, openPlugs, turning, sheet, state, leads, onLead }: Props) {
+export function PathStrip(props: Props) {
+    const { car, channel, openPlugs, turning, sheet, state, leads, onLead, station, onStation } = props;
     const spots = layout(car, channel, state?.bench != null);
     const blocked = (pad: string) =>
         !openPlugs.includes(car.modulePlug) &&
@@ -43,6 +49,9 @@ export function PathStrip({ car, channel, openPlugs, turning, sheet, state, lead
                 sheet={sheet}
                 probing={leads !== undefined}
             />
+            {station !== undefined && onStation !== undefined && (
+                <StationFields fields={stationFields(spots)} chosen={station} onChoose={onStation} />
+            )}
             {state !== undefined && <Hookups channel={channel} spots={spots} state={state} />}
         </Board>
     );

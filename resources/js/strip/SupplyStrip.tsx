@@ -1,7 +1,9 @@
 import type { BayState, Car, DataSheet } from '../api/types';
 import { t } from '../words/words';
 import { Board, type Lead, type Leads } from './Board';
-import type { PadSpot } from './layout';
+import type { Station } from '../words/card';
+import { STRIP, type PadSpot } from './layout';
+import { StationFields, type StationField } from './StationFields';
 
 interface Props {
     car: Car;
@@ -9,6 +11,8 @@ interface Props {
     sheet: DataSheet | null;
     leads?: Leads;
     onLead?: (lead: Lead, pad: string) => void;
+    station?: Station;
+    onStation?: (station: Station) => void;
 }
 
 const LIVE = 52;
@@ -25,8 +29,13 @@ const PADS: PadSpot[] = [
     { id: 'body', x: 210, y: 160 },
 ];
 
+const FIELDS: StationField[] = [
+    { station: 'supply', from: 0, to: 400 },
+    { station: 'module', from: 440, to: STRIP.width },
+];
+
 /** The supply of the module as a strip: battery, fuse, relay, plug, module, and back over its ground to the body. */
-export function SupplyStrip({ car, state, sheet, leads, onLead }: Props) {
+export function SupplyStrip({ car, state, sheet, leads, onLead, station, onStation }: Props) {
     const open = state.openPlugs.includes(car.modulePlug);
     return (
         <Board
@@ -80,6 +89,9 @@ export function SupplyStrip({ car, state, sheet, leads, onLead }: Props) {
                     d={`M 485 ${LIVE} V ${LIVE + 20} m -7 0 h 14 v 30 h -14 Z M 485 ${LIVE + 50} V ${GROUND} M 452 ${LIVE} H 485 M 452 ${GROUND} H 485`}
                 />
             </g>
+            {station !== undefined && onStation !== undefined && (
+                <StationFields fields={FIELDS} chosen={station} onChoose={onStation} />
+            )}
             <g aria-hidden className="fill-none stroke-petrol" strokeWidth={1.5}>
                 {state.jumpers.map((lead) => (
                     <Bridge key={`${lead.first} ${lead.second}`} lead={lead} />

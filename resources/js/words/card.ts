@@ -16,6 +16,38 @@ export function lastOf<K extends Kind>(steps: Step[], kind: K): StepOf<K> | unde
         .at(-1);
 }
 
+/** What leaves the car as it was. */
+const ONLY_LOOKS: Kind[] = [
+    'look',
+    'look-at-lamps',
+    'look-up-data-sheet',
+    'gauge-gap',
+    'rock-wheel',
+    'measure',
+    'capture',
+    'clamp-current',
+    'prove-meter',
+    'read-codes',
+    'read-switches',
+    'live-speeds',
+    'watch-lamp',
+    'write-code',
+    'write-reading',
+    'write-sensor',
+    'mark-station',
+    'strike-out',
+    'name-cause',
+    'conclude',
+];
+
+/** Whether something has been done to the car after a step. */
+export function changedSince(steps: Step[], step: number): boolean {
+    return steps.some(
+        ({ number, action, observation }) =>
+            number > step && observation.refusal === '' && !ONLY_LOOKS.includes(action.do),
+    );
+}
+
 /** The steps whose entries have been struck out. */
 export function struckOut(steps: Step[]): Set<number> {
     return new Set(stepsOf(steps, 'strike-out').map(({ action }) => action.entry));

@@ -98,7 +98,7 @@ export function describeCause(
     });
 }
 
-function plugName(car: Car, plug: string): string {
+export function plugName(car: Car, plug: string): string {
     return plug === car.modulePlug
         ? t('did.module-plug')
         : t(`did.${plug.split('.')[1]}`, { channel: plug.split('.')[0] });
