@@ -1,4 +1,4 @@
-/** What can be done on the page as it stands: its buttons, tabs and links, by the words a reader has for them. */
+/** What can be done: by the words a reader has for it. */
 export interface Doable {
     name: string;
     /** The key that does it, where there is one. */
@@ -9,12 +9,40 @@ export interface Doable {
 const SOUGHT =
     'header :is(button, a[href]), main :is(button, a[href], [role=tab]), footer :is(button, a[href])';
 
+let elsewhere: (() => Doable[]) | null = null;
+
+/** Also what a page can do that is not drawn at this moment; gives back how to take it away again. */
+export function alsoDoable(more: () => Doable[]): () => void {
+    elsewhere = more;
+    return () => {
+        if (elsewhere === more) elsewhere = null;
+    };
+}
+
+/** Buttons, tabs and links as they stand, and what the page adds to them. */
 export function doable(): Doable[] {
-    const found = [...document.querySelectorAll<HTMLElement>(SOUGHT)]
-        .filter((one) => !one.matches(':disabled, :disabled *') && one.offsetParent !== null)
-        .map((one): Doable => ({ name: named(one), shortcut: keyOf(one), run: () => runs(one) }))
-        .filter(({ name }) => name !== '');
+    const found = [
+        ...controls().map((one): Doable => ({
+            name: named(one),
+            shortcut: keyOf(one),
+            run: () => runs(one),
+        })),
+        ...(elsewhere?.() ?? []),
+    ].filter(({ name }) => name !== '');
     return found.filter(({ name }, position) => found.findIndex((other) => other.name === name) === position);
+}
+
+/** Presses the first button in the work that has these words; false where there is none that can be pressed. */
+export function pressed(words: string): boolean {
+    const one = controls().find((control) => textOf(control).split(' · ')[0] === words);
+    if (one !== undefined) runs(one);
+    return one !== undefined;
+}
+
+function controls(): HTMLElement[] {
+    return [...document.querySelectorAll<HTMLElement>(SOUGHT)].filter(
+        (one) => !one.matches(':disabled, :disabled *') && one.offsetParent !== null,
+    );
 }
 
 function runs(element: HTMLElement) {

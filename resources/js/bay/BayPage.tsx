@@ -5,8 +5,6 @@ import type { Attempt } from '../api/types';
 import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import type { Leads } from '../strip/Board';
-import { PathStrip } from '../strip/PathStrip';
-import { SupplyStrip } from '../strip/SupplyStrip';
 import { Caution } from '../ui/Caution';
 import { clock } from '../words/quantities';
 import { t } from '../words/words';
@@ -22,6 +20,7 @@ import { CounselDialog } from './CounselDialog';
 import { OnTopSwitch, type OnTop } from './OnTopSwitch';
 import { OrderLine } from './OrderLine';
 import { PairLine } from './PairLine';
+import { PathSection } from './PathSection';
 import { stationsAt, WHOLE_CAR, type Station } from '../words/card';
 import { leftOff } from './resume';
 import { useShortcuts } from '../ui/shortcuts';
@@ -31,12 +30,11 @@ import type { RepairKind } from '../words/repairs';
 import { StationActions } from './StationActions';
 import { RulesDialog } from './RulesDialog';
 import { RepairDialog } from './RepairDialog';
-import { StateLine } from './StateLine';
-import { StationRow } from './StationRow';
 import { RemarkLine } from './RemarkLine';
 import { TimeLeft } from './TimeLeft';
 import { UnderWay } from './UnderWay';
 import { useBay, type DoAction } from './useBay';
+import { usePalette } from './usePalette';
 import { useNews } from './useNews';
 
 export function BayPage() {
@@ -64,11 +62,6 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
     const [sheet, setSheet] = useState<Sheet>(null);
     const [onTop, setOnTop] = useState<OnTop>('slate');
     const [message, setMessage] = useState('');
-    const channel = attempt.car.channels.find((one) => one.id === channelId);
-    const title =
-        channel === undefined
-            ? t('bay.supply-title')
-            : t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) });
     const goTo = (next: string) => {
         setChannel(next);
         if (!stationsAt(attempt.car, next).includes(station)) setStation(stationsAt(attempt.car, next)[0]!);
@@ -101,6 +94,15 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
         setOnTop(panel === 'card' ? 'card' : 'slate');
         if (panel !== 'card') setInstrument(panel);
     };
+    usePalette({
+        attempt,
+        onPanel: toPanel,
+        onPlace: (at, there) => {
+            setChannel(at);
+            setStation(there);
+        },
+        onWork: (action) => (action.do === 'repair' ? setSheet({ repair: action.kind }) : void onAct(action)),
+    });
     useShortcuts({
         c: () => state.concluded || setSheet('cause'),
         '?': () => setSheet('keys'),
@@ -167,45 +169,14 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             <FloorPlan car={attempt.car} state={state} channel={channelId} onChoose={goTo} />
                             <LampPanel attempt={attempt} />
                         </div>
-                        <section
-                            aria-label={title}
-                            className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
-                        >
-                            <div className="flex justify-between">
-                                <h2>{title}</h2>
-                                <StateLine attempt={attempt} channel={channelId} />
-                            </div>
-                            {channel === undefined ? (
-                                <SupplyStrip
-                                    car={attempt.car}
-                                    state={state}
-                                    sheet={attempt.dataSheet}
-                                    leads={leads}
-                                    onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
-                                    station={station}
-                                    onStation={setStation}
-                                />
-                            ) : (
-                                <PathStrip
-                                    car={attempt.car}
-                                    channel={channel}
-                                    openPlugs={state.openPlugs}
-                                    turning={state.turningChannels.includes(channelId)}
-                                    sheet={attempt.dataSheet}
-                                    state={state}
-                                    leads={leads}
-                                    onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
-                                    station={station}
-                                    onStation={setStation}
-                                />
-                            )}
-                            <StationRow
-                                attempt={attempt}
-                                channel={channelId}
-                                station={station}
-                                onChoose={setStation}
-                            />
-                        </section>
+                        <PathSection
+                            attempt={attempt}
+                            channelId={channelId}
+                            station={station}
+                            leads={leads}
+                            onStation={setStation}
+                            onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
+                        />
                         <fieldset disabled={state.concluded} className="flex min-h-0 flex-col gap-3">
                             <UnderWay car={attempt.car} state={state} />
                             <Controls attempt={attempt} channel={channelId} onAct={onAct} />

@@ -1,8 +1,11 @@
+import { useRef } from 'react';
 import * as z from 'zod/mini';
 import type { Action, Step } from '../api/types';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
+import { KeyCap } from '../ui/KeyCap';
+import { useShortcuts } from '../ui/shortcuts';
 import { useCheckedForm } from '../ui/useCheckedForm';
 import { writtenUnits } from '../words/quantities';
 import { isNumber } from '../words/shown';
@@ -39,6 +42,8 @@ export function WriteDown({ step, feature, sights, act, busy }: Props) {
     const units = isNumber(shown) ? writtenUnits(shown) : [];
     const form = useCheckedForm(entry, START);
     const isOpen = form.watch('unit') === OVERLOAD;
+    const paper = useRef<HTMLFormElement>(null);
+    useShortcuts({ e: () => paper.current?.querySelector<HTMLElement>('input:enabled, select')?.focus() });
 
     const write = async ({ value, unit, word, judgement, comparedWith }: z.output<typeof entry>) => {
         const seen = sights !== undefined;
@@ -65,15 +70,17 @@ export function WriteDown({ step, feature, sights, act, busy }: Props) {
 
     return (
         <form
+            ref={paper}
             aria-label={t('bay.write-it')}
             className="flex flex-col gap-2 border-t border-slate-line pt-2"
             onSubmit={form.sending(write)}
         >
-            <p className="font-semibold">
-                {t('bay.write-it')}{' '}
-                <span className="text-small font-normal text-slate-soft">
+            <p className="flex items-baseline gap-1.5 font-semibold">
+                {t('bay.write-it')}
+                <span className="flex-1 text-small font-normal text-slate-soft">
                     {t('bay.step', { step: step.number })}
                 </span>
+                <KeyCap>E</KeyCap>
             </p>
             {sights === undefined ? (
                 <div className="grid grid-cols-2 gap-2">

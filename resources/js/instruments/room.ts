@@ -49,6 +49,8 @@ export interface Room {
     Panel: ComponentType<PanelProps>;
     /** Keys that act while it is in hand; each has its words under "key." and "key-name.". */
     keys?: string[];
+    /** Word keys of what its panel does at the press of a button; found by typing from anywhere. */
+    acts: string[];
     /** Kinds of actions after which this panel comes to the front. */
     shows: Action['do'][];
     told: Told;

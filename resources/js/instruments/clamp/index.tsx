@@ -112,6 +112,7 @@ export const room: Room = {
     tools: ['clamp'],
     Panel: ClampPanel,
     keys: ['K'],
+    acts: ['clamp.take'],
     shows: ['clamp-current'],
     told: {
         'clamp-current': (car, action) =>

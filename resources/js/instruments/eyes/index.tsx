@@ -10,6 +10,7 @@ export const room: Room = {
     also: ['gauge'],
     Panel: EyesPanel,
     keys: ['V'],
+    acts: ['bay.look-lamps'],
     shows: ['look', 'gauge-gap', 'rock-wheel', 'look-at-lamps'],
     told: {
         look: (_, action) => placed('did.look', action.channel, { look: t(`look.${action.at}`) }),

@@ -17,6 +17,7 @@ export const room: Room = {
     tools: [],
     also: ['swap', 'trial-parts'],
     Panel: HandsPanel,
+    acts: ['power.start', 'power.stop', 'work.rock', 'provoke.hold', 'provoke.let-go'],
     shows: [],
     told: {
         provoke: (_, action) =>

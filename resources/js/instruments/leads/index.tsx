@@ -8,6 +8,7 @@ export const room: Room = {
     position: 4,
     tools: ['jumpers', 'generator', 'bench-supply'],
     Panel: LeadsPanel,
+    acts: ['leads.take-off'],
     shows: ['inject', 'connect-leads', 'feed-sensor', 'fit-breakout'],
     told: {
         'connect-leads': (car, action) =>

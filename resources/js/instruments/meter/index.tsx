@@ -9,6 +9,7 @@ export const room: Room = {
     tools: ['meter'],
     Panel: MeterPanel,
     keys: ['M'],
+    acts: ['bay.take', 'prove.meter'],
     shows: ['measure', 'prove-meter'],
     told: {
         measure: (car, action) =>

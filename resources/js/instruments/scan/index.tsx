@@ -19,6 +19,17 @@ export const room: Room = {
     tools: [],
     also: ['live-data', 'actuator-tests'],
     Panel: ScanPanel,
+    acts: [
+        'bay.read-codes',
+        'bay.clear-codes',
+        'bay.live-standing',
+        'bay.road-test',
+        'bay.drive',
+        'scan.end-session',
+        'bay.write-code',
+        'bay.note-none',
+        'lamp-code.watch',
+    ],
     shows: ['read-codes', 'clear-codes', 'live-speeds', 'road-test'],
     told: {
         'read-codes': named,

@@ -10,6 +10,7 @@ export const room: Room = {
     tools: ['scope'],
     Panel: ScopePanel,
     keys: ['S'],
+    acts: ['scope.capture'],
     shows: ['capture'],
     told: {
         capture: (car, action) =>

@@ -6,6 +6,7 @@ export const room: Room = {
     position: 8,
     tools: ['data-sheet'],
     Panel: SheetPanel,
+    acts: ['bay.sheet-first'],
     shows: ['look-up-data-sheet'],
     told: {},
 };

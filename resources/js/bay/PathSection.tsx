@@ -1,0 +1,50 @@
+import type { Attempt } from '../api/types';
+import type { Lead, Leads } from '../strip/Board';
+import { PathStrip } from '../strip/PathStrip';
+import { SupplyStrip } from '../strip/SupplyStrip';
+import type { Station } from '../words/card';
+import { t } from '../words/words';
+import { StateLine } from './StateLine';
+import { StationRow } from './StationRow';
+
+interface Props {
+    attempt: Attempt;
+    channelId: string;
+    station: Station;
+    leads: Leads;
+    onStation: (station: Station) => void;
+    onLead: (lead: Lead, pad: string) => void;
+}
+
+/** The strip of a corner, or of the module's supply, and the stations beneath it. */
+export function PathSection({ attempt, channelId, station, leads, onStation, onLead }: Props) {
+    const { car, state, dataSheet: sheet } = attempt;
+    const channel = car.channels.find((one) => one.id === channelId);
+    const title =
+        channel === undefined
+            ? t('bay.supply-title')
+            : t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) });
+    const common = { car, state, sheet, leads, onLead, station, onStation };
+    return (
+        <section
+            aria-label={title}
+            className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
+        >
+            <div className="flex justify-between">
+                <h2>{title}</h2>
+                <StateLine attempt={attempt} channel={channelId} />
+            </div>
+            {channel === undefined ? (
+                <SupplyStrip {...common} />
+            ) : (
+                <PathStrip
+                    {...common}
+                    channel={channel}
+                    openPlugs={state.openPlugs}
+                    turning={state.turningChannels.includes(channelId)}
+                />
+            )}
+            <StationRow attempt={attempt} channel={channelId} station={station} onChoose={onStation} />
+        </section>
+    );
+}
