@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\Browser\Support\Person;
 
@@ -29,6 +30,11 @@ final class InstrumentsTest extends BrowserTestCase
             return rows.size;
             JS);
         self::assertGreaterThan(20, $rows);
+
+        $person->press('Larger')->see('step in level')->keys(WebDriverKeys::ESCAPE)->doNotSee('Screen of the scope');
+        self::assertSame(1, preg_match('~repeats at\s+([\d.]+) ?Hz~u', str_replace("\u{2009}", ' ', $person->page()), $between));
+        $person->press('Write it on the card')->select('What you read', 'What repeats between the cursors, frequency')->fill('Value', $between[1])->select('Unit', 'Hz')
+            ->choose('Judgement', 'says nothing')->press('Write down')->see("$between[1]\u{2009}Hz")->see('What repeats between the cursors');
     }
 
     public function test_alternating_volts_are_read_while_the_wheel_turns(): void

@@ -11,6 +11,8 @@ final readonly class Observation
 
     public const REFUSED = 'refused';
 
+    private const FIRST_TRACE = 'a.trace';
+
     /**
      * @param  string  $kind  one of those its procedure names, or REFUSED
      * @param  array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>  $values  by feature; a string is a word of a category
@@ -35,9 +37,15 @@ final readonly class Observation
         return $this->refusal !== null;
     }
 
+    /** A number it shows, or one that can be taken from its first trace by cursors. */
     public function number(string $feature): ?ObservedNumber
     {
         $value = $this->values[$feature] ?? null;
+        if ($value === null) {
+            $trace = $this->trace(self::FIRST_TRACE);
+
+            return $trace === null ? null : BetweenCursors::named($feature)?->on($trace);
+        }
 
         return $value instanceof ObservedNumber ? $value : null;
     }

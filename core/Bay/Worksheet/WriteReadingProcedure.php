@@ -29,7 +29,7 @@ final readonly class WriteReadingProcedure extends BaseProcedure
     {
         return ActionSchema::of('Write down what an earlier step showed')
             ->with('of', Setting::integer('Number of the step that showed it', ['minimum' => 1]))
-            ->with('feature', Setting::text('Which of the things it showed, for example reading or FR.speed'))
+            ->with('feature', Setting::text('Which of the things it showed, for example reading or FR.speed; between.hertz.250.750 for what lies between cursors at thousandths of the screen'))
             ->with('value', ['type' => ['number', 'null']])
             ->with('unit', Setting::words([...array_map(static fn (WrittenUnit $unit): string => $unit->value, WrittenUnit::cases()), '']))
             ->with('word', Setting::text('"open" for an overload, or what was seen', ['maxLength' => 40]))
@@ -58,7 +58,7 @@ final readonly class WriteReadingProcedure extends BaseProcedure
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
     {
         $step = $job->step($action->of);
-        if ($step === null || ! array_key_exists($action->feature, $step->observation->values)) {
+        if ($step === null || ! array_key_exists($action->feature, $step->observation->values) && $step->observation->number($action->feature) === null) {
             throw UnfitAction::showedNothing('of');
         }
         if ($action->value === null && $action->word === '') {

@@ -15,16 +15,18 @@ enum WrittenUnit: string
     case Ampere = 'A';
     case Milliampere = 'mA';
     case Millimetre = 'mm';
+    case Second = 's';
+    case Millisecond = 'ms';
     case Hertz = 'Hz';
     case KilometresPerHour = 'km/h';
 
     public function si(float $value): float
     {
         return $value * match ($this) {
-            self::Ohm, self::Volt, self::Ampere, self::Hertz => 1.0,
+            self::Ohm, self::Volt, self::Ampere, self::Hertz, self::Second => 1.0,
             self::Kiloohm => 1e3,
             self::Megaohm => 1e6,
-            self::Millivolt, self::Milliampere, self::Millimetre => 1e-3,
+            self::Millivolt, self::Milliampere, self::Millimetre, self::Millisecond => 1e-3,
             self::KilometresPerHour => 1.0 / 3.6,
         };
     }
@@ -37,6 +39,7 @@ enum WrittenUnit: string
             self::Volt, self::Millivolt => 'volts',
             self::Ampere, self::Milliampere => 'amperes',
             self::Millimetre => 'metres',
+            self::Second, self::Millisecond => 'seconds',
             self::Hertz => 'hertz',
             self::KilometresPerHour => 'metresPerSecond',
         };

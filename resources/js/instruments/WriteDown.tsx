@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import * as z from 'zod/mini';
-import type { Action, Step } from '../api/types';
+import type { Action, ShownNumber, Step } from '../api/types';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
@@ -30,6 +30,8 @@ const START: z.input<typeof entry> = { value: '', unit: '', word: '', judgement:
 interface Props {
     step: Step;
     feature: string;
+    /** Of what it is a number of, where the step itself shows none under this name. */
+    unitsOf?: ShownNumber['unit'];
     /** What can have been seen, where the step showed no number. */
     sights?: string[];
     act: Bay['act'];
@@ -37,9 +39,10 @@ interface Props {
 }
 
 /** Puts a reading on the card in the apprentice's own words: value, unit, judgement, compared with what. */
-export function WriteDown({ step, feature, sights, act, busy }: Props) {
+export function WriteDown({ step, feature, unitsOf, sights, act, busy }: Props) {
     const shown = step.observation.values[feature];
-    const units = isNumber(shown) ? writtenUnits(shown) : [];
+    const units =
+        unitsOf !== undefined ? writtenUnits(unitsOf) : isNumber(shown) ? writtenUnits(shown.unit) : [];
     const form = useCheckedForm(entry, START);
     const isOpen = form.watch('unit') === OVERLOAD;
     const paper = useRef<HTMLFormElement>(null);

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { LabReadings } from '../api/types';
 import { ScopeScreen } from '../instruments/scope/ScopeScreen';
 import { t } from '../words/words';
-import { inUnits } from './formulaText';
+import { inUnits } from '../words/prefixed';
 
 const SIZE = { width: 584, height: 160 };
 const MIDDLE_OF = 100;
@@ -37,6 +37,7 @@ export function LabTrace({ name, readings: { volts, secondsPerSample }, swing }:
                 cursors={NO_CURSORS}
                 running={false}
                 size={SIZE}
+                middle={middle}
                 label={t('lab.trace', { name })}
             />
             <figcaption className="tabular flex justify-between text-small text-slate-soft">

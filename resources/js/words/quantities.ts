@@ -29,7 +29,10 @@ const PREFIXES: Record<ShownNumber['unit'], [number, number, string][]> = {
     hertz: [[0, 1, 'Hz']],
     metres: [[0, 1e-3, 'mm']],
     metresPerSecond: [[0, 1 / 3.6, 'km/h']],
-    seconds: [[0, 1, 's']],
+    seconds: [
+        [0.01, 1, 's'],
+        [0, 1e-3, 'ms'],
+    ],
 };
 
 /** What is said instead of a number that is greater than the display can show. */
@@ -60,12 +63,12 @@ const WRITTEN = {
     hertz: ['Hz'],
     metres: ['mm'],
     metresPerSecond: ['km/h'],
-    seconds: ['s'],
+    seconds: ['ms', 's'],
 } as const;
 
 /** Units in which a reading of this kind can be written down. */
-export function writtenUnits(number: ShownNumber): readonly string[] {
-    return WRITTEN[number.unit];
+export function writtenUnits(unit: ShownNumber['unit']): readonly string[] {
+    return WRITTEN[unit];
 }
 
 /** Workshop time as hours and minutes. */

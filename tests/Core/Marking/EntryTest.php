@@ -41,6 +41,16 @@ final class EntryTest extends TestCase
         self::assertSame($right, $this->isRight($played->write($shown * $factor, $unit, '', $judgement)));
     }
 
+    /** It documents what was seen; where cursors stand is nobody's but one's own, so there is nothing to hold it against. */
+    public function test_what_lies_between_cursors_is_as_shown_and_is_not_judged(): void
+    {
+        $captured = fn (): Played => $this->played()->do(['do' => 'ignition', 'to' => 'on'], ['do' => 'capture', 'inputs' => [['first' => 'FL.module-plug.wheel.1', 'second' => 'body', 'voltsPerDivision' => 0.5, 'coupling' => 'dc']], 'secondsPerDivision' => 0.01, 'trigger' => ['input' => 0, 'volts' => 0.0, 'edge' => 'rising']]);
+        $seconds = $captured()->shown()->number('between.seconds.100.600')->si ?? 0.0;
+        self::assertEqualsWithDelta(0.05, $seconds, 0.0005);
+        self::assertTrue($this->isRight($captured()->write(50.0, 'ms', '', 'in', 'between.seconds.100.600')));
+        self::assertFalse($this->isRight($captured()->write(80.0, 'ms', '', 'in', 'between.seconds.100.600')));
+    }
+
     public function test_overload_is_written_as_such_and_not_as_a_number(): void
     {
         self::assertTrue($this->isRight($this->measured('FR')->write(null, '', Vocabulary::OVERLOAD)));

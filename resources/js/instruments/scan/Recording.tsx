@@ -4,111 +4,13 @@ import { t } from '../../words/words';
 import { fixed } from '../../words/reader';
 import { tenths } from '../../ui/tenths';
 
-const SIZE = { width: 288, height: 138, left: 26, bottom: 16, top: 8 };
-/** One for each channel: told apart by their dashes, not by colour. */
-const DASHES = ['', '5 2', '2 2', '7 2 2 2', '1 3', '9 3'];
+const WIDTH = 288;
+const LEFT = 30;
+const RIGHT = 30;
+const LANE = 42;
+const INSET = 5;
+const FOOT = 16;
 const KILOMETRES_PER_HOUR = 3.6;
-
-/** The wheel speeds over a drive, or around the moment a code was set. */
-export function Recording({ car, observation: { values }, channel }: Props) {
-    if (values.triggered === 'no') return <p className="text-reading">{t('scan.no-trigger')}</p>;
-    const tracks = car.channels.flatMap(({ id }, index) => {
-        const series = values[`${id}.speed`];
-        return isSeries(series) ? [{ id, series, dash: DASHES[index % DASHES.length] }] : [];
-    });
-    const { at } = values;
-    const seconds = length(tracks[0]?.series);
-    const fastest = Math.max(10, ...tracks.map(({ series }) => kmh(series, Math.max(...series.steps))));
-    const top = Math.ceil(fastest / 10) * 10;
-    const x = (second: number) => SIZE.left + (second / seconds) * (SIZE.width - SIZE.left);
-    const y = (speed: number) => SIZE.top + (1 - speed / top) * (SIZE.height - SIZE.top - SIZE.bottom);
-    return (
-        <>
-            {values.code !== undefined && (
-                <p className="text-reading">{t('scan.triggered', { code: String(values.code) })}</p>
-            )}
-            <svg
-                viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
-                role="img"
-                aria-label={`${t('scan.graph')}: ${tracks.map(({ id, series }) => `${id} ${span(series)}`).join(', ')} ${t('bay.kmh')}`}
-                className="w-full"
-            >
-                {[0, top / 2, top].map((speed) => (
-                    <g key={speed}>
-                        <line
-                            x1={SIZE.left}
-                            x2={SIZE.width}
-                            y1={y(speed)}
-                            y2={y(speed)}
-                            className="stroke-slate-line"
-                        />
-                        <text
-                            x={SIZE.left - 4}
-                            y={y(speed) + 4}
-                            textAnchor="end"
-                            className="tabular fill-slate-soft text-[10px]"
-                        >
-                            {speed}
-                        </text>
-                    </g>
-                ))}
-                {isNumber(at) && (
-                    <line
-                        x1={x(at.si)}
-                        x2={x(at.si)}
-                        y1={SIZE.top}
-                        y2={SIZE.height - SIZE.bottom}
-                        className="stroke-amber-lit"
-                        strokeWidth={2}
-                    />
-                )}
-                {tracks.map(({ id, series, dash }) => (
-                    <polyline
-                        key={id}
-                        points={series.steps
-                            .map(
-                                (step, index) =>
-                                    `${tenths(x(index * series.secondsPerSample))},${tenths(y(kmh(series, step)))}`,
-                            )
-                            .join(' ')}
-                        strokeDasharray={dash}
-                        strokeWidth={id === channel ? 2.4 : 1.2}
-                        className={`fill-none ${id === channel ? 'stroke-reading' : 'stroke-slate-soft'}`}
-                    />
-                ))}
-                <text
-                    x={SIZE.width}
-                    y={SIZE.height - 3}
-                    textAnchor="end"
-                    className="tabular fill-slate-soft text-[10px]"
-                >
-                    {t('scan.seconds', { seconds: fixed(seconds, 0) })}
-                </text>
-                <text x={SIZE.left} y={SIZE.height - 3} className="tabular fill-slate-soft text-[10px]">
-                    {t('bay.kmh')}
-                </text>
-            </svg>
-            <ul className="grid grid-cols-4 gap-x-2">
-                {tracks.map(({ id, dash }) => (
-                    <li key={id} className="flex items-center gap-2 text-small">
-                        <svg viewBox="0 0 24 6" className="h-1.5 w-6 shrink-0" aria-hidden>
-                            <line
-                                x1={0}
-                                x2={24}
-                                y1={3}
-                                y2={3}
-                                strokeDasharray={dash}
-                                strokeWidth={2}
-                                className={id === channel ? 'stroke-reading' : 'stroke-slate-soft'}
-                            />
-                        </svg>
-                        <span>{id}</span>
-                    </li>
-                ))}
-            </ul>
-        </>
-    );
-}
 
 interface Props {
     car: Car;
@@ -116,8 +18,116 @@ interface Props {
     channel: string;
 }
 
-function kmh(series: ShownSeries, step: number): number {
-    return step * series.resolution * KILOMETRES_PER_HOUR;
+interface Track {
+    id: string;
+    series: ShownSeries;
+}
+
+/** The wheel speeds over a drive, or around the moment a code was set: a lane each, all to one scale, with what the fastest of them did behind it. */
+export function Recording({ car, observation: { values }, channel }: Props) {
+    if (values.triggered === 'no') return <p className="text-reading">{t('scan.no-trigger')}</p>;
+    const tracks = car.channels.flatMap(({ id }): Track[] => {
+        const series = values[`${id}.speed`];
+        return isSeries(series) ? [{ id, series }] : [];
+    });
+    const { at } = values;
+    const seconds = length(tracks[0]?.series);
+    const fastest = envelope(tracks);
+    const top = Math.ceil(Math.max(10, ...fastest) / 10) * 10;
+    const height = tracks.length * LANE + FOOT;
+    const x = (second: number) => LEFT + (second / seconds) * (WIDTH - LEFT - RIGHT);
+    const y = (lane: number, speed: number) => (lane + 1) * LANE - INSET - (speed / top) * (LANE - 2 * INSET);
+    const line = (lane: number, speeds: number[], secondsPerSample: number) =>
+        speeds
+            .map((speed, index) => `${tenths(x(index * secondsPerSample))},${tenths(y(lane, speed))}`)
+            .join(' ');
+    return (
+        <>
+            {values.code !== undefined && (
+                <p className="text-reading">{t('scan.triggered', { code: String(values.code) })}</p>
+            )}
+            <svg
+                viewBox={`0 0 ${WIDTH} ${height}`}
+                role="img"
+                aria-label={`${t('scan.graph')}: ${tracks.map(({ id, series }) => `${id} ${span(series)}`).join(', ')} ${t('bay.kmh')}`}
+                className="w-full shrink-0"
+            >
+                {tracks.map(({ id, series }, lane) => (
+                    <g key={id}>
+                        <line
+                            x1={LEFT}
+                            x2={WIDTH - RIGHT}
+                            y1={y(lane, 0)}
+                            y2={y(lane, 0)}
+                            className="stroke-slate-line"
+                        />
+                        <text
+                            x={4}
+                            y={y(lane, top / 2) + 4}
+                            className={`tabular text-[12px] font-semibold ${id === channel ? 'fill-reading' : 'fill-slate-soft'}`}
+                        >
+                            {id}
+                        </text>
+                        <text
+                            x={WIDTH - RIGHT + 3}
+                            y={y(lane, top) + 7}
+                            className="tabular fill-slate-soft text-[10px]"
+                        >
+                            {top}
+                        </text>
+                        <text
+                            x={WIDTH - RIGHT + 3}
+                            y={y(lane, 0)}
+                            className="tabular fill-slate-soft text-[10px]"
+                        >
+                            0
+                        </text>
+                        <polyline
+                            points={line(lane, fastest, series.secondsPerSample)}
+                            strokeDasharray="1 3"
+                            className="fill-none stroke-slate-soft"
+                        />
+                        <polyline
+                            points={line(lane, speedsOf(series), series.secondsPerSample)}
+                            strokeWidth={id === channel ? 2.2 : 1.4}
+                            className={`fill-none ${id === channel ? 'stroke-reading' : 'stroke-slate-text'}`}
+                        />
+                    </g>
+                ))}
+                {isNumber(at) && (
+                    <line
+                        x1={x(at.si)}
+                        x2={x(at.si)}
+                        y1={0}
+                        y2={height - FOOT}
+                        className="stroke-amber-lit"
+                        strokeWidth={2}
+                    />
+                )}
+                <text
+                    x={WIDTH - RIGHT}
+                    y={height - 3}
+                    textAnchor="end"
+                    className="tabular fill-slate-soft text-[10px]"
+                >
+                    {t('scan.seconds', { seconds: fixed(seconds, 0) })}
+                </text>
+                <text x={LEFT} y={height - 3} className="tabular fill-slate-soft text-[10px]">
+                    {t('scan.lanes')}
+                </text>
+            </svg>
+        </>
+    );
+}
+
+function speedsOf({ steps, resolution }: ShownSeries): number[] {
+    return steps.map((step) => step * resolution * KILOMETRES_PER_HOUR);
+}
+
+/** At each moment the fastest of all: nearly always how fast the car went. */
+function envelope(tracks: Track[]): number[] {
+    const all = tracks.map(({ series }) => speedsOf(series));
+    return (all[0] ?? []).map((_, index) => Math.max(...all.map((speeds) => speeds[index] ?? 0)));
 }
 
 function length(series: ShownSeries | undefined): number {
@@ -126,5 +136,6 @@ function length(series: ShownSeries | undefined): number {
 
 /** From the least to the greatest, in words for whoever does not see the lines. */
 function span(series: ShownSeries): string {
-    return `${fixed(kmh(series, Math.min(...series.steps)), 0)}–${fixed(kmh(series, Math.max(...series.steps)), 0)}`;
+    const speeds = speedsOf(series);
+    return `${fixed(Math.min(...speeds), 0)}–${fixed(Math.max(...speeds), 0)}`;
 }

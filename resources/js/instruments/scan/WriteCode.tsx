@@ -5,6 +5,7 @@ import { SelectField, TextField } from '../../ui/Field';
 import { useCheckedForm } from '../../ui/useCheckedForm';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
+import { asCode, codeFault } from './codeForm';
 
 type CodeStatus = Extract<Action, { do: 'write-code' }>['status'];
 
@@ -23,6 +24,7 @@ type Props = Pick<PanelProps, 'act' | 'busy'> & { digits: number; rearranged: bo
 /** A code as it was read, or counted: a lamp tells no state. Where parts were moved or joined, what became of it belongs to it. */
 export function WriteCode({ act, busy, digits, rearranged }: Props) {
     const form = useCheckedForm(entry, { code: '', status: 'present', change: '' });
+    const asTyped = codeFault(form.watch('code'), digits, false);
     const write = async (code: string, status: CodeStatus, change: '' | CodeChange) => {
         try {
             await act({ do: 'write-code', code, status, ...(change === '' ? {} : { change }) });
@@ -35,16 +37,23 @@ export function WriteCode({ act, busy, digits, rearranged }: Props) {
         <form
             aria-label={t('bay.write-code')}
             className="flex flex-col gap-2 border-t border-slate-line pt-2"
-            onSubmit={form.sending(({ code, status, change }) =>
-                write(code.trim().toUpperCase(), digits > 0 ? '' : status, change),
-            )}
+            onSubmit={form.sending(({ code, status, change }) => {
+                const fault = codeFault(code, digits, true);
+                return fault === undefined
+                    ? write(asCode(code), digits > 0 ? '' : status, change)
+                    : form.refuse({ code: fault });
+            })}
         >
             <div className="grid grid-cols-2 gap-2">
                 <TextField
                     onSlate
                     label={t('bay.code')}
                     placeholder={digits > 0 ? '0'.repeat(digits) : 'C0000-00'}
+                    autoCapitalize="characters"
+                    autoComplete="off"
+                    spellCheck={false}
                     {...form.field('code')}
+                    error={asTyped ?? form.field('code').error}
                 />
                 {digits === 0 && (
                     <SelectField

@@ -1,16 +1,20 @@
 import { useState } from 'react';
-import type { ShownTrace } from '../../api/types';
 import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { Slate } from '../../ui/Slate';
 import { SelectField } from '../../ui/Field';
-import { displayed, THIN_SPACE } from '../../words/quantities';
+import { displayed } from '../../words/quantities';
 import { isNumber, isTrace } from '../../words/shown';
 import { t } from '../../words/words';
 import type { StepOf } from '../../words/card';
 import type { Bay } from '../../bay/useBay';
 import { WriteDown } from '../WriteDown';
-import { ScopeScreen } from './ScopeScreen';
+import { Cursors, nameBetween } from './Cursors';
+import { ScopeScreen, type Size } from './ScopeScreen';
 import { saveCsv } from './saveCsv';
-import { fixed, precisely } from '../../words/reader';
+
+const LARGE: Size = { width: 820, height: 420 };
+const BETWEEN = ['between.seconds', 'between.hertz', 'between.volts'];
 
 type Values = StepOf<'capture'>['observation']['values'];
 
@@ -29,7 +33,9 @@ export function ScopeReadout({ step, sights, act, busy }: Props) {
     const numbers = Object.entries(values).filter(([, value]) => isNumber(value));
     const [cursors, setCursors] = useState<[number, number]>([0.25, 0.75]);
     const [running, setRunning] = useState(false);
+    const [isLarge, setLarge] = useState(false);
     const [feature, setFeature] = useState('a.peak-to-peak');
+    const between = nameBetween(feature, cursors);
     const shapes = ['a.trace', 'b.trace'].filter((name) => isTrace(values[name]));
 
     return (
@@ -53,7 +59,16 @@ export function ScopeReadout({ step, sights, act, busy }: Props) {
                 )}
             </div>
             <Cursors trace={traces[0]} cursors={cursors} onMove={setCursors} />
-            <div className="grid grid-cols-2 gap-2">
+            <Dialog title={t('scope.screen')} open={isLarge} wide onClose={() => setLarge(false)}>
+                <Slate label={t('scope.screen')} className="gap-3 p-3">
+                    <ScopeScreen traces={traces} cursors={cursors} running={running} size={LARGE} />
+                    <Cursors trace={traces[0]} cursors={cursors} onMove={setCursors} />
+                </Slate>
+            </Dialog>
+            <div className="grid grid-cols-3 gap-2">
+                <Button kind="slate-line" onClick={() => setLarge(true)}>
+                    {t('scope.larger')}
+                </Button>
                 <Button kind="slate-line" onClick={() => setRunning(!running)} aria-pressed={running}>
                     {running ? t('scope.hold') : t('scope.run')}
                 </Button>
@@ -69,7 +84,7 @@ export function ScopeReadout({ step, sights, act, busy }: Props) {
                         label={t('scope.write-what')}
                         value={feature}
                         onChange={(event) => setFeature(event.target.value)}
-                        options={[...numbers.map(([name]) => name), ...shapes].map((name) => ({
+                        options={[...numbers.map(([name]) => name), ...shapes, ...BETWEEN].map((name) => ({
                             value: name,
                             label: t(`trace.${name}`),
                         }))}
@@ -77,7 +92,8 @@ export function ScopeReadout({ step, sights, act, busy }: Props) {
                     <WriteDown
                         key={feature}
                         step={step}
-                        feature={feature}
+                        feature={between?.name ?? feature}
+                        unitsOf={between?.unit}
                         sights={shapes.includes(feature) ? sights : undefined}
                         act={act}
                         busy={busy}
@@ -96,53 +112,4 @@ export function clipped(values: Values): string[] {
             ? [`⚠ ${t(`scope.clips.${clips}`, { input: index + 1 })}`]
             : [];
     });
-}
-
-interface CursorsProps {
-    trace?: ShownTrace;
-    cursors: [number, number];
-    onMove: (cursors: [number, number]) => void;
-}
-
-/** Two cursors in time, and what lies between them. */
-function Cursors({ trace, cursors, onMove }: CursorsProps) {
-    if (trace === undefined) return null;
-    const seconds = Math.abs(cursors[1] - cursors[0]) * trace.secondsPerSample * trace.steps.length;
-    const volts = cursors.map(
-        (cursor) =>
-            trace.steps[Math.min(trace.steps.length - 1, Math.round(cursor * trace.steps.length))]! *
-            trace.voltsPerStep,
-    );
-    return (
-        <div className="text-small">
-            {([0, 1] as const).map((which) => (
-                <input
-                    key={which}
-                    type="range"
-                    min={0}
-                    max={1}
-                    step={0.002}
-                    value={cursors[which]}
-                    aria-label={t(which === 0 ? 'scope.cursor-left' : 'scope.cursor-right')}
-                    onChange={(event) =>
-                        onMove(
-                            which === 0
-                                ? [Number(event.target.value), cursors[1]]
-                                : [cursors[0], Number(event.target.value)],
-                        )
-                    }
-                    className="block w-full accent-slate-soft"
-                />
-            ))}
-            <p className="flex justify-between">
-                <span className="text-slate-soft">{t('scope.between')}</span>
-                <span className="tabular text-reading">
-                    {precisely(seconds * 1000, 4)}
-                    {THIN_SPACE}ms · {seconds > 0 ? precisely(1 / seconds, 4) : '–'}
-                    {THIN_SPACE}Hz · {fixed((volts[1]! - volts[0]!) * 1000, 0)}
-                    {THIN_SPACE}mV
-                </span>
-            </p>
-        </div>
-    );
 }

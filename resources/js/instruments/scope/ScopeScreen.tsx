@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { ShownTrace } from '../../api/types';
 import { t } from '../../words/words';
+import { ACROSS, axisNumbers, GREATEST_STEP, UP, type AxisNumber } from './axes';
 
 interface Props {
     traces: ShownTrace[];
@@ -8,23 +9,23 @@ interface Props {
     cursors: number[];
     running: boolean;
     size?: Size;
+    /** Volts at the middle of the screen. */
+    middle?: number;
     label?: string;
 }
 
-interface Size {
+export interface Size {
     width: number;
     height: number;
 }
 
 const ON_THE_SLATE: Size = { width: 300, height: 176 };
-const ACROSS = 10;
-const UP = 8;
 /** The beam is redrawn no faster than an eye can follow. */
+const AXIS_FONT = '10px "IBM Plex Mono", monospace';
 const SHORTEST_SWEEP_MILLISECONDS = 700;
-const GREATEST_STEP = 100;
 
 /** The screen, drawn sharply on a canvas; running, the beam sweeps over the last capture again and again. */
-export function ScopeScreen({ traces, cursors, running, size = ON_THE_SLATE, label }: Props) {
+export function ScopeScreen({ traces, cursors, running, size = ON_THE_SLATE, middle = 0, label }: Props) {
     const canvas = useRef<HTMLCanvasElement>(null);
 
     useEffect(() => {
@@ -36,26 +37,27 @@ export function ScopeScreen({ traces, cursors, running, size = ON_THE_SLATE, lab
         surface.height = size.height * density;
         pen.setTransform(density, 0, 0, density, 0, 0);
         const colours = inks(surface);
+        const numbers = axisNumbers(traces, middle);
         if (!running || window.matchMedia('(prefers-reduced-motion: reduce)').matches) {
-            draw(pen, size, colours, traces, cursors, 1);
+            draw(pen, size, colours, traces, cursors, numbers, 1);
             return;
         }
         const span = (traces[0]?.secondsPerSample ?? 0) * (traces[0]?.steps.length ?? 0) * 1000;
         const sweep = Math.max(span, SHORTEST_SWEEP_MILLISECONDS);
         const begin = performance.now();
         let frame = requestAnimationFrame(function redraw(now) {
-            draw(pen, size, colours, traces, cursors, ((now - begin) % sweep) / sweep);
+            draw(pen, size, colours, traces, cursors, numbers, ((now - begin) % sweep) / sweep);
             frame = requestAnimationFrame(redraw);
         });
         return () => cancelAnimationFrame(frame);
-    }, [traces, cursors, running, size]);
+    }, [traces, cursors, running, size, middle]);
 
     return (
         <canvas
             ref={canvas}
             role="img"
             aria-label={label ?? t('scope.screen')}
-            style={{ ...size, maxWidth: '100%' }}
+            style={{ width: size.width, maxWidth: '100%', aspectRatio: `${size.width} / ${size.height}` }}
             className="shrink-0 rounded-edge border border-slate-line"
         />
     );
@@ -81,6 +83,7 @@ function draw(
     colours: Inks,
     traces: ShownTrace[],
     cursors: number[],
+    numbers: AxisNumber[],
     share: number,
 ): void {
     pen.clearRect(0, 0, width, height);
@@ -105,6 +108,7 @@ function draw(
     pen.setLineDash([4, 3]);
     for (const cursor of cursors) stroke(pen, colours.cursor, cursor * width, 0, cursor * width, height);
     pen.setLineDash([]);
+    for (const number of numbers) write(pen, { width, height }, colours, number);
     traces.forEach((trace, index) =>
         line(
             pen,
@@ -116,6 +120,24 @@ function draw(
             traces.length > 1,
         ),
     );
+}
+
+/** A number of an axis: those of the first input at the left edge, of the second at the right, of time along the bottom. */
+function write(
+    pen: CanvasRenderingContext2D,
+    { width, height }: Size,
+    colours: Inks,
+    { x, y, text, input }: AxisNumber,
+): void {
+    pen.font = AXIS_FONT;
+    pen.fillStyle = input === 1 ? colours.b : colours.axis;
+    pen.textAlign = input === null ? 'center' : input === 0 ? 'left' : 'right';
+    pen.fillText(
+        text,
+        Math.min(width - 3, Math.max(3, x * width)),
+        input === null ? height - 4 : y * height - 3,
+    );
+    pen.textAlign = 'left';
 }
 
 function stroke(

@@ -4,6 +4,12 @@ import type { Room } from '../room';
 import { ScopePanel } from './ScopePanel';
 import { clipped } from './ScopeReadout';
 
+/** What lies between the cursors is said so; what the scope says of itself goes by its value. */
+function which(feature: string): string {
+    const between = /^(between\.[a-z]+)\./.exec(feature)?.[1];
+    return between === undefined ? '' : `${t(`trace.${between}`)} · `;
+}
+
 export const room: Room = {
     name: 'scope',
     position: 2,
@@ -29,5 +35,5 @@ export const room: Room = {
                       : [],
         },
     },
-    sources: { capture: { asItStood: true } },
+    sources: { capture: { asItStood: true, which } },
 };
