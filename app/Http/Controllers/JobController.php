@@ -9,6 +9,7 @@ use App\Attempts\CaseText;
 use App\Attempts\HeldAnswers;
 use App\Attempts\JobFold;
 use App\Attempts\Offers;
+use App\Attempts\Releases;
 use App\Attempts\Variants;
 use App\Http\Requests\StartRequest;
 use App\Lesson\Places;
@@ -22,7 +23,7 @@ use Illuminate\Support\Facades\Gate;
 use Lernfall\Evidence\Variation\Variation;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'isPrepared', 'try', 'tries', 'minutesAllowed', 'annulledBecause', 'steps', 'partner'], properties: [
+#[OA\Schema(schema: 'JobRow', required: ['id', 'jobTitle', 'complaint', 'car', 'publishedAt', 'endsAt', 'attempt', 'state', 'canBegin', 'isPrepared', 'reportIsOpen', 'try', 'tries', 'minutesAllowed', 'annulledBecause', 'steps', 'partner'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'jobTitle', type: 'string'),
     new OA\Property(property: 'complaint', type: 'string'),
@@ -33,6 +34,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'state', type: 'string', enum: ['new', 'under-way', 'concluded']),
     new OA\Property(property: 'canBegin', description: 'for the first time, or again', type: 'boolean'),
     new OA\Property(property: 'isPrepared', description: 'false while its cars are being made ready', type: 'boolean'),
+    new OA\Property(property: 'reportIsOpen', description: 'of my newest, which is closed', type: 'boolean'),
     new OA\Property(property: 'try', description: 'which of my jobs of it', type: 'integer'),
     new OA\Property(property: 'tries', description: 'null: as often as I like', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'minutesAllowed', description: 'for me, by the clock; null: as long as I like', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
@@ -42,7 +44,7 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class JobController
 {
-    public function __construct(private Offers $offers, private Variants $variants)
+    public function __construct(private Offers $offers, private Variants $variants, private Releases $releases)
     {
     }
 
@@ -103,6 +105,7 @@ final readonly class JobController
             },
             'canBegin' => $canBegin && ! $this->variants->areAwaited($assignment),
             'isPrepared' => ! $this->variants->areAwaited($assignment),
+            'reportIsOpen' => $attempt?->concluded_at !== null && $this->releases->isOpen($assignment),
             'try' => $attempt->number ?? 1,
             'tries' => $assignment->tries,
             'minutesAllowed' => $assignment->minutes_allowed === null ? null : intdiv($assignment->minutes_allowed * (100 + $apprentice->extra_time_percent), 100),

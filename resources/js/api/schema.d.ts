@@ -1409,6 +1409,8 @@ export interface components {
             canBegin: boolean;
             /** @description false while its cars are being made ready */
             isPrepared: boolean;
+            /** @description of my newest, which is closed */
+            reportIsOpen: boolean;
             /** @description which of my jobs of it */
             try: number;
             /** @description null: as often as I like */
@@ -3151,11 +3153,11 @@ export interface components {
             do: "write-reading";
             /** @description Number of the step that showed it */
             of: number;
-            /** @description Which of the things it showed, for example reading or FR.speed */
+            /** @description Which of the things it showed, for example reading or FR.speed; between.hertz.250.750 for what lies between cursors at thousandths of the screen */
             feature: string;
             value: number | null;
             /** @enum {unknown} */
-            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "Hz" | "km/h" | "";
+            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "s" | "ms" | "Hz" | "km/h" | "";
             /** @description "open" for an overload, or what was seen */
             word: string;
             /** @enum {unknown} */
@@ -3570,11 +3572,11 @@ export interface components {
                     do: "write-reading";
                     /** @description Number of the step that showed it */
                     of: number;
-                    /** @description Which of the things it showed, for example reading or FR.speed */
+                    /** @description Which of the things it showed, for example reading or FR.speed; between.hertz.250.750 for what lies between cursors at thousandths of the screen */
                     feature: string;
                     value: number | null;
                     /** @enum {unknown} */
-                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "Hz" | "km/h" | "";
+                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "s" | "ms" | "Hz" | "km/h" | "";
                     /** @description "open" for an overload, or what was seen */
                     word: string;
                     /** @enum {unknown} */

@@ -45,7 +45,7 @@ export function Page({ title, middle, right, foot, busy = false, children }: Pro
                     {right}
                 </div>
             </header>
-            <main ref={work} tabIndex={-1} aria-busy={busy} className="min-h-0 min-w-0 p-3.5">
+            <main ref={work} tabIndex={-1} aria-busy={busy} className="flex min-h-0 min-w-0 flex-col p-3.5">
                 {children}
             </main>
             <footer className="flex items-center justify-between gap-6 px-4 text-small text-ink-soft marked-above no-print narrow:flex-wrap narrow:gap-x-4 narrow:gap-y-1 narrow:py-2">

@@ -7,6 +7,7 @@ import { Page } from '../app/Page';
 import { useSession } from '../app/session';
 import { WhoAmI } from '../app/SignedIn';
 import { Choice } from '../ui/Choice';
+import { isSought, NOTHING_SOUGHT, Seek } from '../ui/Seek';
 import { Cell, RowHeading, Table } from '../ui/Table';
 import { day } from '../words/reader';
 import { t } from '../words/words';
@@ -26,7 +27,12 @@ export function LogPage() {
         queryFn: () => taken(api.GET('/api/log')),
         refetchInterval: LOOKED_AT_EVERY_MS,
     });
-    const rows = log.data?.filter(({ kind }) => wanted === 'all' || NOTED.includes(kind));
+    const [sought, setSought] = useState(NOTHING_SOUGHT);
+    const rows = log.data?.filter(
+        ({ kind, who, about }) =>
+            (wanted === 'all' || NOTED.includes(kind)) &&
+            isSought(sought, [t(`log.kind.${kind}`), who, about]),
+    );
 
     return (
         <Page title={t('log.title')} right={<WhoAmI />}>
@@ -42,6 +48,7 @@ export function LogPage() {
                 />
                 <p className="text-small text-ink-soft">{t(isOffice ? 'log.about-office' : 'log.about')}</p>
             </div>
+            <Seek sought={sought} onChange={setSought} />
             {log.isPending && <Loading what={t('wait.log')} />}
             {log.isError && <Failed error={log.error} onRetry={() => void log.refetch()} />}
             {rows?.length === 0 && <p className="p-4">{t('log.empty')}</p>}

@@ -1,26 +1,49 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, taken } from '../api/client';
 import type { JobRow } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
 import { Page } from '../app/Page';
+import { useSession } from '../app/session';
 import { WhoAmI } from '../app/SignedIn';
 import { Button } from '../ui/Button';
 import { Paper } from '../ui/Paper';
+import { isSought, NOTHING_SOUGHT, Seek } from '../ui/Seek';
 import { day } from '../words/reader';
 import { t } from '../words/words';
+import { Announced } from './Announced';
 import { Invitations } from './Invitations';
 
 /** While cars are being made ready. */
 const LOOKED_AT_EVERY_MS = 5000;
+
+/** A new job or an open report is announced to whoever has the list before them. */
+const NEWS_EVERY_MS = 20000;
+
+const STATES = ['new', 'under-way', 'concluded'] as const;
+
+/** What is under way first, then the newest. */
+function inOrder(one: JobRow, other: JobRow): number {
+    const isUnderWay = ({ state }: JobRow) => Number(state === 'under-way');
+    return (
+        isUnderWay(other) - isUnderWay(one) ||
+        other.publishedAt.localeCompare(one.publishedAt) ||
+        other.id - one.id
+    );
+}
 
 export function JobsPage() {
     const jobs = useQuery({
         queryKey: ['jobs'],
         queryFn: () => taken(api.GET('/api/jobs')),
         refetchInterval: ({ state }) =>
-            state.data?.some(({ isPrepared }) => !isPrepared) && LOOKED_AT_EVERY_MS,
+            state.data?.some(({ isPrepared }) => !isPrepared) ? LOOKED_AT_EVERY_MS : NEWS_EVERY_MS,
     });
+    const signIn = useSession().data?.user?.signIn ?? '';
+    const [sought, setSought] = useState(NOTHING_SOUGHT);
+    const all = [...(jobs.data ?? [])].sort(inOrder);
+    const rows = all.filter((one) => isSought(sought, [one.jobTitle, one.complaint, one.car], one.state));
 
     return (
         <Page
@@ -38,9 +61,18 @@ export function JobsPage() {
             {jobs.isError && <Failed error={jobs.error} onRetry={() => void jobs.refetch()} />}
             <div className="flex h-full min-h-0 flex-col">
                 <Invitations />
+                {jobs.data !== undefined && <Announced signIn={signIn} jobs={all} />}
+                {(jobs.data?.length ?? 0) > 1 && (
+                    <Seek
+                        sought={sought}
+                        onChange={setSought}
+                        states={STATES.map((value) => ({ value, label: t(`jobs.${value}`) }))}
+                    />
+                )}
+                {jobs.data?.length !== 0 && rows.length === 0 && <p className="p-4">{t('seek.nothing')}</p>}
                 {jobs.data?.length === 0 && <p className="p-4">{t('jobs.empty')}</p>}
                 <ul className="grid min-h-0 grid-cols-3 gap-4 overflow-auto">
-                    {jobs.data?.map((job) => (
+                    {rows.map((job) => (
                         <li key={job.id}>
                             <JobCard job={job} />
                         </li>
@@ -105,7 +137,7 @@ function JobCard({ job }: { job: JobRow }) {
                         to={`/report/${job.attempt}`}
                         className="rounded-edge border border-petrol px-3 py-1.5 font-semibold text-petrol hover:bg-petrol-tint"
                     >
-                        {t('jobs.report')}
+                        {t(job.reportIsOpen ? 'jobs.report' : 'jobs.report-waits')}
                     </Link>
                     {job.canBegin && (
                         <Button disabled={start.isPending} onClick={() => start.mutate(true)}>

@@ -8,6 +8,7 @@ import { useSession } from '../app/session';
 import { WhoAmI } from '../app/SignedIn';
 import { Button } from '../ui/Button';
 import { ConfirmDialog } from '../ui/ConfirmDialog';
+import { isSought, NOTHING_SOUGHT, Seek } from '../ui/Seek';
 import { t } from '../words/words';
 import { AddPerson } from './AddPerson';
 import { ChooseGroups } from './ChooseGroups';
@@ -45,8 +46,11 @@ export function PeoplePage() {
             taken(api.DELETE('/api/people/{person}', { params: { path: { person: id } } })),
         onSuccess: () => void queries.invalidateQueries({ queryKey: ['people'] }),
     });
+    const [sought, setSought] = useState(NOTHING_SOUGHT);
     const shown = people.data?.filter(
-        (one) => group === '' || one.groups.some(({ id }) => String(id) === group),
+        (one) =>
+            (group === '' || one.groups.some(({ id }) => String(id) === group)) &&
+            isSought(sought, [one.name, one.signIn]),
     );
 
     return (
@@ -61,11 +65,14 @@ export function PeoplePage() {
             }
         >
             <PeopleHead ofTheHouse={isOffice} groups={groups} group={group} onGroup={setGroup} />
+            <Seek sought={sought} onChange={setSought} />
             {people.isPending && <Loading what={t('wait.people')} />}
             {people.isError && <Failed error={people.error} onRetry={() => void people.refetch()} />}
             {reset.isError && <p role="alert">{reset.error.message}</p>}
             {remove.isError && <p role="alert">{remove.error.message}</p>}
-            {shown?.length === 0 && <p className="p-4">{t('people.empty')}</p>}
+            {shown?.length === 0 && (
+                <p className="p-4">{t(sought.words === '' ? 'people.empty' : 'seek.nothing')}</p>
+            )}
             {shown !== undefined && shown.length > 0 && (
                 <PeopleTable
                     rows={shown}

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, taken } from '../api/client';
 import type { Report } from '../api/types';
@@ -6,6 +7,7 @@ import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import { useSession } from '../app/session';
 import { WhoAmI } from '../app/SignedIn';
+import { noteTold } from '../jobs/noted';
 import { Button } from '../ui/Button';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { points } from '../words/quantities';
@@ -48,7 +50,8 @@ function lookedAtEvery(report: Report | undefined): number | false {
 export function ReportPage() {
     const attempt = Number(useParams().attempt);
     useUnfoldedInPrint();
-    const isInstructor = useSession().data?.user?.role === 'instructor';
+    const user = useSession().data?.user;
+    const isInstructor = user?.role === 'instructor';
     const report = useQuery({
         queryKey: ['report', attempt],
         queryFn: () =>
@@ -57,6 +60,10 @@ export function ReportPage() {
             ) as Promise<Report>,
         refetchInterval: (query) => lookedAtEvery(query.state.data),
     });
+    const isRead = report.data !== undefined && report.data.marking !== null;
+    useEffect(() => {
+        if (isRead && user?.role === 'apprentice') noteTold(user.signIn, [`report:${attempt}`]);
+    }, [isRead, user, attempt]);
     if (report.isPending) return <LoadingPage what={t('wait.report')} />;
     if (report.isError)
         return (

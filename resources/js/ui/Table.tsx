@@ -17,7 +17,7 @@ export function Table({ label, columns, children }: Props) {
     return (
         <div
             ref={holder}
-            className="rows-as-blocks max-h-[85%] overflow-auto"
+            className="rows-as-blocks min-h-0 overflow-auto"
             tabIndex={0}
             role="group"
             aria-label={label}
