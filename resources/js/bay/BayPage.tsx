@@ -4,6 +4,7 @@ import { Refused } from '../api/client';
 import type { Attempt } from '../api/types';
 import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
+import { useSession } from '../app/session';
 import type { Leads } from '../strip/Board';
 import { Caution } from '../ui/Caution';
 import { clock } from '../words/quantities';
@@ -32,6 +33,8 @@ import { RulesDialog } from './RulesDialog';
 import { RepairDialog } from './RepairDialog';
 import { RemarkLine } from './RemarkLine';
 import { TimeLeft } from './TimeLeft';
+import { Tour } from './Tour';
+import { noteShownTheBay, wasShownTheBay } from './tourTaken';
 import { UnderWay } from './UnderWay';
 import { useBay, type DoAction } from './useBay';
 import { usePalette } from './usePalette';
@@ -51,7 +54,7 @@ export function BayPage() {
     return <BayFloor attempt={bay.query.data} {...bay} />;
 }
 
-type Sheet = 'cause' | 'conclude' | 'keys' | 'rules' | 'counsel' | { repair: RepairKind } | null;
+type Sheet = 'cause' | 'conclude' | 'keys' | 'rules' | 'counsel' | 'tour' | { repair: RepairKind } | null;
 
 function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof useBay> & { attempt: Attempt }) {
     const [start] = useState(() => leftOff(attempt));
@@ -59,7 +62,10 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
     const [station, setStation] = useState<Station>(start.channel === WHOLE_CAR ? 'supply' : 'sensor-plug');
     const [leads, setLeads] = useState<Leads>(start.leads);
     const [instrument, setInstrument] = useState(start.instrument);
-    const [sheet, setSheet] = useState<Sheet>(null);
+    const signIn = useSession().data?.user?.signIn ?? '';
+    const [sheet, setSheet] = useState<Sheet>(() =>
+        attempt.trialOf === null && !attempt.state.concluded && !wasShownTheBay(signIn) ? 'tour' : null,
+    );
     const [onTop, setOnTop] = useState<OnTop>('slate');
     const [message, setMessage] = useState('');
     const goTo = (next: string) => {
@@ -89,6 +95,10 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             else if (onFields !== undefined && Object.keys(fields).length > 0) onFields(fields);
             else setMessage(error instanceof Error ? error.message : t('error.unexpected'));
         }
+    };
+    const endTour = () => {
+        noteShownTheBay(signIn);
+        setSheet(null);
     };
     const toPanel = (panel: string) => {
         setOnTop(panel === 'card' ? 'card' : 'slate');
@@ -165,7 +175,7 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                         onStrike={(entry) => void act({ do: 'strike-out', entry })}
                     />
                     <div className="flex min-h-0 min-w-0 flex-col gap-3">
-                        <div className="grid h-44 shrink-0 floor-plan-columns gap-4">
+                        <div data-tour="plan" className="grid h-44 shrink-0 floor-plan-columns gap-4">
                             <FloorPlan car={attempt.car} state={state} channel={channelId} onChoose={goTo} />
                             <LampPanel attempt={attempt} />
                         </div>
@@ -177,7 +187,11 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                             onStation={setStation}
                             onLead={(lead, pad) => setLeads((now) => placed(now, lead, pad))}
                         />
-                        <fieldset disabled={state.concluded} className="flex min-h-0 flex-col gap-3">
+                        <fieldset
+                            data-tour="work"
+                            disabled={state.concluded}
+                            className="flex min-h-0 flex-col gap-3"
+                        >
                             <UnderWay car={attempt.car} state={state} />
                             <Controls attempt={attempt} channel={channelId} onAct={onAct} />
                             {message !== '' && <Caution live>{message}</Caution>}
@@ -227,7 +241,12 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                     onClose={() => setSheet(null)}
                 />
             )}
-            <KeysDialog open={sheet === 'keys'} onClose={() => setSheet(null)} />
+            <KeysDialog
+                open={sheet === 'keys'}
+                onClose={() => setSheet(null)}
+                onTour={() => setSheet('tour')}
+            />
+            {sheet === 'tour' && <Tour onClose={endTour} onTop={setOnTop} />}
             <RulesDialog
                 open={sheet === 'rules'}
                 onClose={() => setSheet(null)}

@@ -29,7 +29,7 @@ export function JobCard({ attempt, onNameCause, onConclude, onRules, onStrike }:
         onStrike: attempt.state.concluded ? null : onStrike,
     });
     return (
-        <Paper label={t('bay.card')} className="h-full">
+        <Paper label={t('bay.card')} tour="card" className="h-full">
             <div
                 className="min-h-0 flex-1 overflow-auto pr-1"
                 tabIndex={0}

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { KeyCap } from '../ui/KeyCap';
 import { ROOMS } from '../instruments/rooms';
@@ -25,11 +26,20 @@ const KEYS = [
     'R',
 ];
 
+interface Props {
+    open: boolean;
+    onClose: () => void;
+    onTour: () => void;
+}
+
 /** The keys of the bay. */
-export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function KeysDialog({ open, onClose, onTour }: Props) {
     const [runs, setRuns] = useState(lettersRun);
     return (
         <Dialog title={t('bay.help')} open={open} onClose={onClose}>
+            <Button className="mb-2" onClick={onTour}>
+                {t('tour.show-now')}
+            </Button>
             <label className="mb-2 flex items-center gap-2">
                 <input
                     type="checkbox"

@@ -20,7 +20,7 @@ interface Props {
 /** The order of work as a line that fills with what has been done; each stage leads to where it is worked. */
 export function OrderLine(props: Props) {
     return (
-        <ol aria-label={t('bay.order')} className="flex items-center gap-1 text-small">
+        <ol data-tour="order" aria-label={t('bay.order')} className="flex items-center gap-1 text-small">
             {STAGES.map((stage) => (
                 <li key={stage.name}>
                     <StageMenu stage={stage} {...props} />

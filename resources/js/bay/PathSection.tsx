@@ -27,6 +27,7 @@ export function PathSection({ attempt, channelId, station, leads, onStation, onL
     const common = { car, state, sheet, leads, onLead, station, onStation };
     return (
         <section
+            data-tour="strip"
             aria-label={title}
             className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
         >

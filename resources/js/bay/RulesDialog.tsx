@@ -1,6 +1,7 @@
 import type { Rules as RuleSet } from '../api/types';
 import { Rules } from '../policy/Rules';
 import { weighed } from '../policy/weighed';
+import { Explain } from '../ui/Explain';
 import { Dialog } from '../ui/Dialog';
 import { t } from '../words/words';
 
@@ -19,8 +20,9 @@ export function RulesDialog({ open, onClose, rules, unsafeActs, withheld, madeEl
         <Dialog title={t('bay.weights')} open={open} onClose={onClose}>
             <ul>
                 {weighed(rules).map(([criterion, points]) => (
-                    <li key={criterion} className="flex justify-between border-b border-rule py-1">
-                        <span>{t(`criterion.${criterion}.rule`)}</span>
+                    <li key={criterion} className="flex items-center gap-2 border-b border-rule py-1">
+                        <Explain what={t(`criterion.${criterion}`)} text={t(`help.rule.${criterion}`)} />
+                        <span className="flex-1">{t(`criterion.${criterion}.rule`)}</span>
                         <span className="tabular">{points}</span>
                     </li>
                 ))}

@@ -1,6 +1,7 @@
 import type { Action, Attempt } from '../api/types';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { Explain } from '../ui/Explain';
 import type { StationMark } from '../ui/StationState';
 import { shortMinutes } from '../words/quantities';
 import type { RepairKind } from '../words/repairs';
@@ -33,7 +34,10 @@ export function StationActions({ attempt, channel, station, busy, onAct, onRepai
     return (
         <section className="min-h-0 overflow-auto" aria-label={heading}>
             <div className="mb-2 flex items-center justify-between gap-4">
-                <h2>{heading}</h2>
+                <h2 className="flex items-center gap-2">
+                    {heading}
+                    <Explain what={t(`station.${station}`)} text={t(`help.station.${station}`)} />
+                </h2>
                 <Choice
                     label={t('bay.mark-station', { station: t(`station.${station}`) })}
                     value={stationMark(attempt, channel, station)}

@@ -1,5 +1,6 @@
 import { Paper, PaperHeading } from '../ui/Paper';
 import { t } from '../words/words';
+import { ShowTheBay } from './ShowTheBay';
 import { Calculator, CALCULATORS } from './Calculator';
 
 const SENSORS = ['passive', 'current', 'pulse-width', 'sinking', 'sourcing'] as const;
@@ -64,6 +65,7 @@ export function Basics() {
                 aria-label={t('handbook.calculators')}
                 className="flex min-h-0 flex-col gap-3 overflow-auto"
             >
+                <ShowTheBay />
                 <h2>{t('handbook.calculators')}</h2>
                 {CALCULATORS.map((calculator) => (
                     <Calculator key={calculator.what} calculator={calculator} />

@@ -16,7 +16,7 @@ const FALLBACK = 'scan';
 export function SlatePanel({ instrument, onInstrument, ...rest }: Props) {
     const rooms = roomsOf(rest.attempt);
     return (
-        <Slate label={t('bay.slate')} className="h-full px-3.5 py-3">
+        <Slate label={t('bay.slate')} tour="slate" className="h-full px-3.5 py-3">
             <Tabs.Root
                 value={rooms.some((one) => one.name === instrument) ? instrument : FALLBACK}
                 onValueChange={onInstrument}

@@ -69,7 +69,7 @@ export function JobsPage() {
                         states={STATES.map((value) => ({ value, label: t(`jobs.${value}`) }))}
                     />
                 )}
-                {jobs.data?.length !== 0 && rows.length === 0 && <p className="p-4">{t('seek.nothing')}</p>}
+                {all.length > 0 && rows.length === 0 && <p className="p-4">{t('seek.nothing')}</p>}
                 {jobs.data?.length === 0 && <p className="p-4">{t('jobs.empty')}</p>}
                 <ul className="grid min-h-0 grid-cols-3 gap-4 overflow-auto">
                     {rows.map((job) => (

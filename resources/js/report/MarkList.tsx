@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Mark, MarkSheet, Override } from '../api/types';
+import { Explain } from '../ui/Explain';
 import { points } from '../words/quantities';
 import { day } from '../words/reader';
 import { t } from '../words/words';
@@ -70,6 +71,10 @@ function MarkItem({ mark, override, onDecide }: ItemProps) {
             <p className="flex justify-between gap-3 font-semibold">
                 <span>
                     <span aria-hidden>{sign}</span> {t(`criterion.${mark.criterion}`)}{' '}
+                    <Explain
+                        what={t(`criterion.${mark.criterion}`)}
+                        text={t(`help.rule.${mark.criterion}`)}
+                    />{' '}
                     <span className="sr-only">({t(`earned.${word}`)})</span>
                 </span>
                 <span className="flex items-baseline gap-3">

@@ -14,6 +14,15 @@ export function padName(car: Car, id: string): string {
     });
 }
 
+/** What kind of place a pad is, for what is to be said of it. */
+export function padKind(car: Car, id: string): 'wheel' | 'module' | 'body' | 'battery' | 'feed' | 'bench' {
+    const pad = car.pads.find((one) => one.id === id);
+    if (pad !== undefined && pad.channel !== '') return pad.side;
+    if (id.startsWith('battery.')) return 'battery';
+    if (id.startsWith('feed.')) return 'feed';
+    return id.startsWith('bench.') ? 'bench' : 'body';
+}
+
 /** Two pads in words; what they have in common is said once. */
 export function padPair(car: Car, first: string, second: string): string {
     const [one, other] = [first, second].map((id) => car.pads.find((pad) => pad.id === id));

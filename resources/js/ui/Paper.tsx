@@ -3,16 +3,20 @@ import type { ReactNode } from 'react';
 /** White ruled paper with a punched band: what a person writes and what is marked. */
 export function Paper({
     label,
+    tour,
     children,
     className = '',
 }: {
     label: string;
+    /** By which the way through the bay finds it. */
+    tour?: string;
     children: ReactNode;
     className?: string;
 }) {
     return (
         <section
             aria-label={label}
+            data-tour={tour}
             className={`punched flex min-h-0 flex-col border border-rule bg-paper px-4 pt-4 pb-3 ${className}`}
         >
             {children}

@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import type { Action, ShownNumber } from '../../api/types';
-import { padName } from '../../strip/padName';
+import { padKind, padName } from '../../strip/padName';
 import type { Leads } from '../../strip/Board';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { Explain } from '../../ui/Explain';
 import { shortMinutes } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
@@ -69,7 +70,14 @@ export function MeterPanel({ attempt, busy, act, onAct, leads }: PanelProps) {
                         {leads[lead] === '' ? (
                             <span className="text-slate-soft">{t('bay.no-pad')}</span>
                         ) : (
-                            padName(attempt.car, leads[lead])
+                            <>
+                                <span className="min-w-0 flex-1">{padName(attempt.car, leads[lead])}</span>
+                                <Explain
+                                    onSlate
+                                    what={padName(attempt.car, leads[lead])}
+                                    text={t(`help.pad.${padKind(attempt.car, leads[lead])}`)}
+                                />
+                            </>
                         )}
                     </li>
                 ))}

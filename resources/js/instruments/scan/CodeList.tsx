@@ -1,5 +1,6 @@
 import type { Observation } from '../../api/types';
 import { displayed } from '../../words/quantities';
+import { Explain } from '../../ui/Explain';
 import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
 
@@ -18,7 +19,10 @@ export function CodeList({ observation: { values } }: { observation: Observation
                 {stored.map(([code, status]) => (
                     <li key={code} className="border-b border-slate-line py-1 text-reading">
                         <p className="flex justify-between">
-                            <span className="tabular text-large">{code}</span>
+                            <span className="flex items-center gap-2">
+                                <span className="tabular text-large">{code}</span>
+                                <Explain onSlate what={code} text={t(`help.code.${codeShape(code)}`)} />
+                            </span>
                             <span>{t(`code-status.${String(status)}`)}</span>
                         </p>
                         <p className="tabular text-small text-slate-soft">
@@ -30,6 +34,12 @@ export function CodeList({ observation: { values } }: { observation: Observation
             <Retested values={values} />
         </>
     );
+}
+
+/** How it is built: with a failure type, without one, or of digits alone. */
+function codeShape(code: string): 'with-type' | 'letter' | 'digits' {
+    if (!/^[A-Z]/.test(code)) return 'digits';
+    return code.includes('-') ? 'with-type' : 'letter';
 }
 
 function details(values: Observation['values'], code: string): string[] {
