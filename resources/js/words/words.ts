@@ -1,40 +1,26 @@
-import i18next, { type FormatterModule } from 'i18next';
-import { CATALOGUES, FALLBACK, LANGUAGE, number } from './reader';
+import { CATALOGUES, FALLBACK, LANGUAGE } from './reader';
 
-/** Numbers in a sentence are written as the reader writes them. */
-const formatter: FormatterModule = {
-    type: 'formatter',
-    init: () => undefined,
-    add: () => undefined,
-    addCached: () => undefined,
-    format: (value: unknown) => (typeof value === 'number' ? number(value) : String(value)),
-};
+/** What is put into a sentence, by name; "count" chooses between one and many. */
+export type Values = Record<string, unknown>;
 
-/* Flat catalogues, which the server reads too. At first what is said at the door. */
-void i18next.use(formatter).init({
-    lng: LANGUAGE,
-    fallbackLng: FALLBACK,
-    resources: Object.fromEntries(
-        Object.entries(CATALOGUES).map(([language, words]) => [language, { translation: words }]),
-    ),
-    keySeparator: false,
-    nsSeparator: false,
-    interpolation: { escapeValue: false, alwaysFormat: true },
-    returnEmptyString: false,
-});
+export type Say = (key: string, values?: Values) => string;
 
-const WHOLE = import.meta.glob<Record<string, string>>('../../lang/*.json', { import: 'default' });
+let say: Say = atTheDoor;
+
+/** A sentence by its key. */
+export function t(key: string, values?: Values): string {
+    return say(key, values);
+}
+
+/** The few sentences before anybody is signed in need nothing but their values put in. */
+function atTheDoor(key: string, values: Values = {}): string {
+    const sentence = CATALOGUES[LANGUAGE]?.[key] ?? CATALOGUES[FALLBACK]?.[key] ?? key;
+    return sentence.replace(/{{(\w+)}}/g, (_, name: string) => String(values[name] ?? ''));
+}
 
 /** All there is to say in the reader's language, and in the one it falls back to. */
 export async function loadWords(): Promise<void> {
-    await Promise.all(
-        [...new Set([LANGUAGE, FALLBACK])].map(async (language) => {
-            const words = await WHOLE[`../../lang/${language}.json`]!();
-            i18next.addResourceBundle(language, 'translation', words, true, true);
-        }),
-    );
+    say = await (await import('./catalogue')).allWords();
 }
 
 document.documentElement.lang = LANGUAGE;
-
-export const t = i18next.t.bind(i18next);
