@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\Looked;
+use Tests\Browser\Support\Overlays;
 use Tests\Browser\Support\Pages;
 
-/** axe-core (an open checker of the WCAG rules) finds nothing serious on any page, and nothing comes from elsewhere. */
+/** Nothing of any impact is found on any page or in anything laid over it, in light and in dark, and nothing comes from elsewhere. */
 final class AccessibilityTest extends BrowserTestCase
 {
     /** @return array<string, array{string, string, list<string>}> sign-in name, path, tabs to open */
@@ -20,49 +24,75 @@ final class AccessibilityTest extends BrowserTestCase
 
     /** @param  list<string>  $tabs */
     #[DataProvider('pages')]
-    public function test_nothing_serious_is_found(string $name, string $path, array $tabs): void
+    public function test_nothing_is_found(string $name, string $path, array $tabs): void
     {
         $person = $this->person();
         $name === '' ? $person->browser->manage()->deleteAllCookies() : $person->signIn($name);
         $person->open($path)->see('Lernfall')->page();
         $person->still();
-        self::assertSame([], $this->serious($person->browser));
+        $looked = new Looked($person->browser);
+        self::assertSame([], $looked->inLightAndDark());
         foreach ($tabs as $tab) {
-            $person->tab($tab);
-            self::assertSame([], $this->serious($person->browser), $tab);
+            $person->tab($tab)->still();
+            self::assertSame([], $looked->inLightAndDark(), $tab);
         }
         self::assertSame([], $this->foreignHosts($person->browser));
     }
 
-    public function test_nothing_serious_is_found_in_what_is_laid_over_a_page(): void
+    /** @return array<string, array{string, string, list<string>, string}> */
+    public static function overlays(): array
     {
-        $bench = $this->person()->signIn('kessel')->open('/cases/2')->see('C0045')->press('Adjust the rules of this case')->see('Rules of this case');
-        self::assertSame([], $this->serious($bench->browser));
-        $publish = $this->person()->open('/cases/2')->see('C0045')->press('Publish')->see('To whom')->press('Choose single apprentices')->see('Bente Sand');
-        self::assertSame([], $this->serious($publish->browser));
-        $door = $this->person()->open('/people')->see('Dilan Ott')->press('Join by a code')->press('Make a code')->see('valid until');
-        self::assertSame([], $this->serious($door->browser));
-        $values = $this->person()->open('/cases/2')->see('C0045')->press('Values of the car')->see('Find a value')->fill('Find a value', 'gap');
-        self::assertSame([], $this->serious($values->browser));
-        $attempt = $this->person()->open('/cases/2/attempts')->press('More for Cem Aydin')->item('Give a fresh car')->see('is set aside');
-        self::assertSame([], $this->serious($attempt->browser));
-        $report = $this->person()->open('/report/2')->see('Marks and reasons')->press('Decide otherwise: Proof')->see('The apprentice reads this');
-        self::assertSame([], $this->serious($report->browser));
-        $bay = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->press('What is marked')->see('A repair is sound where');
-        self::assertSame([], $this->serious($bay->browser));
+        return Overlays::all();
     }
 
-    /** @return list<string> */
-    private function serious(ChromeDriver $browser): array
+    /** @param  list<string>  $presses */
+    #[DataProvider('overlays')]
+    public function test_what_is_laid_over_a_page_fits_everywhere_and_gives_the_focus_back(string $name, string $path, array $presses, string $seen): void
     {
-        $browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $person = $this->person()->signIn($name)->open($path)->see('Lernfall')->still();
+        foreach ($presses as $press) {
+            $person->press($press)->still();
+        }
+        $person->see($seen)->still();
+        $looked = new Looked($person->browser);
+        self::assertSame([], $looked->atEverySize());
+        self::assertSame([], $looked->inLightAndDark());
+        $person->keys(WebDriverKeys::ESCAPE)->still();
+        self::assertSame(0, $person->browser->executeScript('return document.querySelectorAll("[role=dialog], [role=menu]").length'));
+        self::assertStringContainsString($presses[0], (string) preg_replace(['~\s+~u', '~ ,~'], [' ', ','], $person->focused()), 'the focus comes back to where it was opened');
+    }
 
-        return $browser->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1];
-            axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) =>
-                done(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
-                    .flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html.slice(0, 160)} ${node.failureSummary}`))));
+    public function test_what_is_chosen_is_seen_where_the_system_has_its_own_colours(): void
+    {
+        $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->tab('Meter')->still();
+        (new ChromeDevToolsDriver($person->browser))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
+        $backgrounds = $person->browser->executeScript(<<<'JS'
+            const of = (selector) => [...new Set([...document.querySelectorAll(selector)].map((one) => getComputedStyle(one).backgroundColor))];
+            return [of('[aria-label="Meter function"] [data-state=on]'), of('[aria-label="Meter function"] [data-state=off]'), of('[role=tab][data-state=active]'), of('[role=tab][data-state=inactive]')];
             JS);
+        self::assertNotSame($backgrounds[0], $backgrounds[1]);
+        self::assertNotSame($backgrounds[2], $backgrounds[3]);
+        (new ChromeDevToolsDriver($person->browser))->execute('Emulation.setEmulatedMedia', ['features' => []]);
+    }
+
+    /** WCAG 2.2, 1.4.11: what can be filled in or pressed is told from what lies round it by 3 to 1, by its edge or its ground. */
+    public function test_edges_of_fields_are_seen(): void
+    {
+        $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->tab('Meter')->press('Name the cause')->see('Readings that support it')->still();
+        foreach (['light', 'dark'] as $light) {
+            (new ChromeDevToolsDriver($person->browser))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $light]]]);
+            self::assertSame([], $person->browser->executeScript(<<<'JS'
+                const canvas = document.createElement('canvas').getContext('2d', { willReadFrequently: true });
+                const rgb = (colour) => { canvas.clearRect(0, 0, 1, 1); canvas.fillStyle = colour; canvas.fillRect(0, 0, 1, 1); return [...canvas.getImageData(0, 0, 1, 1).data]; };
+                const luminance = (colour) => rgb(colour).slice(0, 3).map((one) => one / 255).map((one) => (one <= 0.04045 ? one / 12.92 : ((one + 0.055) / 1.055) ** 2.4)).reduce((sum, one, at) => sum + one * [0.2126, 0.7152, 0.0722][at], 0);
+                const ratio = (...both) => { const [a, b] = both.map(luminance); return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05); };
+                const ground = (one) => { for (let up = one.parentElement; up; up = up.parentElement) { const colour = getComputedStyle(up).backgroundColor; if (rgb(colour)[3] === 255) return colour; } return 'white'; };
+                return [...document.querySelectorAll('input:not([type=checkbox], [type=radio], [type=range]), select, textarea, [role=radio]')].filter((one) => one.offsetParent !== null && getComputedStyle(one).position !== 'absolute' && one.getAttribute('aria-checked') !== 'true')
+                    .map((one) => { const { borderTopColor, backgroundColor } = getComputedStyle(one); return [one, Math.max(ratio(borderTopColor, ground(one)), ratio(backgroundColor, ground(one)))]; })
+                    .filter(([, best]) => best < 3).map(([one, best]) => `${one.getAttribute('aria-label') ?? one.textContent ?? one.id}: ${best.toFixed(2)}`);
+                JS), $light);
+        }
+        (new ChromeDevToolsDriver($person->browser))->execute('Emulation.setEmulatedMedia', ['features' => []]);
     }
 
     /** @return list<string> */

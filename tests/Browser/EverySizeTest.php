@@ -6,26 +6,13 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Tests\Browser\Support\BrowserTestCase;
+use Tests\Browser\Support\Looked;
 use Tests\Browser\Support\Pages;
 use Tests\Browser\Support\Person;
 
 /** Every page on a desk, a tablet, a phone, a large screen and at twice its size: nothing sticks out, and a finger meets everything. */
 final class EverySizeTest extends BrowserTestCase
 {
-    private const SIZES = ['desk' => [1280, 800], 'tablet' => [1024, 768], 'phone' => [390, 844], 'large screen' => [1920, 1080], 'twice its size' => [640, 400]];
-
-    /** The car is not worked at on a phone. */
-    private const NOT_ON_A_PHONE = ['bay'];
-
-    private const FOUND = <<<'JS'
-        const shown = (one) => { const { width, height } = one.getBoundingClientRect(); return width > 1 && height > 1; };
-        const target = (one) => (['checkbox', 'radio'].includes(one.type) && one.closest('label')) || one;
-        const small = [...document.querySelectorAll('button, a[href], input, select, textarea, [role=tab], [role=radio], [role=button]')].filter(shown).map(target)
-            .filter((one) => { const { width, height } = one.getBoundingClientRect(); return Math.min(width, height) < 23.5; })
-            .map((one) => `${one.tagName} ${one.getAttribute('aria-label') ?? one.textContent} is too small`);
-        return [...new Set(small), ...(document.documentElement.scrollWidth > innerWidth ? [`sticks out by ${document.documentElement.scrollWidth - innerWidth} px`] : [])];
-        JS;
-
     public function test_every_page_is_looked_at(): void
     {
         self::assertSame([], Pages::missing());
@@ -34,20 +21,14 @@ final class EverySizeTest extends BrowserTestCase
     public function test_nothing_sticks_out_and_every_target_is_met_at_any_size(): void
     {
         $person = $this->person();
-        $window = new ChromeDevToolsDriver($person->browser);
+        $looked = new Looked($person->browser);
         $found = $titles = [];
         $who = null;
         foreach (Pages::all() as $name => [$signIn, $path]) {
             $who === $signIn || $this->enters($person, $who = $signIn);
             $person->open($path)->see('Lernfall')->still();
             $titles[$name] = $person->browser->getTitle();
-            foreach (self::SIZES as $size => [$width, $height]) {
-                $window->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
-                if ($size !== 'phone' || ! in_array($name, self::NOT_ON_A_PHONE, true)) {
-                    $found = [...$found, ...array_map(static fn (string $one): string => "$name, $size: $one", $person->browser->executeScript(self::FOUND))];
-                }
-            }
-            $window->execute('Emulation.clearDeviceMetricsOverride');
+            $found = [...$found, ...array_map(static fn (string $one): string => "$name, $one", $looked->atEverySize())];
         }
         self::assertSame([], $found);
         self::assertSame($titles, array_unique($titles), 'pages are told apart by their titles');

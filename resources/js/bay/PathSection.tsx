@@ -29,7 +29,7 @@ export function PathSection({ attempt, channelId, station, leads, onStation, onL
         <section
             data-tour="strip"
             aria-label={title}
-            className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2"
+            className="shrink-0 rounded-part border border-floor-deep bg-bench px-3 py-2 narrow:overflow-x-auto"
         >
             <div className="flex justify-between">
                 <h2>{title}</h2>

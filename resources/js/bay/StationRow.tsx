@@ -32,7 +32,7 @@ export function StationRow({ attempt, channel, station, onChoose }: Props) {
             orientation="horizontal"
             value={station}
             onValueChange={(next) => next !== '' && onChoose(next as Station)}
-            className="grid gap-1.5"
+            className="grid gap-1.5 narrow:min-w-155"
             style={{
                 gridTemplateColumns: `repeat(${Math.max(7, stations.length)}, minmax(0, 1fr))`,
                 fontStretch: stations.length > 7 ? '82%' : undefined,

@@ -18,27 +18,25 @@ export function AttemptMenu({ of }: { of: AttemptRow }) {
     ];
     return (
         <>
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger
                     aria-label={t('lesson.more-of', { name: of.apprentice })}
                     className="rounded-edge border border-petrol px-2 text-small whitespace-nowrap text-petrol hover:bg-petrol-tint"
                 >
                     {t('cases.more')} ▾
                 </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content align="end" className="border border-ink bg-paper py-1">
-                        {isOpen && (
-                            <DropdownMenu.Item className={ITEM} onSelect={() => setSaying(true)}>
-                                {t('lesson.say-something')}
-                            </DropdownMenu.Item>
-                        )}
-                        {kinds.map((kind) => (
-                            <DropdownMenu.Item key={kind} className={ITEM} onSelect={() => setGives(kind)}>
-                                {t(`lesson.give.${kind}`)}
-                            </DropdownMenu.Item>
-                        ))}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
+                <DropdownMenu.Content align="end" className="z-10 border border-ink bg-paper py-1">
+                    {isOpen && (
+                        <DropdownMenu.Item className={ITEM} onSelect={() => setSaying(true)}>
+                            {t('lesson.say-something')}
+                        </DropdownMenu.Item>
+                    )}
+                    {kinds.map((kind) => (
+                        <DropdownMenu.Item key={kind} className={ITEM} onSelect={() => setGives(kind)}>
+                            {t(`lesson.give.${kind}`)}
+                        </DropdownMenu.Item>
+                    ))}
+                </DropdownMenu.Content>
             </DropdownMenu.Root>
             <SayDialog
                 assignment={saying ? of.assignment : null}

@@ -47,36 +47,34 @@ export function CaseMenu({ record, onProblem }: Props) {
 
     return (
         <>
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger
                     aria-label={t('cases.more-of', { name: record.document.name })}
                     className="rounded-edge border border-petrol px-2 text-small whitespace-nowrap text-petrol hover:bg-petrol-tint"
                 >
                     {t('cases.more')} ▾
                 </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content align="end" className="border border-ink bg-paper py-1">
-                        <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('goals')}>
-                            {t('cases.goals')}
+                <DropdownMenu.Content align="end" className="z-10 border border-ink bg-paper py-1">
+                    <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('goals')}>
+                        {t('cases.goals')}
+                    </DropdownMenu.Item>
+                    {record.isMine && (
+                        <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('share')}>
+                            {t('cases.share')}
                         </DropdownMenu.Item>
-                        {record.isMine && (
-                            <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('share')}>
-                                {t('cases.share')}
-                            </DropdownMenu.Item>
-                        )}
-                        <DropdownMenu.Item className={ITEM} onSelect={() => copy.mutate()}>
-                            {t('cases.copy')}
+                    )}
+                    <DropdownMenu.Item className={ITEM} onSelect={() => copy.mutate()}>
+                        {t('cases.copy')}
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className={ITEM} onSelect={() => archive.mutate()}>
+                        {t(record.archived ? 'cases.unarchive' : 'cases.archive')}
+                    </DropdownMenu.Item>
+                    {!wasWorked && record.isMine && (
+                        <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('delete')}>
+                            {t('cases.delete')}
                         </DropdownMenu.Item>
-                        <DropdownMenu.Item className={ITEM} onSelect={() => archive.mutate()}>
-                            {t(record.archived ? 'cases.unarchive' : 'cases.archive')}
-                        </DropdownMenu.Item>
-                        {!wasWorked && record.isMine && (
-                            <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('delete')}>
-                                {t('cases.delete')}
-                            </DropdownMenu.Item>
-                        )}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
+                    )}
+                </DropdownMenu.Content>
             </DropdownMenu.Root>
             <GoalsDialog record={record} open={asks === 'goals'} onClose={() => setAsks(null)} />
             <ShareDialog record={record} open={asks === 'share'} onClose={() => setAsks(null)} />

@@ -56,7 +56,7 @@ function Rules({ assignment, onClose }: Props & { assignment: number }) {
         <form className="flex flex-col gap-3" onSubmit={form.sending((values) => correct.mutate(values))}>
             <p className="text-ink-soft">{t('rule.about')}</p>
             {touched.length === 0 && <p role="status">{t('rule.none')}</p>}
-            <ul className="max-h-48 overflow-auto" aria-label={t('rule.touched')}>
+            <ul tabIndex={0} className="max-h-48 overflow-auto" aria-label={t('rule.touched')}>
                 {touched.map(({ criterion, outOf, jobs }) => (
                     <li key={criterion} className="border-b border-rule py-1">
                         <strong>{t(`criterion.${criterion}`)}</strong>{' '}

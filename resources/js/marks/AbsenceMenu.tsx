@@ -44,7 +44,7 @@ export function AbsenceMenu({ label, text, assignment, person, kinds, canMakeUp 
     });
     return (
         <>
-            <DropdownMenu.Root>
+            <DropdownMenu.Root modal={false}>
                 <DropdownMenu.Trigger
                     aria-label={label}
                     disabled={note.isPending}
@@ -52,24 +52,22 @@ export function AbsenceMenu({ label, text, assignment, person, kinds, canMakeUp 
                 >
                     {text} <span aria-hidden>▾</span>
                 </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content align="start" className="border border-ink bg-paper py-1">
-                        {kinds.map((kind) => (
-                            <DropdownMenu.Item
-                                key={kind ?? 'none'}
-                                className={ITEM}
-                                onSelect={() => note.mutate(kind)}
-                            >
-                                {t(`marks.note-${kind ?? 'none'}`)}
-                            </DropdownMenu.Item>
-                        ))}
-                        {canMakeUp && (
-                            <DropdownMenu.Item className={ITEM} onSelect={() => makeUp.mutate()}>
-                                {t('marks.make-up')}
-                            </DropdownMenu.Item>
-                        )}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
+                <DropdownMenu.Content align="start" className="z-10 border border-ink bg-paper py-1">
+                    {kinds.map((kind) => (
+                        <DropdownMenu.Item
+                            key={kind ?? 'none'}
+                            className={ITEM}
+                            onSelect={() => note.mutate(kind)}
+                        >
+                            {t(`marks.note-${kind ?? 'none'}`)}
+                        </DropdownMenu.Item>
+                    ))}
+                    {canMakeUp && (
+                        <DropdownMenu.Item className={ITEM} onSelect={() => makeUp.mutate()}>
+                            {t('marks.make-up')}
+                        </DropdownMenu.Item>
+                    )}
+                </DropdownMenu.Content>
             </DropdownMenu.Root>
             {makeUp.isSuccess && <span role="status">✓ {t('marks.make-up-given')}</span>}
             {makeUp.isError && <p role="alert">{makeUp.error.message}</p>}

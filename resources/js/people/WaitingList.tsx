@@ -34,10 +34,12 @@ export function WaitingList({ waiting, onDecided }: Props) {
     return (
         <section aria-label={t('join.waiting', { count: waiting.length })}>
             <div className="flex items-baseline justify-between border-b border-ink pb-1">
-                <h3 className="font-semibold" role="status">
-                    {waiting.length === 0
-                        ? t('join.nobody-waits')
-                        : t('join.waiting', { count: waiting.length })}
+                <h3 className="font-semibold">
+                    <span role="status">
+                        {waiting.length === 0
+                            ? t('join.nobody-waits')
+                            : t('join.waiting', { count: waiting.length })}
+                    </span>
                 </h3>
                 {waiting.length > 1 && (
                     <Button

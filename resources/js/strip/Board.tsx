@@ -37,7 +37,7 @@ export function Board({ car, label, pads, blocked, leads, onLead, children }: Pr
         <svg
             ref={surface}
             viewBox={`0 0 ${STRIP.width} ${leads === undefined ? STRIP.bareHeight : STRIP.height}`}
-            className="w-full touch-none overflow-visible select-none"
+            className="w-full touch-none overflow-visible select-none narrow:min-w-155"
             role="group"
             aria-label={label}
             onPointerMove={move}

@@ -23,7 +23,7 @@ export function Explain({ what, text, onSlate = false }: Props) {
                     collisionPadding={8}
                     sideOffset={4}
                     aria-label={what}
-                    className="z-10 w-80 border border-ink bg-paper px-4 py-3"
+                    className="z-10 max-h-(--radix-popover-content-available-height) w-80 max-w-(--radix-popover-content-available-width) overflow-auto border border-ink bg-paper px-4 py-3"
                 >
                     <p className="font-semibold">{what}</p>
                     <p className="whitespace-pre-line">{text}</p>
