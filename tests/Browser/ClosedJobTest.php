@@ -33,7 +33,7 @@ final class ClosedJobTest extends BrowserTestCase
     public function test_closing_being_marked_and_the_report_without_a_reload(): void
     {
         self::$server->workerWaits();
-        $person = $this->person()->signIn('dilan')->open('/jobs')->press('Start the job')->see('Complaint')
+        $person = $this->person()->signIn('dilan')->open('/jobs')->pressIn("The bakery's Harl", 'Start the job')->see('Complaint')
             ->press('Close the job')->press('Do it')->see('This job is closed.')->press('To the report')
             ->see('The marks appear here by themselves.')->see('What was wrong');
         $report = $person->browser->getWindowHandle();

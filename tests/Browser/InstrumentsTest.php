@@ -34,7 +34,7 @@ final class InstrumentsTest extends BrowserTestCase
         $person->press('Larger')->see('step in level')->keys(WebDriverKeys::ESCAPE)->doNotSee('Screen of the scope');
         self::assertSame(1, preg_match('~repeats at\s+([\d.]+) ?Hz~u', str_replace("\u{2009}", ' ', $person->page()), $between));
         $person->press('Write it on the card')->select('What you read', 'What repeats between the cursors, frequency')->fill('Value', $between[1])->select('Unit', 'Hz')
-            ->choose('Judgement', 'says nothing')->press('Write down')->see("$between[1]\u{2009}Hz")->see('What repeats between the cursors');
+            ->choose('Judgement', 'says nothing')->press('Write down')->see("$between[1] Hz")->see('What repeats between the cursors');
     }
 
     public function test_alternating_volts_are_read_while_the_wheel_turns(): void
@@ -81,7 +81,7 @@ final class InstrumentsTest extends BrowserTestCase
         $person = $this->person()->signIn('bente')->pressIn("The surveyor's Lendo", 'Start the job')->see('Complaint')
             ->choose('Corner', 'Front left')->choose('Plug FL', 'open')->see('plug open')
             ->tab('Leads')->choose('What to clip on', 'Bench supply')->press('Connect, front left')->see('Put this lead on a pin.');
-        $this->leads($person, 1, 2)->press('Connect, front left')->see('holds the voltage');
+        $this->leads($person, 1, 2)->press('Connect, front left')->see('at its set voltage');
         self::assertMatchesRegularExpression('~1[12]\.\d\d V (6|7|13|14)\.\d mA~', $person->page());
 
         $this->leads($person->fill('Current limit', '200'), 2, 1)->press('Connect, front left')->see('at most 200 mA')

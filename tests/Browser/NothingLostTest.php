@@ -33,7 +33,7 @@ final class NothingLostTest extends BrowserTestCase
 
     public function test_a_second_window_is_told_that_the_job_has_moved_on(): void
     {
-        $person = $this->person()->signIn('dilan')->open('/jobs')->press('Start the job')->see('Complaint');
+        $person = $this->person()->signIn('dilan')->open('/jobs')->pressIn("The bakery's Harl", 'Start the job')->see('Complaint');
         $path = (string) parse_url($person->browser->getCurrentURL(), PHP_URL_PATH);
         $first = $person->browser->getWindowHandle();
         $person->browser->switchTo()->newWindow();

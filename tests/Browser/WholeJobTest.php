@@ -83,7 +83,7 @@ final class WholeJobTest extends BrowserTestCase
         $person = $this->person()->signIn('cem')->press('Go on')->see('Complaint')->tab('Scan')
             ->fill('Drive straight at', 'fast')->press('Drive')->see('Write a number.')
             ->fill('Drive straight at', '300')->press('Drive')->see('Choose between 0 and 90.')
-            ->fill('Code', 'abc')->press('Write a code down')->see("'ABC' is not a code such as C0040-13 or 5212.")
+            ->fill('Code', 'c0045x')->see('A code is a letter (P, C, B or U)')->fill('Code', 'c0045-1')->doNotSee('A code is a letter')->press('Write a code down')->see('A code is a letter (P, C, B or U)')
             ->tab('Meter')->press('Write down')->see('Write the number you read.');
 
         self::assertStringContainsString('33.21', $person->page());
