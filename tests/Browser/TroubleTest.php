@@ -28,7 +28,7 @@ final class TroubleTest extends BrowserTestCase
     }
 
     #[DataProvider('pages')]
-    public function test_a_page_whose_server_is_away_says_so_and_comes_when_it_is_back(string $signIn, string $path, string $data): void
+    public function test_a_page_says_that_its_server_is_away_or_made_a_mistake_and_comes_back_after_signing_in_again(string $signIn, string $path, string $data): void
     {
         $person = $this->person()->signIn($signIn);
         $window = new ChromeDevToolsDriver($person->browser);
@@ -38,6 +38,17 @@ final class TroubleTest extends BrowserTestCase
         self::assertNotSame('Lernfall', $person->browser->getTitle());
         $window->execute('Network.setBlockedURLs', ['urls' => []]);
         $person->press('Try again')->doNotSee(self::AWAY);
+
+        $added = $window->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => str_replace('DATA', rtrim($data, '*'), <<<'JS'
+            const sent = window.fetch;
+            window.fetch = (...asked) => new URL(asked[0].url ?? asked[0], location.href).pathname === 'DATA' ? Promise.resolve(new Response('{"message":"Server Error"}', { status: 500, headers: { 'Content-Type': 'application/json' } })) : sent(...asked);
+            JS)]);
+        $person->open($path)->see(self::MISTAKE)->see('Try again')->doNotSee('Server Error');
+        $window->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $added['identifier'] ?? '']);
+
+        $this->signedOut($person);
+        $person->open($path)->see('Sign-in name')->fill('Sign-in name', $signIn)->fill('Password', 'lindenhof')->press('Sign in')->doNotSee('Sign-in name');
+        self::assertSame($path, parse_url($person->browser->getCurrentURL(), PHP_URL_PATH), 'back where one was');
     }
 
     public function test_a_page_that_cannot_be_loaded_any_more_is_no_empty_page(): void
@@ -49,18 +60,6 @@ final class TroubleTest extends BrowserTestCase
         $person->press('Handbook')->see(self::AWAY);
         $window->execute('Network.setBlockedURLs', ['urls' => []]);
         $person->press('Try again')->see('Sensors and order of work');
-    }
-
-    public function test_a_mistake_of_the_server_is_said_as_that(): void
-    {
-        $person = $this->person()->signIn('kessel');
-        $window = new ChromeDevToolsDriver($person->browser);
-        $added = $window->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
-            const sent = window.fetch;
-            window.fetch = (...asked) => (asked[0].url ?? asked[0]).endsWith('/api/people') ? Promise.resolve(new Response('{"message":"Server Error"}', { status: 500, headers: { 'Content-Type': 'application/json' } })) : sent(...asked);
-            JS]);
-        $person->open('/people')->see(self::MISTAKE)->see('Try again')->doNotSee('Server Error');
-        $window->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $added['identifier'] ?? '']);
     }
 
     public function test_whoever_was_signed_out_signs_in_over_the_page_and_what_was_written_stays(): void
@@ -77,6 +76,28 @@ final class TroubleTest extends BrowserTestCase
     {
         $person = $this->person()->signIn('cem')->open('/report/1')->see('This belongs to somebody else, and nothing was changed.')->press('To where I began')->see('My jobs');
         $person->open('/bay/999')->see('There is nothing here.')->press('To where I began')->see('My jobs');
+    }
+
+    /** @return array<string, array{string, string}> sign-in name, a page of somebody else */
+    public static function foreign(): array
+    {
+        return ['bay' => ['arlo', '/bay/3'], 'report' => ['cem', '/report/1']];
+    }
+
+    #[DataProvider('foreign')]
+    public function test_whose_a_page_is_not_is_said_and_nothing_of_it_is_shown(string $signIn, string $path): void
+    {
+        $this->person()->signIn($signIn)->open($path)->see('This belongs to somebody else, and nothing was changed.')->press('To where I began')->see('Sign out');
+    }
+
+    public function test_a_job_that_was_taken_back_meanwhile_is_not_begun_and_says_why(): void
+    {
+        $person = $this->person()->signIn('dilan')->open('/jobs')->see("The glazier's Lendo")->still();
+        $first = $person->browser->getWindowHandle();
+        $kessel = $this->another()->signIn('kessel')->open('/cases')->press('Pump dead: for a brake specialist')->press('Attempts')->press('Take back')->see('Do it')->press('Do it')->see('taken back');
+        self::assertNotSame('', $kessel->page());
+        $person->browser->switchTo()->window($first);
+        $person->pressIn("The glazier's Lendo", 'Start the job')->see('This job cannot be begun: it was taken back');
     }
 
     private function signedOut(Person $person): void

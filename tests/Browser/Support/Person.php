@@ -18,7 +18,7 @@ final readonly class Person
 {
     private const PASSWORD = 'lindenhof';
 
-    private const PATIENCE_SECONDS = 90;
+    private const PATIENCE_SECONDS = 15;
 
     public function __construct(public ChromeDriver $browser, private string $address)
     {
@@ -70,7 +70,7 @@ final readonly class Person
     /** Chooses from a menu that is open. */
     public function item(string $label): self
     {
-        $this->click("//*[@role='menuitem'][normalize-space(.)={$this->quoted($label)}]");
+        $this->click("//*[@role='menuitem'][normalize-space(.)={$this->quoted($label)} or ./span[1][normalize-space(.)={$this->quoted($label)}]]");
 
         return $this;
     }
