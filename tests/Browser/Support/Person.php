@@ -18,7 +18,7 @@ final readonly class Person
 {
     private const PASSWORD = 'lindenhof';
 
-    private const PATIENCE_SECONDS = 15;
+    private const PATIENCE_SECONDS = 90;
 
     public function __construct(public ChromeDriver $browser, private string $address)
     {
