@@ -3,6 +3,11 @@ import { t } from '../words/words';
 import { Button } from '../ui/Button';
 import { Page } from './Page';
 
+/** What is waited for, as it stands at the head of a page. */
+function heading(what: string): string {
+    return what.charAt(0).toUpperCase() + what.slice(1);
+}
+
 /** Says what is waited for. */
 export function Loading({ what }: { what: string }) {
     return (
@@ -15,7 +20,7 @@ export function Loading({ what }: { what: string }) {
 /** The same where the page itself is not there yet. */
 export function LoadingPage({ what }: { what: string }) {
     return (
-        <Page title={what}>
+        <Page title={heading(what)}>
             <Loading what={what} />
         </Page>
     );
@@ -23,7 +28,7 @@ export function LoadingPage({ what }: { what: string }) {
 
 export function FailedPage({ what, ...failure }: { what: string; error: Error; onRetry: () => void }) {
     return (
-        <Page title={what}>
+        <Page title={heading(what)}>
             <Failed {...failure} />
         </Page>
     );

@@ -40,11 +40,11 @@ function StageMenu({ stage, attempt, busy, onAct, onPanel }: Props & { stage: St
     return (
         <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger
-                className={`flex items-center gap-1.5 rounded-edge px-1 hover:bg-petrol-tint ${done ? '' : 'text-ink-soft'}`}
+                className={`flex items-center gap-1.5 rounded-edge px-1 tablet:gap-1 tablet:px-0.5 hover:bg-petrol-tint ${done ? '' : 'text-ink-soft'}`}
             >
                 <span
                     aria-hidden
-                    className={`w-4 border-t-2 ${done ? 'border-petrol' : 'border-dotted border-ink-soft'}`}
+                    className={`w-4 border-t-2 tablet:w-2 ${done ? 'border-petrol' : 'border-dotted border-ink-soft'}`}
                 />
                 {t(`order.${stage.name}`)}
                 {done && <span className="sr-only">, {t('order.done')}</span>}

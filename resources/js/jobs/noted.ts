@@ -6,7 +6,7 @@ export function wasTold(signIn: string, what: string): boolean {
 }
 
 export function noteTold(signIn: string, what: string[]): void {
-    localStorage.setItem(PLACE + signIn, JSON.stringify([...told(signIn), ...what]));
+    localStorage.setItem(PLACE + signIn, JSON.stringify([...new Set([...told(signIn), ...what])]));
 }
 
 function told(signIn: string): Set<unknown> {
