@@ -14,7 +14,7 @@ export function AccountPage() {
     if (user == null) return null;
     return (
         <Page title={t('account.title')} right={<WhoAmI />}>
-            <div className="grid max-h-full max-w-220 overflow-auto grid-cols-2 items-start gap-4">
+            <div className="grid max-h-full max-w-220 auto-rows-max grid-cols-2 overflow-auto items-start gap-4">
                 <Paper label={t('account.password')}>
                     <PaperHeading>{t('account.password')}</PaperHeading>
                     <p className="mb-3 text-ink-soft">{t('account.password-about')}</p>

@@ -15,11 +15,11 @@ interface Props {
 /** What this page is for, one group out of several, and ways for many at once. */
 export function PeopleHead({ ofTheHouse, groups, group, onGroup }: Props) {
     return (
-        <div className="mb-3 flex items-end justify-between gap-6">
+        <div className="mb-3 flex items-end justify-between gap-6 narrow:flex-wrap narrow:gap-2">
             <p className="max-w-150 text-small text-ink-soft">
                 {t(ofTheHouse ? 'people.about-office' : 'people.about')}
             </p>
-            <div className="flex items-end gap-5">
+            <div className="flex items-end gap-5 narrow:flex-wrap narrow:gap-y-1">
                 {groups.length > 1 && (
                     <div className="w-60">
                         <GroupSelect

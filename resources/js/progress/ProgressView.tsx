@@ -13,7 +13,7 @@ export function ProgressView({ progress }: { progress: Progress }) {
     const most = Math.max(...stages.map(({ lost }) => lost), Number.EPSILON);
     return (
         <div
-            className="grid max-h-full grid-cols-2 gap-4 overflow-auto"
+            className="grid max-h-full auto-rows-max grid-cols-2 gap-4 overflow-auto"
             tabIndex={0}
             role="group"
             aria-label={t('progress.over-time')}
