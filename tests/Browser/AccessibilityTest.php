@@ -51,7 +51,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $person = $this->person()->signIn($name)->open($path)->see('Lernfall')->still();
         foreach ($presses as $press) {
-            $person->press($press)->still();
+            (str_starts_with($press, 'item:') ? $person->item(substr($press, 5)) : $person->press($press))->still();
         }
         $person->see($seen)->still();
         $looked = new Looked($person->browser);
@@ -60,6 +60,18 @@ final class AccessibilityTest extends BrowserTestCase
         $person->keys(WebDriverKeys::ESCAPE)->still();
         self::assertSame(0, $person->browser->executeScript('return document.querySelectorAll("[role=dialog], [role=menu]").length'));
         self::assertStringContainsString($presses[0], (string) preg_replace(['~\s+~u', '~ ,~'], [' ', ','], $person->focused()), 'the focus comes back to where it was opened');
+    }
+
+    public function test_whatever_can_be_done_is_found_in_a_list_that_fits_everywhere(): void
+    {
+        $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->tab('Meter')->press('Prove it')->still();
+        $person->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k', WebDriverKeys::CONTROL]);
+        $person->see('What can be done here')->still();
+        $looked = new Looked($person->browser);
+        self::assertSame([], $looked->atEverySize());
+        self::assertSame([], $looked->inLightAndDark());
+        $person->keys(WebDriverKeys::ESCAPE)->still();
+        self::assertStringContainsString('Prove it', $person->focused());
     }
 
     public function test_what_is_chosen_is_seen_where_the_system_has_its_own_colours(): void

@@ -1,6 +1,7 @@
 import { Dialog as Radix } from 'radix-ui';
-import { useRef, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { t } from '../words/words';
+import { lastFocused } from './lastFocused';
 
 interface Props {
     title: string;
@@ -13,17 +14,15 @@ interface Props {
 
 /** A sheet of paper laid over the page; the focus goes back to where it was opened. */
 export function Dialog({ title, open, onClose, wide = false, children }: Props) {
-    const opener = useRef<Element | null>(null);
     return (
         <Radix.Root open={open} onOpenChange={(next) => next || onClose()}>
             <Radix.Portal>
                 <Radix.Overlay className="fixed inset-0 bg-shade/40" />
                 <Radix.Content
                     aria-describedby={undefined}
-                    onOpenAutoFocus={() => (opener.current = document.activeElement)}
                     onCloseAutoFocus={(event) => {
                         event.preventDefault();
-                        if (opener.current instanceof HTMLElement) opener.current.focus();
+                        lastFocused()?.focus();
                     }}
                     className={`punched fixed top-1/2 left-1/2 max-h-11/12 max-w-11/12 ${wide ? 'w-220' : 'w-120'} -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-paper px-5 pt-5 pb-4`}
                 >

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
-/** Everything that is laid over a page, for the checks that hold for all of them: sign-in name, path, what is pressed, what is seen then. */
+/** Everything that is laid over a page, for the checks that hold for all of them: sign-in name, path, what is pressed (or chosen from a menu), what is seen then. */
 final readonly class Overlays
 {
     private const PRESSED = [
@@ -30,6 +30,16 @@ final readonly class Overlays
         'confirm all' => ['kessel', '/cases/1/attempts', ['Confirm all marks'], 'by your name'],
         'more for an attempt' => ['kessel', '/cases/2/attempts', ['More for Cem Aydin'], 'Give a fresh car'],
         'decide otherwise' => ['kessel', '/report/2', ['Decide otherwise: Proof'], 'The apprentice reads this'],
+        'goals of a case' => ['kessel', '/cases', ['More for Broken coil, front right', 'item:What it teaches'], 'Close'],
+        'sharing a case' => ['kessel', '/cases', ['More for Broken coil, front right', 'item:Share'], 'Close'],
+        'throwing a case away' => ['kessel', '/cases', ['More for Pump relay dead', 'item:Delete'], 'Do it'],
+        'more for a case' => ['kessel', '/cases', ['More for Pump relay dead'], 'Copy'],
+        'saying something' => ['kessel', '/cases/2/attempts', ['More for Cem Aydin', 'item:Say something'], 'Say it'],
+        'giving time' => ['kessel', '/cases/2/attempts', ['More for Cem Aydin', 'item:Give time'], 'Close'],
+        'taking back' => ['kessel', '/cases/1/attempts', ['Take back'], 'Do it'],
+        'ending a sign-in' => ['arlo', '/sign-ins', ['End'], 'Do it'],
+        'groups of a person' => ['kessel', '/people', ['Change the groups of Dilan Ott'], 'Keep these'],
+        'deleting a person' => ['amsel', '/people', ['Delete Dilan Ott'], 'Nothing of Dilan Ott is left'],
         'copy a car' => ['kessel', '/vehicles', ['Copy a car'], 'Find a value'],
     ];
 
