@@ -90,7 +90,7 @@ final class JoinTest extends FeatureTestCase
         $this->actingAs($this->instructor)->putJson('/api/join-requests/'.JoinRequest::query()->sole()->id, ['letIn' => false])->assertOk();
         $this->leave();
         $this->postJson('/api/join/enter', ['token' => $token])->assertExactJson(['state' => 'refused', 'user' => null]);
-        $this->actingAs($this->instructor)->putJson("/api/groups/{$this->group()->id}/door", ['minutes' => 3])->assertStatus(422)->assertJsonPath('errors.minutes.0', 'Choose how long the code holds: from five minutes to fourteen days.');
+        $this->actingAs($this->instructor)->putJson("/api/groups/{$this->group()->id}/door", ['minutes' => 3])->assertStatus(422)->assertJsonPath('errors.minutes.0', 'Choose how long the code is valid: from five minutes to fourteen days.');
     }
 
     private function opened(): string

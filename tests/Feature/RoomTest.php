@@ -23,7 +23,7 @@ final class RoomTest extends FeatureTestCase
             $told[] = $answer->json('room');
         } while ($answer->isOk() && count($told) < 20);
 
-        $answer->assertStatus(422)->assertJsonPath('errors.action.0', 'This job holds as much as a job may. It can only be closed now.');
+        $answer->assertStatus(422)->assertJsonPath('errors.action.0', 'This job is as full as a job may be. It can only be closed now.');
         self::assertContains(0, $told);
         self::assertContains(null, array_slice($told, 0, 1));
         $this->getJson("/api/attempts/$attempt->id")->assertOk()->assertJsonPath('room', 0);
