@@ -31,7 +31,7 @@ final class FirstDayTest extends BrowserTestCase
 
     public function test_what_is_open_at_another_corner_stands_in_a_line_and_a_station_is_chosen_on_the_drawing(): void
     {
-        $person = $this->person()->signIn('cem')->open('/bay/3')->see('Open or under way: open: module plug')->choose('Plug RL', 'open')->choose('Corner', 'Front right')
+        $person = $this->person()->signIn('arlo')->pressIn("The midwife's Harl", 'Start the job')->see('nothing, all plugs are joined')->choose('Module plug', 'open')->choose('Corner', 'Rear left')->choose('Plug RL', 'open')->choose('Corner', 'Front right')
             ->seeLike('~Open or under way: open: (RL sensor plug, module plug|module plug, RL sensor plug)~')->tab('Hands')->press('Hold')->see('Let go')->choose('Corner', 'Front left')->see('(FR)');
         $person->browser->executeScript('document.querySelector("[data-station=loom] rect").dispatchEvent(new MouseEvent("click", { bubbles: true }))');
         $person->see('At the loom, front left');
