@@ -36,6 +36,8 @@ use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
 use ReflectionClass;
 use Tests\Support\Workbench;
 
@@ -104,6 +106,20 @@ final class StringsTest extends TestCase
         foreach (Workbench::json('resources/lang/en.json') as $key => $text) {
             self::assertSame(substr_count($text, '{{'), substr_count($text, '}}'), (string) $key);
         }
+    }
+
+    /** A page fetches the words whose keys its scripts write, or the beginnings of; what the server names is not written there (`markSentence` says how it begins). */
+    public function test_every_key_begins_where_it_is_written(): void
+    {
+        $scripts = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::scripts(), RecursiveDirectoryIterator::SKIP_DOTS));
+        $hidden = [];
+        foreach ($scripts as $path => $script) {
+            preg_match_all('~\bt\(\s*(?:`\$\{(?!key\}|wordsUnder\})|[a-z]\w*(?:\.\w+)+[,)])~', (string) file_get_contents((string) $path), $found);
+            array_push($hidden, ...array_map(static fn (string $one): string => substr((string) $path, strlen(self::scripts())).": $one", $found[0]));
+        }
+        sort($hidden);
+
+        self::assertSame([], $hidden);
     }
 
     public function test_every_instrument_has_a_name_and_every_tool_lies_on_the_trolley(): void

@@ -10,7 +10,7 @@ import { FailedPage } from './Loading';
 export function page<K extends string>(load: () => Promise<Record<K, ComponentType>>, name: K) {
     return lazy(async () => {
         try {
-            const [loaded] = await Promise.all([load(), loadWords()]);
+            const [loaded] = await Promise.all([load(), loadWords(name)]);
             return { default: loaded[name] };
         } catch {
             return { default: Unreached as ComponentType };

@@ -4,6 +4,7 @@ import { Explain } from '../ui/Explain';
 import { points } from '../words/quantities';
 import { day } from '../words/reader';
 import { t } from '../words/words';
+import { markSentence } from './markSentence';
 import { OverrideDialog } from './OverrideDialog';
 
 type Asked = NonNullable<MarkSheet['counsel']>[number];
@@ -106,7 +107,7 @@ function MarkItem({ mark, override, onDecide }: ItemProps) {
             )}
             {mark.rule !== undefined && <p className="text-small text-ink-soft">{mark.rule}</p>}
             <p>
-                {t(mark.reason, mark.parameters)}{' '}
+                {markSentence(mark.reason, mark.parameters)}{' '}
                 {mark.step !== null && (
                     <a href={`#step-${mark.step}`} className="text-small text-petrol underline">
                         {t('report.rests', { step: mark.step })}
@@ -115,7 +116,7 @@ function MarkItem({ mark, override, onDecide }: ItemProps) {
             </p>
             {mark.remedy !== '' && (
                 <p className="mt-1 border-l-4 border-ink pl-2 text-small text-ink-soft">
-                    {t('report.instead')}: {t(mark.remedy)}
+                    {t('report.instead')}: {markSentence(mark.remedy)}
                 </p>
             )}
         </li>

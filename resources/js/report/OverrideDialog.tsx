@@ -8,6 +8,7 @@ import { TextArea, TextField } from '../ui/Field';
 import { typed, useCheckedForm, sentence } from '../ui/useCheckedForm';
 import { points } from '../words/quantities';
 import { t } from '../words/words';
+import { markSentence } from './markSentence';
 
 interface Props {
     attempt: number;
@@ -62,7 +63,7 @@ export function OverrideDialog({ attempt, mark, override, onClose }: Props) {
             >
                 <p className="text-ink-soft">
                     {t('override.computed', { points: points(mark.points), out_of: mark.outOf })}{' '}
-                    {t(mark.reason, mark.parameters)}
+                    {markSentence(mark.reason, mark.parameters)}
                 </p>
                 <TextField
                     label={t('override.points', { out_of: mark.outOf })}

@@ -1,5 +1,6 @@
 import type { MarkSheet, Possible, Step } from '../api/types';
 import { t } from '../words/words';
+import { markSentence } from './markSentence';
 
 export interface Lesson {
     text: string;
@@ -16,7 +17,7 @@ export function lessons({ mistakes = [], marks, possible = [] }: MarkSheet, step
     const lost = marks
         .filter(({ remedy, step }) => remedy !== '' && (step === null || !told.has(step)))
         .sort((one, other) => other.outOf - other.points - (one.outOf - one.points))
-        .map(({ remedy, step }) => ({ text: t(remedy), step }));
+        .map(({ remedy, step }) => ({ text: markSentence(remedy), step }));
     return [...named, ...lost, ...mostTelling(possible, steps)].slice(0, MOST);
 }
 

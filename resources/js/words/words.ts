@@ -18,9 +18,9 @@ function atTheDoor(key: string, values: Values = {}): string {
     return sentence.replace(/{{(\w+)}}/g, (_, name: string) => String(values[name] ?? ''));
 }
 
-/** All there is to say in the reader's language, and in the one it falls back to. */
-export async function loadWords(): Promise<void> {
-    say = await (await import('./catalogue')).allWords();
+/** What a page says, in the reader's language and in the one it falls back to. */
+export async function loadWords(page: string): Promise<void> {
+    say = await (await import('./catalogue')).wordsOf(page);
 }
 
 document.documentElement.lang = LANGUAGE;

@@ -29,6 +29,7 @@ final readonly class Browser
             ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $browser = new self(ChromeDriver::start($capabilities, self::service()), $profile);
         $browser->pageSize(1280, 800);
 
@@ -51,6 +52,12 @@ final readonly class Browser
         /** @var array{int, int} $inner */
         $inner = $this->driver->executeScript('return [window.innerWidth, window.innerHeight]');
         $window->setSize(new WebDriverDimension(2 * $width - $inner[0], 2 * $height - $inner[1]));
+    }
+
+    /** @return list<string> what the page wrote into the browser's log since this was last asked */
+    public function log(): array
+    {
+        return array_column($this->driver->manage()->getLog('browser'), 'message');
     }
 
     public function stop(): void

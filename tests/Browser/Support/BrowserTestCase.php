@@ -31,6 +31,14 @@ abstract class BrowserTestCase extends TestCase
         self::$server->stop();
     }
 
+    /** Whatever a test went through: each page came with all the words that it says. */
+    protected function assertPostConditions(): void
+    {
+        foreach ([self::$browser, ...self::$others] as $browser) {
+            self::assertSame([], array_filter($browser->log(), static fn (string $line): bool => str_contains($line, 'No words for')));
+        }
+    }
+
     protected static function served(): DemoServer
     {
         return DemoServer::start();

@@ -56,7 +56,7 @@ export function BenchSupplyForm({ attempt, channel, busy, onAct }: PanelProps) {
 
     return (
         <SourceForm
-            source="bench-supply"
+            wordsUnder="bench-supply."
             channel={channel}
             busy={busy}
             minutes={shortMinutes(attempt.rates['feed-sensor']?.minutes ?? 0)}

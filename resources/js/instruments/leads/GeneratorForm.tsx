@@ -37,7 +37,7 @@ export function GeneratorForm({ attempt, channel, busy, act, onAct }: PanelProps
 
     return (
         <SourceForm
-            source="inject"
+            wordsUnder="inject."
             channel={channel}
             busy={busy}
             minutes={minutes('inject')}

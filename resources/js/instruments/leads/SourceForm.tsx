@@ -3,8 +3,8 @@ import { Button } from '../../ui/Button';
 import { t } from '../../words/words';
 
 interface Props {
-    /** The instrument, under whose name its words stand. */
-    source: 'inject' | 'bench-supply';
+    /** What the keys of its words begin with. */
+    wordsUnder: 'inject.' | 'bench-supply.';
     /** What is connected now, in words; null where nothing is. */
     connected: string | null;
     channel: string;
@@ -20,15 +20,15 @@ interface Props {
 
 /** Something that feeds the car from the bench: what it is set to, connecting it and taking it off. */
 export function SourceForm(props: Props) {
-    const { source, connected, busy, beside } = props;
+    const { wordsUnder, connected, busy, beside } = props;
     return (
         <form className="flex flex-col gap-3" onSubmit={props.onSubmit}>
             <p role="status" className="text-reading">
-                {connected ?? t(`${source}.off`)}
+                {connected ?? t(`${wordsUnder}off`)}
             </p>
             {props.children}
             <Button kind="slate-main" type="submit" disabled={busy} note={props.minutes}>
-                {t(`${source}.connect`, { channel: t(`place.${props.channel}`) })}
+                {t(`${wordsUnder}connect`, { channel: t(`place.${props.channel}`) })}
             </Button>
             <div className={`grid gap-2 ${beside === undefined ? '' : 'grid-cols-2'}`}>
                 <Button
@@ -36,12 +36,12 @@ export function SourceForm(props: Props) {
                     disabled={busy || connected === null}
                     onClick={() => props.onTakeOff()}
                 >
-                    {t(`${source}.take-off`)}
+                    {t(`${wordsUnder}take-off`)}
                 </Button>
                 {beside}
             </div>
             {props.after}
-            <p className="text-small text-slate-soft">{t(`${source}.caution`)}</p>
+            <p className="text-small text-slate-soft">{t(`${wordsUnder}caution`)}</p>
         </form>
     );
 }
