@@ -20,21 +20,21 @@ interface Props {
 export function RepairDialog({ attempt, channel, repair, onClose, onAct }: Props) {
     const [routes, setRoutes] = useState(false);
     const isCable = repair === 'repair-loom';
-    if (repair !== null && attempt.madeElsewhere.includes(repair))
+    if (repair === null) return null;
+    if (attempt.madeElsewhere.includes(repair))
         return (
             <Dialog title={t('bay.repair')} open onClose={onClose}>
                 <p className="mb-4">{t('bay.not-made-here')}</p>
                 <Button onClick={onClose}>{t('bay.cancel')}</Button>
             </Dialog>
         );
-    const rate = repair === null ? undefined : attempt.rates[repairRate(repair, routes)];
+    const rate = attempt.rates[repairRate(repair, routes)];
     return (
         <ConfirmDialog
             title={t('bay.repair')}
-            open={repair !== null}
+            open
             onClose={onClose}
             onConfirm={() =>
-                repair !== null &&
                 void onAct({ do: 'repair', kind: repair, channel, ...(isCable ? { routes } : {}) })
             }
         >

@@ -22,7 +22,11 @@ const CODES = ['codes', 'codes-of-parts', 'lamp-codes'];
 /** What stands out, in a few lines: the lamps, the codes, and where readings differ. */
 export function PreviewSummary({ preview, place, fields, pending, keep }: Props) {
     if (preview === undefined)
-        return <Slate label={t('bench.shows')}>{pending && <p className="p-4">{t('app.loading')}</p>}</Slate>;
+        return (
+            <Slate label={t('bench.shows')}>
+                {pending && <p className="p-4">{t('app.fetching', { what: t('wait.preview') })}</p>}
+            </Slate>
+        );
     const codes = preview.rows.filter((row) => CODES.includes(row.test));
     const told = codes.flatMap(({ test, cells }) => Object.values(cells).map((cell) => ({ test, cell })));
     const silent = !preview.lamps.differs && told.every(({ cell }) => !cell.differs);
