@@ -45,32 +45,30 @@ final class AccessibilityTest extends BrowserTestCase
         return Overlays::all();
     }
 
-    /** @param  list<string>  $presses */
+    public function test_whatever_is_laid_over_a_page_is_looked_at(): void
+    {
+        self::assertSame([], Overlays::missing());
+    }
+
+    /** @param  list<string>  $steps */
     #[DataProvider('overlays')]
-    public function test_what_is_laid_over_a_page_fits_everywhere_and_gives_the_focus_back(string $name, string $path, array $presses, string $seen): void
+    public function test_what_is_laid_over_a_page_fits_everywhere_and_gives_the_focus_back(string $name, string $path, array $steps, string $seen): void
     {
         $person = $this->person()->signIn($name)->open($path)->see('Lernfall')->still();
-        foreach ($presses as $press) {
-            (str_starts_with($press, 'item:') ? $person->item(substr($press, 5)) : $person->press($press))->still();
+        foreach ($steps as $step) {
+            $person->does($step)->still();
         }
-        $person->see($seen)->still();
-        $looked = new Looked($person->browser);
-        self::assertSame([], $looked->atEverySize());
-        self::assertSame([], $looked->inLightAndDark());
-        $person->keys(WebDriverKeys::ESCAPE)->still();
+        $this->fitsEverywhere($person->see($seen))->keys(WebDriverKeys::ESCAPE)->still();
+        $opener = array_values(array_filter($steps, static fn (string $step): bool => preg_match('~^[a-z]+:~', $step) === 0))[0];
         self::assertSame(0, $person->browser->executeScript('return document.querySelectorAll("[role=dialog], [role=menu]").length'));
-        self::assertStringContainsString($presses[0], (string) preg_replace(['~\s+~u', '~ ,~'], [' ', ','], $person->focused()), 'the focus comes back to where it was opened');
+        self::assertStringContainsString($opener, (string) preg_replace(['~\s+~u', '~ ,~'], [' ', ','], $person->focused()), 'the focus comes back to where it was opened');
     }
 
     public function test_whatever_can_be_done_is_found_in_a_list_that_fits_everywhere(): void
     {
         $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint')->tab('Meter')->press('Prove it')->still();
         $person->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k', WebDriverKeys::CONTROL]);
-        $person->see('What can be done here')->still();
-        $looked = new Looked($person->browser);
-        self::assertSame([], $looked->atEverySize());
-        self::assertSame([], $looked->inLightAndDark());
-        $person->keys(WebDriverKeys::ESCAPE)->still();
+        $this->fitsEverywhere($person->see('What can be done here'))->keys(WebDriverKeys::ESCAPE)->still();
         self::assertStringContainsString('Prove it', $person->focused());
     }
 

@@ -22,9 +22,10 @@ final class HandOverTest extends BrowserTestCase
 
     public function test_an_apprentice_names_the_cause_and_hands_the_car_over(): void
     {
-        $this->person()->signIn('dilan')->pressIn("The glazier's Lendo", 'Start the job')->see('In short: wheels slide when braking hard.')
+        $person = $this->person()->signIn('dilan')->pressIn("The glazier's Lendo", 'Start the job')->see('In short: wheels slide when braking hard.')
             ->press('What is marked')->see('Not made in this workshop: Renew the hydraulic unit, bleed')->press('Close')
-            ->press('Supply')->tab('Hands')->press('Renew the hydraulic unit, bleed')->see('This workshop does not make this repair.')->press('Not yet')
+            ->press('Supply')->tab('Hands')->press('Renew the hydraulic unit, bleed')->see('This workshop does not make this repair.');
+        $this->fitsEverywhere($person)->press('Not yet')
             ->press('Name the cause')->select('Corner', 'The whole car')->select('Place', 'Hydraulics')->select('Defect', 'pump dead')->press('Write the cause down')
             ->press('Close the job')->see('How does the car leave?')->tick('Not repaired here', 'How does the car leave?')
             ->select('How it gets there', 'carried on a transporter')->see('not driven, not even round the corner')->press('Do it')->see('This job is closed.')

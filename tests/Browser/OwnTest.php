@@ -16,7 +16,8 @@ final class OwnTest extends BrowserTestCase
             ->select('Copied from', 'Harl 1.3')->fill('Name, as it stands on the job', 'Workshop car 4')->fill('Find a value', 'front right gap millimetres')->fill('gap millimetres (mm)', '2.2')
             ->press('Keep it and drive it')->see('not used, it sets codes with nothing wrong:')->see('front right, no signal');
         $person->open('/cases/1')->see('What the apprentice will meet')->doNotSee('Workshop car 4');
-        $person->open('/vehicles')->press('Change Workshop car 4')->see('1 changed')->fill('Find a value', 'front right gap millimetres')->fill('gap millimetres (mm)', '0,8')->press('Keep it and drive it')->see('no code: can be used');
+        $person->open('/vehicles')->press('Change Workshop car 4')->see('1 changed')->fill('Find a value', 'front right gap millimetres')->fill('gap millimetres (mm)', '0,8')->press('Keep it and drive it')->see('no code: can be used')->press('Delete Workshop car 4')->see('Cases that were made with it keep their values.');
+        $this->fitsEverywhere($person)->press('Not yet');
         $person->open('/cases/1')->see('What the apprentice will meet')->select('Car', 'Workshop car 4 (own)')->see('1 changed')->press('Keep')->see('kept')
             ->press('Values of the car')->see('Find a value')->see('own 0.62')->press("Back to the car's own: gap millimetres")->doNotSee('1 changed');
     }
@@ -47,7 +48,8 @@ final class OwnTest extends BrowserTestCase
         $brandt = $this->another()->open('/sign-in')->fill('Sign-in name', 'brandt')->fill('Password', $password)->press('Sign in')->see('for once')
             ->fill('New password', 'three wet cobbles')->fill('The new one again', 'three wet cobbles')->press('Take this password')->see('made by Marta Kessel');
         $brandt->open('/cases/2')->see('What the apprentice will meet')->fill('Job title', 'As Brandt has it')->press('Keep')->see('kept, version 1');
-        $kessel->fill('Job title', 'As Kessel has it')->press('Keep')->see('Changed meanwhile')->see('Tilo Brandt has changed this case')->see('Yours and theirs differ in: job title.')->press('Take theirs, throw mine away')->doNotSee('Changed meanwhile');
+        $kessel->fill('Job title', 'As Kessel has it')->press('Keep')->see('Changed meanwhile')->see('Tilo Brandt has changed this case')->see('Yours and theirs differ in: job title.');
+        $this->fitsEverywhere($kessel)->press('Take theirs, throw mine away')->doNotSee('Changed meanwhile');
         self::assertStringContainsString('As Brandt has it', $kessel->browser->executeScript('return [...document.querySelectorAll("input")].find((one) => one.value.includes("has it")).value'));
     }
 }

@@ -67,7 +67,8 @@ final class TroubleTest extends BrowserTestCase
     {
         $person = $this->person()->signIn('kessel')->open('/people')->see('Dilan Ott')->press('Groups')->fill('One more group', 'Night class');
         $this->signedOut($person);
-        $person->press('Make it')->see('You were signed out. What stands on the page behind this stays')->fill('Password', 'wrong words here')->press('Sign in')->see('do not belong together')
+        $person->press('Make it')->see('You were signed out. What stands on the page behind this stays');
+        $this->fitsEverywhere($person)->fill('Password', 'wrong words here')->press('Sign in')->see('do not belong together')
             ->fill('Password', 'lindenhof')->press('Sign in')->doNotSee('You were signed out.');
         self::assertSame('Night class', $person->browser->executeScript('return [...document.querySelectorAll("input")].find((one) => one.value === "Night class")?.value'));
         $person->press('Make it')->see('0 apprentices');

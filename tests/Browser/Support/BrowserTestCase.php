@@ -39,6 +39,16 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
+    /** What lies over the page just now fits at every size, and nothing is found against it in light or in dark. */
+    protected function fitsEverywhere(Person $person): Person
+    {
+        $looked = new Looked($person->still()->browser);
+        self::assertSame([], $looked->atEverySize());
+        self::assertSame([], $looked->inLightAndDark());
+
+        return $person;
+    }
+
     protected static function served(): DemoServer
     {
         return DemoServer::start();

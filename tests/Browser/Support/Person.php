@@ -51,6 +51,23 @@ final readonly class Person
         return $this;
     }
 
+    /** One step of a way through the pages as it is written in a list: "item:…" of a menu, "tab:…", "first:BUTTON", "in:REGION|BUTTON", "set:GROUP=OPTION", "select:LABEL=OPTION", "put:LABEL=TEXT"; else a button. */
+    public function does(string $step): self
+    {
+        [$what, $how] = preg_match('~^([a-z]+):(.+)$~', $step, $parts) === 1 ? [$parts[1], $parts[2]] : ['press', $step];
+        [$one, $other] = [...preg_split('~[=|]~', $how, 2) ?: [], ''];
+
+        return match ($what) {
+            'item' => $this->item($how),
+            'tab' => $this->tab($how),
+            'in' => $this->pressIn($one, $other),
+            'set' => $this->choose($one, $other),
+            'select' => $this->select($one, $other),
+            'put' => $this->fill($one, $other),
+            default => $this->press($how),
+        };
+    }
+
     /** Presses a button inside a named region. */
     public function pressIn(string $region, string $label): self
     {
