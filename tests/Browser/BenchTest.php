@@ -16,6 +16,21 @@ final class BenchTest extends BrowserTestCase
         $person->press('Remove this fault')->see('Add another fault')->doNotSee('2. Gap too large');
     }
 
+    public function test_a_station_of_the_drawing_is_where_the_fault_goes_and_its_flag_stays_on_the_strip(): void
+    {
+        $person = $this->person()->signIn('kessel')->open('/cases/1')->see('What the apprentice will meet')->still();
+        foreach (['ring' => 'Ring', 'gap' => 'Gap', 'sensor' => 'Sensor', 'sensor-plug' => 'Plug', 'loom' => 'Loom', 'module-plug' => 'Mod. plug', 'module' => 'Module'] as $station => $name) {
+            $person->browser->executeScript('document.querySelector(`[data-station=${arguments[0]}] rect`).dispatchEvent(new MouseEvent("click", { bubbles: true }))', [$station]);
+            self::assertSame($name, $person->still()->browser->executeScript('return document.querySelector("[aria-label=Place] [aria-checked=true]").textContent'));
+            self::assertSame([], $person->browser->executeScript(<<<'JS'
+                const flag = document.querySelector('[data-flag]').getBoundingClientRect();
+                const strip = document.querySelector('[data-flag]').closest('section').getBoundingClientRect();
+                return flag.left < strip.left || flag.right > strip.right ? [flag.left, flag.right, strip.left, strip.right] : [];
+                JS), "the flag at the $station");
+        }
+        $person->press('Throw away')->press('Do it')->see('kept, version 1');
+    }
+
     public function test_a_fault_that_comes_and_goes_shows_in_the_preview_as_while_provoked(): void
     {
         $this->person()->signIn('kessel')->open('/cases/1')->see('What the apprentice will meet')

@@ -27,6 +27,7 @@ final class OwnDataTest extends FeatureTestCase
         $set = fn (array $given) => $this->actingAs($this->apprentice)->putJson('/api/account/settings', $given);
         $set(['decimalSign' => ',', 'largerType' => true, 'theme' => 'dark'])->assertOk();
         $this->getJson('/api/session')->assertJsonPath('user.decimalSign', ',')->assertJsonPath('user.largerType', true)->assertJsonPath('user.theme', 'dark');
+        $set(['decimalSign' => '.', 'largerType' => true])->assertOk()->assertJsonPath('theme', 'dark');
         $set(['decimalSign' => ';', 'largerType' => 'large', 'theme' => 'blue'])->assertJsonValidationErrors(['decimalSign', 'largerType', 'theme']);
     }
 

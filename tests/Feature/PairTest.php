@@ -94,6 +94,15 @@ final class PairTest extends FeatureTestCase
         $this->as($this->partner)->getJson('/api/invitations')->assertExactJson([]);
     }
 
+    public function test_nobody_is_asked_along_to_a_job_that_was_annulled(): void
+    {
+        $attempt = $this->practised();
+        $this->as($this->apprentice)->putJson("/api/attempts/$attempt->id/pair", ['partner' => $this->partner->id])->assertOk();
+        $this->as($this->partner)->getJson('/api/invitations')->assertJsonCount(1);
+        $attempt->assignment?->update(['annulled_at' => now(), 'annulled_because' => 'The wrong car']);
+        $this->as($this->partner)->getJson('/api/invitations')->assertExactJson([]);
+    }
+
     public function test_who_works_along_has_a_job_and_keeps_it_in_their_own_data(): void
     {
         $attempt = $this->practised();

@@ -23,7 +23,7 @@ final readonly class OwnDataController
     {
         $user = $request->user();
         assert($user instanceof User);
-        $user->update(['decimal_sign' => $request->string('decimalSign')->toString(), 'larger_type' => $request->boolean('largerType'), 'theme' => $request->string('theme')->toString()]);
+        $user->update(['decimal_sign' => $request->string('decimalSign')->toString(), 'larger_type' => $request->boolean('largerType'), 'theme' => $request->string('theme', $user->theme)->toString()]);
 
         return new JsonResponse(UserResource::of($user));
     }

@@ -37,7 +37,7 @@ final readonly class PairController
     {
         Gate::authorize('list', Assignment::class);
         $asked = Pairing::query()->with(['attempt' => ['version', 'assignment', 'apprentice']])->where('partner_id', $request->user()?->getAuthIdentifier())->whereNull('joined_at')
-            ->whereHas('attempt', static fn ($one) => $one->whereNull('concluded_at'))->orderBy('id')->get();
+            ->whereHas('attempt', static fn ($one) => $one->whereNull('concluded_at')->whereDoesntHave('assignment', static fn ($given) => $given->whereNotNull('annulled_at')))->orderBy('id')->get();
 
         return new JsonResponse($asked->map(static function (Pairing $one) use ($fold): array {
             $case = $fold->document($one->attempt->version)->case;

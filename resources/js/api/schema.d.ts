@@ -1942,10 +1942,10 @@ export interface components {
             decimalSign: "" | "." | ",";
             largerType: boolean;
             /**
-             * @description empty: as the browser asks for it
+             * @description empty: as the browser asks for it; left out: as it is
              * @enum {string}
              */
-            theme: "" | "light" | "dark";
+            theme?: "" | "light" | "dark";
         };
         NewShares: {
             /** @description whom it belongs to as well */

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, taken } from '../api/client';
-import type { Car, CaseFields, CaseRecord, FaultKind } from '../api/types';
+import type { Car, CaseFields, CaseRecord, FaultKind, FaultSetting } from '../api/types';
 import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WHOLE_CAR } from '../words/card';
@@ -20,6 +20,7 @@ import { Meanwhile } from './Meanwhile';
 import { PublishDialog } from './PublishDialog';
 import { PreviewSummary } from './PreviewSummary';
 import { PreviewTable } from './PreviewTable';
+import { atStation } from './moved';
 import { useBench } from './useBench';
 import { laidSheet } from './useSheet';
 
@@ -90,6 +91,8 @@ function Bench({ cars, kinds, record, sheet }: Props) {
     const fault = fields.faults[chosen];
     const channel = car.channels.find((one) => one.id === fault?.channel) ?? car.channels[0]!;
     const published = record?.versions.at(-1);
+    const changeFault = (next: FaultSetting) =>
+        bench.change({ faults: fields.faults.map((one, index) => (index === chosen ? next : one)) });
 
     return (
         <Page
@@ -196,6 +199,10 @@ function Bench({ cars, kinds, record, sheet }: Props) {
                                 openPlugs={[]}
                                 turning={false}
                                 sheet={null}
+                                station={kinds.find(({ id }) => id === fault?.kind)?.station}
+                                onStation={
+                                    fault && ((next) => changeFault(atStation(fault, next, car, kinds)))
+                                }
                             />
                         </div>
                         <FaultList
@@ -225,13 +232,7 @@ function Bench({ cars, kinds, record, sheet }: Props) {
                                 fault={fault}
                                 errors={errors}
                                 position={chosen}
-                                onChange={(next) =>
-                                    bench.change({
-                                        faults: fields.faults.map((one, index) =>
-                                            index === chosen ? next : one,
-                                        ),
-                                    })
-                                }
+                                onChange={changeFault}
                             />
                         )}
                     </section>

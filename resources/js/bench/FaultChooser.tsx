@@ -5,7 +5,7 @@ import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
 import { provocationOptions } from '../words/provocations';
 import { t } from '../words/words';
-import { begun, fits, moved, placed } from './moved';
+import { atStation, begun, fits, moved, placed } from './moved';
 import { placesOf } from './places';
 import { edited, parsed, spoken, strengthOf } from './strength';
 
@@ -29,8 +29,7 @@ export function FaultChooser({ car, kinds, silent, fault, errors, position, onCh
     const kind = kinds.find((one) => one.id === fault.kind) ?? kinds[0]!;
     const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
     const fitting = kinds.filter((one) => fits(one, car, channel.id) || fits(one, car, WHOLE_CAR));
-    const [station, setStation] = useState(kind.station);
-    const there = fitting.filter((one) => one.station === station);
+    const there = fitting.filter((one) => one.station === kind.station);
 
     const choose = (id: string) => {
         onChange(
@@ -47,12 +46,8 @@ export function FaultChooser({ car, kinds, silent, fault, errors, position, onCh
         <>
             <Choice
                 label={t('bay.cause-place')}
-                value={station}
-                onChoose={(next) => {
-                    setStation(next);
-                    const first = fitting.find((one) => one.station === next);
-                    if (first !== undefined) choose(first.id);
-                }}
+                value={kind.station}
+                onChoose={(next) => onChange(atStation(fault, next, car, kinds))}
                 options={placesOf(car, channel.id, fitting)}
                 className="mb-1.5 flex-wrap text-small [&>button]:flex-none"
             />

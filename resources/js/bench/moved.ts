@@ -31,6 +31,15 @@ export function begun(kind: FaultKind, car: Car, place: string, conductor?: stri
     };
 }
 
+/** The first fault that can sit at this station, at the corner in hand where it can be there; the same fault where none can. */
+export function atStation(fault: FaultSetting, station: string, car: Car, kinds: FaultKind[]): FaultSetting {
+    const there = kinds.filter((kind) => kind.station === station);
+    const first =
+        there.find((kind) => fits(kind, car, fault.channel)) ??
+        there.find((kind) => (kind.places[car.id] ?? []).length > 0);
+    return first === undefined ? fault : begun(first, car, fault.channel, fault.conductor);
+}
+
 /** The same fault on another car, as near to where it was as it can be there; null where that car cannot have it. */
 export function carried(fault: FaultSetting, car: Car, kinds: FaultKind[]): FaultSetting | null {
     const places = kinds.find((one) => one.id === fault.kind)?.places[car.id] ?? [];

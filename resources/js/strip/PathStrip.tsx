@@ -18,7 +18,7 @@ interface Props {
     leads?: Leads;
     onLead?: (lead: Lead, pad: string) => void;
     /** Left out, the drawing is only looked at. */
-    station?: Station;
+    station?: string;
     onStation?: (station: Station) => void;
 }
 

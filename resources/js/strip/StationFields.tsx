@@ -9,7 +9,8 @@ export interface StationField {
 
 interface Props {
     fields: StationField[];
-    chosen: Station;
+    /** A station that is not on the path is not marked on it. */
+    chosen: string;
     onChoose: (station: Station) => void;
 }
 

@@ -6,20 +6,24 @@ import { t } from '../../words/words';
 export type CursorPair = [number, number];
 
 interface Props {
-    trace?: ShownTrace;
+    /** Of the inputs that are on; what is written down is of the first. */
+    traces: ShownTrace[];
     cursors: CursorPair;
     onMove: (cursors: CursorPair) => void;
 }
 
-/** Two cursors in time, and what lies between them. */
-export function Cursors({ trace, cursors, onMove }: Props) {
+/** Two cursors in time, and what lies between them on each input. */
+export function Cursors({ traces, cursors, onMove }: Props) {
+    const [trace] = traces;
     if (trace === undefined) return null;
     const seconds = Math.abs(cursors[1] - cursors[0]) * trace.secondsPerSample * trace.steps.length;
-    const [left, right] = cursors.map((cursor) => level(trace, cursor)) as CursorPair;
     const lines: [string, string][] = [
-        ['seconds', inUnits(seconds, 's')],
-        ['hertz', seconds > 0 ? inUnits(1 / seconds, 'Hz') : '–'],
-        ['volts', inUnits(right - left, 'V')],
+        [t('scope.between.seconds'), inUnits(seconds, 's')],
+        [t('scope.between.hertz'), seconds > 0 ? inUnits(1 / seconds, 'Hz') : '–'],
+        ...traces.map((one, index): [string, string] => [
+            traces.length > 1 ? t('scope.between.volts-of', { input: index + 1 }) : t('scope.between.volts'),
+            inUnits(level(one, cursors[1]) - level(one, cursors[0]), 'V'),
+        ]),
     ];
     return (
         <div className="text-small">
@@ -42,10 +46,10 @@ export function Cursors({ trace, cursors, onMove }: Props) {
                     className="block w-full accent-slate-soft"
                 />
             ))}
-            <dl className="grid grid-cols-3 gap-x-3">
+            <dl className={`grid gap-x-3 ${traces.length > 1 ? 'grid-cols-2' : 'grid-cols-3'}`}>
                 {lines.map(([what, value]) => (
                     <div key={what}>
-                        <dt className="text-slate-soft">{t(`scope.between.${what}`)}</dt>
+                        <dt className="text-slate-soft">{what}</dt>
                         <dd className="tabular text-reading">{value}</dd>
                     </div>
                 ))}

@@ -58,11 +58,11 @@ export function ScopeReadout({ step, sights, act, busy }: Props) {
                     <span className="col-span-2 font-sans text-slate-soft">{t('scope.peaks')}</span>
                 )}
             </div>
-            <Cursors trace={traces[0]} cursors={cursors} onMove={setCursors} />
+            <Cursors traces={traces} cursors={cursors} onMove={setCursors} />
             <Dialog title={t('scope.screen')} open={isLarge} wide onClose={() => setLarge(false)}>
                 <Slate label={t('scope.screen')} className="gap-3 p-3">
                     <ScopeScreen traces={traces} cursors={cursors} running={running} size={LARGE} />
-                    <Cursors trace={traces[0]} cursors={cursors} onMove={setCursors} />
+                    <Cursors traces={traces} cursors={cursors} onMove={setCursors} />
                 </Slate>
             </Dialog>
             <div className="grid grid-cols-3 gap-2">
