@@ -11,6 +11,8 @@ use Tests\Browser\Support\BrowserTestCase;
 /** The bay without a mouse. */
 final class KeyboardTest extends BrowserTestCase
 {
+    private const BUTTONS = 'const buttons = () => [...document.querySelectorAll("[role=tabpanel] button")].filter((one) => one.offsetParent !== null && one.getAttribute("role") !== "tab");';
+
     public function test_leads_are_put_on_pads_and_the_meter_is_read_by_keys(): void
     {
         $person = $this->person()->signIn('cem')->press('Go on')->see('33.21');
@@ -45,6 +47,32 @@ final class KeyboardTest extends BrowserTestCase
         $person->browser->executeScript('document.activeElement.blur()');
         $person->keys('u')->see('plug open')->keys('u')->see('plug joined')->keys('c')->see('Readings that support it')->keys(WebDriverKeys::ESCAPE);
         $person->keys('?')->see('put the first or second lead on the pad in focus');
+    }
+
+    /** Whatever a panel can do, done by keyboard one after the other: each time the focus is on something of the page afterwards. */
+    public function test_the_focus_is_on_something_after_every_action_of_every_panel(): void
+    {
+        $person = $this->person()->signIn('dilan')->pressIn("The cellist's Lendo", 'Start the job')->see('Complaint')->choose('Key', 'on');
+        $lost = [];
+        $done = 0;
+        foreach (['Meter', 'Scope', 'Leads', 'Scan', 'Eyes', 'Hands', 'Sheet'] as $tab) {
+            $person->tab($tab)->still();
+            $count = (int) $person->browser->executeScript(self::BUTTONS.'return buttons().length');
+            for ($one = 0; $one < $count; $one++) {
+                $name = $person->browser->executeScript(self::BUTTONS.'const one = buttons()[arguments[0]]; if (one === undefined || one.disabled) return null; one.focus(); return one.getAttribute("aria-label") ?? one.innerText', [$one]);
+                if ($name === null) {
+                    continue;
+                }
+                $person->keys(WebDriverKeys::ENTER)->still();
+                if ($person->browser->executeScript('return document.querySelector("[role=dialog], [role=menu]") !== null')) {
+                    $person->keys(WebDriverKeys::ESCAPE)->still();
+                }
+                $done++;
+                $person->browser->executeScript('return document.activeElement === document.body || ! document.activeElement.isConnected') && $lost[] = "$tab: $name";
+            }
+        }
+        self::assertSame([], $lost);
+        self::assertGreaterThan(40, $done);
     }
 
     public function test_arrows_move_the_focus_and_only_enter_decides(): void
