@@ -102,7 +102,10 @@ final class KeyboardTest extends BrowserTestCase
     {
         $person = $this->person()->signIn('cem')->open('/bay/3')->see('Complaint');
         $person->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k', WebDriverKeys::CONTROL]);
-        $person->see('What can be done here')->keys(...str_split('name the'))->keys(WebDriverKeys::ENTER)->see('Readings that support it')->keys(WebDriverKeys::ESCAPE);
+        $person->see('What can be done here')->still();
+        $names = $person->browser->executeScript('return [...document.querySelectorAll("[cmdk-item]")].map((one) => one.innerText)');
+        self::assertSame(['Lernfall: To where I began', 'Complaint', 'Verify', 'Codes'], array_slice($names, 0, 4));
+        $person->keys(...str_split('name the'))->keys(WebDriverKeys::ENTER)->see('Readings that support it')->keys(WebDriverKeys::ESCAPE);
         $person->open('/handbook')->see('Handbook')->still();
         $person->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k', WebDriverKeys::CONTROL]);
         $person->see('What can be done here')->keys(...str_split('what can be wr'))->keys(WebDriverKeys::ENTER)->doNotSee('What can be done here')->see('How common each one is');

@@ -30,7 +30,7 @@ export function Page({ title, middle, right, foot, busy = false, children }: Pro
                 >
                     {t('app.to-work')}
                 </button>
-                <Link to="/" className="text-large font-bold">
+                <Link to="/" aria-label={`Lernfall: ${t('app.home')}`} className="text-large font-bold">
                     Lern<span className="text-petrol">fall</span>
                 </Link>
                 {title !== undefined && (

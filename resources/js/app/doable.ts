@@ -41,7 +41,7 @@ export function pressed(words: string): boolean {
 
 function controls(): HTMLElement[] {
     return [...document.querySelectorAll<HTMLElement>(SOUGHT)].filter(
-        (one) => !one.matches(':disabled, :disabled *') && one.offsetParent !== null,
+        (one) => !one.matches(':disabled, :disabled *, .sr-only') && one.offsetParent !== null,
     );
 }
 
@@ -59,7 +59,7 @@ function named(element: HTMLElement): string {
 
 function textOf(element: HTMLElement): string {
     const copy = element.cloneNode(true) as HTMLElement;
-    copy.querySelectorAll('kbd, [aria-hidden=true]').forEach((one) => one.remove());
+    copy.querySelectorAll('kbd, [aria-hidden=true], .sr-only').forEach((one) => one.remove());
     return [...copy.childNodes]
         .map(({ textContent }) => textContent?.trim() ?? '')
         .filter((one) => one !== '')

@@ -107,7 +107,7 @@ function Bench({ cars, kinds, record, sheet }: Props) {
                 <>
                     <span role="status" className="text-small text-ink-soft">
                         {bench.problem ||
-                            (bench.changed ? `${t('bench.unsaved')} ${bench.note}` : t('bench.saved'))}
+                            (bench.changed ? `${t('bench.unsaved')} ${bench.note}`.trim() : t('bench.saved'))}
                         {published !== undefined && `, ${t('cases.version', { number: published.number })}`}
                     </span>
                     <Button disabled={bench.busy || !bench.changed} onClick={() => void bench.keep()}>
