@@ -23,6 +23,7 @@ missing_packages() {
         command -v chromium >/dev/null || echo chromium
         command -v chromedriver >/dev/null || echo chromium-driver
         command -v ngspice >/dev/null || echo ngspice
+        { python3 -c "import scipy" || /usr/bin/python3 -c "import scipy"; } 2>/dev/null || echo python3-scipy
     fi
 }
 

@@ -46,6 +46,11 @@ final class LayersTest
         return $this->mayKnowOnly('Circuit', 'Vehicle', 'Signal');
     }
 
+    public function test_hydraulics_know_vehicles_and_the_currents_of_their_coils(): BuildStep
+    {
+        return $this->mayKnowOnly('Hydraulics', 'Vehicle', 'Circuit');
+    }
+
     public function test_faults_change_vehicles_and_nothing_else(): BuildStep
     {
         return $this->mayKnowOnly('Fault', 'Vehicle');

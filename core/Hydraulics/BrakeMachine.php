@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Hydraulics;
+
+use Lernfall\Vehicle\Brakes\BrakeCircuit;
+use Lernfall\Vehicle\Brakes\HydraulicUnit;
+use Lernfall\Vehicle\Brakes\WheelLine;
+
+/**
+ * The hydraulic machine: what a pressure at the master cylinder, valves and pumps do to the brakes of the wheels.
+ *
+ * It goes in steps. In each, what goes in through the inlet and what goes out through the outlet are taken one after the other, the first
+ * in two halves around the second (Strang's splitting), so that halving a step quarters its error.
+ */
+final readonly class BrakeMachine
+{
+    /** Chosen so that no pressure is off by more than half a percent against steps a hundredth as long; `BrakeMachineTest` holds it. */
+    public const STEP_SECONDS = 0.002;
+
+    public function __construct(private HydraulicUnit $unit, private float $stepSeconds = self::STEP_SECONDS)
+    {
+    }
+
+    /** @param  float  $masterBar  at the master cylinder, as long as it lasts */
+    public function after(BrakeState $state, float $masterBar, Moved $moved, float $seconds): BrakeState
+    {
+        $steps = max(1, (int) ceil($seconds / $this->stepSeconds - 1e-9));
+        for ($step = 0; $step < $steps; $step++) {
+            $state = $this->step($state, $masterBar, $moved, $seconds / $steps);
+        }
+
+        return $state;
+    }
+
+    private function step(BrakeState $state, float $masterBar, Moved $moved, float $seconds): BrakeState
+    {
+        $flows = new StepFlows($state);
+        foreach ($this->unit->circuits as $name => $circuit) {
+            $lines = array_filter($this->unit->wheels, static fn (WheelLine $line): bool => $line->circuit === $name);
+            $supply = new Supply($circuit, $masterBar, in_array($name, $moved->isolationsShut, true), in_array($name, $moved->primingsOpen, true), in_array($name, $moved->pumpsTurning, true));
+            $this->fill($flows, $name, $lines, $supply, $masterBar, $moved, $seconds / 2.0);
+            $this->reduce($flows, $name, $circuit, $lines, $moved, $seconds);
+            $flows->pumpBack($name, $supply->pumps ? $circuit->pumpCubicCentimetresPerSecond * $seconds : 0.0);
+            $this->fill($flows, $name, $lines, $supply, $masterBar, $moved, $seconds / 2.0);
+            $flows->lose($name, $circuit->leakFlow * sqrt($masterBar) * $seconds);
+        }
+
+        return $flows->state();
+    }
+
+    /** @param  array<string, WheelLine>  $lines */
+    private function fill(StepFlows $flows, string $name, array $lines, Supply $supply, float $masterBar, Moved $moved, float $seconds): void
+    {
+        if ($supply->buildsUp) {
+            $this->buildUp($flows, $name, $lines, $supply, $moved, $seconds);
+
+            return;
+        }
+        foreach ($lines as $channel => $line) {
+            $bar = $flows->bar($channel);
+            $wantedOpen = ! in_array($channel, $moved->inletsShut, true);
+            $flow = match (true) {
+                $masterBar > $bar => $line->filling($wantedOpen),
+                $supply->isCutOff => 0.0,
+                default => $line->emptying($wantedOpen),
+            };
+            $flows->giveFromMaster($name, $channel, $line->brake->volume, Orifice::after($line->brake->volume, $bar, $masterBar, $flow, $seconds));
+        }
+    }
+
+    /**
+     * Below the relief pressure the pump gives what it gives, whatever stands against it; at it, the relief pressure presses.
+     *
+     * @param  array<string, WheelLine>  $lines
+     */
+    private function buildUp(StepFlows $flows, string $name, array $lines, Supply $supply, Moved $moved, float $seconds): void
+    {
+        $lineBar = $supply->builtUpBar($lines, $flows, $moved);
+        foreach ($lines as $channel => $line) {
+            $volume = $line->brake->volume;
+            $bar = $flows->bar($channel);
+            $wantedOpen = ! in_array($channel, $moved->inletsShut, true);
+            $after = $supply->isAtRelief($lineBar)
+                ? Orifice::after($volume, $bar, $lineBar, $lineBar > $bar ? $line->filling($wantedOpen) : $line->emptying($wantedOpen), $seconds)
+                : $volume->pressure($volume->volume($bar) + $supply->intoBrake($line, $lineBar - $bar, $wantedOpen) * $seconds);
+            $flows->giveFromMaster($name, $channel, $volume, $after);
+        }
+    }
+
+    /**
+     * Where there is no room any more for all that would flow, each brake gives its share of what there is.
+     *
+     * @param  array<string, WheelLine>  $lines
+     */
+    private function reduce(StepFlows $flows, string $name, BrakeCircuit $circuit, array $lines, Moved $moved, float $seconds): void
+    {
+        $towards = $circuit->accumulatorBar($flows->accumulated($name));
+        $given = [];
+        foreach ($lines as $channel => $line) {
+            $bar = $flows->bar($channel);
+            $flow = $line->reducing(in_array($channel, $moved->outletsOpen, true));
+            if ($bar > $towards && $flow > 0.0) {
+                $volume = $line->brake->volume;
+                $given[$channel] = $volume->volume($bar) - $volume->volume(Orifice::after($volume, $bar, $towards, $flow, $seconds));
+            }
+        }
+        $all = array_sum($given);
+        $share = $all > 0.0 ? min(1.0, ($circuit->accumulatorCubicCentimetres - $flows->accumulated($name)) / $all) : 0.0;
+        foreach ($given as $channel => $cubicCentimetres) {
+            $flows->giveToAccumulator($name, $channel, $lines[$channel]->brake->volume, $cubicCentimetres * $share);
+        }
+    }
+}

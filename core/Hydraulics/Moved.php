@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Hydraulics;
+
+/** What has been moved at the unit: valves pulled by their coils, pumps turning. */
+final readonly class Moved
+{
+    /**
+     * @param  list<string>  $inletsShut  channels
+     * @param  list<string>  $outletsOpen  channels
+     * @param  list<string>  $isolationsShut  circuits
+     * @param  list<string>  $primingsOpen  circuits
+     * @param  list<string>  $pumpsTurning  circuits
+     */
+    public function __construct(
+        public array $inletsShut = [],
+        public array $outletsOpen = [],
+        public array $isolationsShut = [],
+        public array $primingsOpen = [],
+        public array $pumpsTurning = [],
+    ) {
+    }
+
+    /** Nothing has current: the pedal goes through to every wheel. */
+    public static function nothing(): self
+    {
+        return new self;
+    }
+
+    /** Nothing gets into these wheels, and nothing out of them. */
+    public static function hold(string ...$channels): self
+    {
+        return new self(inletsShut: array_values($channels));
+    }
+
+    /** These wheels empty into the accumulator. */
+    public static function reduce(string ...$channels): self
+    {
+        return new self(inletsShut: array_values($channels), outletsOpen: array_values($channels));
+    }
+
+    /** The pump of this circuit brakes these wheels of it without the pedal; its other wheels are kept out. */
+    public static function buildUp(string $circuit, string ...$kept): self
+    {
+        return new self(inletsShut: array_values($kept), isolationsShut: [$circuit], primingsOpen: [$circuit], pumpsTurning: [$circuit]);
+    }
+
+    public function withPumps(string ...$circuits): self
+    {
+        return new self($this->inletsShut, $this->outletsOpen, $this->isolationsShut, $this->primingsOpen, array_values($circuits));
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Hydraulics;
+
+use Lernfall\Vehicle\Brakes\BrakeCircuit;
+use Lernfall\Vehicle\Brakes\WheelLine;
+
+/** What presses on the inlets of one circuit: the master cylinder, or the pump behind a shut isolation valve. */
+final readonly class Supply
+{
+    private const HALVINGS = 60;
+
+    /** The inlets are cut off from the master cylinder but for what the pedal presses through. */
+    public bool $isCutOff;
+
+    /** The pump draws through the priming valve and presses into the cut off part. */
+    public bool $buildsUp;
+
+    public function __construct(private BrakeCircuit $circuit, private float $masterBar, bool $isolationShut, bool $primingOpen, public bool $pumps)
+    {
+        $this->isCutOff = $circuit->isolation !== null && $circuit->isolation->opening(! $isolationShut) < $circuit->isolation->flow;
+        $this->buildsUp = $pumps && $this->isCutOff && $circuit->priming !== null && $circuit->priming->opening($primingOpen) > 0.0;
+    }
+
+    /**
+     * The pressure between pump and inlets, in bar: there, as much flows into the brakes as the pump moves, and no more than its relief
+     * valve lets stand. What the short line itself takes up is left out.
+     *
+     * @param  array<string, WheelLine>  $lines
+     */
+    public function builtUpBar(array $lines, StepFlows $flows, Moved $moved): float
+    {
+        [$low, $high] = [$this->masterBar, max($this->masterBar, $this->circuit->reliefBar)];
+        for ($halving = 0; $halving < self::HALVINGS; $halving++) {
+            $middle = ($low + $high) / 2.0;
+            $taken = $this->flow($middle - $this->masterBar, $this->circuit->isolation->leak ?? 0.0);
+            foreach ($lines as $channel => $line) {
+                $taken += $this->intoBrake($line, $middle - $flows->bar($channel), ! in_array($channel, $moved->inletsShut, true));
+            }
+            [$low, $high] = $taken < $this->circuit->pumpCubicCentimetresPerSecond ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $high;
+    }
+
+    public function isAtRelief(float $bar): bool
+    {
+        return $bar >= $this->circuit->reliefBar;
+    }
+
+    /** Cubic centimetres a second; negative out of the brake. */
+    public function intoBrake(WheelLine $line, float $acrossBar, bool $inletWantedOpen): float
+    {
+        return $this->flow($acrossBar, $acrossBar > 0.0 ? $line->filling($inletWantedOpen) : $line->emptying($inletWantedOpen));
+    }
+
+    private function flow(float $acrossBar, float $coefficient): float
+    {
+        return $acrossBar < 0.0 ? -$coefficient * sqrt(-$acrossBar) : $coefficient * sqrt($acrossBar);
+    }
+}
