@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Lernfall\Hydraulics;
 
+use Lernfall\Circuit\UnitCircuit;
+use Lernfall\Vehicle\Brakes\HydraulicUnit;
+use Lernfall\Vehicle\Brakes\UnitWiring;
+
 /** What has been moved at the unit: valves pulled by their coils, pumps turning. */
 final readonly class Moved
 {
@@ -27,6 +31,22 @@ final readonly class Moved
     public static function nothing(): self
     {
         return new self;
+    }
+
+    /** What the currents at the unit move: valves that get enough, and both pumps where their motor does. */
+    public static function by(UnitCircuit $currents, UnitWiring $wiring, HydraulicUnit $unit): self
+    {
+        $stands = static fn (string $valve, int $least): bool => isset($wiring->coils[$valve]) && $currents->position($valve) >= $least;
+        $wheels = array_keys($unit->wheels);
+        $circuits = array_keys($unit->circuits);
+
+        return new self(
+            array_values(array_filter($wheels, static fn (string $wheel): bool => $stands("$wheel.inlet", 1) || $stands("$wheel.valve", 1))),
+            array_values(array_filter($wheels, static fn (string $wheel): bool => $stands("$wheel.outlet", 1) || $stands("$wheel.valve", 2))),
+            array_values(array_filter($circuits, static fn (string $circuit): bool => $stands("$circuit.isolation", 1))),
+            array_values(array_filter($circuits, static fn (string $circuit): bool => $stands("$circuit.priming", 1))),
+            $currents->motorVolts() >= $wiring->motorTurnsFromVolts ? $circuits : [],
+        );
     }
 
     /** Nothing gets into these wheels, and nothing out of them. */
