@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use Lernfall\Vehicle\Brakes\BrakeCircuit;
 use Lernfall\Vehicle\Brakes\HydraulicUnit;
+use Lernfall\Vehicle\Brakes\MasterCylinder;
 use Lernfall\Vehicle\Brakes\Valve;
 use Lernfall\Vehicle\Brakes\VolumeCurve;
 use Lernfall\Vehicle\Brakes\WheelBrake;
@@ -32,6 +33,24 @@ final readonly class SampleUnit
             'RL' => self::line('second', self::REAR, 8.5),
             'RR' => self::line('first', self::REAR, 8.5),
         ], ['first' => $circuit, 'second' => $circuit]);
+    }
+
+    public static function master(): MasterCylinder
+    {
+        return new MasterCylinder(3.8, 4.0, 4.0, 80.0, 13.0);
+    }
+
+    /**
+     * With a line, valves or brake of one wheel otherwise.
+     *
+     * @param  array<string, mixed>  $differs  by argument of WheelLine
+     */
+    public static function with(string $channel, array $differs): HydraulicUnit
+    {
+        $unit = self::make();
+        $line = $unit->wheels[$channel];
+
+        return $unit->withWheel($channel, new WheelLine(...[...get_object_vars($line), ...$differs]));
     }
 
     /** @param  array{closing: float, bend: float, stretch: float, inlet: float, outlet: float}  $of */
