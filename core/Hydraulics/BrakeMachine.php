@@ -17,7 +17,7 @@ use Lernfall\Vehicle\Brakes\WheelLine;
 final readonly class BrakeMachine
 {
     /** Chosen so that no pressure is off by more than half a percent against steps a hundredth as long; `BrakeMachineTest` holds it. */
-    public const STEP_SECONDS = 0.002;
+    public const STEP_SECONDS = 0.005;
 
     public function __construct(private HydraulicUnit $unit, private float $stepSeconds = self::STEP_SECONDS)
     {
@@ -71,32 +71,61 @@ final readonly class BrakeMachine
     }
 
     /**
-     * Below the relief pressure the pump gives what it gives, whatever stands against it; at it, the relief pressure presses.
+     * Where the pressure between pump and inlets stays, it presses; else the pump gives what it gives, shared as it stands in the middle of the step.
      *
      * @param  array<string, WheelLine>  $lines
      */
     private function buildUp(StepFlows $flows, string $name, array $lines, Supply $supply, Moved $moved, float $seconds): void
     {
-        $lineBar = $supply->builtUpBar($lines, $flows, $moved);
+        $bars = array_map($flows->bar(...), array_combine(array_keys($lines), array_keys($lines)));
+        $into = fn (float $lineBar, array $at, string $channel): float => $supply->intoBrake($lines[$channel], $lineBar - $at[$channel], ! in_array($channel, $moved->inletsShut, true));
+        $lineBar = $supply->builtUpBar($lines, $bars, $moved);
+        $isHeld = $supply->isHeld($lineBar);
+        $middle = $bars;
+        if (! $isHeld) {
+            foreach ($lines as $channel => $line) {
+                $middle[$channel] = $line->brake->volume->pressure($line->brake->volume->volume($bars[$channel]) + $into($lineBar, $bars, $channel) * $seconds / 2.0);
+            }
+            $lineBar = $supply->builtUpBar($lines, $middle, $moved);
+        }
         foreach ($lines as $channel => $line) {
             $volume = $line->brake->volume;
-            $bar = $flows->bar($channel);
             $wantedOpen = ! in_array($channel, $moved->inletsShut, true);
-            $after = $supply->isAtRelief($lineBar)
-                ? Orifice::after($volume, $bar, $lineBar, $lineBar > $bar ? $line->filling($wantedOpen) : $line->emptying($wantedOpen), $seconds)
-                : $volume->pressure($volume->volume($bar) + $supply->intoBrake($line, $lineBar - $bar, $wantedOpen) * $seconds);
+            $after = $isHeld
+                ? Orifice::after($volume, $bars[$channel], $lineBar, $lineBar > $bars[$channel] ? $line->filling($wantedOpen) : $line->emptying($wantedOpen), $seconds)
+                : $volume->pressure($volume->volume($bars[$channel]) + $into($lineBar, $middle, $channel) * $seconds);
             $flows->giveFromMaster($name, $channel, $volume, $after);
         }
     }
 
     /**
-     * Where there is no room any more for all that would flow, each brake gives its share of what there is.
+     * Against the pressure the accumulator has in the middle of the step. Where there is no room any more for all that would flow, each brake gives
+     * its share of what there is.
      *
      * @param  array<string, WheelLine>  $lines
      */
     private function reduce(StepFlows $flows, string $name, BrakeCircuit $circuit, array $lines, Moved $moved, float $seconds): void
     {
-        $towards = $circuit->accumulatorBar($flows->accumulated($name));
+        $accumulated = $flows->accumulated($name);
+        $given = $this->wouldFlow($flows, $lines, $moved, $circuit->accumulatorBar($accumulated), $seconds);
+        if ($given === []) {
+            return;
+        }
+        $middle = min($circuit->accumulatorCubicCentimetres, $accumulated + array_sum($given) / 2.0);
+        $given = $this->wouldFlow($flows, $lines, $moved, $circuit->accumulatorBar($middle), $seconds);
+        $all = array_sum($given);
+        $share = $all > 0.0 ? min(1.0, ($circuit->accumulatorCubicCentimetres - $accumulated) / $all) : 0.0;
+        foreach ($given as $channel => $cubicCentimetres) {
+            $flows->giveToAccumulator($name, $channel, $lines[$channel]->brake->volume, $cubicCentimetres * $share);
+        }
+    }
+
+    /**
+     * @param  array<string, WheelLine>  $lines
+     * @return array<string, float> cubic centimetres out of each brake, towards this pressure
+     */
+    private function wouldFlow(StepFlows $flows, array $lines, Moved $moved, float $towards, float $seconds): array
+    {
         $given = [];
         foreach ($lines as $channel => $line) {
             $bar = $flows->bar($channel);
@@ -106,10 +135,7 @@ final readonly class BrakeMachine
                 $given[$channel] = $volume->volume($bar) - $volume->volume(Orifice::after($volume, $bar, $towards, $flow, $seconds));
             }
         }
-        $all = array_sum($given);
-        $share = $all > 0.0 ? min(1.0, ($circuit->accumulatorCubicCentimetres - $flows->accumulated($name)) / $all) : 0.0;
-        foreach ($given as $channel => $cubicCentimetres) {
-            $flows->giveToAccumulator($name, $channel, $lines[$channel]->brake->volume, $cubicCentimetres * $share);
-        }
+
+        return $given;
     }
 }

@@ -29,25 +29,27 @@ final readonly class Supply
      * valve lets stand. What the short line itself takes up is left out.
      *
      * @param  array<string, WheelLine>  $lines
+     * @param  array<string, float>  $bars  at the brakes, by channel
      */
-    public function builtUpBar(array $lines, StepFlows $flows, Moved $moved): float
+    public function builtUpBar(array $lines, array $bars, Moved $moved): float
     {
         [$low, $high] = [$this->masterBar, max($this->masterBar, $this->circuit->reliefBar)];
         for ($halving = 0; $halving < self::HALVINGS; $halving++) {
             $middle = ($low + $high) / 2.0;
             $taken = $this->flow($middle - $this->masterBar, $this->circuit->isolation->leak ?? 0.0);
             foreach ($lines as $channel => $line) {
-                $taken += $this->intoBrake($line, $middle - $flows->bar($channel), ! in_array($channel, $moved->inletsShut, true));
+                $taken += $this->intoBrake($line, $middle - $bars[$channel], ! in_array($channel, $moved->inletsShut, true));
             }
             [$low, $high] = $taken < $this->circuit->pumpCubicCentimetresPerSecond ? [$middle, $high] : [$low, $middle];
         }
 
-        return $high;
+        return $low === $this->masterBar ? $low : $high;
     }
 
-    public function isAtRelief(float $bar): bool
+    /** Whether this pressure stays, whatever flows: the relief valve lets no more stand, the foot no less. */
+    public function isHeld(float $bar): bool
     {
-        return $bar >= $this->circuit->reliefBar;
+        return $bar >= $this->circuit->reliefBar || $bar <= $this->masterBar;
     }
 
     /** Cubic centimetres a second; negative out of the brake. */

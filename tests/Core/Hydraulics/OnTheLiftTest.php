@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Hydraulics;
 
+use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\Temperatures;
 use Lernfall\Circuit\UnitOrder;
-use Lernfall\Hydraulics\BrakeMachine;
 use Lernfall\Hydraulics\BrakeState;
-use Lernfall\Hydraulics\Moved;
+use Lernfall\Hydraulics\LiftOutcome;
+use Lernfall\Hydraulics\LiftTest;
 use Lernfall\Vehicle\Brakes\Modulation;
 use Lernfall\Vehicle\Brakes\RelayState;
 use Lernfall\Vehicle\Brakes\UnitWiring;
+use Lernfall\Vehicle\Brakes\WheelLine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\SampleUnit;
@@ -23,10 +26,7 @@ use Tests\Support\SampleWiring;
  */
 final class OnTheLiftTest extends TestCase
 {
-    private const PEDAL_BAR = 40.0;
-
-    /** From here a wheel cannot be turned by hand. */
-    private const HELD_NEWTON_METRES = 60.0;
+    private const FOOT_NEWTONS = 95.0;
 
     /**
      * Reduced one by one: which wheels let go; then the fronts as a pair; then held before the pedal: which stay free.
@@ -59,25 +59,55 @@ final class OnTheLiftTest extends TestCase
     public function test_wheels_tell_what_the_wires_do(callable $wrong, array $oneByOne, array $asPair, array $heldFirst): void
     {
         $wiring = $wrong(SampleWiring::threePositions());
-        $free = fn (BrakeState $state): array => array_keys(array_filter($state->bar, fn (float $bar, string $channel): bool => ! $this->isHeld($channel, $bar), ARRAY_FILTER_USE_BOTH));
-        $pressed = $this->driven($wiring, [], Modulation::Increase, BrakeState::atRest(SampleUnit::make()));
+        $rest = BrakeState::atRest(SampleUnit::make());
+        $pressed = $this->driven($wiring, [], Modulation::Increase, $rest);
+        self::assertSame([], $pressed->free());
 
-        self::assertSame($oneByOne, array_values(array_filter(SampleWiring::CHANNELS, fn (string $channel): bool => in_array($channel, $free($this->driven($wiring, [$channel], Modulation::Reduce, $pressed)), true))));
-        self::assertSame($asPair, $free($this->driven($wiring, ['FL', 'FR'], Modulation::Reduce, $pressed)));
-        self::assertSame($heldFirst, array_values(array_filter(SampleWiring::CHANNELS, fn (string $channel): bool => in_array($channel, $free($this->driven($wiring, [$channel], Modulation::Hold, BrakeState::atRest(SampleUnit::make()))), true))));
+        $alone = fn (Modulation $modulation, BrakeState $from): array => array_values(array_filter(SampleWiring::CHANNELS, fn (string $channel): bool => in_array($channel, $this->driven($wiring, [$channel], $modulation, $from)->free(), true)));
+        self::assertSame($oneByOne, $alone(Modulation::Reduce, $pressed->state));
+        self::assertSame($asPair, $this->driven($wiring, ['FL', 'FR'], Modulation::Reduce, $pressed->state)->free());
+        self::assertSame($heldFirst, $alone(Modulation::Hold, $rest));
     }
 
-    private function isHeld(string $channel, float $bar): bool
+    public function test_the_pump_kicks_the_pedal_once_there_is_something_in_the_accumulators(): void
     {
-        return SampleUnit::make()->wheels[$channel]->brake->torqueNewtonMetres($bar) > self::HELD_NEWTON_METRES;
+        $wiring = SampleWiring::threePositions();
+        $pressed = $this->driven($wiring, [], Modulation::Increase, BrakeState::atRest(SampleUnit::make()));
+        $reduced = $this->driven($wiring, ['FL', 'FR'], Modulation::Reduce, $pressed->state);
+        self::assertFalse($reduced->pumpRuns);
+        $pump = new UnitOrder(pump: true);
+        $kicked = $this->test($wiring)->commanded($reduced->state, self::FOOT_NEWTONS, $pump, self::electrical(), 1.0);
+        self::assertTrue($kicked->pumpRuns);
+        self::assertEqualsWithDelta(array_sum($reduced->state->accumulated), array_sum($reduced->state->displaced) + $this->refilled($reduced->state, $kicked->state) - array_sum($kicked->state->displaced), 1e-6, 'what was in the accumulators is back at the pedal');
+
+        $dead = $wiring->withFeeds(pump: $wiring->pump->withWire(true));
+        $silent = $this->test($dead)->commanded($reduced->state, self::FOOT_NEWTONS, $pump, self::electrical(), 1.0);
+        self::assertFalse($silent->pumpRuns);
+        self::assertLessThan($kicked->kickCentimetres, $silent->kickCentimetres);
+        self::assertSame($reduced->state->accumulated, $silent->state->accumulated);
+    }
+
+    /** Cubic centimetres that went into the brakes again meanwhile. */
+    private function refilled(BrakeState $from, BrakeState $to): float
+    {
+        return array_sum(array_map(static fn (WheelLine $line, float $before, float $after): float => $line->brake->volume->volume($after) - $line->brake->volume->volume($before), SampleUnit::make()->wheels, $from->bar, $to->bar));
     }
 
     /** @param  list<string>  $channels */
-    private function driven(UnitWiring $wiring, array $channels, Modulation $modulation, BrakeState $from): BrakeState
+    private function driven(UnitWiring $wiring, array $channels, Modulation $modulation, BrakeState $from): LiftOutcome
     {
         $positions = array_merge([], ...array_map(static fn (string $channel): array => $wiring->driven($channel, $modulation), $channels));
-        $moved = Moved::by(SampleWiring::solved($wiring, UnitOrder::valves($positions)), $wiring, SampleUnit::make());
 
-        return (new BrakeMachine(SampleUnit::make()))->after($from, self::PEDAL_BAR, $moved, 0.5);
+        return $this->test($wiring)->commanded($from, self::FOOT_NEWTONS, UnitOrder::valves($positions), self::electrical(), 0.5);
+    }
+
+    private function test(UnitWiring $wiring): LiftTest
+    {
+        return new LiftTest(SampleUnit::make(), $wiring, SampleUnit::master(), 8.0, 60.0, 20.0);
+    }
+
+    private static function electrical(): ElectricalState
+    {
+        return new ElectricalState(true, 12.5, [], new Temperatures(20.0));
     }
 }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Hydraulics;
+
+/** What a command on the lift has done. */
+final readonly class LiftOutcome
+{
+    /**
+     * @param  array<string, ByHand>  $wheels  by channel
+     * @param  bool  $pumpRuns  it is heard
+     * @param  float  $kickCentimetres  by which the pedal was pushed back; negative: it has gone further down
+     */
+    public function __construct(public BrakeState $state, public array $wheels, public bool $pumpRuns, public float $kickCentimetres)
+    {
+    }
+
+    /** @return list<string> channels */
+    public function free(): array
+    {
+        return array_keys(array_filter($this->wheels, static fn (ByHand $wheel): bool => $wheel !== ByHand::Held));
+    }
+}

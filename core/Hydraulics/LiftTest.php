@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Hydraulics;
+
+use Lernfall\Circuit\ElectricalState;
+use Lernfall\Circuit\UnitCircuit;
+use Lernfall\Circuit\UnitOrder;
+use Lernfall\Vehicle\Brakes\HydraulicUnit;
+use Lernfall\Vehicle\Brakes\MasterCylinder;
+use Lernfall\Vehicle\Brakes\UnitWiring;
+
+/** The car on the lift: a helper holds the pedal, the tool drives valves or pump, and somebody tries the wheels by hand. */
+final readonly class LiftTest
+{
+    /**
+     * @param  float  $dragsFromNewtonMetres  a hand feels this at the wheel
+     * @param  float  $heldFromNewtonMetres  a hand does not turn it any more
+     * @param  float  $coilCelsius  of the windings
+     */
+    public function __construct(
+        private HydraulicUnit $unit,
+        private UnitWiring $wiring,
+        private MasterCylinder $master,
+        private float $dragsFromNewtonMetres,
+        private float $heldFromNewtonMetres,
+        private float $coilCelsius,
+    ) {
+    }
+
+    /**
+     * What one command does, from how the last one left the fluid.
+     *
+     * @param  float  $footNewtons  of the helper; 0 with the pedal free
+     */
+    public function commanded(BrakeState $state, float $footNewtons, UnitOrder $order, ElectricalState $electrical, float $seconds): LiftOutcome
+    {
+        $currents = UnitCircuit::of($this->wiring, $electrical, $order, $this->coilCelsius);
+        $after = (new BrakeMachine($this->unit))->after($state, $this->master->bar($footNewtons), Moved::by($currents, $this->wiring, $this->unit), $seconds);
+
+        return new LiftOutcome(
+            $after,
+            $this->byHand($after),
+            $currents->motorVolts() >= $this->wiring->motorTurnsFromVolts,
+            $this->master->pedalTravelCentimetres(array_sum($state->displaced)) - $this->master->pedalTravelCentimetres(array_sum($after->displaced)),
+        );
+    }
+
+    /** @return array<string, ByHand> by channel */
+    private function byHand(BrakeState $state): array
+    {
+        $wheels = [];
+        foreach ($this->unit->wheels as $channel => $line) {
+            $newtonMetres = $line->brake->torqueNewtonMetres($state->bar[$channel]);
+            $wheels[$channel] = match (true) {
+                $newtonMetres >= $this->heldFromNewtonMetres => ByHand::Held,
+                $newtonMetres >= $this->dragsFromNewtonMetres => ByHand::Dragging,
+                default => ByHand::Free,
+            };
+        }
+
+        return $wheels;
+    }
+}
