@@ -77,25 +77,41 @@ final readonly class BrakeMachine
      */
     private function buildUp(StepFlows $flows, string $name, array $lines, Supply $supply, Moved $moved, float $seconds): void
     {
-        $bars = array_map($flows->bar(...), array_combine(array_keys($lines), array_keys($lines)));
-        $into = fn (float $lineBar, array $at, string $channel): float => $supply->intoBrake($lines[$channel], $lineBar - $at[$channel], ! in_array($channel, $moved->inletsShut, true));
+        $bars = array_intersect_key($flows->state()->bar, $lines);
         $lineBar = $supply->builtUpBar($lines, $bars, $moved);
-        $isHeld = $supply->isHeld($lineBar);
-        $middle = $bars;
-        if (! $isHeld) {
+        if ($supply->isHeld($lineBar)) {
+            $after = [];
             foreach ($lines as $channel => $line) {
-                $middle[$channel] = $line->brake->volume->pressure($line->brake->volume->volume($bars[$channel]) + $into($lineBar, $bars, $channel) * $seconds / 2.0);
+                $wantedOpen = ! in_array($channel, $moved->inletsShut, true);
+                $flow = $lineBar > $bars[$channel] ? $line->filling($wantedOpen) : $line->emptying($wantedOpen);
+                $after[$channel] = Orifice::after($line->brake->volume, $bars[$channel], $lineBar, $flow, $seconds);
             }
-            $lineBar = $supply->builtUpBar($lines, $middle, $moved);
+        } else {
+            $middle = $this->pumpedTo($lines, $supply, $moved, $bars, $bars, $seconds / 2.0);
+            $after = $this->pumpedTo($lines, $supply, $moved, $bars, $middle, $seconds);
         }
         foreach ($lines as $channel => $line) {
-            $volume = $line->brake->volume;
-            $wantedOpen = ! in_array($channel, $moved->inletsShut, true);
-            $after = $isHeld
-                ? Orifice::after($volume, $bars[$channel], $lineBar, $lineBar > $bars[$channel] ? $line->filling($wantedOpen) : $line->emptying($wantedOpen), $seconds)
-                : $volume->pressure($volume->volume($bars[$channel]) + $into($lineBar, $middle, $channel) * $seconds);
-            $flows->giveFromMaster($name, $channel, $volume, $after);
+            $flows->giveFromMaster($name, $channel, $line->brake->volume, $after[$channel]);
         }
+    }
+
+    /**
+     * @param  array<string, WheelLine>  $lines
+     * @param  array<string, float>  $from  pressures at the beginning
+     * @param  array<string, float>  $at  pressures by which the pump's flow is shared
+     * @return array<string, float> pressures after so many seconds
+     */
+    private function pumpedTo(array $lines, Supply $supply, Moved $moved, array $from, array $at, float $seconds): array
+    {
+        $lineBar = $supply->builtUpBar($lines, $at, $moved);
+        $after = [];
+        foreach ($lines as $channel => $line) {
+            $volume = $line->brake->volume;
+            $flow = $supply->intoBrake($line, $lineBar - $at[$channel], ! in_array($channel, $moved->inletsShut, true));
+            $after[$channel] = $volume->pressure($volume->volume($from[$channel]) + $flow * $seconds);
+        }
+
+        return $after;
     }
 
     /**
