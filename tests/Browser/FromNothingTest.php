@@ -20,7 +20,7 @@ final class FromNothingTest extends BrowserTestCase
     {
         preg_match('/signs in with (\S+)/', self::$server->artisan('accounts:administrator', 'office', 'Ada Office'), $office);
         $person = $this->person();
-        $this->enters($person, 'office', $office[1] ?? '')->press('People')->see('Add a person')->press('Groups')->fill('One more group', 'First year')->press('Make it')->see('0 apprentices')->press('Close');
+        $this->enters($person, 'office', $office[1] ?? '')->see('Add a person')->press('Groups')->fill('One more group', 'First year')->press('Make it')->see('0 apprentices')->press('Close');
         $passwords = [];
         foreach (['ina' => ['Ina Holt', 'instructor'], 'tom' => ['Tom Rook', 'apprentice'], 'una' => ['Una Fell', 'apprentice']] as $signIn => [$name, $role]) {
             $person->press('Add a person')->fill('Name', $name)->fill('Signs in as', $signIn)->select('Role', $role)->press('Add')->see('Password for once');

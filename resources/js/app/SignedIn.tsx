@@ -11,7 +11,7 @@ const SignInOver = page(() => import('./SignInOver'), 'SignInOver');
 const ChoosePassword = page(() => import('../account/ChoosePassword'), 'ChoosePassword');
 
 const HOMES: Record<User['role'], string> = {
-    administrator: '/log',
+    administrator: '/people',
     instructor: '/cases',
     apprentice: '/jobs',
 };

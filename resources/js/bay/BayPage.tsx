@@ -130,7 +130,8 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             busy={busy}
             title={
                 <>
-                    {attempt.jobTitle} <span className="font-normal text-ink-soft">{attempt.car.name}</span>
+                    {attempt.jobTitle}{' '}
+                    <span className="font-normal text-ink-soft tablet:hidden">{attempt.car.name}</span>
                 </>
             }
             middle={<OrderLine attempt={attempt} busy={common.busy} onAct={onAct} onPanel={toPanel} />}
