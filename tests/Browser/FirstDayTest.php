@@ -47,7 +47,7 @@ final class FirstDayTest extends BrowserTestCase
 
     public function test_lists_are_searched_and_narrowed(): void
     {
-        $person = $this->person()->signIn('arlo')->open('/jobs')->see("The vet's Lendo")->fill('Find by words', 'trailer')->see("The haulier's Ostrel")->doNotSee("The vet's Lendo")->fill('Find by words', 'zzz')->see('Nothing has these words.');
+        $person = $this->person()->signIn('arlo')->open('/jobs')->see("The vet's Lendo")->fill('Find by words', 'trailer')->see("The haulier's Ostrel")->doNotSee("The vet's Lendo")->fill('Find by words', 'zzz')->see('Nothing here fits what you look for.');
         $person->open('/jobs')->see("The vet's Lendo")->select('How it stands', 'closed')->see("The bakery's Harl")->doNotSee("The vet's Lendo");
         $this->person()->signIn('kessel')->open('/people')->see('Dilan Ott')->fill('Find by words', 'cem')->see('Cem Aydin')->doNotSee('Dilan Ott');
         $this->person()->open('/cases/1/attempts')->see('Bente Sand')->fill('Find by words', 'arlo')->see('Arlo Winter')->doNotSee('Bente Sand 1');
