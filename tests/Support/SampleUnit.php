@@ -53,6 +53,18 @@ final readonly class SampleUnit
         return $unit->withWheel($channel, new WheelLine(...[...get_object_vars($line), ...$differs]));
     }
 
+    /**
+     * With a circuit otherwise.
+     *
+     * @param  array<string, mixed>  $differs  by argument of BrakeCircuit
+     */
+    public static function withCircuit(string $name, array $differs): HydraulicUnit
+    {
+        $unit = self::make();
+
+        return $unit->withCircuit($name, new BrakeCircuit(...[...get_object_vars($unit->circuits[$name]), ...$differs]));
+    }
+
     /** @param  array{closing: float, bend: float, stretch: float, inlet: float, outlet: float}  $of */
     private static function line(string $circuit, array $of, float $newtonMetresPerBar): WheelLine
     {
