@@ -12,6 +12,7 @@ use Lernfall\Vehicle\Brakes\UnitWiring;
 use Lernfall\Vehicle\Brakes\Valve;
 use Lernfall\Vehicle\Brakes\VolumeCurve;
 use Lernfall\Vehicle\Brakes\WheelBrake;
+use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\SampleUnit;
@@ -124,6 +125,7 @@ final class FaultTableTest extends TestCase
             'half the friction' => $unit(['brake' => $brake($line->brake->volume, 10.0)]),
             'caliper seized' => $unit(['brake' => $brake($line->brake->volume, 20.0, 70.0)]),
             'hose collapsed' => $unit(['hoseFlow' => 0.05]),
+            default => throw new LogicException($fault),
         };
     }
 
