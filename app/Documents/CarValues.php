@@ -12,7 +12,7 @@ namespace App\Documents;
  */
 final readonly class CarValues
 {
-    private const LEFT_OUT = ['dataSheet', 'places', 'tolerances', 'brakeParts', 'systems', 'lamps', 'lampCodes'];
+    private const LEFT_OUT = ['dataSheet', 'places', 'tolerances', 'brakeParts', 'hydraulicUnit', 'systems', 'lamps', 'lampCodes'];
 
     /** By how a name ends; the longer endings first. */
     private const UNITS = [

@@ -48,7 +48,7 @@ final readonly class VehicleReader
 {
     private const SHEET_RANGES = ['coilOhms' => ['coil', 'Ω'], 'gapMillimetres' => ['gap', 'mm'], 'supplyVolts' => ['supply', 'V']];
 
-    public const FORMAT = 'lernfall-vehicle/3';
+    public const FORMAT = 'lernfall-vehicle/4';
 
     private const PLACES = ['module', 'fuses', 'battery', 'ground'];
 
@@ -107,12 +107,17 @@ final readonly class VehicleReader
         ), $root);
     }
 
-    /** Those it lists, and its lamps. */
+    /** Those it lists, and its lamps; pump and valves have a hydraulic unit that they are in. */
     private static function brakeParts(Node $root): BrakeParts
     {
         $listed = $root->has('brakeParts') ? $root->texts('brakeParts') : [];
+        if ($listed === []) {
+            return BrakeParts::none();
+        }
+        $channels = BrakeParts::channelsOf($listed);
+        $hasUnit = $channels !== [] || in_array(BrakeParts::PUMP, $listed, true);
 
-        return $listed === [] ? BrakeParts::none() : BrakeParts::sound([...$listed, ...array_map(BrakeParts::lamp(...), $root->texts('lamps'))]);
+        return BrakeParts::sound([...$listed, ...array_map(BrakeParts::lamp(...), $root->texts('lamps'))], $hasUnit ? BrakeUnitReader::read($root->at('hydraulicUnit'), $channels) : null);
     }
 
     /** @return list<Place> */

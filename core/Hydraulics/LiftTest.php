@@ -14,6 +14,9 @@ use Lernfall\Vehicle\Brakes\UnitWiring;
 /** The car on the lift: a helper holds the pedal, the tool drives valves or pump, and somebody tries the wheels by hand. */
 final readonly class LiftTest
 {
+    /** A fifth of a percent of the pressure is more than a hand feels. */
+    private const STEP_SECONDS = 0.01;
+
     /**
      * @param  float  $dragsFromNewtonMetres  a hand feels this at the wheel
      * @param  float  $heldFromNewtonMetres  a hand does not turn it any more
@@ -37,7 +40,7 @@ final readonly class LiftTest
     public function commanded(BrakeState $state, float $footNewtons, UnitOrder $order, ElectricalState $electrical, float $seconds): LiftOutcome
     {
         $currents = UnitCircuit::of($this->wiring, $electrical, $order, $this->coilCelsius);
-        $after = (new BrakeMachine($this->unit))->after($state, $this->master->bar($footNewtons), Moved::by($currents, $this->wiring, $this->unit), $seconds);
+        $after = (new BrakeMachine($this->unit, self::STEP_SECONDS))->after($state, $this->master->bar($footNewtons), Moved::by($currents, $this->wiring, $this->unit), $seconds);
 
         return new LiftOutcome(
             $after,

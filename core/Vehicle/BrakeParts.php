@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Vehicle\Brakes\BrakeUnit;
+
 /**
  * Valves, pump, relays, switches, fluid and lamps by their state.
  *
- * Assumed: each is sound or wrong in one plain way; valves of a corner work as a pair. Currents and pressures are not computed.
+ * Assumed: each is sound or wrong in one plain way; valves of a corner work as a pair. What that does to currents and pressures is computed
+ * from the hydraulic unit.
  */
 final readonly class BrakeParts
 {
@@ -26,8 +29,11 @@ final readonly class BrakeParts
 
     public const FLUID = 'fluid';
 
-    /** @param  array<string, PartState>  $states by part */
-    private function __construct(private array $states)
+    /**
+     * @param  array<string, PartState>  $states  by part
+     * @param  ?BrakeUnit  $unit  as the car was built; null where it has no valves
+     */
+    private function __construct(private array $states, public ?BrakeUnit $unit = null)
     {
     }
 
@@ -37,15 +43,30 @@ final readonly class BrakeParts
     }
 
     /** @param  list<string>  $parts  all of them sound */
-    public static function sound(array $parts): self
+    public static function sound(array $parts, ?BrakeUnit $unit = null): self
     {
-        return new self(array_fill_keys($parts, PartState::Sound));
+        return new self(array_fill_keys($parts, PartState::Sound), $unit);
     }
 
     /** The valves of a channel. */
     public static function valves(string $channel): string
     {
         return "valves.$channel";
+    }
+
+    /** Whose valves these are. */
+    public static function channelOf(string $valves): string
+    {
+        return substr($valves, strlen('valves.'));
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @return list<string> the channels whose valves are among them
+     */
+    public static function channelsOf(array $parts): array
+    {
+        return array_map(self::channelOf(...), array_values(array_filter($parts, static fn (string $part): bool => str_starts_with($part, 'valves.'))));
     }
 
     public static function lamp(string $lamp): string
@@ -71,7 +92,7 @@ final readonly class BrakeParts
 
     public function with(string $part, PartState $state): self
     {
-        return new self([$part => $state] + $this->states);
+        return new self([$part => $state] + $this->states, $this->unit);
     }
 
     /** @return list<string> */

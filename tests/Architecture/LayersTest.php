@@ -68,7 +68,7 @@ final class LayersTest
 
     public function test_bay_stands_on_drive_and_fault(): BuildStep
     {
-        return $this->mayKnowOnly('Bay', 'Drive', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle', 'Chance');
+        return $this->mayKnowOnly('Bay', 'Drive', 'Module', 'Hydraulics', 'Circuit', 'Signal', 'Fault', 'Vehicle', 'Chance');
     }
 
     public function test_sensors_stand_on_circuit_and_module(): BuildStep

@@ -53,7 +53,7 @@ final readonly class UnitOnTrial
     /** Whether the pump brakes the front left wheel without the pedal. */
     public function buildsUp(): bool
     {
-        $order = new UnitOrder(true, ['first.isolation' => 1, 'first.priming' => 1, 'RR.inlet' => 1], true);
+        $order = new UnitOrder(true, array_intersect_key(['first.isolation' => 1, 'first.priming' => 1, 'RR.inlet' => 1], $this->wiring->coils), true);
 
         return $this->isHeld($this->lift->commanded(BrakeState::atRest($this->unit), 0.0, $order, self::electrical(), 0.5));
     }

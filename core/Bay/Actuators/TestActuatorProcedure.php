@@ -44,6 +44,11 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
         return 'actuator-tests';
     }
 
+    public function equipment(): array
+    {
+        return [OnTheLift::class];
+    }
+
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake')
@@ -67,7 +72,7 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new ActuatorWork)->run($car, $action->part);
+        return (new ActuatorWork)->run($car, $action->part, $workshop->equipment(OnTheLift::class));
     }
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array

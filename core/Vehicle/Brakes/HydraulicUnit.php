@@ -15,6 +15,14 @@ final readonly class HydraulicUnit
     {
     }
 
+    /** The circuit of one wheel with all that hangs on it, by itself: the other one does not reach it. */
+    public function circuitOf(string $channel): self
+    {
+        $name = $this->wheels[$channel]->circuit;
+
+        return new self(array_filter($this->wheels, static fn (WheelLine $line): bool => $line->circuit === $name), [$name => $this->circuits[$name]]);
+    }
+
     public function withWheel(string $channel, WheelLine $line): self
     {
         return new self([...$this->wheels, $channel => $line], $this->circuits);

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Actuators;
+
+use Lernfall\Bay\Workshop\Equipment;
+use Lernfall\Document\Node;
+
+/** The helper at the pedal, how long the tool commands, and the hand that tries the wheel. */
+final readonly class OnTheLift implements Equipment
+{
+    /**
+     * @param  float  $pressSeconds  the pedal is down before the tool commands
+     * @param  float  $dragsFromNewtonMetres  a hand feels this at the wheel
+     * @param  float  $heldFromNewtonMetres  a hand does not turn it any more
+     */
+    public function __construct(public float $footNewtons, public float $pressSeconds, public float $commandSeconds, public float $dragsFromNewtonMetres, public float $heldFromNewtonMetres)
+    {
+    }
+
+    public static function read(Node $workshop): static
+    {
+        $lift = $workshop->at('lift');
+
+        return new self($lift->float('footNewtons'), $lift->float('pressSeconds'), $lift->float('commandSeconds'), $lift->float('dragsFromNewtonMetres'), $lift->float('heldFromNewtonMetres'));
+    }
+}
