@@ -53,7 +53,9 @@ final readonly class ActuatorWork
         $parts = $car->vehicle->brakeParts;
         $electrical = $car->electrical();
         $celsius = $car->vehicle->climate->ambientCelsius;
-        $outcome = Memo::with($parts, "commanded $part $electrical->systemVolts $electrical->batteryOhms $celsius", static function () use ($parts, $lift, $part, $electrical, $celsius): LiftOutcome {
+        $helped = "$lift->footNewtons $lift->pressSeconds $lift->commandSeconds $lift->dragsFromNewtonMetres $lift->heldFromNewtonMetres";
+
+        return Memo::with($parts, "commanded $part $electrical->systemVolts $electrical->batteryOhms $celsius $helped", static function () use ($parts, $lift, $part, $electrical, $celsius): LiftOutcome {
             $unit = UnitAsItIs::of($parts, $parts->unit ?? throw new LogicException('a car without a hydraulic unit has no actuators'));
             $hydraulics = $part === BrakeParts::PUMP ? $unit->hydraulics : $unit->hydraulics->circuitOf(BrakeParts::channelOf($part));
             $test = new LiftTest($hydraulics, $unit->wiring, $unit->master, $lift->dragsFromNewtonMetres, $lift->heldFromNewtonMetres, $celsius);
@@ -65,8 +67,6 @@ final readonly class ActuatorWork
 
             return $test->commanded($pressed->state, $lift->footNewtons, UnitOrder::valves($unit->wiring->driven(BrakeParts::channelOf($part), Modulation::Reduce)), $electrical, $lift->commandSeconds);
         });
-
-        return $outcome;
     }
 
     /** @return non-empty-list<Branch> */
