@@ -7,8 +7,12 @@ import { t } from '../words/words';
 const QUIET_MS = 800;
 const AGAIN_MS = 3000;
 
+/** One is laid after the other: none comes in after the case was kept, and whoever comes back finds the last one. */
+let laying: Promise<void> = Promise.resolve();
+
 /** What lies on the bench of a case, or of a new one; null where nothing does. */
 export async function laidSheet(id: number | undefined): Promise<CaseFields | null> {
+    await laying;
     const { fields } =
         id === undefined
             ? await taken(api.GET('/api/new-case/sheet'))
@@ -37,7 +41,6 @@ export function useSheet(id: number | undefined, fields: CaseFields, unkept: boo
     const [failure, setFailure] = useState<{ message: string } | null>(null);
     const waits = unkept && laid !== fields;
     const waiting = useRef<CaseFields | null>(null);
-    const running = useRef(Promise.resolve());
 
     /** Lays what has not been laid yet: before it is kept as a case, which takes the sheet away. */
     const settle = useCallback(() => {
@@ -53,8 +56,8 @@ export function useSheet(id: number | undefined, fields: CaseFields, unkept: boo
                 setFailure({ message: error instanceof Refused ? error.message : t('bench.server-away') });
             }
         };
-        running.current = running.current.then(one); // one after the other: none comes in after the case was kept
-        return running.current;
+        laying = laying.then(one);
+        return laying;
     }, [id]);
 
     useEffect(() => {
