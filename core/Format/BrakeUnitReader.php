@@ -82,7 +82,7 @@ final readonly class BrakeUnitReader
     {
         $coils = [];
         foreach ($node->entries('coils') as $valve => $coil) {
-            $coils[(string) $valve] = $coil->built(self::coil(...));
+            $coils[(string) $valve] = $coil->built(static fn (Node $here): Coil => self::coil($here, str_ends_with((string) $valve, '.valve') ? 2 : 1));
         }
         $feed = static fn (Node $here): RelayFeed => new RelayFeed($here->float('wireOhms'), $here->float('contactOhms'));
 
@@ -93,19 +93,23 @@ final readonly class BrakeUnitReader
     }
 
     /** Where no current is named that the module drives it with, as much flows as will. */
-    private static function coil(Node $node): Coil
+    private static function coil(Node $node, int $positions): Coil
     {
-        $moves = self::amperes($node, 'movesAtAmperes');
-        $driven = $node->has('drivenAmperes') ? self::amperes($node, 'drivenAmperes') : array_fill(0, count($moves), INF);
+        $moves = self::amperes($node, 'movesAtAmperes', $positions);
+        $driven = $node->has('drivenAmperes') ? self::amperes($node, 'drivenAmperes', $positions) : array_map(static fn (): float => INF, $moves);
 
         return new Coil($node->float('ohms'), $moves, $driven);
     }
 
-    /** @return non-empty-list<float> */
-    private static function amperes(Node $node, string $name): array
+    /** @return non-empty-list<float> one for each position; what is missing is named */
+    private static function amperes(Node $node, string $name, int $positions): array
     {
         $list = $node->at($name);
+        $amperes = [$list->float(0)];
+        for ($position = 1; $position < $positions; $position++) {
+            $amperes[] = $list->float($position);
+        }
 
-        return array_map(static fn (int $position): float => $list->float($position), range(0, max(0, count($list->items()) - 1)));
+        return $amperes;
     }
 }

@@ -43,6 +43,7 @@ final class BrakeUnitReaderTest extends TestCase
             'a circuit that is not there' => [['hydraulicUnit', 'brakes', 'FL', 'circuit'], 'third', '/hydraulicUnit/brakes/FL/circuit'],
             'a winding without resistance' => [['hydraulicUnit', 'coils', 'FL.inlet', 'ohms'], 0, '/hydraulicUnit/coils/FL.inlet/ohms'],
             'an accumulator that takes nothing' => [['hydraulicUnit', 'circuits', 'first', 'accumulatorCubicCentimetres'], 0, '/hydraulicUnit/circuits/first/accumulatorCubicCentimetres'],
+            'a valve of three positions with one current' => [['hydraulicUnit', 'coils', 'FL.valve'], ['ohms' => 1.4, 'movesAtAmperes' => [1.2]], '/hydraulicUnit/coils/FL.valve/movesAtAmperes/1'],
             'a motor that is none' => [['hydraulicUnit', 'motorOhms'], 'strong', '/hydraulicUnit/motorOhms'],
         ];
     }
