@@ -33,10 +33,12 @@ use Lernfall\Bay\LiveData\LiveSpeedsProcedure;
 use Lernfall\Bay\LiveData\RecordDriveProcedure;
 use Lernfall\Bay\Meter\MeasureProcedure;
 use Lernfall\Bay\Meter\ProveMeterProcedure;
+use Lernfall\Bay\Pedal\TryPedalProcedure;
 use Lernfall\Bay\Plugs\JoinProcedure;
 use Lernfall\Bay\Plugs\UnplugProcedure;
 use Lernfall\Bay\Power\RunAxleProcedure;
 use Lernfall\Bay\Repair\RepairProcedure;
+use Lernfall\Bay\Rollers\BrakeOnRollersProcedure;
 use Lernfall\Bay\Scan\ClearCodesProcedure;
 use Lernfall\Bay\Scan\EndSessionProcedure;
 use Lernfall\Bay\Scan\ReadCodesProcedure;
@@ -61,7 +63,7 @@ final readonly class Rooms
 
         return $registry ??= ProcedureRegistry::of([
             new MeasureProcedure, new ProveMeterProcedure, new CaptureProcedure, new ClampCurrentProcedure, new ConnectLeadsProcedure, new FitBreakoutProcedure, new InjectProcedure, new FeedSensorProcedure,
-            new LiveSpeedsProcedure, new RecordDriveProcedure, new TestActuatorProcedure, new ReadSwitchesProcedure, new GaugeGapProcedure, new SwapSensorsProcedure,
+            new LiveSpeedsProcedure, new RecordDriveProcedure, new TestActuatorProcedure, new ReadSwitchesProcedure, new TryPedalProcedure, new BrakeOnRollersProcedure, new GaugeGapProcedure, new SwapSensorsProcedure,
             new FitKnownGoodPartProcedure, new LookUpDataSheetProcedure,
             new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new RunAxleProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,
             new LookAtLampsProcedure, new WatchLampProcedure, new OpenCheckConnectorProcedure, new PressPedalProcedure, new PullParkingBrakeProcedure, new CyclePowerProcedure,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
+use Lernfall\Vehicle\Brakes\UnitWiring;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\PowerFeed;
@@ -47,6 +48,15 @@ final readonly class LiveCircuit
     public function withFeed(PowerFeed $feed, ElectricalState $state, bool $keyOn, bool $plugged): self
     {
         return $this->withNetlist(FeedElement::add(clone $this->netlist, $feed, $state, $keyOn, $plugged));
+    }
+
+    /** With the hydraulic unit, which hangs on the battery too. */
+    public function withUnit(UnitWiring $wiring, ElectricalState $state, UnitOrder $order, float $celsius): self
+    {
+        $netlist = $this->hasBattery ? clone $this->netlist : ChannelNetlist::addBattery(clone $this->netlist, $state);
+        $drivers = UnitCircuit::add($netlist, $wiring, $order, $celsius);
+
+        return new self($netlist, [...$this->devices, ...$drivers], true);
     }
 
     public function withResistor(string $first, string $second, float $ohms): self

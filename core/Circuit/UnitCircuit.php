@@ -18,11 +18,11 @@ use Lernfall\Vehicle\Pads;
  */
 final readonly class UnitCircuit
 {
-    public const VALVE_SUPPLY = 'unit.valves.supply';
+    public const VALVE_SUPPLY = Pads::UNIT_FEEDS[0].'.supply';
 
-    public const MOTOR = 'unit.pump.supply';
+    public const MOTOR = Pads::UNIT_FEEDS[1].'.supply';
 
-    public const GROUND = 'unit.ground';
+    public const GROUND = Pads::UNIT_GROUND;
 
     private const TEST = 'test';
 
@@ -34,9 +34,25 @@ final readonly class UnitCircuit
     public static function of(UnitWiring $wiring, ElectricalState $state, UnitOrder $order, float $celsius): self
     {
         $netlist = ChannelNetlist::addBattery(Netlist::empty(), $state);
-        self::feed($netlist, 'unit.valves', $wiring->valves, $order->valvesFed);
-        self::feed($netlist, 'unit.pump', $wiring->pump, $order->pump);
-        $netlist->resistor(self::MOTOR, self::GROUND, $wiring->motorOhms)->resistor(self::GROUND, Netlist::GROUND, $wiring->groundOhms + $wiring->rustOhms);
+        $devices = self::add($netlist, $wiring, $order, $celsius);
+
+        return new self(new SolvedCircuit(NodalAnalysis::solve($netlist), $devices, self::TEST), $wiring, $celsius);
+    }
+
+    /**
+     * Puts the unit to a circuit that has the battery.
+     *
+     * @param  float  $celsius  of the windings
+     * @return list<Device> its drivers that limit their current
+     */
+    public static function add(Netlist $netlist, UnitWiring $wiring, UnitOrder $order, float $celsius): array
+    {
+        self::feed($netlist, Pads::UNIT_FEEDS[0], $wiring->valves, $order->valvesFed);
+        self::feed($netlist, Pads::UNIT_FEEDS[1], $wiring->pump, $order->pump);
+        $netlist->resistor(self::GROUND, Netlist::GROUND, $wiring->groundOhms + $wiring->rustOhms);
+        if (! $wiring->motor->broken) {
+            $netlist->resistor(self::MOTOR, self::GROUND, $wiring->motor->ohms);
+        }
         foreach ($wiring->coils as $valve => $coil) {
             if (! $coil->broken) {
                 $netlist->resistor(self::VALVE_SUPPLY, self::coilEnd($valve), self::ohms($coil, $celsius));
@@ -47,13 +63,13 @@ final readonly class UnitCircuit
             $drivers[] = self::drive($netlist, $wiring, $valve, $wiring->coils[$valve]->drivenAmperes[$position - 1]);
         }
 
-        return new self(new SolvedCircuit(NodalAnalysis::solve($netlist), array_values(array_filter($drivers, static fn (?Device $driver): bool => $driver !== null)), self::TEST), $wiring, $celsius);
+        return array_values(array_filter($drivers, static fn (?Device $driver): bool => $driver !== null));
     }
 
     /** The end of a winding that the module's driver pulls to ground. */
     public static function coilEnd(string $valve): string
     {
-        return "unit.coil.$valve";
+        return Pads::UNIT_COIL.$valve;
     }
 
     /** Through a winding, in amperes. */
@@ -77,7 +93,7 @@ final readonly class UnitCircuit
 
     public function motorAmperes(): float
     {
-        return $this->motorVolts() / $this->wiring->motorOhms;
+        return $this->wiring->motor->broken ? 0.0 : $this->motorVolts() / $this->wiring->motor->ohms;
     }
 
     /** Between two pads, the first against the second. */

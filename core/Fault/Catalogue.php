@@ -12,6 +12,8 @@ use Lernfall\Fault\Kind\PlugFaults;
 use Lernfall\Fault\Kind\RingFaults;
 use Lernfall\Fault\Kind\SensorFaults;
 use Lernfall\Fault\Kind\SupplyFaults;
+use Lernfall\Fault\Kind\UnitFaults;
+use Lernfall\Fault\Kind\WheelBrakeFaults;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
 
@@ -32,7 +34,7 @@ final readonly class Catalogue
         /** @var ?list<FaultKind> $kinds */
         static $kinds = null;
 
-        return $kinds ??= [...RingFaults::all(), ...SensorFaults::all(), ...PlugFaults::all(), ...LoomFaults::all(), ...ModuleFaults::all(), ...SupplyFaults::all(), ...BrakeFaults::all(), ...NoFaults::all()];
+        return $kinds ??= [...RingFaults::all(), ...SensorFaults::all(), ...PlugFaults::all(), ...LoomFaults::all(), ...ModuleFaults::all(), ...SupplyFaults::all(), ...UnitFaults::all(), ...WheelBrakeFaults::all(), ...BrakeFaults::all(), ...NoFaults::all()];
     }
 
     /** @throws InvalidFault */

@@ -16,7 +16,7 @@ final readonly class FaultKind
      * @param  string  $id  permanent, for example "coil-open"
      * @param  string  $station  of the path where it sits, for example "sensor"
      * @param  string  $defect  what it is called when the cause is named, for example "open"
-     * @param  string  $unit  what its strength is measured in: "ohms", "metres", "teeth", "share", "volts", or "none" where it is there or not
+     * @param  string  $unit  what its strength is measured in: "ohms", "metres", "teeth", "share", "volts", "flow" (cubic centimetres a second at one bar), "newton-metres", "cubic-centimetres", or "none" where it is there or not
      * @param  bool  $onConductor  whether it sits on one of the conductors, which then has to be named
      * @param  Closure(Channel, string, float): Channel  $change  told the conductor ("" where it sits on none) and the strength
      * @param  ?Provocation  $nature  what provokes it unless a case says otherwise; null where it always shows

@@ -11,6 +11,7 @@ use Lernfall\Vehicle\Brakes\BrakeUnit;
 use Lernfall\Vehicle\Brakes\Coil;
 use Lernfall\Vehicle\Brakes\HydraulicUnit;
 use Lernfall\Vehicle\Brakes\MasterCylinder;
+use Lernfall\Vehicle\Brakes\PumpMotor;
 use Lernfall\Vehicle\Brakes\RelayFeed;
 use Lernfall\Vehicle\Brakes\UnitWiring;
 use Lernfall\Vehicle\Brakes\Valve;
@@ -49,7 +50,24 @@ final readonly class BrakeUnitReader
             $node->at('masterCylinder')->built(static fn (Node $master): MasterCylinder => new MasterCylinder(
                 $master->float('boreSquareCentimetres'), $master->float('pedalRatio'), $master->float('assistance'), $master->float('assistedBar'), $master->float('pedalCentimetres'),
             )),
+            bleedingOrder: self::bleedingOrder($node, array_map(strval(...), array_keys($brakes))),
         );
+    }
+
+    /**
+     * @param  list<string>  $channels  with a brake
+     * @return list<string>
+     */
+    private static function bleedingOrder(Node $node, array $channels): array
+    {
+        $order = $node->has('bleedingOrder') ? $node->texts('bleedingOrder') : [];
+        foreach ($order as $place => $channel) {
+            if (! in_array($channel, $channels, true)) {
+                throw $node->at('bleedingOrder')->at($place)->noneOf($channels);
+            }
+        }
+
+        return $order;
     }
 
     /** @return array<string, BrakeCircuit> */
@@ -88,7 +106,7 @@ final readonly class BrakeUnitReader
 
         return new UnitWiring(
             $coils, $node->at('valveFeed')->built($feed), $node->at('pumpFeed')->built($feed),
-            $node->float('motorOhms'), $node->float('motorTurnsFromVolts'), $node->float('driverOhms'), $node->float('groundOhms'),
+            new PumpMotor($node->float('motorOhms'), $node->float('motorTurnsFromVolts')), $node->float('driverOhms'), $node->float('groundOhms'),
         );
     }
 

@@ -19,6 +19,12 @@ final readonly class BrakeState
     {
     }
 
+    /** @param  array<string, float>  $accumulated  cubic centimetres, by circuit */
+    public function with(array $accumulated): self
+    {
+        return new self($this->bar, $accumulated + $this->accumulated, $this->displaced, $this->lost);
+    }
+
     /** Nobody brakes, and the accumulators are empty. */
     public static function atRest(HydraulicUnit $unit): self
     {

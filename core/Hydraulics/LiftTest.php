@@ -45,7 +45,7 @@ final readonly class LiftTest
         return new LiftOutcome(
             $after,
             $this->byHand($after),
-            $currents->motorVolts() >= $this->wiring->motorTurnsFromVolts,
+            $this->wiring->motor->turnsAt($currents->motorVolts()),
             $this->master->pedalTravelCentimetres(array_sum($state->displaced)) - $this->master->pedalTravelCentimetres(array_sum($after->displaced)),
         );
     }
@@ -55,12 +55,7 @@ final readonly class LiftTest
     {
         $wheels = [];
         foreach ($this->unit->wheels as $channel => $line) {
-            $newtonMetres = $line->brake->torqueNewtonMetres($state->bar[$channel]);
-            $wheels[$channel] = match (true) {
-                $newtonMetres >= $this->heldFromNewtonMetres => ByHand::Held,
-                $newtonMetres >= $this->dragsFromNewtonMetres => ByHand::Dragging,
-                default => ByHand::Free,
-            };
+            $wheels[$channel] = ByHand::of($line->brake->torqueNewtonMetres($state->bar[$channel]), $this->dragsFromNewtonMetres, $this->heldFromNewtonMetres);
         }
 
         return $wheels;

@@ -45,7 +45,7 @@ final readonly class Moved
             array_values(array_filter($wheels, static fn (string $wheel): bool => $stands("$wheel.outlet", 1) || $stands("$wheel.valve", 2))),
             array_values(array_filter($circuits, static fn (string $circuit): bool => $stands("$circuit.isolation", 1))),
             array_values(array_filter($circuits, static fn (string $circuit): bool => $stands("$circuit.priming", 1))),
-            $currents->motorVolts() >= $wiring->motorTurnsFromVolts ? $circuits : [],
+            $wiring->motor->turnsAt($currents->motorVolts()) ? $circuits : [],
         );
     }
 

@@ -14,7 +14,7 @@ use Lernfall\Marking\School\CorrodedPlug;
 /**
  * The repairs of a job by which somebody decided what was wrong with the car as it came in. Makeshifts are tests; a part
  * spoilt in the bay has to be renewed whatever was wrong before, and costs its price. A plug that was not home was repaired by
- * pushing it home: cleaning it as well decides nothing.
+ * pushing it home: cleaning it as well decides nothing. Nor does what belongs to a repair: bleeding a line that was opened, coding a new unit.
  */
 final readonly class Decisions
 {
@@ -57,13 +57,26 @@ final readonly class Decisions
     /** Whether somebody decided something by it. */
     public static function isOne(Step $step): bool
     {
-        return $step->wasDone() && $step->action instanceof Repair && ! $step->action->kind->isMakeshift() && ! self::onlyPutsDamageRight($step) && ! self::onlyCleansWhatIsHome($step, $step->action);
+        return $step->wasDone() && $step->action instanceof Repair && ! $step->action->kind->isMakeshift() && ! self::onlyPutsDamageRight($step) && ! self::onlyCleansWhatIsHome($step, $step->action) && ! self::onlyFinishes($step, $step->action);
     }
 
     /** Whether it takes away nothing the car came in with, but something that was spoilt since. */
     private static function onlyPutsDamageRight(Step $step): bool
     {
         return Incoming::left($step->before) == Incoming::left($step->after) && Incoming::withoutMakeshifts($step->before) != Incoming::withoutMakeshifts($step->after);
+    }
+
+    /** Whether it belongs to a repair before: a line that was opened is bled, a new unit is coded. */
+    private static function onlyFinishes(Step $step, Repair $repair): bool
+    {
+        $before = $step->before->vehicle->brakeParts->unit;
+        $arrived = $step->before->arrived->brakeParts->unit;
+
+        return $before !== null && $arrived !== null && match ($repair->kind) {
+            RepairKind::CodeUnit => ! $before->isCoded && $arrived->isCoded,
+            RepairKind::BleedBrakes => $before->hydraulics->hasAir() && ! $arrived->hydraulics->hasAir(),
+            default => false,
+        };
     }
 
     /** Whether it takes away nothing any more, of a plug whose catch was open when the car came in. */

@@ -18,6 +18,8 @@ use Lernfall\Bay\Hands\Provoke;
 use Lernfall\Bay\Job\CustomerHistory;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Pedal\TryPedal;
+use Lernfall\Bay\Rollers\BrakeOnRollers;
 use Lernfall\Drive\HubWarming;
 use Lernfall\Drive\Provoking;
 use Lernfall\Evidence\Belief\Distinguishability;
@@ -33,7 +35,7 @@ use Lernfall\Vehicle\Vehicle;
 final readonly class Recurrence
 {
     /** What the module and its lamps tell, as against what eyes and meters find. */
-    private const TOLD = ['codes', 'lamps', 'lamp-watched', 'speeds', 'recording', 'actuator', 'switches', 'no-answer'];
+    private const TOLD = ['codes', 'lamps', 'lamp-watched', 'speeds', 'recording', 'actuator', 'switches', 'no-answer', 'pedal-tried', 'rolled', 'turned'];
 
     /** A drive of some length, where nothing but the part itself tells of a fault; common practice, no source. */
     private const ROLLS_FROM_METRES_PER_SECOND = 5.0;
@@ -71,7 +73,7 @@ final readonly class Recurrence
             $drive = $step->action instanceof Drives ? $step->action->drive() : null;
             $isDone = $step->number > $from && $step->wasDone();
             if ($isDone && ($step->action instanceof Provoke && $step->action->how === $circumstance
-                || $drive !== null && $circumstance !== Provocation::Wet && $drive->metresAbove(self::ROLLS_FROM_METRES_PER_SECOND) >= self::FAR_METRES && Provoking::on($drive, $circumstance, HubWarming::from($step->before->vehicle->climate, $step->before->state->warmth->hubRiseKelvin)))) {
+                || $drive !== null && $circumstance !== Provocation::Wet && $drive->metresAbove(self::ROLLS_FROM_METRES_PER_SECOND) >= self::FAR_METRES && Provoking::on($drive, $circumstance, HubWarming::from($step->before->vehicle->climate, $step->before->state->lasting->warmth->hubRiseKelvin)))) {
                 return true;
             }
         }
@@ -130,11 +132,14 @@ final readonly class Recurrence
         return false;
     }
 
-    /** Whether its module never noticed it on the road, or would not on the average car: then only the part itself tells. */
+    /**
+     * Whether its module never noticed it on the road, or would not on the average car: then only the part itself tells, and a drive may do. What is
+     * wrong with the brakes themselves shows on the lift, at the pedal or on the rollers, and has to be tried there again.
+     */
     private static function isSilent(Job $job, Vehicle $vehicle): bool
     {
-        return ($job->steps[0] ?? null)?->before->state->memory->isEmpty() === true
-            || CustomerHistory::of(Car::hypothesis($vehicle, $job->case->sound))->state->memory->isEmpty();
+        return $vehicle->brakeParts->unit === $job->case->sound->brakeParts->unit && (($job->steps[0] ?? null)?->before->state->memory->isEmpty() === true
+            || CustomerHistory::of(Car::hypothesis($vehicle, $job->case->sound))->state->memory->isEmpty());
     }
 
     /** @param  list<Step>  $steps */
@@ -152,7 +157,7 @@ final readonly class Recurrence
     /** Whether it tries again what had failed: a key cycle for what is tested at key-on, a drive, or a part commanded. Clearing alone does not. */
     private static function isTrial(Step $step): bool
     {
-        return $step->action instanceof TurnKey && $step->action->to !== Ignition::Off || $step->action instanceof TestActuator || self::isFar($step);
+        return $step->action instanceof TurnKey && $step->action->to !== Ignition::Off || $step->action instanceof TestActuator || $step->action instanceof TryPedal || $step->action instanceof BrakeOnRollers || self::isFar($step);
     }
 
     private static function isFar(Step $step): bool

@@ -27,6 +27,9 @@ enum Failure: string
     /** Of a switch: its contact never opens. */
     case Stuck = 'stuck';
 
+    /** Of a new hydraulic unit: it has not been told which car it is in. */
+    case NotCoded = 'not-coded';
+
     /** Electrical failures are found at standstill, the others only while driving. */
     public function isElectrical(): bool
     {
@@ -54,7 +57,7 @@ enum Failure: string
     /** @return non-empty-list<self> what can be told of a valve, a pump, a relay, a switch or the supply */
     public static function ofParts(): array
     {
-        return [self::Open, self::Stuck, self::LowVolts];
+        return [self::Open, self::Stuck, self::LowVolts, self::NotCoded];
     }
 
     /** As which kind a module tells it; null where it does not notice. */

@@ -14,38 +14,35 @@ final readonly class PartsCheck
     /** Stands among the parts for what feeds the module itself. */
     public const SUPPLY = 'supply';
 
+    /** And for the hydraulic unit as a whole. */
+    public const UNIT = 'unit';
+
     public function __construct(private BrakeParts $parts, private CodeDialect $dialect)
     {
     }
 
     /**
-     * Windings and relay are measured as the key is turned on, and what arrives at the module.
+     * What is found as the key is turned on: of the unit, and of what arrives at the module.
      *
+     * @param  array<string, array{Failure, bool}>  $unit  what the check of the unit has found, by part
      * @return array<string, array{Failure, bool}> failure and whether it is found, by part
      */
-    public function atKeyOn(float $moduleVolts, float $lowVolts): array
+    public function atKeyOn(float $moduleVolts, float $lowVolts, array $unit): array
     {
-        $checks = [];
-        $relayOpen = $this->parts->state(BrakeParts::VALVE_RELAY) === PartState::Open;
-        foreach ($this->parts->ids() as $part) {
-            if (str_starts_with($part, 'valves.')) {
-                $checks[$part] = [Failure::Open, ! $relayOpen && $this->parts->state($part) === PartState::Open];
-            }
-        }
-
-        return $this->told($checks + [BrakeParts::VALVE_RELAY => [Failure::Open, $relayOpen], self::SUPPLY => [Failure::LowVolts, $moduleVolts < $lowVolts]]);
+        return $this->told($unit + [self::UNIT => [Failure::NotCoded, $this->parts->unit !== null && ! $this->parts->unit->isCoded], self::SUPPLY => [Failure::LowVolts, $moduleVolts < $lowVolts]]);
     }
 
     /**
-     * The pump is run once on pulling away, whichever of pump and relay keeps it from turning; a brake pedal that seems
+     * The pump is run once on pulling away, whichever of pump, relay and wires keeps it from turning; a brake pedal that seems
      * pressed all the way is not believed.
      *
+     * @param  ?array{Failure, bool}  $pump  what the check of the unit has found of it; null where there is none
      * @return array<string, array{Failure, bool}>
      */
-    public function onTheRoad(): array
+    public function onTheRoad(?array $pump): array
     {
         return $this->told([
-            BrakeParts::PUMP => [Failure::Open, ! $this->parts->isSound(BrakeParts::PUMP, BrakeParts::PUMP_RELAY)],
+            ...($pump === null ? [] : [BrakeParts::PUMP => $pump]),
             BrakeParts::STOP_LAMP_SWITCH => [Failure::Stuck, $this->parts->state(BrakeParts::STOP_LAMP_SWITCH) === PartState::Closed],
         ]);
     }
@@ -56,6 +53,7 @@ final readonly class PartsCheck
         return array_keys($this->told([
             ...array_fill_keys($this->parts->ids(), [Failure::Open, false]),
             self::SUPPLY => [Failure::LowVolts, false],
+            ...($this->parts->unit === null ? [] : [self::UNIT => [Failure::NotCoded, false]]),
         ]));
     }
 
@@ -67,7 +65,7 @@ final readonly class PartsCheck
     {
         return array_filter(
             $checks,
-            fn (array $check, string $part): bool => ($part === self::SUPPLY || $this->parts->has($part)) && $this->dialect->code($part, $check[0]->value) !== '',
+            fn (array $check, string $part): bool => (in_array($part, [self::SUPPLY, self::UNIT], true) || $this->parts->has($part)) && $this->dialect->code($part, $check[0]->value) !== '',
             ARRAY_FILTER_USE_BOTH,
         );
     }

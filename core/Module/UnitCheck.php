@@ -8,6 +8,7 @@ use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\UnitCircuit;
 use Lernfall\Circuit\UnitOrder;
 use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\UnitLimits;
 use Lernfall\Vehicle\Brakes\UnitWiring;
 
 /**
@@ -18,11 +19,9 @@ final readonly class UnitCheck
 {
     /**
      * @param  UnitWiring  $built  as the car was built: what the module expects
-     * @param  float  $leastShare  of the expected current; a winding that takes less is open
-     * @param  float  $leastVolts  at the unit while its relay is pulled; less is no supply
      * @param  float  $celsius  of the windings
      */
-    public function __construct(private UnitWiring $built, private float $leastShare, private float $leastVolts, private float $celsius)
+    public function __construct(private UnitWiring $built, private UnitLimits $limits, private float $celsius)
     {
     }
 
@@ -35,12 +34,12 @@ final readonly class UnitCheck
     {
         $at = fn (UnitWiring $one, UnitOrder $order): UnitCircuit => UnitCircuit::of($one, $state, $order, $this->celsius);
         $volts = static fn (UnitCircuit $circuit): float => $circuit->volts(UnitCircuit::VALVE_SUPPLY, UnitCircuit::GROUND);
-        $isWelded = $volts($at($wiring, new UnitOrder)) >= $this->leastVolts;
-        $isDead = $volts($at($wiring, new UnitOrder(true))) < $this->leastVolts;
+        $isWelded = $volts($at($wiring, new UnitOrder)) >= $this->limits->leastVolts;
+        $isDead = $volts($at($wiring, new UnitOrder(true))) < $this->limits->leastVolts;
         $found = [BrakeParts::VALVE_RELAY => [$isWelded ? Failure::Stuck : Failure::Open, $isWelded || $isDead]];
         foreach (array_keys($this->built->coils) as $valve) {
             $order = UnitOrder::valves([$valve => 1]);
-            $found[$valve] = [Failure::Open, ! $isDead && $at($wiring, $order)->amperes($valve) < $this->leastShare * $at($this->built, $order)->amperes($valve)];
+            $found[$valve] = [Failure::Open, ! $isDead && $at($wiring, $order)->amperes($valve) < $this->limits->leastShare * $at($this->built, $order)->amperes($valve)];
         }
 
         return $found;
@@ -53,7 +52,7 @@ final readonly class UnitCheck
      */
     public function onPullingAway(UnitWiring $wiring, ElectricalState $state): array
     {
-        $turns = fn (bool $told): bool => UnitCircuit::of($wiring, $state, new UnitOrder(pump: $told), $this->celsius)->motorVolts() >= $this->built->motorTurnsFromVolts;
+        $turns = fn (bool $told): bool => $wiring->motor->turnsAt(UnitCircuit::of($wiring, $state, new UnitOrder(pump: $told), $this->celsius)->motorVolts());
 
         return $turns(false) ? [Failure::Stuck, true] : [Failure::Open, ! $turns(true)];
     }

@@ -7,10 +7,8 @@ namespace Lernfall\Vehicle;
 use Lernfall\Vehicle\Brakes\BrakeUnit;
 
 /**
- * Valves, pump, relays, switches, fluid and lamps by their state.
- *
- * Assumed: each is sound or wrong in one plain way; valves of a corner work as a pair. What that does to currents and pressures is computed
- * from the hydraulic unit.
+ * The parts of the brakes a car has, with its hydraulic unit as it is: valves, pump, relays and their wires are there. Switches, fluid and lamps
+ * are sound, or wrong in one plain way.
  */
 final readonly class BrakeParts
 {
@@ -30,8 +28,8 @@ final readonly class BrakeParts
     public const FLUID = 'fluid';
 
     /**
-     * @param  array<string, PartState>  $states  by part
-     * @param  ?BrakeUnit  $unit  as the car was built; null where it has no valves
+     * @param  array<string, PartState>  $states  by part; those of the hydraulic unit are as the unit is
+     * @param  ?BrakeUnit  $unit  null where the car has no valves
      */
     private function __construct(private array $states, public ?BrakeUnit $unit = null)
     {
@@ -93,6 +91,11 @@ final readonly class BrakeParts
     public function with(string $part, PartState $state): self
     {
         return new self([$part => $state] + $this->states, $this->unit);
+    }
+
+    public function withUnit(BrakeUnit $unit): self
+    {
+        return new self($this->states, $unit);
     }
 
     /** @return list<string> */

@@ -37,6 +37,12 @@ final readonly class Pad
         return in_array($this->id, Pads::FEED, true);
     }
 
+    /** Whether it lies at the hydraulic unit. */
+    public function isUnit(): bool
+    {
+        return str_starts_with($this->id, 'unit.');
+    }
+
     public function isBench(): bool
     {
         return in_array($this->id, Pads::BENCH, true);

@@ -16,6 +16,14 @@ final readonly class Pads
     /** Along the module's supply, in order of the current; the last two are the loom's side of the module plug. */
     public const FEED = ['feed.fuse.in', 'feed.fuse.out', 'feed.relay.out', 'feed.supply', 'feed.ground'];
 
+    /** What feeds the valves of the hydraulic unit, and what feeds its pump: each has pads at its fuse, its relay and the unit. */
+    public const UNIT_FEEDS = ['unit.valves', 'unit.pump'];
+
+    public const UNIT_GROUND = 'unit.ground';
+
+    /** Before the name of a valve: where the module pulls its winding to ground. */
+    public const UNIT_COIL = 'unit.coil.';
+
     /** The terminals of the bench supply, which is not part of the car but stands beside it. */
     public const BENCH = ['bench.positive', 'bench.negative'];
 
@@ -35,14 +43,31 @@ final readonly class Pads
             }
         }
 
-        return [...$pads, ...array_map(Pad::fixed(...), self::FIXED)];
+        return [...$pads, ...array_map(Pad::fixed(...), [...self::FIXED, ...self::ofUnit($vehicle)])];
+    }
+
+    /** @return list<string> at the hydraulic unit: along what feeds its valves and its pump, its ground, and the module's end of each winding */
+    public static function ofUnit(Vehicle $vehicle): array
+    {
+        $unit = $vehicle->brakeParts->unit;
+        if ($unit === null) {
+            return [];
+        }
+        $pads = [];
+        foreach (self::UNIT_FEEDS as $feed) {
+            foreach (['fuse.in', 'fuse.out', 'relay.out', 'supply'] as $place) {
+                $pads[] = "$feed.$place";
+            }
+        }
+
+        return [...$pads, self::UNIT_GROUND, ...array_map(static fn (string $valve): string => self::UNIT_COIL.$valve, array_keys($unit->wiring->coils))];
     }
 
     /** @throws UnknownPart */
     public static function find(Vehicle $vehicle, string $id): Pad
     {
         return match (true) {
-            in_array($id, self::FIXED, true) => Pad::fixed($id),
+            in_array($id, self::FIXED, true), in_array($id, self::ofUnit($vehicle), true) => Pad::fixed($id),
             default => self::onPlug($vehicle, $id) ?? throw UnknownPart::pad($id),
         };
     }

@@ -12,7 +12,5 @@ enum PartState: string
     case Open = 'open';
     /** A contact that never opens, a lamp that never goes out. */
     case Closed = 'closed';
-    /** Electrically sound, and it does not move. */
-    case Stuck = 'stuck';
     case Low = 'low';
 }

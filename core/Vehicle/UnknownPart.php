@@ -25,6 +25,11 @@ final class UnknownPart extends OutOfBoundsException implements LernfallExceptio
         return new self("this vehicle has no cable '$id'");
     }
 
+    public static function unit(): self
+    {
+        return new self('this vehicle has no hydraulic unit');
+    }
+
     public static function pad(string $id): self
     {
         return new self("this vehicle has no pad '$id'");

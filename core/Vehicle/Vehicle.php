@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Vehicle\Brakes\BrakeUnit;
+
 /** A vehicle as it stands there: sound, or changed by faults and repairs. */
 final readonly class Vehicle
 {
     /** Stands for the car as a whole where something sits at no corner. */
     public const WHOLE = 'car';
+
+    /** Stands for the hydraulic unit with its wires and brakes, where something has to do with no channel. */
+    public const UNIT = 'unit';
 
     /**
      * @param  list<Channel>  $channels
@@ -112,6 +117,17 @@ final readonly class Vehicle
     public function withBrakePart(string $part, PartState $state): self
     {
         return $this->with(brakeParts: $this->brakeParts->with($part, $state));
+    }
+
+    /** The hydraulic unit; only for cars that have one. */
+    public function unit(): BrakeUnit
+    {
+        return $this->brakeParts->unit ?? throw UnknownPart::unit();
+    }
+
+    public function withUnit(BrakeUnit $unit): self
+    {
+        return $this->with(brakeParts: $this->brakeParts->withUnit($unit));
     }
 
     public function inSurroundingsOf(float $celsius): self

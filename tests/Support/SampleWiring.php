@@ -9,6 +9,7 @@ use Lernfall\Circuit\Temperatures;
 use Lernfall\Circuit\UnitCircuit;
 use Lernfall\Circuit\UnitOrder;
 use Lernfall\Vehicle\Brakes\Coil;
+use Lernfall\Vehicle\Brakes\PumpMotor;
 use Lernfall\Vehicle\Brakes\RelayFeed;
 use Lernfall\Vehicle\Brakes\UnitWiring;
 
@@ -45,6 +46,6 @@ final readonly class SampleWiring
     /** @param  array<string, Coil>  $coils */
     private static function with(array $coils): UnitWiring
     {
-        return new UnitWiring($coils, new RelayFeed(0.006, 0.004), new RelayFeed(0.004, 0.003), 0.55, 6.0, 0.05, 0.004);
+        return new UnitWiring($coils, new RelayFeed(0.006, 0.004), new RelayFeed(0.004, 0.003), new PumpMotor(0.55, 6.0), 0.05, 0.004);
     }
 }

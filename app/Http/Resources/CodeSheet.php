@@ -32,6 +32,7 @@ final readonly class CodeSheet
             $failure = match ($part) {
                 BrakeParts::STOP_LAMP_SWITCH => Failure::Stuck,
                 PartsCheck::SUPPLY => Failure::LowVolts,
+                PartsCheck::UNIT => Failure::NotCoded,
                 default => Failure::Open,
             };
             $codes[$part] = ['code' => $sound->module->dialect->code($part, $failure->value), 'channel' => $part, 'port' => '', 'own' => '', 'failures' => [$failure->value]];

@@ -14,7 +14,8 @@ use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** What the maker's sheet says, for those who looked it up. Made from the sound vehicle. */
-#[OA\Schema(schema: 'DataSheet', required: ['tyre', 'batteryVolts', 'feed', 'places', 'axles', 'channels', 'codes', 'lampCodes'], properties: [
+#[OA\Schema(schema: 'DataSheet', required: ['tyre', 'batteryVolts', 'feed', 'places', 'axles', 'channels', 'codes', 'lampCodes', 'unit'], properties: [
+    new OA\Property(property: 'unit', oneOf: [new OA\Schema(ref: '#/components/schemas/UnitSheet'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'tyre', type: 'string'),
     new OA\Property(property: 'batteryVolts', type: 'number'),
     new OA\Property(property: 'feed', ref: '#/components/schemas/Feed'),
@@ -23,6 +24,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Wiring')),
     new OA\Property(property: 'codes', type: 'array', items: new OA\Items(ref: '#/components/schemas/CodeMeaning')),
     new OA\Property(property: 'lampCodes', oneOf: [new OA\Schema(ref: '#/components/schemas/LampCodeRules'), new OA\Schema(type: 'null')]),
+])]
+#[OA\Schema(schema: 'UnitSheet', required: ['windings', 'motorAmperes', 'bleedingOrder'], properties: [
+    new OA\Property(property: 'windings', description: 'by kind of valve, in ohms at 20 °C', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'motorAmperes', type: 'number'),
+    new OA\Property(property: 'bleedingOrder', description: 'wheels; empty where the maker gives none', type: 'array', items: new OA\Items(type: 'string')),
 ])]
 #[OA\Schema(schema: 'CodeMeaning', required: ['code', 'channel', 'port', 'own', 'failures'], properties: [
     new OA\Property(property: 'code', type: 'string'),
@@ -96,6 +102,7 @@ final readonly class DataSheetResource
     public static function of(Vehicle $sound): array
     {
         return [
+            'unit' => UnitSheet::of($sound),
             'tyre' => $sound->tyre->size,
             'batteryVolts' => $sound->power->supply->batteryVolts,
             'feed' => [

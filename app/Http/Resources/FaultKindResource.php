@@ -14,7 +14,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'places', description: 'by car: the channels that can have it, or "car" where it sits at none', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'onConductor', type: 'boolean'),
     new OA\Property(property: 'provokedBy', description: 'what provokes it unless a case says otherwise; empty where it always shows', type: 'string'),
-    new OA\Property(property: 'unit', type: 'string', enum: ['none', 'ohms', 'metres', 'teeth', 'share', 'volts']),
+    new OA\Property(property: 'unit', type: 'string', enum: ['none', 'ohms', 'metres', 'teeth', 'share', 'volts', 'flow', 'newton-metres', 'cubic-centimetres']),
     new OA\Property(property: 'least', type: 'number'),
     new OA\Property(property: 'greatest', type: 'number'),
     new OA\Property(property: 'strengths', type: 'array', items: new OA\Items(type: 'number')),

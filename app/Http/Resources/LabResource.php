@@ -27,7 +27,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'LabDefect', required: ['id', 'technologies', 'unit', 'usual'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'technologies', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'unit', type: 'string', enum: ['none', 'ohms', 'metres', 'teeth', 'share', 'volts']),
+    new OA\Property(property: 'unit', type: 'string', enum: ['none', 'ohms', 'metres', 'teeth', 'share', 'volts', 'flow', 'newton-metres', 'cubic-centimetres']),
     new OA\Property(property: 'usual', type: 'array', items: new OA\Items(type: 'number')),
 ])]
 #[OA\Schema(schema: 'LabReadings', required: ['volts', 'secondsPerSample', 'numbers', 'formulas'], properties: [

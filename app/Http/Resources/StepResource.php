@@ -34,7 +34,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'notes', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/note')),
 ])]
 #[OA\Schema(schema: 'ShownNumber', required: ['unit', 'si', 'resolution', 'overload'], properties: [
-    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'amperes', 'hertz', 'metres', 'metresPerSecond', 'seconds']),
+    new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'amperes', 'hertz', 'metres', 'metresPerSecond', 'seconds', 'newtons']),
     new OA\Property(property: 'si', type: 'number'),
     new OA\Property(property: 'resolution', type: 'number'),
     new OA\Property(property: 'overload', type: 'boolean'),

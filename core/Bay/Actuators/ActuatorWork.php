@@ -5,68 +5,71 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Actuators;
 
 use Lernfall\Bay\Car\Car;
-use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
-use Lernfall\Circuit\UnitOrder;
-use Lernfall\Hydraulics\BrakeState;
 use Lernfall\Hydraulics\ByHand;
 use Lernfall\Hydraulics\LiftOutcome;
-use Lernfall\Hydraulics\LiftTest;
-use Lernfall\Hydraulics\UnitAsItIs;
 use Lernfall\Vehicle\BrakeParts;
-use Lernfall\Vehicle\Brakes\Modulation;
 use Lernfall\Vehicle\PartState;
-use LogicException;
 
 /** What the module does and sees by order of a scan terminal: pump, valves, switches. */
 final readonly class ActuatorWork
 {
+    /** Less than this a foot does not feel, in centimetres. */
+    private const FELT_CENTIMETRES = 0.3;
+
     /** @return non-empty-list<Branch> */
-    public function run(Car $car, string $part, OnTheLift $lift): array
+    public function run(Car $car, TestActuator $test, OnTheLift $lift): array
     {
         if (! $this->answers($car)) {
             return $this->silent($car);
         }
-        if ($part === BrakeParts::PUMP) {
-            $turns = $this->commanded($car, $lift, $part)->pumpRuns;
-
-            return Branch::only($this->held($car), Prediction::of('actuator', ['pump' => CategoryFeature::certain($turns ? 'pump-runs' : 'pump-silent')]));
-        }
-        if (! $car->state->lift->isSecured()) {
+        $isPump = $test->part === BrakeParts::PUMP;
+        if (! $isPump && ! $car->state->lift->isSecured()) {
             return Branch::refused($car, Refusal::Unsecured);
         }
-        $wheel = $this->commanded($car, $lift, $part)->wheels[BrakeParts::channelOf($part)];
+        $work = new LiftWork($car, $lift);
+        $done = $work->done($test);
+        $left = $this->held($car);
+        $left = $left->in($left->state->withAccumulated([...$left->state->lasting->accumulatedCubicCentimetres, ...$done->state->accumulated]));
 
-        return Branch::only($this->held($car), Prediction::of('actuator', ['wheel' => CategoryFeature::certain($wheel === ByHand::Held ? 'wheel-held' : 'wheel-let-go')]));
+        return Branch::only($left, Prediction::of('actuator', $isPump ? ['pump' => CategoryFeature::certain($this->heard($work, $done))] + self::pedal($done) : self::wheels($done, $test) + ($test->beforePedal ? [] : self::pedal($done))));
     }
 
-    /**
-     * The pump run, or a wheel let go while a helper holds the pedal. Worked out once for all cars whose unit is the same.
-     *
-     * Assumed: the accumulators are empty before each test, as the tool has the pump run after it.
-     */
-    private function commanded(Car $car, OnTheLift $lift, string $part): LiftOutcome
+    private function heard(LiftWork $work, LiftOutcome $done): string
     {
-        $parts = $car->vehicle->brakeParts;
-        $electrical = $car->electrical();
-        $celsius = $car->vehicle->climate->ambientCelsius;
-        $helped = "$lift->footNewtons $lift->pressSeconds $lift->commandSeconds $lift->dragsFromNewtonMetres $lift->heldFromNewtonMetres";
+        return match (true) {
+            ! $done->pumpRuns => 'pump-silent',
+            $work->runsUntold() => 'pump-runs-on',
+            default => 'pump-runs',
+        };
+    }
 
-        return Memo::with($parts, "commanded $part $electrical->systemVolts $electrical->batteryOhms $celsius $helped", static function () use ($parts, $lift, $part, $electrical, $celsius): LiftOutcome {
-            $unit = UnitAsItIs::of($parts, $parts->unit ?? throw new LogicException('a car without a hydraulic unit has no actuators'));
-            $hydraulics = $part === BrakeParts::PUMP ? $unit->hydraulics : $unit->hydraulics->circuitOf(BrakeParts::channelOf($part));
-            $test = new LiftTest($hydraulics, $unit->wiring, $unit->master, $lift->dragsFromNewtonMetres, $lift->heldFromNewtonMetres, $celsius);
-            $rest = BrakeState::atRest($hydraulics);
-            if ($part === BrakeParts::PUMP) {
-                return $test->commanded($rest, 0.0, new UnitOrder(pump: true), $electrical, $lift->commandSeconds);
-            }
-            $pressed = $test->commanded($rest, $lift->footNewtons, new UnitOrder, $electrical, $lift->pressSeconds);
+    /** @return array<string, CategoryFeature> "wheel" of the part that was named, and "wheel." and a channel of the others */
+    private static function wheels(LiftOutcome $done, TestActuator $test): array
+    {
+        $features = [];
+        foreach ($test->channels() as $number => $channel) {
+            $features[$number === 0 ? 'wheel' : "wheel.$channel"] = CategoryFeature::certain(match ($done->wheels[$channel]) {
+                ByHand::Held => 'wheel-held',
+                ByHand::Dragging => 'wheel-drags',
+                ByHand::Free => 'wheel-let-go',
+            });
+        }
 
-            return $test->commanded($pressed->state, $lift->footNewtons, UnitOrder::valves($unit->wiring->driven(BrakeParts::channelOf($part), Modulation::Reduce)), $electrical, $lift->commandSeconds);
-        });
+        return $features;
+    }
+
+    /** @return array<string, CategoryFeature> */
+    private static function pedal(LiftOutcome $done): array
+    {
+        return ['pedal' => CategoryFeature::certain(match (true) {
+            $done->kickCentimetres > self::FELT_CENTIMETRES => 'pedal-pushed-back',
+            $done->kickCentimetres < -self::FELT_CENTIMETRES => 'pedal-goes-down',
+            default => 'pedal-stays',
+        })];
     }
 
     /** @return non-empty-list<Branch> */

@@ -6,6 +6,7 @@ namespace Lernfall\Bay\Actuators;
 
 use Lernfall\Bay\Workshop\Equipment;
 use Lernfall\Document\Node;
+use Lernfall\Hydraulics\ByHand;
 
 /** The helper at the pedal, how long the tool commands, and the hand that tries the wheel. */
 final readonly class OnTheLift implements Equipment
@@ -17,6 +18,12 @@ final readonly class OnTheLift implements Equipment
      */
     public function __construct(public float $footNewtons, public float $pressSeconds, public float $commandSeconds, public float $dragsFromNewtonMetres, public float $heldFromNewtonMetres)
     {
+    }
+
+    /** How a wheel turns by hand that is braked with this. */
+    public function byHand(float $newtonMetres): ByHand
+    {
+        return ByHand::of($newtonMetres, $this->dragsFromNewtonMetres, $this->heldFromNewtonMetres);
     }
 
     public static function read(Node $workshop): static

@@ -5,12 +5,22 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Actuators;
 
 use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\Modulation;
 
-/** Has the scan terminal run the pump, or the valves of a corner while a helper presses the brake and another turns the wheel. */
+/**
+ * Has the scan terminal run the pump, or the valves of one corner or of several while a helper holds the brake pedal and another tries the wheels
+ * by hand.
+ */
 final readonly class TestActuator implements CarAction
 {
-    /** @param  string  $part  "pump", or "valves." and a channel */
-    public function __construct(public string $part)
+    /**
+     * @param  string  $part  "pump", or "valves." and a channel
+     * @param  Modulation  $modulation  what the valves are driven to
+     * @param  bool  $beforePedal  the valves are driven before the pedal goes down, not after
+     * @param  list<string>  $with  further valves that are driven at the same time
+     */
+    public function __construct(public string $part, public Modulation $modulation = Modulation::Reduce, public bool $beforePedal = false, public array $with = [])
     {
     }
 
@@ -21,11 +31,19 @@ final readonly class TestActuator implements CarAction
 
     public function rate(): string
     {
-        return $this->part === 'pump' ? 'test-actuator.pump' : 'test-actuator.valves';
+        return $this->part === BrakeParts::PUMP ? 'test-actuator.pump' : 'test-actuator.valves';
     }
 
     public function question(): string
     {
-        return "test-actuator.$this->part";
+        return implode(' ', [
+            "test-actuator.$this->part", ...($this->modulation === Modulation::Reduce ? [] : [$this->modulation->value]), ...($this->beforePedal ? ['before-pedal'] : []), ...$this->with,
+        ]);
+    }
+
+    /** @return list<string> whose valves are driven */
+    public function channels(): array
+    {
+        return BrakeParts::channelsOf([$this->part, ...$this->with]);
     }
 }

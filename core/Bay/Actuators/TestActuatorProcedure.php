@@ -19,6 +19,7 @@ use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\Modulation;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
 
@@ -52,7 +53,10 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake')
-            ->with('part', Setting::text('"pump", or "valves." and a channel'));
+            ->with('part', Setting::text('"pump", or "valves." and a channel'))
+            ->orWith('modulation', Setting::words([Modulation::Hold->value, Modulation::Reduce->value], 'What the valves are driven to; left out, they reduce'))
+            ->orWith('beforePedal', Setting::bool('The valves are driven before the pedal goes down; left out, after'))
+            ->orWith('with', Setting::list(Setting::text(), ['maxItems' => 7], 'Further valves that are driven at the same time'));
     }
 
     public function example(): array
@@ -62,17 +66,27 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new TestActuator($node->text('part'));
+        return new TestActuator(
+            $node->text('part'),
+            $node->has('modulation') ? $node->choice('modulation', Modulation::class) : Modulation::Reduce,
+            $node->has('beforePedal') && $node->bool('beforePedal'),
+            $node->has('with') ? $node->texts('with') : [],
+        );
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
     {
-        SettingRange::known('part', $action->part, array_values(array_filter($job->sound()->brakeParts->ids(), static fn (string $part): bool => $part === BrakeParts::PUMP || str_starts_with($part, 'valves.'))));
+        $valves = array_map(BrakeParts::valves(...), BrakeParts::channelsOf($job->sound()->brakeParts->ids()));
+        SettingRange::known('part', $action->part, [...($job->sound()->brakeParts->has(BrakeParts::PUMP) ? [BrakeParts::PUMP] : []), ...$valves]);
+        foreach ($action->with as $further) {
+            SettingRange::known('with', $further, $action->part === BrakeParts::PUMP ? [] : array_values(array_diff($valves, [$action->part])));
+        }
+        SettingRange::known('modulation', $action->modulation->value, [Modulation::Hold->value, Modulation::Reduce->value]);
     }
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new ActuatorWork)->run($car, $action->part, $workshop->equipment(OnTheLift::class));
+        return (new ActuatorWork)->run($car, $action, $workshop->equipment(OnTheLift::class));
     }
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array
@@ -83,10 +97,11 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
         $valves = new TestActuator(BrakeParts::valves($channel->id));
 
         return [
-            CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel']),
+            CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel'])->ofTheUnit(),
+            CandidateTest::further('valves-before-pedal', [...Before::secured(), ...Before::keyOn()], [new TestActuator(BrakeParts::valves($channel->id), Modulation::Hold, true)], ['wheel'])->ofTheUnit(),
             ...(KnownGoodPart::ValveRelay->places($vehicle) === [] ? [] : [CandidateTest::further(
                 'valves-with-trial-relay', [...Before::secured(), new FitKnownGoodPart(KnownGoodPart::ValveRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$valves], ['wheel'],
-            )->ofTheWholeCar()]),
+            )->ofTheUnit()]),
         ];
     }
 
@@ -102,11 +117,15 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
         );
 
         return [
-            ...($valves === [] ? [] : [CandidateTest::further('valves-of-all', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel'])->ofTheWholeCar()]),
-            ...($vehicle->brakeParts->ids() === [] ? [] : [CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheWholeCar()]),
+            ...($valves === [] ? [] : [CandidateTest::further('valves-of-all', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel'])->ofTheUnit()]),
+            ...(count($valves) < 2 ? [] : [CandidateTest::further(
+                'valves-together', [...Before::secured(), ...Before::keyOn()], [new TestActuator($valves[0]->part, with: array_map(static fn (TestActuator $one): string => $one->part, array_slice($valves, 1)))],
+                ['wheel', ...array_map(static fn (TestActuator $one): string => "wheel.{$one->channels()[0]}", array_slice($valves, 1))],
+            )->ofTheUnit()]),
+            ...($vehicle->brakeParts->ids() === [] ? [] : [CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheUnit()]),
             ...(KnownGoodPart::PumpRelay->places($vehicle) === [] ? [] : [CandidateTest::further(
                 'pump-with-trial-relay', [new FitKnownGoodPart(KnownGoodPart::PumpRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$pump], ['pump'],
-            )->ofTheWholeCar()]),
+            )->ofTheUnit()]),
         ];
     }
 

@@ -14,6 +14,8 @@ use Lernfall\Circuit\ElectricalState;
 use Lernfall\Module\FreezeFrame;
 use Lernfall\Module\Memory;
 use Lernfall\Signal\Switching;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\UnitWiring;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
@@ -141,7 +143,7 @@ final readonly class Car
     private function acts(Provocation $provocation, string $channel): bool
     {
         return $this->state->connections->provoked?->reaches($provocation, $channel) === true
-            || $provocation === Provocation::Heat && $this->state->warmth->of($channel) >= $this->vehicle->climate->hotKelvin();
+            || $provocation === Provocation::Heat && $this->state->lasting->warmth->of($channel) >= $this->vehicle->climate->hotKelvin();
     }
 
     /**
@@ -197,7 +199,7 @@ final readonly class Car
         $shift = $this->vehicle->model->gapShift;
         $atLock = in_array($this->state->connections->provoked?->how, [Provocation::SteeringLeft, Provocation::SteeringRight], true) && $channel->place->axle === 'front';
 
-        return $shift->metresPerKelvin * $this->state->warmth->of($channel->id) + ($atLock ? $shift->atLockMetres + $channel->wheelEnd->bearingPlayMetres / 2.0 : 0.0);
+        return $shift->metresPerKelvin * $this->state->lasting->warmth->of($channel->id) + ($atLock ? $shift->atLockMetres + $channel->wheelEnd->bearingPlayMetres / 2.0 : 0.0);
     }
 
     /** The name of a deviation, told apart by how often the part has been renewed. */
@@ -224,6 +226,30 @@ final readonly class Car
     public function coilDeviationOf(string $channelId): string
     {
         return $this->deviation("{$this->state->sensorOf($channelId)}.coil.resistance");
+    }
+
+    /** The wires of the hydraulic unit as they really are: this car's windings deviate. */
+    public function unitWiring(): UnitWiring
+    {
+        $wiring = $this->vehicle->unit()->wiring;
+        foreach ($wiring->coils as $valve => $coil) {
+            $away = $this->deviations->standard($this->windingDeviation($valve));
+            $wiring = $away === 0.0 ? $wiring : $wiring->withCoil($valve, $coil->withOhms($coil->ohms * (1.0 + $this->vehicle->model->tolerances->sensor * $away)));
+        }
+
+        return $wiring;
+    }
+
+    /** What can make the resistance of a valve's winding differ between two sound units. */
+    public function windingDeviation(string $valve): string
+    {
+        return $this->deviation("unit.$valve.winding");
+    }
+
+    /** Whether the module has pulled the relay of its valves: with the key on, as long as it has found nothing. */
+    public function feedsValves(): bool
+    {
+        return $this->modulePowered() && ! $this->state->memory->asksForLamp() && $this->vehicle->brakeParts->isSound(BrakeParts::LEVEL_SWITCH);
     }
 
     public function electrical(): ElectricalState

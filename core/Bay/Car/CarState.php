@@ -23,7 +23,7 @@ final readonly class CarState
         public Connections $connections,
         public ModuleSession $session,
         public Memory $memory,
-        public Warmth $warmth,
+        public Lasting $lasting,
         public CarRecord $record,
     ) {
     }
@@ -31,7 +31,7 @@ final readonly class CarState
     public static function parked(Memory $memory): self
     {
         return new self(
-            KeyState::off(), LiftState::onTheFloor(), WheelMotion::none(), PartPlaces::asBuilt(), Connections::none(), ModuleSession::none(), $memory, Warmth::none(), CarRecord::blank(),
+            KeyState::off(), LiftState::onTheFloor(), WheelMotion::none(), PartPlaces::asBuilt(), Connections::none(), ModuleSession::none(), $memory, new Lasting(Warmth::none()), CarRecord::blank(),
         );
     }
 
@@ -102,7 +102,7 @@ final readonly class CarState
     {
         return $this->with(
             connections: $this->connections->provoking($provoked),
-            warmth: $provoked === null || $provoked->warms() === '' ? null : $this->warmth->warming($provoked->channel, $provoked->warmsByKelvin),
+            lasting: $provoked === null || $provoked->warms() === '' ? null : $this->lasting->withWarmth($this->lasting->warmth->warming($provoked->channel, $provoked->warmsByKelvin)),
         );
     }
 
@@ -153,13 +153,21 @@ final readonly class CarState
     /** The car has been driven, and its hubs are this much warmer than the surroundings. */
     public function withHubsAt(float $riseKelvin): self
     {
-        return $this->with(warmth: $this->warmth->hubsAt($riseKelvin));
+        return $this->with(lasting: $this->lasting->withWarmth($this->lasting->warmth->hubsAt($riseKelvin)));
     }
 
     /** @param  float  $halfLifeMinutes  the time in which half the excess is gone */
     public function cooled(float $minutes, float $halfLifeMinutes): self
     {
-        return $this->warmth == Warmth::none() ? $this : $this->with(warmth: $this->warmth->cooled($minutes, $halfLifeMinutes, $this->connections->provoked?->warms() ?? ''));
+        return $this->lasting->warmth == Warmth::none()
+            ? $this
+            : $this->with(lasting: $this->lasting->withWarmth($this->lasting->warmth->cooled($minutes, $halfLifeMinutes, $this->connections->provoked?->warms() ?? '')));
+    }
+
+    /** @param  array<string, float>  $cubicCentimetres  by brake circuit */
+    public function withAccumulated(array $cubicCentimetres): self
+    {
+        return $this->with(lasting: $this->lasting->withAccumulated($cubicCentimetres));
     }
 
     public function withRenewed(string ...$deviations): self
@@ -197,9 +205,9 @@ final readonly class CarState
 
         return implode(' ', [
             $this->key->position->value, ...$this->places->openPlugs, (int) $this->lift->chocked, (int) $this->lift->raised, (int) $this->lift->onStands,
-            $this->wheels->text(), $this->warmth->hubRiseKelvin, json_encode(array_filter($this->warmth->warmed, $here, ARRAY_FILTER_USE_KEY)), json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
+            $this->wheels->text(), $this->lasting->warmth->hubRiseKelvin, json_encode(array_filter($this->lasting->warmth->warmed, $here, ARRAY_FILTER_USE_KEY)), json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
             json_encode($settled), implode(',', array_filter($this->key->supplied, $here)), implode(',', array_filter($this->key->cut, $here)), $this->wheels->rests, serialize($this->connections),
-            json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), implode(',', array_filter($this->places->drawn, $here)), $channel === '' ? serialize($this->session).$this->memory->text() : '',
+            json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), implode(',', array_filter($this->places->drawn, $here)), json_encode($this->lasting->accumulatedCubicCentimetres), $channel === '' ? serialize($this->session).$this->memory->text() : '',
         ]);
     }
 
@@ -209,7 +217,7 @@ final readonly class CarState
             false,
             $this->systemVolts($vehicle->power->supply),
             $this->places->openPlugs,
-            new Temperatures($vehicle->climate->ambientCelsius + $this->warmth->hubRiseKelvin, $this->warmth->warmed),
+            new Temperatures($vehicle->climate->ambientCelsius + $this->lasting->warmth->hubRiseKelvin, $this->lasting->warmth->warmed),
             $this->key->supplied,
             $this->key->cut,
             new Attached($this->connections->injection, $this->connections->leads(), $this->connections->bench),
@@ -233,7 +241,7 @@ final readonly class CarState
         ?Connections $connections = null,
         ?ModuleSession $session = null,
         ?Memory $memory = null,
-        ?Warmth $warmth = null,
+        ?Lasting $lasting = null,
         ?CarRecord $record = null,
     ): self {
         return new self(
@@ -244,7 +252,7 @@ final readonly class CarState
             $connections ?? $this->connections,
             $session ?? $this->session,
             $memory ?? $this->memory,
-            $warmth ?? $this->warmth,
+            $lasting ?? $this->lasting,
             $record ?? $this->record,
         );
     }

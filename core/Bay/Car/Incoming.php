@@ -76,6 +76,10 @@ final readonly class Incoming
             $left = $this->arrived->brakeParts->state($part) === $this->sound->brakeParts->state($part) ? $left->withBrakePart($part, $this->sound->brakeParts->state($part)) : $left;
         }
 
+        if ($left->brakeParts->unit !== null) {
+            $left = $this->arrived->unit() == $this->sound->unit() ? $left->withUnit($this->sound->unit()) : $left;
+        }
+
         return $this->arrived->module == $this->sound->module ? $left->withModule($this->sound->module) : $left;
     }
 

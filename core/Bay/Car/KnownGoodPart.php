@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Car;
 
 use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\BrakeUnit;
+use Lernfall\Vehicle\Brakes\RelayFeed;
 use Lernfall\Vehicle\Vehicle;
 
 /** A known good part from the shelf that can be fitted for a test, in place of the car's own. */
@@ -38,8 +40,13 @@ enum KnownGoodPart: string
         return match ($this) {
             self::Sensor => $vehicle->withChannel(Refitted::with($vehicle->channel($place), $other->channel($place))),
             self::SupplyRelay => $vehicle->withFeed($vehicle->power->feed->withRelay($other->power->feed->faults->relayOhms)),
-            self::PumpRelay => $vehicle->withBrakePart(BrakeParts::PUMP_RELAY, $other->brakeParts->state(BrakeParts::PUMP_RELAY)),
-            self::ValveRelay => $vehicle->withBrakePart(BrakeParts::VALVE_RELAY, $other->brakeParts->state(BrakeParts::VALVE_RELAY)),
+            self::PumpRelay => $vehicle->withUnit(self::wired($vehicle->unit(), pump: $vehicle->unit()->wiring->pump->withRelayOf($other->unit()->wiring->pump))),
+            self::ValveRelay => $vehicle->withUnit(self::wired($vehicle->unit(), $vehicle->unit()->wiring->valves->withRelayOf($other->unit()->wiring->valves))),
         };
+    }
+
+    private static function wired(BrakeUnit $unit, ?RelayFeed $valves = null, ?RelayFeed $pump = null): BrakeUnit
+    {
+        return $unit->withWiring($unit->wiring->withFeeds($valves, $pump));
     }
 }

@@ -29,7 +29,7 @@ final readonly class Supervision
         $is = $after->state;
 
         return $was->key->cycles === $is->key->cycles
-            && ($before->vehicle !== $after->vehicle || $was->key !== $is->key || $was->places !== $is->places || $was->connections !== $is->connections || $was->warmth !== $is->warmth);
+            && ($before->vehicle !== $after->vehicle || $was->key !== $is->key || $was->places !== $is->places || $was->connections !== $is->connections || $was->lasting->warmth !== $is->lasting->warmth);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Clamp;
 
+use Lernfall\Bay\Actuators\Commanded;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Standstill;
 use Lernfall\Bay\Contract\Action;
@@ -17,14 +18,17 @@ use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
+use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Preliminaries\Pins;
 use Lernfall\Bay\Probing\Probed;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Circuit\ChannelNetlist;
+use Lernfall\Circuit\UnitCircuit;
 use Lernfall\Document\Node;
 use Lernfall\Signal\Switching;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
@@ -48,6 +52,9 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
 
     /** The range for sensors and for the supply of a module that only keeps awake, in amperes. */
     private const SMALL_RANGE = 2.0;
+
+    /** The range for a pump motor. */
+    private const LARGE_RANGE = 40.0;
 
     public function name(): string
     {
@@ -74,7 +81,9 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
         return ActionSchema::of('Read the current clamp around one wire')
             ->with('at', Setting::text('Pad behind which the wire leaves, for example FR.sensor-plug.module.1'))
             ->with('fullScale', Setting::number('Full scale of the range, in amperes', ['enum' => CurrentClamp::RANGES_AMPERES]))
-            ->with('zeroed', Setting::bool('Set to zero beside the wire before it is closed round it'));
+            ->with('zeroed', Setting::bool('Set to zero beside the wire before it is closed round it'))
+            ->orWith('alsoAt', Setting::list(Setting::text(), ['maxItems' => 4], 'Pads at the hydraulic unit whose wires lie in the clamp as well'))
+            ->orWith('while', Commanded::setting());
     }
 
     public function example(): array
@@ -84,7 +93,11 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new ClampCurrent($node->text('at'), $node->float('fullScale'), $node->bool('zeroed'));
+        return new ClampCurrent(
+            $node->text('at'), $node->float('fullScale'), $node->bool('zeroed'),
+            $node->has('alsoAt') ? $node->texts('alsoAt') : [],
+            new Commanded($node->has('while') ? $node->texts('while') : []),
+        );
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
@@ -94,6 +107,11 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
         } catch (UnknownPart) {
             throw UnfitAction::unknown('at', $action->at);
         }
+        $unit = Pads::ofUnit($job->sound());
+        foreach ($action->alsoAt as $number => $pad) {
+            SettingRange::known('alsoAt', $pad, in_array($action->at, $unit, true) ? array_values(array_diff($unit, [$action->at, ...array_slice($action->alsoAt, 0, $number)])) : []);
+        }
+        $action->meanwhile->check($job->sound());
         if (! $workshop->equipment(CurrentClamp::class)->hasRange($action->fullScale)) {
             throw UnfitAction::unknown('fullScale', (string) $action->fullScale);
         }
@@ -102,7 +120,7 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         $pad = Pads::find($car->vehicle, $action->at);
-        if (self::section($car, $pad) === null) {
+        if (! $pad->isUnit() && self::section($car, $pad) === null) {
             return Branch::refused($car, Refusal::NoSingleWire);
         }
         $clamp = $workshop->equipment(CurrentClamp::class);
@@ -124,7 +142,14 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
-        return [CandidateTest::further('clamp-feed', Before::keyOn(), [new ClampCurrent(Pads::FEED[3], self::SMALL_RANGE, true)], ['current'])->ofTheWholeCar()];
+        $feed = CandidateTest::further('clamp-feed', Before::keyOn(), [new ClampCurrent(Pads::FEED[3], self::SMALL_RANGE, true)], ['current'])->ofTheWholeCar();
+        if ($vehicle->brakeParts->unit === null || $vehicle->module->lampCodes !== null) {
+            return [$feed];
+        }
+
+        return [$feed, CandidateTest::further(
+            'clamp-motor', Before::keyOn(), [new ClampCurrent(UnitCircuit::MOTOR, self::LARGE_RANGE, true, meanwhile: new Commanded([BrakeParts::PUMP]))], ['current'],
+        )->ofTheUnit()];
     }
 
     /** @param  array<string, bool>  $teeth */
@@ -135,7 +160,7 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
             return NumberFeature::overload('amperes');
         }
         $sensitivities = [];
-        foreach ($car->isHypothesis() ? $this->deviations($car, $pad) : [] as $name) {
+        foreach ($car->isHypothesis() ? $this->deviations($car, $pad, $action) : [] as $name) {
             $change = $this->amperes($car->shifted($name), $pad, $teeth, $clamp, $action) - $amperes;
             if (abs($change) > $clamp->digitAmperes($action) * 0.01) {
                 $sensitivities[$name] = $change;
@@ -146,9 +171,9 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
     }
 
     /** @return list<string> */
-    private function deviations(Car $car, Pad $pad): array
+    private function deviations(Car $car, Pad $pad, ClampCurrent $action): array
     {
-        $names = ['clamp.scale', 'clamp.zero'];
+        $names = ['clamp.scale', 'clamp.zero', ...($pad->isUnit() ? array_map($car->windingDeviation(...), (new UnitCurrent($car))->windings($action)) : [])];
         foreach (Probed::channelsAt($car, $pad, $pad) as $id) {
             array_push($names, ...$car->deviationsOf($id));
         }
@@ -159,11 +184,18 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
     /** @param  array<string, bool>  $teeth */
     private function amperes(Car $car, Pad $pad, array $teeth, CurrentClamp $clamp, ClampCurrent $action): float
     {
-        [$from, $to, $ohms] = self::section($car, $pad) ?? [$pad, $pad, INF];
-        $flows = is_finite($ohms) ? (new Probed($car, $from, $to, $teeth))->meanVolts(self::NO_LOAD_OHMS) / $ohms : 0.0;
+        $flows = $pad->isUnit() ? (new UnitCurrent($car))->amperes($action) : $this->sensed($car, $pad, $teeth);
 
         return $flows * (1.0 + $clamp->scaleSpread() * $car->deviations->standard('clamp.scale'))
             + $clamp->driftAmperes($action) * $car->deviations->standard('clamp.zero');
+    }
+
+    /** @param  array<string, bool>  $teeth */
+    private function sensed(Car $car, Pad $pad, array $teeth): float
+    {
+        [$from, $to, $ohms] = self::section($car, $pad) ?? [$pad, $pad, INF];
+
+        return is_finite($ohms) ? (new Probed($car, $from, $to, $teeth))->meanVolts(self::NO_LOAD_OHMS) / $ohms : 0.0;
     }
 
     /**

@@ -18,6 +18,7 @@ final readonly class CandidateTest
      * @param  string  $with  another channel that it looks at as well, where it is local; "" for none
      * @param  bool  $isUsual  whether a preview of a case shows it
      * @param  bool  $isAdvised  whether it can be the next one
+     * @param  bool  $isOfTheUnit  whether it looks at the hydraulic unit with its wires and brakes only, so that cars with the same unit show the same
      */
     private function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class CandidateTest
         public string $with,
         public bool $isUsual,
         public bool $isAdvised,
+        private bool $isOfTheUnit = false,
     ) {
     }
 
@@ -60,6 +62,12 @@ final readonly class CandidateTest
         return new self($this->id, $this->before, $this->looks, $this->features, false, $this->with, $this->isUsual, $this->isAdvised);
     }
 
+    /** It looks at no channel, but at the hydraulic unit with its wires and brakes. */
+    public function ofTheUnit(): self
+    {
+        return new self($this->id, $this->before, $this->looks, $this->features, false, '', $this->isUsual, $this->isAdvised, true);
+    }
+
     public function lookingAlsoAt(string $channel): self
     {
         return new self($this->id, $this->before, $this->looks, $this->features, $this->isLocal, $channel, $this->isUsual, $this->isAdvised);
@@ -71,9 +79,13 @@ final readonly class CandidateTest
         return new self($this->id, $this->before, $this->looks, $this->features, $this->isLocal, $this->with, true, false);
     }
 
-    /** @return list<string> the channels that matter to it where it is made at this place; none where all may */
+    /** @return list<string> the channels that matter to it where it is made at this place, or the unit; none where all may */
     public function reaches(string $place): array
     {
+        if ($this->isOfTheUnit) {
+            return [Vehicle::UNIT];
+        }
+
         return $this->isLocal && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $this->with], static fn (string $one): bool => $one !== '')) : [];
     }
 

@@ -10,7 +10,7 @@ use Lernfall\Chance\Draw;
 final readonly class NumberFeature implements Feature
 {
     /**
-     * @param  string  $unit  SI unit: "ohms", "volts", "amperes", "hertz", "metres" or "metresPerSecond"
+     * @param  string  $unit  SI unit: "ohms", "volts", "amperes", "hertz", "metres", "metresPerSecond" or "newtons"
      * @param  bool  $overload  the display shows overload instead of a number
      * @param  float  $resolution  one step of the display
      * @param  float  $noise  standard deviation of one repetition

@@ -86,7 +86,7 @@ final readonly class Simulator
 
     public function hasToolFor(Action $action): bool
     {
-        return $this->workshop->has($this->procedures->procedure($action)->tool());
+        return $this->workshop->has($this->procedures->procedure($action)->tool()) && (! $action instanceof NeedsFurtherTool || $this->workshop->has($action->furtherTool()));
     }
 
     /** Minutes and material of an action. */

@@ -12,6 +12,7 @@ use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Car\RingContact;
 use Lernfall\Bay\Car\SpeedReception;
 use Lernfall\Bay\Car\Supervision;
+use Lernfall\Bay\Car\UnitSeen;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
@@ -79,7 +80,7 @@ final readonly class DrivingWork
 
     private static function hubs(Car $car): HubWarming
     {
-        return HubWarming::from($car->vehicle->climate, $car->state->warmth->hubRiseKelvin);
+        return HubWarming::from($car->vehicle->climate, $car->state->lasting->warmth->hubRiseKelvin);
     }
 
     /**
@@ -177,7 +178,7 @@ final readonly class DrivingWork
                     default => $memory,
                 };
             }
-            foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->onTheRoad() as $part => [$failure, $found]) {
+            foreach ((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->onTheRoad(UnitSeen::onPullingAway($car)) as $part => [$failure, $found]) {
                 $moment = $part === BrakeParts::STOP_LAMP_SWITCH ? $drive->gathersSpeedUnbraked() : $drive->pulledAway();
                 if ($moment === null) {
                     continue; // nothing on this drive tells

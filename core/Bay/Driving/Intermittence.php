@@ -32,7 +32,7 @@ final readonly class Intermittence
     public static function at(Car $car, string $channel, Journey $route, ?bool $acts = null): ?self
     {
         $provocation = $car->vehicle->channel($channel)->acting?->provocation;
-        if ($provocation === null || $acts === false || $acts === null && ! $route->provokes($provocation, HubWarming::from($car->vehicle->climate, $car->state->warmth->hubRiseKelvin))) {
+        if ($provocation === null || $acts === false || $acts === null && ! $route->provokes($provocation, HubWarming::from($car->vehicle->climate, $car->state->lasting->warmth->hubRiseKelvin))) {
             return null;
         }
         $readiness = self::READINESS[$provocation->value] + self::READINESS_SPREAD * $car->deviations->standard($channel.Deviations::READINESS);

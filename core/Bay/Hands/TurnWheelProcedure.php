@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Hands;
 
+use Lernfall\Bay\Actuators\OnTheLift;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\ActionSchema;
 use Lernfall\Bay\Contract\BaseCarProcedure;
 use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
+use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
+use Lernfall\Hydraulics\ByHand;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Vehicle;
 
 /**
  * A helper turns a raised wheel by hand.
@@ -30,6 +37,16 @@ final readonly class TurnWheelProcedure extends BaseCarProcedure
     public function name(): string
     {
         return 'turn-wheel';
+    }
+
+    public function observations(): array
+    {
+        return ['done', 'turned'];
+    }
+
+    public function equipment(): array
+    {
+        return [OnTheLift::class];
     }
 
     public function schema(): ActionSchema
@@ -65,7 +82,37 @@ final readonly class TurnWheelProcedure extends BaseCarProcedure
         return match (true) {
             $action->turnsPerSecond !== 0.0 && ! $car->state->lift->isSecured() => Branch::refused($car, Refusal::Unsecured),
             $action->turnsPerSecond !== 0.0 && $car->state->key->isRunning() => Branch::refused($car, Refusal::EngineRunning),
-            default => Branch::only($car->in($car->state->turning($action->channel, $action->turnsPerSecond)), Prediction::of('done')),
+            default => $this->turned($car, $action, $workshop->equipment(OnTheLift::class)),
         };
+    }
+
+    /**
+     * A hand feels a brake that drags, and does not turn one that holds.
+     *
+     * @return non-empty-list<Branch>
+     */
+    private function turned(Car $car, TurnWheel $action, OnTheLift $lift): array
+    {
+        $line = $car->vehicle->brakeParts->unit->hydraulics->wheels[$action->channel] ?? null;
+        if ($line === null || $action->turnsPerSecond === 0.0) {
+            return Branch::only($car->in($car->state->turning($action->channel, $action->turnsPerSecond)), Prediction::of('done'));
+        }
+        $felt = $lift->byHand($line->brake->dragNewtonMetres);
+
+        return Branch::only(
+            $felt === ByHand::Held ? $car : $car->in($car->state->turning($action->channel, $action->turnsPerSecond)),
+            Prediction::of('turned', ['turns' => CategoryFeature::certain(match ($felt) {
+                ByHand::Held => 'does-not-turn',
+                ByHand::Dragging => 'turns-hard',
+                ByHand::Free => 'turns-freely',
+            })]),
+        );
+    }
+
+    public function candidateTests(Vehicle $vehicle, Channel $channel): array
+    {
+        return isset($vehicle->brakeParts->unit->hydraulics->wheels[$channel->id])
+            ? [CandidateTest::further('turn-wheel', Before::secured(), [new TurnWheel($channel->id, Before::TURNS_PER_SECOND)], ['turns'])->ofTheUnit()]
+            : [];
     }
 }

@@ -10,6 +10,7 @@ use Lernfall\Bay\Car\ElectricalDamage;
 use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Car\OutcomeBranching;
 use Lernfall\Bay\Car\Supervision;
+use Lernfall\Bay\Car\UnitSeen;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Note;
@@ -98,7 +99,7 @@ final readonly class KeyWork
     {
         $module = $car->vehicle->module;
         $check = new PartsCheck($car->vehicle->brakeParts, $module->dialect);
-        foreach ($check->atKeyOn($car->electrical()->moduleVolts(), $module->monitors->standstill->lowVolts) as $part => [$failure, $seen]) {
+        foreach ($check->atKeyOn($car->electrical()->moduleVolts(), $module->monitors->standstill->lowVolts, UnitSeen::atKeyOn($car)) as $part => [$failure, $seen]) {
             $memory = $seen ? $memory->set($part, $failure, FreezeFrame::atRest($car->electrical()->systemVolts)) : $memory->passed($part, $failure, $module->lamps->out === LampOut::Passed);
         }
 

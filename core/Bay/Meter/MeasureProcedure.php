@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Meter;
 
+use Lernfall\Bay\Actuators\Commanded;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\ActionSchema;
@@ -54,7 +55,8 @@ final readonly class MeasureProcedure extends BaseCarProcedure
             ->with('second', Setting::text())
             ->orWith('fullScale', Setting::number('Full scale of a range set by hand, in the SI unit of the function; left out, the meter chooses', ['exclusiveMinimum' => 0]))
             ->orWith('relativeTo', Setting::number('Subtracted from the display, in the SI unit of the function'))
-            ->orWith('records', Setting::bool('Keep the least and the greatest as well'));
+            ->orWith('records', Setting::bool('Keep the least and the greatest as well'))
+            ->orWith('while', Commanded::setting());
     }
 
     public function example(): array
@@ -71,12 +73,14 @@ final readonly class MeasureProcedure extends BaseCarProcedure
             $node->has('fullScale') ? $node->float('fullScale') : null,
             $node->has('relativeTo') ? $node->float('relativeTo') : 0.0,
             $node->has('records') && $node->bool('records'),
+            new Commanded($node->has('while') ? $node->texts('while') : []),
         );
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
     {
         PadSettings::pair($job->sound(), $action->first, $action->second);
+        $action->meanwhile->check($job->sound());
         if ($action->fullScale !== null && $workshop->equipment(Meter::class)->ranges($action->function, $action->fullScale) === []) {
             throw UnfitAction::unknown('fullScale', (string) $action->fullScale);
         }
@@ -99,11 +103,11 @@ final readonly class MeasureProcedure extends BaseCarProcedure
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array
     {
-        return MeterTests::of($channel);
+        return [...MeterTests::of($channel), ...UnitTests::of($vehicle, $channel)];
     }
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
-        return MeterTests::ofTheWholeCar();
+        return MeterTests::ofTheWholeCar($vehicle);
     }
 }

@@ -50,12 +50,13 @@ final readonly class MeterTests
     }
 
     /** @return list<CandidateTest> the module's supply under its own load, stretch by stretch, and through another relay */
-    public static function ofTheWholeCar(): array
+    public static function ofTheWholeCar(Vehicle $vehicle): array
     {
         [$fuseIn, $fuseOut, , $supply, $ground] = Pads::FEED;
         $drop = static fn (string $id, string $first, string $second): CandidateTest => CandidateTest::usual($id, Before::keyOn(), new Measure(MeterFunction::VoltsDc, $first, $second), ['reading'])->ofTheWholeCar();
 
         return [
+            ...UnitTests::ofTheWholeCar($vehicle),
             $drop('feed-at-module', $supply, $ground),
             $drop('feed-drop-fuse', $fuseIn, $fuseOut),
             $drop('feed-drop-supply', Pads::BATTERY_POSITIVE, $supply),

@@ -48,7 +48,7 @@ final readonly class MeterWork
         $branches = [];
         foreach (AmmeterLeads::freed($car, $measure) as [$chance, $free]) {
             foreach (Standstill::ways($free, Probed::channelsAt($free, $first, $second)) as [$weight, $state, $teeth]) {
-                $leads = new Leads($first, $second, $teeth);
+                $leads = new Leads($first, $second, $teeth, meanwhile: $measure->meanwhile);
                 foreach ($this->moments($free->in($state), $measure, $leads) as [$share, $then, $read]) {
                     $branches[] = $this->branch($chance * $weight * $share, $free->in($then), $measure, $read, $notes);
                 }
@@ -141,13 +141,21 @@ final readonly class MeterWork
 
     private function probed(Car $car, Leads $leads): Probed
     {
-        return new Probed($car, $leads->first, $leads->second, $leads->teeth);
+        return new Probed($car, $leads->first, $leads->second, $leads->teeth, $leads->meanwhile);
     }
 
     /** The reading, worked out once for all cars that could be there with the very same channel in the same state. */
     private function remembered(Car $car, Measure $measure, Leads $leads): NumberFeature
     {
         $channels = Probed::channelsAt($car, $leads->first, $leads->second);
+        if ($car->isTypical() && $leads->areAtUnit()) {
+            $electrical = $car->electrical();
+
+            return Memo::with($car->vehicle->unit()->wiring, implode(' ', [
+                $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $car->state->connections->meter->fuseBlown, $electrical->systemVolts, $electrical->batteryOhms,
+                $car->vehicle->climate->ambientCelsius, (int) $car->modulePowered(), (int) $car->feedsValves(),
+            ]), fn (): NumberFeature => $this->feature($car, $measure, $leads));
+        }
         $plainly = $car->isTypical() && count($channels) === 1 && $leads->areOnPlugs() ? $car->electrical()->plainlyAt($car->vehicle->channel($channels[0])) : null;
         $work = fn (): NumberFeature => $this->feature($car, $measure, $leads);
         if ($plainly === null) {
@@ -230,7 +238,19 @@ final readonly class MeterWork
             array_push($names, ...($function->feedsCurrent() || $car->state->wheels->turnsOf($id) === 0.0 ? [$car->coilDeviationOf($id)] : $car->deviationsOf($id)));
         }
 
-        return $names;
+        return [...$names, ...$this->windings($car, $leads)];
+    }
+
+    /** @return list<string> of the valves a lead touches, and of those that are driven meanwhile */
+    private function windings(Car $car, Leads $leads): array
+    {
+        if (! $leads->first->isUnit() && ! $leads->second->isUnit()) {
+            return [];
+        }
+        $touched = array_map(static fn (Pad $pad): string => str_starts_with($pad->id, Pads::UNIT_COIL) ? substr($pad->id, strlen(Pads::UNIT_COIL)) : '', [$leads->first, $leads->second]);
+        $driven = array_keys($leads->meanwhile->order($car->vehicle->unit()->wiring, false)->positions);
+
+        return array_map($car->windingDeviation(...), array_values(array_unique(array_filter([...$touched, ...$driven], static fn (string $valve): bool => $valve !== ''))));
     }
 
     /** @return list<Note> */
@@ -242,7 +262,7 @@ final readonly class MeterWork
         $connected = array_filter([$first, $second], static fn (Pad $pad): bool => $pad->onPlug && self::reachesModule($car, $pad));
 
         return match (true) {
-            ($connected !== [] || $first->isFeed() || $second->isFeed()) && $car->state->isPowered() => [Note::OhmsOnLiveCircuit],
+            ($connected !== [] || $first->isFeed() || $second->isFeed() || $first->isUnit() || $second->isUnit()) && $car->state->isPowered() => [Note::OhmsOnLiveCircuit],
             $connected !== [] => [Note::OhmsThroughModule],
             default => [],
         };

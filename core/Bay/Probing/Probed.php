@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Probing;
 
+use Lernfall\Bay\Actuators\Commanded;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Circuit\Awake;
 use Lernfall\Circuit\LiveCircuit;
 use Lernfall\Circuit\LoadedProbe;
 use Lernfall\Circuit\Probe;
 use Lernfall\Circuit\ProbedResistance;
+use Lernfall\Circuit\UnitOrder;
 use Lernfall\Module\Disturbance;
 use Lernfall\Signal\Shape;
 use Lernfall\Signal\Switching;
@@ -22,8 +24,11 @@ final readonly class Probed
     /** @var array<string, Channel> as they really are */
     private array $channels;
 
-    /** @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor */
-    public function __construct(private Car $car, private Pad $first, private Pad $second, private array $teeth)
+    /**
+     * @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor
+     * @param  Commanded  $meanwhile  what the terminal has the hydraulic unit do
+     */
+    public function __construct(private Car $car, private Pad $first, private Pad $second, private array $teeth, private Commanded $meanwhile = new Commanded)
     {
         $this->channels = $car->channels(self::channelsAt($car, $first, $second));
     }
@@ -144,6 +149,11 @@ final readonly class Probed
         $state = $this->car->electrical();
         $circuit = LiveCircuit::of($this->channels, $state, Awake::ones($this->channels, $state, $levels + $resting), $injects)->withBattery($state);
         $vehicle = $this->car->vehicle;
+
+        if ($this->first->isUnit() || $this->second->isUnit()) {
+            $wiring = $this->car->unitWiring();
+            $circuit = $circuit->withUnit($wiring, $state, $this->car->modulePowered() ? $this->meanwhile->order($wiring, $this->car->feedsValves()) : new UnitOrder, $vehicle->climate->ambientCelsius);
+        }
 
         return Probe::between($this->first, $this->second, $this->first->isFeed() || $this->second->isFeed()
             ? $circuit->withFeed($vehicle->power->feed, $state, $this->car->state->isPowered(), ! $this->car->state->isOpen($vehicle->module->plugId))

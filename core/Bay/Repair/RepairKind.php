@@ -28,6 +28,16 @@ enum RepairKind: string
     case ReplaceHydraulicUnit = 'replace-hydraulic-unit';
     case ReplacePumpRelay = 'replace-pump-relay';
     case ReplaceValveRelay = 'replace-valve-relay';
+    case ReplaceUnitFuse = 'replace-unit-fuse';
+    case MendUnitWire = 'mend-unit-wire';
+    case CleanUnitGround = 'clean-unit-ground';
+    case BleedBrakes = 'bleed-brakes';
+    case CodeUnit = 'code-unit';
+    case ReplaceBrakeHose = 'replace-brake-hose';
+    case ReplaceCaliper = 'replace-caliper';
+    case ReplaceLinings = 'replace-linings';
+    case ReplaceMasterCylinder = 'replace-master-cylinder';
+    case ReplaceServo = 'replace-servo';
     case FillFluid = 'fill-fluid';
     case ReplaceStopLampSwitch = 'replace-stop-lamp-switch';
     case ReplaceParkingBrakeSwitch = 'replace-parking-brake-switch';
@@ -48,27 +58,53 @@ enum RepairKind: string
     /** Whether the wheel has to come off for it. */
     public function needsFreeWheel(): bool
     {
-        return in_array($this, [self::SetGap, self::CleanRing, self::CleanTip, self::ReplaceSensor, self::ReplaceHub, self::FitTyre], true);
+        return in_array($this, [self::SetGap, self::CleanRing, self::CleanTip, self::ReplaceSensor, self::ReplaceHub, self::FitTyre], true) || $this->isAtABrake();
     }
 
     /** Whether it is done to the car as a whole and at no corner. */
     public function isOfTheWholeCar(): bool
     {
-        return in_array($this, [self::ReplaceFuse, self::ReplaceRelay, self::CleanGround, self::ChargeBattery], true) || $this->isOfTheBrakes();
+        return in_array($this, [self::ReplaceFuse, self::ReplaceRelay, self::CleanGround, self::ChargeBattery], true) || $this->isOfTheBrakes() && ! $this->isAtABrake();
     }
 
     /** Whether it mends valves, pump, relays, switches, fluid or lamps. */
     public function isOfTheBrakes(): bool
     {
-        return array_intersect($this->stations(), ['hydraulics', 'switches', 'lamps']) !== [];
+        return array_intersect($this->stations(), ['hydraulics', 'brakes', 'switches', 'lamps']) !== [];
+    }
+
+    /** Whether it is done to the brake of one wheel. */
+    public function isAtABrake(): bool
+    {
+        return in_array($this, [self::ReplaceBrakeHose, self::ReplaceCaliper, self::ReplaceLinings], true);
+    }
+
+    /** @return list<self> what belongs to it: a line that was open is bled, and a new unit is told which car it is in */
+    public function followedBy(): array
+    {
+        return match ($this) {
+            self::ReplaceHydraulicUnit => [self::BleedBrakes, self::CodeUnit],
+            self::ReplaceBrakeHose, self::ReplaceCaliper, self::ReplaceMasterCylinder => [self::BleedBrakes],
+            default => [],
+        };
+    }
+
+    /** Whether it is done to the hydraulic unit, or to what belongs to it. */
+    public function isOfTheUnit(): bool
+    {
+        return in_array($this, [
+            self::ReplaceHydraulicUnit, self::ReplacePumpRelay, self::ReplaceValveRelay, self::ReplaceUnitFuse, self::MendUnitWire, self::CleanUnitGround, self::BleedBrakes, self::CodeUnit,
+            self::ReplaceMasterCylinder, self::ReplaceServo,
+        ], true) || $this->isAtABrake();
     }
 
     /** @return list<string> where on this vehicle it can be done */
     public function places(Vehicle $vehicle): array
     {
         return match (true) {
-            $this->isOfTheBrakes() && $vehicle->brakeParts->ids() === [] => [],
+            $this->isOfTheUnit() && $vehicle->brakeParts->unit === null, $this->isOfTheBrakes() && $vehicle->brakeParts->ids() === [] => [],
             $this->isOfTheWholeCar() => [Vehicle::WHOLE],
+            $this->isAtABrake() => array_map(strval(...), array_keys($vehicle->unit()->hydraulics->wheels)),
             $this === self::RenewExtension => array_values(array_filter($vehicle->channelIds(), static fn (string $id): bool => $vehicle->channel($id)->has('extension'))),
             default => $vehicle->channelIds(),
         };
@@ -79,7 +115,7 @@ enum RepairKind: string
     {
         return match ($this) {
             self::ReplaceModule => [$channel, Vehicle::WHOLE],
-            self::ReplaceHydraulicUnit => [...$vehicle->channelIds(), Vehicle::WHOLE],
+            self::ReplaceHydraulicUnit, self::BleedBrakes => [...$vehicle->channelIds(), Vehicle::WHOLE],
             default => [$channel],
         };
     }
@@ -106,6 +142,8 @@ enum RepairKind: string
             self::ReplaceModule => ['module'],
             self::ReplaceFuse, self::ReplaceRelay, self::CleanGround, self::ChargeBattery => ['supply'],
             self::ReplaceHydraulicUnit, self::ReplacePumpRelay, self::ReplaceValveRelay, self::FillFluid => ['hydraulics'],
+            self::ReplaceUnitFuse, self::MendUnitWire, self::CleanUnitGround, self::CodeUnit => ['hydraulics'],
+            self::BleedBrakes, self::ReplaceBrakeHose, self::ReplaceCaliper, self::ReplaceLinings, self::ReplaceMasterCylinder, self::ReplaceServo => ['brakes'],
             self::ReplaceStopLampSwitch, self::ReplaceParkingBrakeSwitch, self::ReplaceLevelSwitch => ['switches'],
             self::MendLamp => ['lamps'],
         };

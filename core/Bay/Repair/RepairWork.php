@@ -64,15 +64,13 @@ final readonly class RepairWork
             RepairKind::ReplaceFuse => $car->withVehicle($car->vehicle->withFeed($car->vehicle->power->feed->withFuse(false))),
             RepairKind::ReplaceRelay => $car->withVehicle($car->vehicle->withFeed($car->vehicle->power->feed->withRelay(null))),
             RepairKind::CleanGround => $car->withVehicle($car->vehicle->withFeed($car->vehicle->power->feed->withRust(null))),
-            RepairKind::ReplaceHydraulicUnit => $this->made($car, BrakeParts::PUMP, ...array_map(BrakeParts::valves(...), $car->vehicle->channelIds())),
-            RepairKind::ReplacePumpRelay => $this->made($car, BrakeParts::PUMP_RELAY),
-            RepairKind::ReplaceValveRelay => $this->made($car, BrakeParts::VALVE_RELAY),
             RepairKind::FillFluid => $this->made($car, BrakeParts::FLUID),
             RepairKind::ReplaceStopLampSwitch => $this->made($car, BrakeParts::STOP_LAMP_SWITCH),
             RepairKind::ReplaceParkingBrakeSwitch => $this->made($car, BrakeParts::PARKING_BRAKE_SWITCH),
             RepairKind::ReplaceLevelSwitch => $this->made($car, BrakeParts::LEVEL_SWITCH),
             RepairKind::MendLamp => $this->made($car, ...array_map(BrakeParts::lamp(...), $car->vehicle->model->lamps)),
             RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->power->supply)),
+            default => $this->mendUnit($car, $repair->kind, $repair->channel),
         };
     }
 
@@ -97,6 +95,20 @@ final readonly class RepairWork
         }
 
         return $car->withVehicle($vehicle);
+    }
+
+    private function mendUnit(Car $car, RepairKind $kind, string $channel): Car
+    {
+        $mended = $car->withVehicle($car->vehicle->withUnit((new UnitRepair($car->sound->unit()))->after($car->vehicle->unit(), $kind, $channel)));
+        if ($kind === RepairKind::ReplaceLinings) {
+            return $mended->in($mended->state->withRenewed("unit.$channel.linings"));
+        }
+        if ($kind !== RepairKind::ReplaceHydraulicUnit) {
+            return $mended;
+        }
+        $windings = array_map(static fn (string $valve): string => "unit.$valve.winding", array_keys($car->sound->unit()->wiring->coils));
+
+        return $mended->in($mended->state->withRenewed(...$windings)->withAccumulated([]));
     }
 
     /** Pins cleaned, seated where they belong, the plug joined. */

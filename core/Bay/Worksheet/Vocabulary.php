@@ -18,14 +18,15 @@ final readonly class Vocabulary
         'module-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
         'module' => ['input-dead', 'no-supply', 'dead'],
         'supply' => ['fuse-blown', 'relay', 'ground', 'battery'],
-        'hydraulics' => ['winding-open', 'valve-stuck', 'pump-dead', 'pump-relay', 'valve-relay', 'fluid-low'],
+        'hydraulics' => ['winding-open', 'valve-stuck', 'valve-blocked', 'valve-leaking', 'pump-dead', 'pump-relay', 'valve-relay', 'unit-fuse', 'unit-wire', 'unit-ground', 'fluid-low'],
+        'brakes' => ['hose', 'caliper', 'linings', 'air', 'master-cylinder', 'servo'],
         'switches' => ['stop-lamp', 'parking-brake', 'level'],
         'lamps' => ['never-lights', 'never-out'],
         'nothing' => ['old-code', 'spun-on-lift', 'tyre-size', 'normal'],
     ];
 
     /** Stations that lie on the path of no corner. */
-    public const OFF_THE_PATH = ['supply', 'hydraulics', 'switches', 'lamps', 'nothing'];
+    public const OFF_THE_PATH = ['supply', 'hydraulics', 'brakes', 'switches', 'lamps', 'nothing'];
 
     /** What a sensor can be: a coil, a current, a current with pulses, or an output that connects to ground or to the supply. */
     public const TECHNOLOGIES = ['passive', 'current', 'pulse-width', 'sinking', 'sourcing'];
@@ -59,8 +60,13 @@ final readonly class Vocabulary
         'trace' => self::TRACES,
         'lamps' => ['on', 'off', 'blinks'],
         'bulbs' => ['lit', 'dark'],
-        'pump' => ['pump-runs', 'pump-silent'],
-        'wheel' => ['wheel-let-go', 'wheel-held'],
+        'pump' => ['pump-runs', 'pump-runs-on', 'pump-silent'],
+        'wheel' => ['wheel-let-go', 'wheel-drags', 'wheel-held'],
+        'pedal' => ['pedal-stays', 'pedal-pushed-back', 'pedal-goes-down'],
+        'turns' => ['turns-freely', 'turns-hard', 'does-not-turn'],
+        'height' => ['usual-height', 'goes-low', 'stays-high'],
+        'feel' => ['feels-firm', 'feels-soft'],
+        'steady' => ['stays-down', 'sinks-slowly'],
         'switches' => ['follows', 'closed', 'stays-closed', 'stays-open'],
     ];
 

@@ -19,12 +19,14 @@ enum WrittenUnit: string
     case Millisecond = 'ms';
     case Hertz = 'Hz';
     case KilometresPerHour = 'km/h';
+    case Newton = 'N';
+    case Kilonewton = 'kN';
 
     public function si(float $value): float
     {
         return $value * match ($this) {
-            self::Ohm, self::Volt, self::Ampere, self::Hertz, self::Second => 1.0,
-            self::Kiloohm => 1e3,
+            self::Ohm, self::Volt, self::Ampere, self::Hertz, self::Second, self::Newton => 1.0,
+            self::Kiloohm, self::Kilonewton => 1e3,
             self::Megaohm => 1e6,
             self::Millivolt, self::Milliampere, self::Millimetre, self::Millisecond => 1e-3,
             self::KilometresPerHour => 1.0 / 3.6,
@@ -42,6 +44,7 @@ enum WrittenUnit: string
             self::Second, self::Millisecond => 'seconds',
             self::Hertz => 'hertz',
             self::KilometresPerHour => 'metresPerSecond',
+            self::Newton, self::Kilonewton => 'newtons',
         };
     }
 }

@@ -16,6 +16,7 @@ use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Belief\Distinguishability;
 use Lernfall\Evidence\Belief\TraceLikeness;
 use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Vehicle;
 
 /** What a trial can show on each of several cars: numbers that no instrument would tell apart are one outcome. */
 final readonly class Outcomes
@@ -84,7 +85,7 @@ final readonly class Outcomes
         if ($trial->reaches === []) {
             return null;
         }
-        $channels = array_map(static fn (string $id): Channel => $car->vehicle->channel($id), $trial->reaches);
+        $channels = array_map(static fn (string $id): Channel => $car->vehicle->channel($id), array_values(array_diff($trial->reaches, [Vehicle::UNIT])));
 
         return implode(' ', array_map(spl_object_id(...), [...$channels, $car->vehicle->power->feed, $car->vehicle->power->supply, $car->vehicle->module, $car->vehicle->brakeParts]));
     }
@@ -103,7 +104,7 @@ final readonly class Outcomes
     {
         $shared = $car->isTypical() ? $this->shares($trial, $car) : null;
         [$part, $state] = $shared !== null
-            ? [$car->vehicle->channel($trial->reaches[0]), $shared.' '.implode(' ', array_map($car->state->text(...), $trial->reaches))]
+            ? [$trial->reaches[0] === Vehicle::UNIT ? $car->vehicle->unit() : $car->vehicle->channel($trial->reaches[0]), $shared.' '.implode(' ', array_map($car->state->text(...), $trial->reaches))]
             : [$car->vehicle, spl_object_id($car->deviations).' '.$car->state->text()];
 
         return Memo::with($part, "trial {$trial->text()} $state", fn (): array => $this->played($trial, $car));

@@ -84,13 +84,19 @@ final readonly class Remedies
     /** Whether more is wrong with a car than was before. */
     public function harms(Car $before, Car $after): bool
     {
-        return count($this->wrong($after->own()->vehicle, $after->sound)) > count($this->wrong($before->own()->vehicle, $before->sound));
+        return count($this->spoilt($after)) > count($this->spoilt($before));
     }
 
-    /** Material and working time, in money. */
+    /** @return list<string> what is wrong with a car but for what a repair leaves to be finished: air, a unit that is not coded */
+    private function spoilt(Car $car): array
+    {
+        return array_values(array_filter($this->wrong($car->own()->vehicle, $car->sound), static fn (string $part): bool => ! str_ends_with($part, '/air') && ! str_ends_with($part, '/coding')));
+    }
+
+    /** Material and working time, in money, with what belongs to the repair. */
     public function price(Repair $repair): float
     {
-        return $this->simulator->price($repair);
+        return $this->simulator->price($repair) + array_sum(array_map(fn (RepairKind $next): float => $this->simulator->price(new Repair($next, Vehicle::WHOLE)), $repair->kind->followedBy()));
     }
 
     /** @return ?list<Repair> */
@@ -153,8 +159,12 @@ final readonly class Remedies
         }
         foreach ($vehicle->brakeParts->ids() as $part) {
             if ($vehicle->brakeParts->state($part) !== $sound->brakeParts->state($part)) {
-                $wrong[] = (str_starts_with($part, 'valves.') ? substr($part, strlen('valves.')) : Vehicle::WHOLE)."/$part";
+                $wrong[] = Vehicle::WHOLE."/$part";
             }
+        }
+        if ($vehicle->brakeParts->unit !== $sound->brakeParts->unit) {
+            $built = $sound->unit()->parts();
+            array_push($wrong, ...array_keys(array_filter($vehicle->unit()->parts(), static fn (mixed $part, string $name): bool => $part != $built[$name], ARRAY_FILTER_USE_BOTH)));
         }
 
         return $wrong;
@@ -194,8 +204,11 @@ final readonly class Remedies
         return $parked;
     }
 
+    /** With what belongs to the repair. */
     private function tried(Car $car, Repair $repair): Car
     {
-        return $this->simulator->predict($car, $repair)[0]->car;
+        $car = $this->simulator->predict($car, $repair)[0]->car;
+
+        return array_reduce($repair->kind->followedBy(), fn (Car $done, RepairKind $next): Car => $this->simulator->predict($done, new Repair($next, Vehicle::WHOLE))[0]->car, $car);
     }
 }

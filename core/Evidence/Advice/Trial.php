@@ -16,7 +16,7 @@ final readonly class Trial
      * @param  non-empty-list<CarAction>  $looks  what shows something
      * @param  list<string>  $features  names of what counts; none means all that is shown
      * @param  float  $cost  of all of it, in money
-     * @param  list<string>  $reaches  the channels that matter to it; none where all may
+     * @param  list<string>  $reaches  the channels that matter to it, or the unit; none where all may
      */
     public function __construct(
         public string $id,

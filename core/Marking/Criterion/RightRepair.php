@@ -9,6 +9,7 @@ use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Evidence\Advice\Remedies;
 use Lernfall\Marking\Criterion;
@@ -118,6 +119,11 @@ final readonly class RightRepair implements Criterion
                 return new Verdict(self::COMES_BACK_SHARE, $unrouted, 'mark.repair.comes-back', [], 'mark.repair.route-it');
             }
 
+            $last = $repairs[count($repairs) - 1];
+            if ($this->onlyUnfinished($job)) {
+                return new Verdict(self::COMES_BACK_SHARE, $last->number, 'mark.repair.unfinished', [], 'mark.repair.finish-it');
+            }
+
             return new Verdict(0.0, $repairs[0]->number, 'mark.repair.still-faulty', [], 'mark.repair.remedy');
         }
 
@@ -163,6 +169,15 @@ final readonly class RightRepair implements Criterion
             count($named) < count($job->case->faults) => $this->misnamed($job, $named, $handedOver->step, 'mark.repair.misnamed'),
             default => new Verdict(1.0, $handedOver->step, 'mark.repair.handed-over'),
         };
+    }
+
+    /** Whether nothing is left to do but what belongs to the repairs that were made: bleeding, coding. */
+    private function onlyUnfinished(Job $job): bool
+    {
+        $left = array_map(static fn (Repair $one): RepairKind => $one->kind, $this->remedies->of($job->car) ?? []);
+
+        return $left !== [] && array_filter($left, static fn (RepairKind $one): bool => ! in_array($one, [RepairKind::BleedBrakes, RepairKind::CodeUnit], true)) === []
+            && ($job->car->arrived->brakeParts->unit?->hydraulics->hasAir() === false);
     }
 
     /**

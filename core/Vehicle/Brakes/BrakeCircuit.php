@@ -33,6 +33,13 @@ final readonly class BrakeCircuit
         Quantity::notNegative(['preloadBar' => $preloadBar, 'pumpCubicCentimetresPerSecond' => $pumpCubicCentimetresPerSecond, 'leakFlow' => $leakFlow]);
     }
 
+    public function leaking(float $flow): self
+    {
+        return new self(
+            $this->accumulatorCubicCentimetres, $this->preloadBar, $this->accumulatorBarPerCubicCentimetre, $this->pumpCubicCentimetresPerSecond, $this->reliefBar, $this->isolation, $this->priming, $flow,
+        );
+    }
+
     /** The pressure of the accumulator with so much in it. */
     public function accumulatorBar(float $cubicCentimetres): float
     {

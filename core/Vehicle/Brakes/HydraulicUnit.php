@@ -15,17 +15,35 @@ final readonly class HydraulicUnit
     {
     }
 
-    /** The circuit of one wheel with all that hangs on it, by itself: the other one does not reach it. */
-    public function circuitOf(string $channel): self
+    /**
+     * The circuits of these wheels with all that hangs on them, by themselves: the others do not reach them.
+     *
+     * @param  list<string>  $channels
+     */
+    public function circuitsOf(array $channels): self
     {
-        $name = $this->wheels[$channel]->circuit;
+        $names = array_map(fn (string $channel): string => $this->wheels[$channel]->circuit, $channels);
 
-        return new self(array_filter($this->wheels, static fn (WheelLine $line): bool => $line->circuit === $name), [$name => $this->circuits[$name]]);
+        return new self(
+            array_filter($this->wheels, static fn (WheelLine $line): bool => in_array($line->circuit, $names, true)),
+            array_intersect_key($this->circuits, array_fill_keys($names, true)),
+        );
+    }
+
+    public function hasAir(): bool
+    {
+        return array_filter($this->wheels, static fn (WheelLine $line): bool => $line->brake->volume->airCubicCentimetres > 0.0) !== [];
     }
 
     public function withWheel(string $channel, WheelLine $line): self
     {
         return new self([...$this->wheels, $channel => $line], $this->circuits);
+    }
+
+    /** @param  array<string, BrakeCircuit>  $circuits */
+    public function withCircuits(array $circuits): self
+    {
+        return new self($this->wheels, $circuits);
     }
 
     public function withCircuit(string $name, BrakeCircuit $circuit): self

@@ -36,6 +36,12 @@ final readonly class RelayFeed
         return new self($this->wireOhms, $this->contactOhms, $this->fuseBlown, $relay, $burntOhms, $this->wireBroken);
     }
 
+    /** With the relay of another one. */
+    public function withRelayOf(self $other): self
+    {
+        return $this->withRelay($other->relay, $other->burntOhms);
+    }
+
     public function withWire(bool $broken): self
     {
         return new self($this->wireOhms, $this->contactOhms, $this->fuseBlown, $this->relay, $this->burntOhms, $broken);

@@ -11,8 +11,6 @@ final readonly class UnitWiring
 {
     /**
      * @param  array<string, Coil>  $coils  by valve
-     * @param  float  $motorOhms  of the turning pump motor, as a resistance
-     * @param  float  $motorTurnsFromVolts  with less across it the motor stands
      * @param  float  $driverOhms  of a driver of the module between a winding and ground while it lets everything through
      * @param  float  $groundOhms  of the unit's ground wire with its screw on the body
      * @param  float  $rustOhms  under that screw
@@ -21,14 +19,12 @@ final readonly class UnitWiring
         public array $coils,
         public RelayFeed $valves,
         public RelayFeed $pump,
-        public float $motorOhms,
-        public float $motorTurnsFromVolts,
+        public PumpMotor $motor,
         public float $driverOhms,
         public float $groundOhms,
         public float $rustOhms = 0.0,
     ) {
-        Quantity::resistances(['motorOhms' => $motorOhms, 'driverOhms' => $driverOhms, 'groundOhms' => $groundOhms]);
-        Quantity::positive(['motorTurnsFromVolts' => $motorTurnsFromVolts]);
+        Quantity::resistances(['driverOhms' => $driverOhms, 'groundOhms' => $groundOhms]);
         Quantity::notNegative(['rustOhms' => $rustOhms]);
     }
 
@@ -52,16 +48,33 @@ final readonly class UnitWiring
 
     public function withCoil(string $valve, Coil $coil): self
     {
-        return new self([...$this->coils, $valve => $coil], $this->valves, $this->pump, $this->motorOhms, $this->motorTurnsFromVolts, $this->driverOhms, $this->groundOhms, $this->rustOhms);
+        return $this->with(coils: [...$this->coils, $valve => $coil]);
+    }
+
+    /** @param  array<string, Coil>  $coils */
+    public function withCoils(array $coils): self
+    {
+        return $this->with(coils: $coils);
     }
 
     public function withFeeds(?RelayFeed $valves = null, ?RelayFeed $pump = null): self
     {
-        return new self($this->coils, $valves ?? $this->valves, $pump ?? $this->pump, $this->motorOhms, $this->motorTurnsFromVolts, $this->driverOhms, $this->groundOhms, $this->rustOhms);
+        return $this->with(valves: $valves, pump: $pump);
+    }
+
+    public function withMotor(PumpMotor $motor): self
+    {
+        return $this->with(motor: $motor);
     }
 
     public function withRust(float $ohms): self
     {
-        return new self($this->coils, $this->valves, $this->pump, $this->motorOhms, $this->motorTurnsFromVolts, $this->driverOhms, $this->groundOhms, $ohms);
+        return $this->with(rustOhms: $ohms);
+    }
+
+    /** @param  ?array<string, Coil>  $coils */
+    private function with(?array $coils = null, ?RelayFeed $valves = null, ?RelayFeed $pump = null, ?PumpMotor $motor = null, ?float $rustOhms = null): self
+    {
+        return new self($coils ?? $this->coils, $valves ?? $this->valves, $pump ?? $this->pump, $motor ?? $this->motor, $this->driverOhms, $this->groundOhms, $rustOhms ?? $this->rustOhms);
     }
 }

@@ -23,6 +23,22 @@ final readonly class WheelBrake
         Quantity::notNegative(['pushOutBar' => $pushOutBar, 'dragNewtonMetres' => $dragNewtonMetres]);
     }
 
+    public function withAir(float $cubicCentimetres): self
+    {
+        return new self($this->volume->withAir($cubicCentimetres), $this->newtonMetresPerBar, $this->pushOutBar, $this->dragNewtonMetres);
+    }
+
+    /** With this much friction between lining and disc. */
+    public function gripping(float $newtonMetresPerBar): self
+    {
+        return new self($this->volume, $newtonMetresPerBar, $this->pushOutBar, $this->dragNewtonMetres);
+    }
+
+    public function dragging(float $newtonMetres): self
+    {
+        return new self($this->volume, $this->newtonMetresPerBar, $this->pushOutBar, $newtonMetres);
+    }
+
     public function torqueNewtonMetres(float $bar): float
     {
         return $this->dragNewtonMetres + $this->newtonMetresPerBar * max(0.0, $bar - $this->pushOutBar);

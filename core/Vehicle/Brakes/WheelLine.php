@@ -25,6 +25,22 @@ final readonly class WheelLine
         Quantity::positive(['hoseFlow' => $hoseFlow]);
     }
 
+    public function withValves(?Valve $inlet = null, ?Valve $outlet = null): self
+    {
+        return new self($this->circuit, $inlet ?? $this->inlet, $outlet ?? $this->outlet, $this->checkFlow, $this->brake, $this->hoseFlow);
+    }
+
+    public function withBrake(WheelBrake $brake): self
+    {
+        return new self($this->circuit, $this->inlet, $this->outlet, $this->checkFlow, $brake, $this->hoseFlow);
+    }
+
+    /** @param  float  $flow  infinite where nothing narrows it */
+    public function withHose(float $flow): self
+    {
+        return new self($this->circuit, $this->inlet, $this->outlet, $this->checkFlow, $this->brake, $flow);
+    }
+
     /** From the master cylinder's side into the brake. */
     public function filling(bool $inletWantedOpen): float
     {

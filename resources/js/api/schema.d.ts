@@ -2264,6 +2264,7 @@ export interface components {
         };
         DataSheet: {
             /** @description What the maker's sheet says, for those who looked it up. Made from the sound vehicle. */
+            unit: components["schemas"]["UnitSheet"] | null;
             tyre: string;
             batteryVolts: number;
             feed: components["schemas"]["Feed"];
@@ -2273,6 +2274,15 @@ export interface components {
             channels: components["schemas"]["Wiring"][];
             codes: components["schemas"]["CodeMeaning"][];
             lampCodes: components["schemas"]["LampCodeRules"] | null;
+        };
+        UnitSheet: {
+            /** @description by kind of valve, in ohms at 20 °C */
+            windings: {
+                [key: string]: number;
+            };
+            motorAmperes: number;
+            /** @description wheels; empty where the maker gives none */
+            bleedingOrder: string[];
         };
         CodeMeaning: {
             code: string;
@@ -2371,7 +2381,7 @@ export interface components {
             /** @description what provokes it unless a case says otherwise; empty where it always shows */
             provokedBy: string;
             /** @enum {string} */
-            unit: "none" | "ohms" | "metres" | "teeth" | "share" | "volts";
+            unit: "none" | "ohms" | "metres" | "teeth" | "share" | "volts" | "flow" | "newton-metres" | "cubic-centimetres";
             least: number;
             greatest: number;
             strengths: number[];
@@ -2392,7 +2402,7 @@ export interface components {
             id: string;
             technologies: string[];
             /** @enum {string} */
-            unit: "none" | "ohms" | "metres" | "teeth" | "share" | "volts";
+            unit: "none" | "ohms" | "metres" | "teeth" | "share" | "volts" | "flow" | "newton-metres" | "cubic-centimetres";
             usual: number[];
         };
         LabReadings: {
@@ -2758,7 +2768,7 @@ export interface components {
         };
         ShownNumber: {
             /** @enum {string} */
-            unit: "ohms" | "volts" | "amperes" | "hertz" | "metres" | "metresPerSecond" | "seconds";
+            unit: "ohms" | "volts" | "amperes" | "hertz" | "metres" | "metresPerSecond" | "seconds" | "newtons";
             si: number;
             resolution: number;
             overload: boolean;
@@ -2802,12 +2812,12 @@ export interface components {
             theme: "" | "light" | "dark";
         };
         /** @enum {unknown} */
-        kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+        kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
         /**
          * @description Something a customer notices
          * @enum {unknown}
          */
-        symptom: "in-left-bends" | "in-right-bends" | "over-bumps" | "after-rain" | "once-warm" | "after-other-work" | "pedal-beats-at-the-end" | "pedal-beats-on-slippery-ground" | "noise-on-pulling-away" | "pulls-left" | "pulls-right" | "wheels-lock" | "pedal-low-or-soft";
+        symptom: "in-left-bends" | "in-right-bends" | "over-bumps" | "after-rain" | "once-warm" | "after-other-work" | "pedal-beats-at-the-end" | "pedal-beats-on-slippery-ground" | "noise-on-pulling-away" | "pulls-left" | "pulls-right" | "wheels-lock" | "pedal-low-or-soft" | "pedal-sinks" | "pedal-hard" | "one-wheel-gets-hot" | "hums-when-parked";
         /** @description Read the meter with its two leads on two pads */
         measure: {
             /** @constant */
@@ -2823,6 +2833,8 @@ export interface components {
             relativeTo?: number;
             /** @description Keep the least and the greatest as well */
             records?: boolean;
+            /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; left out, nothing */
+            while?: string[];
         };
         /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
         "prove-meter": {
@@ -2861,6 +2873,10 @@ export interface components {
             fullScale: 2 | 40;
             /** @description Set to zero beside the wire before it is closed round it */
             zeroed: boolean;
+            /** @description Pads at the hydraulic unit whose wires lie in the clamp as well */
+            alsoAt?: string[];
+            /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; left out, nothing */
+            while?: string[];
         };
         /** @description Put jumper leads between pads, in place of those there were; none takes all off */
         "connect-leads": {
@@ -2946,11 +2962,32 @@ export interface components {
             do: "test-actuator";
             /** @description "pump", or "valves." and a channel */
             part: string;
+            /**
+             * @description What the valves are driven to; left out, they reduce
+             * @enum {unknown}
+             */
+            modulation?: "hold" | "reduce";
+            /** @description The valves are driven before the pedal goes down; left out, after */
+            beforePedal?: boolean;
+            /** @description Further valves that are driven at the same time */
+            with?: string[];
         };
         /** @description Watch the switches in the live data while each is worked */
         "read-switches": {
             /** @constant */
             do: "read-switches";
+        };
+        /** @description Press the brake pedal of the standing car lightly, firmly, and hold it; assisted while the engine runs */
+        "try-pedal": {
+            /** @constant */
+            do: "try-pedal";
+        };
+        /** @description Brake an axle on the roller bench */
+        "brake-on-rollers": {
+            /** @constant */
+            do: "brake-on-rollers";
+            /** @enum {unknown} */
+            axle: "front" | "rear";
         };
         /** @description Measure the gap with feeler gauges */
         "gauge-gap": {
@@ -3127,7 +3164,7 @@ export interface components {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
-            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @description A mended cable is laid clear of what it rubs on and clipped in its holders as well; left out, it is */
@@ -3157,7 +3194,7 @@ export interface components {
             feature: string;
             value: number | null;
             /** @enum {unknown} */
-            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "s" | "ms" | "Hz" | "km/h" | "";
+            unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "s" | "ms" | "Hz" | "km/h" | "N" | "kN" | "";
             /** @description "open" for an overload, or what was seen */
             word: string;
             /** @enum {unknown} */
@@ -3182,7 +3219,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "hydraulics" | "switches" | "lamps" | "nothing";
+            station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "hydraulics" | "brakes" | "switches" | "lamps" | "nothing";
             /** @enum {unknown} */
             mark: "not-judged" | "open" | "suspect" | "cleared";
         };
@@ -3242,6 +3279,8 @@ export interface components {
                     relativeTo?: number;
                     /** @description Keep the least and the greatest as well */
                     records?: boolean;
+                    /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; left out, nothing */
+                    while?: string[];
                 };
                 /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
                 "prove-meter": {
@@ -3280,6 +3319,10 @@ export interface components {
                     fullScale: 2 | 40;
                     /** @description Set to zero beside the wire before it is closed round it */
                     zeroed: boolean;
+                    /** @description Pads at the hydraulic unit whose wires lie in the clamp as well */
+                    alsoAt?: string[];
+                    /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; left out, nothing */
+                    while?: string[];
                 };
                 /** @description Put jumper leads between pads, in place of those there were; none takes all off */
                 "connect-leads": {
@@ -3365,11 +3408,32 @@ export interface components {
                     do: "test-actuator";
                     /** @description "pump", or "valves." and a channel */
                     part: string;
+                    /**
+                     * @description What the valves are driven to; left out, they reduce
+                     * @enum {unknown}
+                     */
+                    modulation?: "hold" | "reduce";
+                    /** @description The valves are driven before the pedal goes down; left out, after */
+                    beforePedal?: boolean;
+                    /** @description Further valves that are driven at the same time */
+                    with?: string[];
                 };
                 /** @description Watch the switches in the live data while each is worked */
                 "read-switches": {
                     /** @constant */
                     do: "read-switches";
+                };
+                /** @description Press the brake pedal of the standing car lightly, firmly, and hold it; assisted while the engine runs */
+                "try-pedal": {
+                    /** @constant */
+                    do: "try-pedal";
+                };
+                /** @description Brake an axle on the roller bench */
+                "brake-on-rollers": {
+                    /** @constant */
+                    do: "brake-on-rollers";
+                    /** @enum {unknown} */
+                    axle: "front" | "rear";
                 };
                 /** @description Measure the gap with feeler gauges */
                 "gauge-gap": {
@@ -3546,7 +3610,7 @@ export interface components {
                     /** @constant */
                     do: "repair";
                     /** @enum {unknown} */
-                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @description A mended cable is laid clear of what it rubs on and clipped in its holders as well; left out, it is */
@@ -3576,7 +3640,7 @@ export interface components {
                     feature: string;
                     value: number | null;
                     /** @enum {unknown} */
-                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "s" | "ms" | "Hz" | "km/h" | "";
+                    unit: "Ω" | "kΩ" | "MΩ" | "V" | "mV" | "A" | "mA" | "mm" | "s" | "ms" | "Hz" | "km/h" | "N" | "kN" | "";
                     /** @description "open" for an overload, or what was seen */
                     word: string;
                     /** @enum {unknown} */
@@ -3601,7 +3665,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "hydraulics" | "switches" | "lamps" | "nothing";
+                    station: "ring" | "gap" | "sensor" | "sensor-plug" | "extension" | "loom" | "module-plug" | "module" | "supply" | "hydraulics" | "brakes" | "switches" | "lamps" | "nothing";
                     /** @enum {unknown} */
                     mark: "not-judged" | "open" | "suspect" | "cleared";
                 };
@@ -3644,12 +3708,12 @@ export interface components {
                  * @description A tool that a case may withhold
                  * @enum {unknown}
                  */
-                tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
+                tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "roller-bench" | "gauge" | "swap" | "trial-parts" | "data-sheet";
                 /**
                  * @description What sort of thing an action showed
                  * @enum {unknown}
                  */
-                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "engine" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
                 /**
                  * @description Why it was not done; empty where it was
                  * @enum {unknown}
@@ -3661,12 +3725,12 @@ export interface components {
                  */
                 note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
             };
-        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["try-pedal"] | components["schemas"]["brake-on-rollers"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
         /**
          * @description What sort of thing an action showed
          * @enum {unknown}
          */
-        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "gauged" | "data-sheet" | "engine" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
         /**
          * @description Why it was not done; empty where it was
          * @enum {unknown}
@@ -3681,7 +3745,7 @@ export interface components {
          * @description A tool that a case may withhold
          * @enum {unknown}
          */
-        tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "gauge" | "swap" | "trial-parts" | "data-sheet";
+        tool: "meter" | "scope" | "clamp" | "jumpers" | "generator" | "bench-supply" | "live-data" | "actuator-tests" | "roller-bench" | "gauge" | "swap" | "trial-parts" | "data-sheet";
         /**
          * @description Not repaired: to whom the car is handed over; left out, it goes back to its owner
          * @enum {unknown}

@@ -2,7 +2,8 @@ import type { Attempt } from '../api/types';
 import type { Lead, Leads } from '../strip/Board';
 import { PathStrip } from '../strip/PathStrip';
 import { SupplyStrip } from '../strip/SupplyStrip';
-import type { Station } from '../words/card';
+import { UnitStrip } from '../strip/UnitStrip';
+import { hasUnit, type Station } from '../words/card';
 import { t } from '../words/words';
 import { StateLine } from './StateLine';
 import { StationRow } from './StationRow';
@@ -16,13 +17,14 @@ interface Props {
     onLead: (lead: Lead, pad: string) => void;
 }
 
-/** The strip of a corner, or of the module's supply, and the stations beneath it. */
+/** The strip of a corner, of the module's supply or of the hydraulic unit, and the stations beneath it. */
 export function PathSection({ attempt, channelId, station, leads, onStation, onLead }: Props) {
     const { car, state, dataSheet: sheet } = attempt;
     const channel = car.channels.find((one) => one.id === channelId);
+    const atUnit = hasUnit(car) && (station === 'hydraulics' || station === 'brakes');
     const title =
         channel === undefined
-            ? t('bay.supply-title')
+            ? t(atUnit ? 'bay.unit-title' : 'bay.supply-title')
             : t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) });
     const common = { car, state, sheet, leads, onLead, station, onStation };
     return (
@@ -35,7 +37,9 @@ export function PathSection({ attempt, channelId, station, leads, onStation, onL
                 <h2>{title}</h2>
                 <StateLine attempt={attempt} channel={channelId} />
             </div>
-            {channel === undefined ? (
+            {channel === undefined && atUnit ? (
+                <UnitStrip {...common} />
+            ) : channel === undefined ? (
                 <SupplyStrip {...common} />
             ) : (
                 <PathStrip

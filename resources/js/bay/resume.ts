@@ -25,7 +25,7 @@ export function leftOff({ car, steps }: Attempt): LeftOff {
 
 function cornerOf(action: Action): string {
     if (action.do === 'measure')
-        return action.first.startsWith('feed.') ? WHOLE_CAR : (action.first.split('.')[0] ?? '');
+        return /^(feed|unit)\./.test(action.first) ? WHOLE_CAR : (action.first.split('.')[0] ?? '');
     if (action.do === 'unplug' || action.do === 'join') return action.plug.split('.')[0] ?? '';
     return 'channel' in action ? action.channel : '';
 }

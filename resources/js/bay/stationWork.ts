@@ -23,6 +23,7 @@ const REPAIRS: Record<Station, RepairKind[]> = {
     module: ['replace-module'],
     supply: ['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'],
     hydraulics: ['replace-hydraulic-unit', 'replace-pump-relay', 'replace-valve-relay', 'fill-fluid'],
+    brakes: ['bleed-brakes', 'replace-master-cylinder', 'replace-servo'],
     switches: ['replace-stop-lamp-switch', 'replace-parking-brake-switch', 'replace-level-switch'],
     lamps: ['mend-lamp'],
     nothing: [],
@@ -71,7 +72,7 @@ function worksAt(attempt: Attempt, channel: string, station: Station): Work[] {
 /** The module's own supply: fuse, ground screw, and its repairs. A module is renewed at whichever corner. */
 function atSupply(attempt: Attempt, station: Station): Work[] {
     if (station === 'module') return repairs(attempt.car.channels[0]!.id, station);
-    if (station === 'hydraulics' || station === 'switches' || station === 'lamps')
+    if (station === 'hydraulics' || station === 'brakes' || station === 'switches' || station === 'lamps')
         return atBrakes(attempt, station);
     if (station !== 'supply') return [];
     const look = (at: Sight, key: string): Work => ({
@@ -89,7 +90,7 @@ function atSupply(attempt: Attempt, station: Station): Work[] {
 }
 
 /** Fluid and lamps can be looked at; what the terminal works and shows is under its own tab. */
-function atBrakes(attempt: Attempt, station: 'hydraulics' | 'switches' | 'lamps'): Work[] {
+function atBrakes(attempt: Attempt, station: 'hydraulics' | 'brakes' | 'switches' | 'lamps'): Work[] {
     const looks: Record<typeof station, Work[]> = {
         hydraulics: [
             {
@@ -100,6 +101,14 @@ function atBrakes(attempt: Attempt, station: 'hydraulics' | 'switches' | 'lamps'
             },
             trial(attempt, 'pump-relay', WHOLE_CAR, 'X'),
             trial(attempt, 'valve-relay', WHOLE_CAR, 'W'),
+        ],
+        brakes: [
+            {
+                key: 'L',
+                label: t('brakes.try-pedal'),
+                rate: 'try-pedal',
+                action: { do: 'try-pedal' },
+            },
         ],
         switches: [],
         lamps: [

@@ -22,7 +22,7 @@ interface Props {
 }
 
 /** What sits there is wrong all the time. */
-const STEADY: string[] = ['hydraulics', 'nothing'];
+const STEADY: string[] = ['hydraulics', 'brakes', 'nothing'];
 
 /** Which fault, in the order of the strip above; then at which corner, on which wire, how strong. */
 export function FaultChooser({ car, kinds, silent, fault, errors, position, onChange }: Props) {

@@ -9,6 +9,9 @@ interface Props extends PanelProps {
     onInstrument: (instrument: string) => void;
 }
 
+/** More tabs than these are written narrower. */
+const MOST_AT_FULL_WIDTH = 7;
+
 /** Always there, whatever a case withholds. */
 const FALLBACK = 'scan';
 
@@ -22,7 +25,11 @@ export function SlatePanel({ instrument, onInstrument, ...rest }: Props) {
                 onValueChange={onInstrument}
                 className="flex min-h-0 flex-1 flex-col"
             >
-                <Tabs.List aria-label={t('bay.instruments')} className="mb-3 flex gap-0.5">
+                <Tabs.List
+                    aria-label={t('bay.instruments')}
+                    className="mb-3 flex gap-1"
+                    style={{ fontStretch: rooms.length > MOST_AT_FULL_WIDTH ? '75%' : undefined }}
+                >
                     {rooms.map(({ name }) => (
                         <Tabs.Trigger
                             key={name}

@@ -8,8 +8,8 @@ import { WriteDown } from './WriteDown';
 export interface Shown {
     feature: string;
     label: string;
-    /** What it can have shown. */
-    sights: string[];
+    /** What it can have shown; a number where none are named. */
+    sights?: string[];
 }
 
 /** Puts one of several things that a step showed on the card, in a word out of those there are. */

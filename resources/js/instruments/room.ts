@@ -46,6 +46,8 @@ export interface Room {
     tools: Tool[];
     /** Further tools that are used here without the panel resting on them. */
     also?: Tool[];
+    /** Cars it is of use on; every one where nothing is said. */
+    fits?: (car: Car) => boolean;
     Panel: ComponentType<PanelProps>;
     /** Keys that act while it is in hand; each has its words under "key." and "key-name.". */
     keys?: string[];

@@ -40,6 +40,10 @@ export function panelAfter(kind: Action['do']): string | undefined {
     return ROOMS.find((room) => room.shows.includes(kind))?.name;
 }
 
-export function roomsOf(attempt: Pick<Attempt, 'withheld'>): Room[] {
-    return ROOMS.filter(({ tools }) => tools.length === 0 || tools.some((tool) => has(attempt, tool)));
+export function roomsOf(attempt: Pick<Attempt, 'withheld' | 'car'>): Room[] {
+    return ROOMS.filter(
+        ({ tools, fits }) =>
+            (tools.length === 0 || tools.some((tool) => has(attempt, tool))) &&
+            (fits === undefined || fits(attempt.car)),
+    );
 }

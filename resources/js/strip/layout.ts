@@ -84,10 +84,10 @@ function plugPads(car: Car, channel: Channel, plugs: PlugSpot[]): PadSpot[] {
 const FIRST_FIXED = 132;
 const FIXED_STEP = 86;
 
-/** Body and battery, and the bench supply where it is connected; the module's supply has a strip of its own. */
+/** Body and battery, and the bench supply where it is connected; the module's supply and the hydraulic unit have strips of their own. */
 function fixedPads(car: Car, onBench: boolean): PadSpot[] {
     return car.pads
-        .filter(({ id, channel }) => channel === '' && !id.startsWith('feed.'))
+        .filter(({ id, channel }) => channel === '' && !id.startsWith('feed.') && !id.startsWith('unit.'))
         .filter(({ id }) => onBench || !id.startsWith('bench.'))
         .map((pad, position) => ({ id: pad.id, x: FIRST_FIXED + position * FIXED_STEP, y: 160 }));
 }

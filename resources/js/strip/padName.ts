@@ -1,10 +1,20 @@
 import type { Car } from '../api/types';
 import { t } from '../words/words';
 
+/** Before the name of a valve in the id of the pad at its winding. */
+export const COIL = 'unit.coil.';
+
+/** "FL outlet"; valves that belong to a circuit name that. */
+export function valveName(valve: string): string {
+    const [at = '', kind = ''] = valve.split('.');
+    return t(`valve.${kind}`, { at: at === 'first' || at === 'second' ? t(`circuit.${at}`) : at });
+}
+
 /** A pad in words, for lists, screen readers and the report. */
 export function padName(car: Car, id: string): string {
     const pad = car.pads.find((one) => one.id === id);
     if (pad === undefined) return id;
+    if (id.startsWith(COIL)) return t('pad.winding', { valve: valveName(id.slice(COIL.length)) });
     if (pad.channel === '') return t(`pad.${id}`);
     return t('pad.on-plug', {
         channel: pad.channel,
@@ -15,11 +25,15 @@ export function padName(car: Car, id: string): string {
 }
 
 /** What kind of place a pad is, for what is to be said of it. */
-export function padKind(car: Car, id: string): 'wheel' | 'module' | 'body' | 'battery' | 'feed' | 'bench' {
+export function padKind(
+    car: Car,
+    id: string,
+): 'wheel' | 'module' | 'body' | 'battery' | 'feed' | 'unit' | 'bench' {
     const pad = car.pads.find((one) => one.id === id);
     if (pad !== undefined && pad.channel !== '') return pad.side;
     if (id.startsWith('battery.')) return 'battery';
     if (id.startsWith('feed.')) return 'feed';
+    if (id.startsWith('unit.')) return 'unit';
     return id.startsWith('bench.') ? 'bench' : 'body';
 }
 

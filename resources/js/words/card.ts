@@ -29,6 +29,7 @@ const ONLY_LOOKS: Kind[] = [
     'prove-meter',
     'read-codes',
     'read-switches',
+    'try-pedal',
     'live-speeds',
     'watch-lamp',
     'write-code',
@@ -71,7 +72,7 @@ export const STATIONS = ['ring', 'gap', 'sensor', 'sensor-plug', 'loom', 'module
 export const WHOLE_CAR = 'car';
 const STATIONS_OF_THE_CAR = ['supply', 'module', 'nothing'] as const;
 /** Where a car has valves, pump and switches to be judged. */
-const STATIONS_OF_THE_BRAKES = ['hydraulics', 'switches', 'lamps'] as const;
+const STATIONS_OF_THE_BRAKES = ['hydraulics', 'brakes', 'switches', 'lamps'] as const;
 /** Between sensor plug and loom, where the car has one. */
 export const EXTENSION = 'extension';
 export type Station =
@@ -80,12 +81,22 @@ export type Station =
     | (typeof STATIONS_OF_THE_CAR)[number]
     | (typeof STATIONS_OF_THE_BRAKES)[number];
 
+/** Whether a car has a hydraulic unit with pads of its own. */
+export function hasUnit(car: Car): boolean {
+    return car.pads.some(({ id }) => id === 'unit.ground');
+}
+
 /** The stations to be judged at a corner, or of the car as a whole. */
 export function stationsAt(car: Car, channel: string): readonly Station[] {
     if (channel === WHOLE_CAR) {
         const [supply, module, nothing] = STATIONS_OF_THE_CAR;
         return car.brakeParts.length > 0
-            ? [supply, module, ...STATIONS_OF_THE_BRAKES, nothing]
+            ? [
+                  supply,
+                  module,
+                  ...STATIONS_OF_THE_BRAKES.filter((one) => one !== 'brakes' || hasUnit(car)),
+                  nothing,
+              ]
             : STATIONS_OF_THE_CAR;
     }
     const links = car.channels.find((one) => one.id === channel)?.links ?? [];

@@ -29,6 +29,7 @@ const PREFIXES: Record<ShownNumber['unit'], [number, number, string][]> = {
     hertz: [[0, 1, 'Hz']],
     metres: [[0, 1e-3, 'mm']],
     metresPerSecond: [[0, 1 / 3.6, 'km/h']],
+    newtons: [[0, 1, 'N']],
     seconds: [
         [0.01, 1, 's'],
         [0, 1e-3, 'ms'],
@@ -63,6 +64,7 @@ const WRITTEN = {
     hertz: ['Hz'],
     metres: ['mm'],
     metresPerSecond: ['km/h'],
+    newtons: ['N', 'kN'],
     seconds: ['ms', 's'],
 } as const;
 

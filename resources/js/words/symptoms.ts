@@ -16,6 +16,10 @@ const ALL: Record<Symptom, true> = {
     'pulls-right': true,
     'wheels-lock': true,
     'pedal-low-or-soft': true,
+    'pedal-sinks': true,
+    'pedal-hard': true,
+    'one-wheel-gets-hot': true,
+    'hums-when-parked': true,
 };
 
 /** Everything a customer can notice, in the order in which it is offered. */

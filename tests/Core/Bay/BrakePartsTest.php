@@ -34,6 +34,25 @@ final class BrakePartsTest extends TestCase
         'pump-dead' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
         'pump-relay-dead' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
         'valve-relay-dead' => ['C0121-13', 'C0121-13', ['codes-of-parts']],
+        'inlet-winding-open' => ['C0065-13', 'C0065-13', ['codes-of-parts']],
+        'outlet-stuck-shut' => ['', '', []],
+        'inlet-stuck-open' => ['', '', []],
+        'inlet-stuck-shut' => ['', '', ['pedal', 'rollers-front']],
+        'inlet-throttled' => ['', '', ['rollers-front']],
+        'outlet-leaking' => ['', '', ['pedal']],
+        'pump-wire-open' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
+        'pump-relay-welded' => ['', 'C0110-24', ['codes-of-parts', 'pump']],
+        // one winding at a time gets enough through its contact
+        'valve-relay-burnt' => ['', '', []],
+        'valve-fuse-blown' => ['C0121-13', 'C0121-13', ['codes-of-parts']],
+        'unit-ground-rusty' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
+        'hose-collapsed' => ['', '', ['rollers-front']],
+        'caliper-seized' => ['', '', ['rollers-front']],
+        'lining-oily' => ['', '', ['rollers-front']],
+        // the brake fills late as well
+        'air-in-brake' => ['', '', ['pedal', 'rollers-front']],
+        'master-bypassing' => ['', '', ['pedal']],
+        'assistance-lost' => ['', '', ['pedal', 'rollers-front', 'rollers-rear']],
         'fluid-low' => ['', '', ['look-fluid']],
         'stop-lamp-switch-stuck' => ['', 'C0161-24', ['codes-of-parts', 'switches']],
         'stop-lamp-switch-open' => ['', '', ['switches']],
@@ -51,7 +70,7 @@ final class BrakePartsTest extends TestCase
 
     public function test_the_table_holds_every_kind_that_sits_there(): void
     {
-        $kinds = array_keys(array_filter(Workbench::catalogue()->entries, static fn ($entry): bool => in_array($entry->kind->station, ['hydraulics', 'switches', 'lamps'], true)));
+        $kinds = array_keys(array_filter(Workbench::catalogue()->entries, static fn ($entry): bool => in_array($entry->kind->station, ['hydraulics', 'brakes', 'switches', 'lamps'], true)));
 
         self::assertEqualsCanonicalizing($kinds, array_keys(self::SHOWS));
     }

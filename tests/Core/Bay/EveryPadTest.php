@@ -71,7 +71,8 @@ final class EveryPadTest extends TestCase
         foreach ($healthy as $key => [$value]) {
             if (str_contains($key, 'FR.')) {
                 $changed += $faulty[$key][0] === $value ? 0 : 1;
-            } else {
+            } elseif (! str_contains($key, ' unit.')) {
+                // a module that has found something lets go of the relay of its valves, which the pads of the unit show
                 self::assertSame($value, $faulty[$key][0], $key);
             }
         }

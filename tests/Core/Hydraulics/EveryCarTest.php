@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Hydraulics;
 
-use Lernfall\Hydraulics\UnitAsItIs;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Brakes\BrakeUnit;
-use Lernfall\Vehicle\PartState;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\UnitOnTrial;
@@ -33,29 +31,40 @@ final class EveryCarTest extends TestCase
     /**
      * Expected as the bay had it in words before it was computed.
      *
-     * @return array<string, array{string, PartState, array<string, string>}> part, its state, what differs from a sound car
+     * @return array<string, array{string, string, float, array<string, string>}> kind of fault, its place and strength, what differs from a sound car
      */
     public static function faults(): array
     {
         return [
-            'winding open' => [BrakeParts::valves('FL'), PartState::Open, ['ohms' => 'open', 'amperes' => 'none', 'reduce' => 'held', 'reduce two' => 'RR']],
-            'valves stuck' => [BrakeParts::valves('FL'), PartState::Stuck, ['reduce' => 'held', 'reduce two' => 'RR', 'hold first' => 'held']],
-            'valve relay dead' => [BrakeParts::VALVE_RELAY, PartState::Open, ['amperes' => 'none', 'drop, one' => 'all', 'drop, two' => 'all', 'reduce' => 'held', 'reduce two' => '', 'hold first' => 'held', 'kick' => 'none']],
-            'pump dead' => [BrakeParts::PUMP, PartState::Open, ['pump' => 'silent', 'kick' => 'none']],
-            'pump relay dead' => [BrakeParts::PUMP_RELAY, PartState::Open, ['pump' => 'silent', 'kick' => 'none']],
+            'outlet winding open' => ['valve-winding-open', 'FL', 0.0, ['ohms' => 'open', 'amperes' => 'none', 'reduce' => 'held', 'reduce two' => 'RR']],
+            'inlet winding open' => ['inlet-winding-open', 'FL', 0.0, ['reduce' => 'held', 'reduce two' => 'RR', 'hold first' => 'held']],
+            'valves stuck' => ['valve-stuck', 'FL', 0.0, ['reduce' => 'held', 'reduce two' => 'RR', 'hold first' => 'held']],
+            'outlet stuck shut' => ['outlet-stuck-shut', 'FL', 0.0, ['reduce' => 'held', 'reduce two' => 'RR']],
+            'inlet stuck open' => ['inlet-stuck-open', 'FL', 0.0, ['reduce' => 'held', 'reduce two' => 'RR', 'hold first' => 'held']],
+            // a front brake that takes nothing leaves the pedal higher
+            'inlet stuck shut' => ['inlet-stuck-shut', 'FL', 0.0, ['pedal, wheel' => 'free', 'pedal' => 'hard', 'bench' => 'nothing']],
+            'valve relay dead' => ['valve-relay-dead', 'car', 0.0, ['amperes' => 'none', 'drop, one' => 'all', 'drop, two' => 'all', 'reduce' => 'held', 'reduce two' => '', 'hold first' => 'held', 'kick' => 'none']],
+            'valve relay burnt' => ['valve-relay-burnt', 'car', 4.0, ['amperes' => 'low', 'drop, one' => 'large', 'drop, two' => 'large', 'reduce' => 'held', 'reduce two' => '', 'kick' => 'none']],
+            'fuse of the valves blown' => ['valve-fuse-blown', 'car', 0.0, ['amperes' => 'none', 'drop, one' => 'none', 'drop, two' => 'none', 'reduce' => 'held', 'reduce two' => '', 'hold first' => 'held', 'kick' => 'none']],
+            'ground rusty' => ['unit-ground-rusty', 'car', 2.5, ['amperes' => 'low', 'reduce' => 'held', 'reduce two' => '', 'pump' => 'silent', 'kick' => 'none']],
+            'pump dead' => ['pump-dead', 'car', 0.0, ['pump' => 'silent', 'kick' => 'none']],
+            'wire to the pump broken' => ['pump-wire-open', 'car', 0.0, ['pump' => 'silent', 'kick' => 'none']],
+            'pump relay dead' => ['pump-relay-dead', 'car', 0.0, ['pump' => 'silent', 'kick' => 'none']],
+            'pump relay welded' => ['pump-relay-welded', 'car', 0.0, ['pump' => 'runs on', 'kick' => 'none']],
         ];
     }
 
     /** @param  array<string, string>  $differs */
     #[DataProvider('faults')]
-    public function test_what_is_wrong_shows_where_it_should_on_every_car(string $part, PartState $state, array $differs): void
+    public function test_what_is_wrong_shows_where_it_should_on_every_car(string $kind, string $place, float $strength, array $differs): void
     {
         foreach (array_keys(self::cars()) as $car) {
-            $parts = Workbench::vehicle($car)->brakeParts;
-            $sound = self::trial($parts);
+            $vehicle = Workbench::vehicle($car);
+            $sound = self::trial($vehicle->brakeParts);
             $usual = $sound->shows($sound);
+            $faulty = Workbench::catalogue()->fault($vehicle, $kind, $place, '', $strength)->applyTo($vehicle);
 
-            self::assertSame([...$usual, ...$differs], self::trial($parts->with($part, $state))->shows($sound), $car);
+            self::assertSame([...$usual, ...$differs], self::trial($faulty->brakeParts)->shows($sound), $car);
         }
     }
 
@@ -69,8 +78,7 @@ final class EveryCarTest extends TestCase
     private static function trial(BrakeParts $parts): UnitOnTrial
     {
         self::assertInstanceOf(BrakeUnit::class, $parts->unit);
-        $unit = UnitAsItIs::of($parts, $parts->unit);
 
-        return new UnitOnTrial($unit->hydraulics, $unit->wiring, $unit->master);
+        return new UnitOnTrial($parts->unit->hydraulics, $parts->unit->wiring, $parts->unit->master);
     }
 }

@@ -35,7 +35,7 @@ final class HandedOverTest extends TestCase
     public function test_a_wrong_cause_helps_nobody(): void
     {
         $script = $this->script();
-        $script[11] = ['defect' => 'pump-relay', 'channel' => 'car'] + $script[11];
+        $script[14] = ['defect' => 'pump-relay', 'channel' => 'car'] + $script[14];
         $sheet = $this->marks($script);
 
         self::assertSame(0.0, $sheet->mark('repair')?->points);
@@ -46,7 +46,7 @@ final class HandedOverTest extends TestCase
     public function test_a_cause_without_readings_is_not_proven(): void
     {
         $script = $this->script();
-        $script[11] = ['supports' => []] + $script[11];
+        $script[14] = ['supports' => []] + $script[14];
 
         self::assertSame('mark.proof.handed-over-unproven', $this->marks($script)->mark('proof')?->verdict->reason);
     }
@@ -62,7 +62,7 @@ final class HandedOverTest extends TestCase
     public function test_a_car_with_doubtful_brakes_is_not_driven(): void
     {
         $script = $this->script();
-        $script[15] = ['journey' => 'driven'] + $script[15];
+        $script[18] = ['journey' => 'driven'] + $script[18];
 
         self::assertSame(15.0, $this->marks($script)->mark('safety')?->points);
         $doubted = $this->marks($script, symptoms: ['pedal-low-or-soft'])->mark('safety');

@@ -9,6 +9,7 @@ use Lernfall\Circuit\Temperatures;
 use Lernfall\Module\Failure;
 use Lernfall\Module\UnitCheck;
 use Lernfall\Vehicle\Brakes\RelayState;
+use Lernfall\Vehicle\Brakes\UnitLimits;
 use Lernfall\Vehicle\Brakes\UnitWiring;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -49,7 +50,7 @@ final class UnitCheckTest extends TestCase
     #[DataProvider('faults')]
     public function test_the_module_finds_by_currents_what_currents_tell(UnitWiring $wiring, array $atKeyOn, ?string $pump): void
     {
-        $check = new UnitCheck(SampleWiring::threePositions(), 0.5, 7.0, 20.0);
+        $check = new UnitCheck(SampleWiring::threePositions(), new UnitLimits, 20.0);
         $state = new ElectricalState(true, 12.5, [], new Temperatures(20.0));
         $found = array_map(static fn (array $one): string => $one[0]->value, array_filter($check->atKeyOn($wiring, $state), static fn (array $one): bool => $one[1]));
         [$failure, $isFound] = $check->onPullingAway($wiring, $state);
@@ -60,7 +61,7 @@ final class UnitCheckTest extends TestCase
 
     public function test_an_empty_battery_is_not_taken_for_open_windings(): void
     {
-        $check = new UnitCheck(SampleWiring::threePositions(), 0.5, 7.0, 20.0);
+        $check = new UnitCheck(SampleWiring::threePositions(), new UnitLimits, 20.0);
         $found = $check->atKeyOn(SampleWiring::threePositions(), new ElectricalState(true, 9.0, [], new Temperatures(20.0)));
 
         self::assertSame([], array_filter($found, static fn (array $one): bool => $one[1]));

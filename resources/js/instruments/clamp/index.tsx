@@ -9,6 +9,7 @@ import { lastOf, WHOLE_CAR } from '../../words/card';
 import { shortMinutes, THIN_SPACE } from '../../words/quantities';
 import { t } from '../../words/words';
 import { BigReading } from '../BigReading';
+import { canCommand, Meanwhile, withCommands } from '../Meanwhile';
 import type { PanelProps, Room } from '../room';
 import { WriteDown } from '../WriteDown';
 import { number } from '../../words/reader';
@@ -27,7 +28,20 @@ function ClampPanel({ attempt, channel, busy, act, onAct, leads }: PanelProps) {
     const [pad, setPad] = useState('');
     const at = [pad, leads.one].find((one) => pads.some(({ id }) => id === one)) ?? '';
     const ready = at !== '';
-    const read = () => ready && onAct({ do: 'clamp-current', at, fullScale, zeroed: zero === 'zeroed' });
+    const [also, setAlso] = useState('');
+    const [commands, setCommands] = useState<string[]>([]);
+    const atUnit = at.startsWith('unit.');
+    const second = atUnit && also !== at ? also : '';
+    const read = () =>
+        ready &&
+        onAct({
+            do: 'clamp-current',
+            at,
+            fullScale,
+            zeroed: zero === 'zeroed',
+            ...(second === '' ? {} : { alsoAt: [second] }),
+            ...(canCommand(attempt, [at]) && commands.length > 0 ? { while: commands } : {}),
+        });
     useShortcuts({ k: read });
 
     return (
@@ -48,6 +62,21 @@ function ClampPanel({ attempt, channel, busy, act, onAct, leads }: PanelProps) {
                     ...pads.map(({ id }) => ({ value: id, label: padName(attempt.car, id) })),
                 ]}
             />
+            {atUnit && (
+                <SelectField
+                    onSlate
+                    label={t('clamp.also')}
+                    value={second}
+                    onChange={({ target }) => setAlso(target.value)}
+                    options={[
+                        { value: '', label: t('clamp.none') },
+                        ...pads
+                            .filter(({ id }) => id.startsWith('unit.') && id !== at)
+                            .map(({ id }) => ({ value: id, label: padName(attempt.car, id) })),
+                    ]}
+                />
+            )}
+            <Meanwhile attempt={attempt} pads={[at]} commands={commands} onCommands={setCommands} />
             <div className="grid grid-cols-[2fr_3fr] gap-2">
                 <Labelled label={t('clamp.range')}>
                     <Choice
@@ -116,7 +145,12 @@ export const room: Room = {
     shows: ['clamp-current'],
     told: {
         'clamp-current': (car, action) =>
-            t(action.zeroed ? 'did.clamp-current' : 'did.clamp-unzeroed', { pad: padName(car, action.at) }),
+            withCommands(
+                t(action.zeroed ? 'did.clamp-current' : 'did.clamp-unzeroed', {
+                    pad: [action.at, ...(action.alsoAt ?? [])].map((pad) => padName(car, pad)).join(' + '),
+                }),
+                action.while,
+            ),
     },
     sources: { 'clamp-current': { asItStood: true } },
 };

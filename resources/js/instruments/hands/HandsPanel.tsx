@@ -5,7 +5,7 @@ import { provocationOptions, type Provocation } from '../../words/provocations';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { Attempt } from '../../api/types';
-import { EXTENSION, stationsAt, WHOLE_CAR } from '../../words/card';
+import { EXTENSION, hasUnit, stationsAt, WHOLE_CAR } from '../../words/card';
 import type { RepairKind } from '../../words/repairs';
 import { NumberForm } from '../../ui/NumberForm';
 import type { PanelProps } from '../room';
@@ -26,11 +26,19 @@ const REPAIRS: RepairKind[] = [
     'fit-tyre',
     'replace-module',
 ];
+const REPAIRS_OF_A_BRAKE: RepairKind[] = ['replace-brake-hose', 'replace-caliper', 'replace-linings'];
 const REPAIRS_OF_THE_CAR: RepairKind[] = ['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'];
 const REPAIRS_OF_THE_BRAKES: RepairKind[] = [
     'replace-hydraulic-unit',
     'replace-pump-relay',
     'replace-valve-relay',
+    'replace-unit-fuse',
+    'mend-unit-wire',
+    'clean-unit-ground',
+    'code-unit',
+    'bleed-brakes',
+    'replace-master-cylinder',
+    'replace-servo',
     'fill-fluid',
     'replace-stop-lamp-switch',
     'replace-parking-brake-switch',
@@ -120,7 +128,11 @@ function repairs({ car }: Attempt, channel: string): RepairKind[] {
         return car.brakeParts.length > 0
             ? [...REPAIRS_OF_THE_CAR, ...REPAIRS_OF_THE_BRAKES]
             : REPAIRS_OF_THE_CAR;
-    return stationsAt(car, channel).includes(EXTENSION) ? ['renew-extension', ...REPAIRS] : REPAIRS;
+    return [
+        ...(stationsAt(car, channel).includes(EXTENSION) ? (['renew-extension'] as const) : []),
+        ...REPAIRS,
+        ...(hasUnit(car) ? REPAIRS_OF_A_BRAKE : []),
+    ];
 }
 
 /** Something is moved, warmed or wetted and held so, while another instrument is watched. */

@@ -10,6 +10,7 @@ import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
 import { lastOf } from '../../words/card';
 import { useShortcuts } from '../../ui/shortcuts';
+import { canCommand, Meanwhile } from '../Meanwhile';
 import { WriteDown } from '../WriteDown';
 import { MeterDisplay } from './MeterDisplay';
 import { MeterModes, type Modes } from './MeterModes';
@@ -27,8 +28,11 @@ export function MeterPanel({ attempt, busy, act, onAct, leads }: PanelProps) {
     const [chosen, setChosen] = useState<Measure['function']>(last?.action.function ?? 'ohms');
     const [modes, setModes] = useState(AS_IT_COMES_UP);
     const [held, setHeld] = useState<ShownNumber | null>(null);
+    const [commands, setCommands] = useState<string[]>([]);
     const ready = leads.one !== '' && leads.two !== '';
-    const read = () => ready && onAct(measure(chosen, leads, modes));
+    const pads = [leads.one, leads.two];
+    const read = () =>
+        ready && onAct(measure(chosen, leads, modes, canCommand(attempt, pads) ? commands : []));
     useShortcuts({ m: read });
     const shown = last?.observation.values.reading;
 
@@ -82,6 +86,7 @@ export function MeterPanel({ attempt, busy, act, onAct, leads }: PanelProps) {
                     </li>
                 ))}
             </ul>
+            <Meanwhile attempt={attempt} pads={pads} commands={commands} onCommands={setCommands} />
             <div className="grid grid-cols-[3fr_2fr] gap-2">
                 <Button
                     kind="slate-main"
@@ -114,6 +119,7 @@ function measure(
     name: Measure['function'],
     leads: Leads,
     { fullScale, relativeTo, records }: Modes,
+    commands: string[],
 ): Measure {
     return {
         do: 'measure',
@@ -123,6 +129,7 @@ function measure(
         ...(fullScale === null ? {} : { fullScale }),
         ...(relativeTo === 0 ? {} : { relativeTo }),
         ...(records ? { records } : {}),
+        ...(commands.length === 0 ? {} : { while: commands }),
     };
 }
 

@@ -1,5 +1,6 @@
 import { padPair } from '../../strip/padName';
 import { t } from '../../words/words';
+import { withCommands } from '../Meanwhile';
 import type { Room } from '../room';
 import { MeterPanel } from './MeterPanel';
 
@@ -13,10 +14,13 @@ export const room: Room = {
     shows: ['measure', 'prove-meter'],
     told: {
         measure: (car, action) =>
-            t('did.measure', {
-                function: t(`meter.${action.function}`),
-                pads: padPair(car, action.first, action.second),
-            }),
+            withCommands(
+                t('did.measure', {
+                    function: t(`meter.${action.function}`),
+                    pads: padPair(car, action.first, action.second),
+                }),
+                action.while,
+            ),
     },
     shown: {
         reading: {

@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { Choice } from '../../ui/Choice';
+import { hasFoundModule } from '../../words/card';
+import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
 import { has } from '../tools';
-import { ActuatorControls } from './ActuatorControls';
 import { DriveControls } from './DriveControls';
 import { LampCodes } from './LampCodes';
 import { Scanned } from './Scanned';
+import { SmallButton } from './SmallButton';
 import { ToolControls } from './ToolControls';
 
 type Way = 'lamp' | 'tool';
@@ -16,9 +18,8 @@ export function ScanPanel(props: PanelProps) {
     const { attempt } = props;
     const blinks = attempt.car.codesBy !== 'scan';
     const [way, setWay] = useState<Way>(blinks ? 'lamp' : 'tool');
-    const actuators =
+    const switches =
         way === 'tool' && !blinks && attempt.car.brakeParts.length > 0 && has(attempt, 'actuator-tests');
-    const [work, setWork] = useState<'driving' | 'actuators'>('driving');
     return (
         <>
             {blinks && (
@@ -34,24 +35,18 @@ export function ScanPanel(props: PanelProps) {
                 />
             )}
             {way === 'lamp' ? <LampCodes {...props} /> : <ToolControls {...props} />}
-            {actuators && (
-                <Choice
-                    label={t('scan.then')}
-                    onSlate
-                    value={work}
-                    onChoose={setWork}
-                    options={(['driving', 'actuators'] as const).map((value) => ({
-                        value,
-                        label: t(`scan.${value}`),
-                    }))}
-                    className="border-t border-slate-line pt-2"
-                />
+            {switches && (
+                <div className="grid shrink-0 grid-cols-2 gap-2">
+                    <SmallButton
+                        disabled={props.busy || !hasFoundModule(attempt)}
+                        note={shortMinutes(attempt.rates['read-switches']?.minutes ?? 0)}
+                        onClick={() => void props.onAct({ do: 'read-switches' })}
+                    >
+                        {t('work.read-switches')}
+                    </SmallButton>
+                </div>
             )}
-            {actuators && work === 'actuators' ? (
-                <ActuatorControls {...props} />
-            ) : (
-                <DriveControls {...props} />
-            )}
+            <DriveControls {...props} />
             <Scanned {...props} />
         </>
     );

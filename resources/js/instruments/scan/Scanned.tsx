@@ -19,7 +19,6 @@ const KINDS = [
     'record-drive',
     'watch-lamp',
     'cycle-power',
-    'test-actuator',
     'read-switches',
 ] as const;
 
@@ -86,11 +85,11 @@ function title({ car }: Attempt, { action }: Step): string {
 
 /** What an actuator or a switch did, as it can be written down. */
 function worked({ sights }: Attempt, { observation: { kind, values } }: Step): Shown[] {
-    if (kind !== 'actuator' && kind !== 'switches') return [];
+    if (kind !== 'switches') return [];
     return Object.keys(values).map((feature) => ({
         feature,
-        label: kind === 'switches' ? t(`switch.${feature}`) : feature,
-        sights: sights[kind === 'switches' ? 'switches' : feature] ?? [],
+        label: t(`switch.${feature}`),
+        sights: sights.switches ?? [],
     }));
 }
 
@@ -112,8 +111,6 @@ function Result({ step, attempt, channel }: { step: Step; attempt: Attempt; chan
             return <Driven values={values} />;
         case 'codes':
             return <CodeList observation={observation} />;
-        case 'actuator':
-            return <p className="text-reading">{t(`actuator.${String(values.pump ?? values.wheel)}`)}</p>;
         case 'switches':
             return <Switches values={values} />;
         case 'recording':

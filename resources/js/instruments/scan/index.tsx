@@ -17,7 +17,7 @@ export const room: Room = {
     name: 'scan',
     position: 5,
     tools: [],
-    also: ['live-data', 'actuator-tests'],
+    also: ['live-data'],
     Panel: ScanPanel,
     acts: [
         'bay.read-codes',
@@ -44,10 +44,6 @@ export const room: Room = {
             action.kilometresPerHour > 0
                 ? t('did.live-speeds', { speed: action.kilometresPerHour })
                 : t('did.live-standing'),
-        'test-actuator': (_, action) =>
-            action.part === 'pump'
-                ? t('did.run-pump')
-                : t('did.work-valves', { channel: action.part.slice('valves.'.length) }),
         'check-connector': (_, action) => t(action.open ? 'did.connector-open' : 'did.connector-closed'),
         'press-pedal': (_, action) => t('did.press-pedal', { times: action.times, seconds: action.seconds }),
         'cycle-power': (_, action) => t('did.cycle-power', { on: action.onSeconds, off: action.offSeconds }),
@@ -77,7 +73,6 @@ export const room: Room = {
                     : t('scan.triggered', { code: String(values.code) });
             },
         },
-        actuator: { word: (_, word) => [t(`actuator.${word}`)] },
         switches: { word: (name, word) => [`${t(`switch.${name}`)}: ${t(`switch-state.${word}`)}`] },
         'lamp-watched': {
             word: (_, word) => [t(`lamp-watched.${word === 'on' || word === 'off' ? word : 'blinks'}`)],

@@ -7,6 +7,7 @@ import { PartPlaces } from './PartPlaces';
 import type { PanelProps } from '../room';
 import { WHOLE_CAR } from '../../words/card';
 import { WhatItIs } from './WhatItIs';
+import { UnitSheet } from './UnitSheet';
 import { WiringDiagram } from './WiringDiagram';
 import { number } from '../../words/reader';
 
@@ -78,6 +79,7 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: s
                     <WiringDiagram channel={shown} wiring={wiring} />
                 </>
             )}
+            {sheet.unit !== null && <UnitSheet unit={sheet.unit} />}
             <CodeSheet sheet={sheet} car={car} channel={channel} />
             <dl className="border-t border-slate-line pt-1">
                 <dt className="font-semibold">{t('sheet.feed')}</dt>

@@ -90,7 +90,7 @@ final class HeatTest extends TestCase
             $job = $at(['do' => 'turn-wheel', 'channel' => 'FL', 'turnsPerSecond' => 0.0], ['do' => 'join', 'plug' => 'FL.sensor-plug'], ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], ...array_fill(0, 30 * $leg, ['do' => 'look-at-lamps']));
             // the sweep four minutes, the wheel and the plug one each, down two, chocks one
             $rise *= 0.5 ** ((4.0 + 1.0 + 1.0 + 2.0 + 1.0 + 30.0 * $leg) / $rests->hubHalfLifeMinutes);
-            self::assertEqualsWithDelta($rise, $job->car->state->warmth->hubRiseKelvin, 0.01, "leg $leg");
+            self::assertEqualsWithDelta($rise, $job->car->state->lasting->warmth->hubRiseKelvin, 0.01, "leg $leg");
         }
     }
 

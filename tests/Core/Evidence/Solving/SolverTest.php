@@ -31,13 +31,13 @@ final class SolverTest extends TestCase
 
     public function test_two_faults_that_no_test_tells_apart_are_named_and_the_tool_that_would(): void
     {
-        $found = $this->solved([['pump-dead', 'car']], withheld: ['trial-parts']);
+        $found = $this->solved([['pump-dead', 'car']], withheld: ['trial-parts', 'meter', 'clamp']);
 
         self::assertContains('pump-relay-dead@car', $found->together);
         self::assertContains('not-told-apart', $found->warnings());
         self::assertFalse($found->isSolvable(), 'the cheaper relay goes first');
         self::assertContains('pump-relay-dead@car', $found->tools['trial-parts']);
-        self::assertTrue($this->solved([['pump-dead', 'car']])->isSolvable(), 'another relay from the shelf tells');
+        self::assertTrue($this->solved([['pump-dead', 'car']])->isSolvable(), 'another relay from the shelf tells, and the voltage at the motor');
     }
 
     public function test_a_code_that_gives_the_case_away_is_warned_of(): void

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Meter;
+
+use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Contract\CandidateTest;
+use Lernfall\Bay\Preliminaries\Before;
+use Lernfall\Circuit\UnitCircuit;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\Modulation;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Pads;
+use Lernfall\Vehicle\Vehicle;
+
+/** What is measured with the meter at the hydraulic unit: windings with the key off, and under load what arrives and what is lost on the way. */
+final readonly class UnitTests
+{
+    /** @return list<CandidateTest> the windings of a corner's valves */
+    public static function of(Vehicle $vehicle, Channel $channel): array
+    {
+        $unit = $vehicle->brakeParts->unit;
+        if ($unit === null) {
+            return [];
+        }
+        $tests = [];
+        foreach (array_keys($unit->coilsOf($channel->id)) as $valve) {
+            $kind = substr($valve, strlen($channel->id) + 1);
+            $tests[] = CandidateTest::further("ohms-winding-$kind", [], [new Measure(MeterFunction::Ohms, UnitCircuit::VALVE_SUPPLY, UnitCircuit::coilEnd($valve))], ['reading'])->ofTheUnit();
+        }
+
+        return $tests;
+    }
+
+    /** @return list<CandidateTest> */
+    public static function ofTheWholeCar(Vehicle $vehicle): array
+    {
+        $unit = $vehicle->brakeParts->unit;
+        $channels = BrakeParts::channelsOf($vehicle->brakeParts->ids());
+        if ($unit === null || $vehicle->module->lampCodes !== null) {
+            return [];
+        }
+        [$valves, $pump] = Pads::UNIT_FEEDS;
+        $reduced = static fn (int $many): Commanded => new Commanded(array_map(static fn (string $channel): string => Modulation::Reduce->value.".$channel", array_slice($channels, 0, $many)));
+        $volts = static fn (string $id, string $first, string $second, Commanded $meanwhile): CandidateTest => CandidateTest::further(
+            $id, Before::keyOn(), [new Measure(MeterFunction::VoltsDc, $first, $second, meanwhile: $meanwhile)], ['reading'],
+        )->ofTheUnit();
+        $running = new Commanded([BrakeParts::PUMP]);
+
+        return [
+            ...($channels === [] ? [] : [
+                $volts('unit-volts', UnitCircuit::VALVE_SUPPLY, UnitCircuit::GROUND, $reduced(1)),
+                $volts('unit-drop-fuse', "$valves.fuse.in", "$valves.fuse.out", $reduced(1)),
+                $volts('unit-drop-relay', "$valves.fuse.out", "$valves.relay.out", $reduced(1)),
+                $volts('unit-drop-relay-two', "$valves.fuse.out", "$valves.relay.out", $reduced(2)),
+            ]),
+            $volts('motor-volts', UnitCircuit::MOTOR, UnitCircuit::GROUND, $running),
+            $volts('motor-relay', "$pump.relay.out", Pads::BODY, $running),
+            $volts('unit-drop-ground', UnitCircuit::GROUND, Pads::BODY, $running),
+        ];
+    }
+}

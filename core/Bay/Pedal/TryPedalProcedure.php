@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Pedal;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Contract\Action;
+use Lernfall\Bay\Contract\ActionSchema;
+use Lernfall\Bay\Contract\BaseCarProcedure;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CandidateTest;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Preliminaries\Before;
+use Lernfall\Bay\Workshop\Workshop;
+use Lernfall\Document\Node;
+use Lernfall\Hydraulics\Pedal;
+use Lernfall\Hydraulics\PedalTravel;
+use Lernfall\Vehicle\Brakes\BrakeUnit;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * The brake pedal pressed while the car stands. While the engine runs it is assisted; without it a few presses have used up what was in the servo
+ * before anything is judged.
+ *
+ * @extends BaseCarProcedure<TryPedal>
+ */
+final readonly class TryPedalProcedure extends BaseCarProcedure
+{
+    public function name(): string
+    {
+        return 'try-pedal';
+    }
+
+    public function observations(): array
+    {
+        return ['pedal-tried'];
+    }
+
+    public function equipment(): array
+    {
+        return [Foot::class];
+    }
+
+    public function schema(): ActionSchema
+    {
+        return ActionSchema::of('Press the brake pedal of the standing car lightly, firmly, and hold it; assisted while the engine runs');
+    }
+
+    public function decode(Node $node): Action
+    {
+        return new TryPedal;
+    }
+
+    public function check(Action $action, JobInHand $job, Workshop $workshop): void
+    {
+        if ($job->sound()->brakeParts->unit === null) {
+            throw UnfitAction::notOnThisCar();
+        }
+    }
+
+    public function predict(Car $car, CarAction $action, Workshop $workshop): array
+    {
+        if (! $car->state->lift->isSafeBeside()) {
+            return Branch::refused($car, Refusal::Unsecured);
+        }
+        $foot = $workshop->equipment(Foot::class);
+        $isAssisted = $car->state->key->isRunning();
+        $felt = self::pressed($car->vehicle->unit(), $foot, $isAssisted);
+        // what belongs under a foot is what the same car gives as it was built, its engine running
+        $usual = self::pressed($car->sound->unit(), $foot, $isAssisted);
+
+        return Branch::only($car, Prediction::of('pedal-tried', [
+            'height' => CategoryFeature::certain(match (true) {
+                $felt->lightCentimetres - $usual->lightCentimetres > $foot->lowFromCentimetres => 'goes-low',
+                $usual->lightCentimetres - $felt->lightCentimetres > $foot->highFromCentimetres => 'stays-high',
+                default => 'usual-height',
+            }),
+            'feel' => CategoryFeature::certain($felt->givesCentimetres() - $usual->givesCentimetres() > $foot->softFromCentimetres ? 'feels-soft' : 'feels-firm'),
+            'steady' => CategoryFeature::certain($felt->sinksCentimetres() > $foot->sinksFromCentimetres ? 'sinks-slowly' : 'stays-down'),
+        ]));
+    }
+
+    public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
+    {
+        return $vehicle->brakeParts->unit === null ? [] : [CandidateTest::usual('pedal', Before::running(), new TryPedal, ['height', 'feel', 'steady'])->ofTheUnit()];
+    }
+
+    private static function pressed(BrakeUnit $unit, Foot $foot, bool $isAssisted): PedalTravel
+    {
+        return Memo::with($unit, 'pedal '.serialize($foot).(int) $isAssisted, static fn (): PedalTravel => (new Pedal($isAssisted ? $unit->master : $unit->master->withAssistance(1.0), $unit->hydraulics))
+            ->pressed($foot->lightNewtons, $foot->firmNewtons, $foot->holdSeconds));
+    }
+}

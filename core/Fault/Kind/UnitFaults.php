@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Fault\Kind;
+
+use Closure;
+use Lernfall\Fault\FaultKind;
+use Lernfall\Fault\FaultScope;
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\BrakeUnit;
+use Lernfall\Vehicle\Brakes\RelayState;
+use Lernfall\Vehicle\Brakes\Sticking;
+use Lernfall\Vehicle\Brakes\UnitWiring;
+use Lernfall\Vehicle\Brakes\WheelLine;
+use Lernfall\Vehicle\Channel;
+use Lernfall\Vehicle\Vehicle;
+
+/** Faults of the hydraulic unit, its valves, pump, relays and wires: each is a change of the unit, and what it shows is computed. */
+final readonly class UnitFaults
+{
+    /** @return list<FaultKind> */
+    public static function all(): array
+    {
+        return [...self::ofValves(), ...self::ofWires()];
+    }
+
+    /** @return list<FaultKind> */
+    private static function ofValves(): array
+    {
+        $windings = static fn (Vehicle $vehicle, string $channel): bool => isset($vehicle->brakeParts->unit->wiring->coils["$channel.inlet"]);
+
+        return [
+            self::ofWheel('valve-winding-open', 'winding-open', 'none', static fn (BrakeUnit $unit, string $channel): BrakeUnit => self::broken($unit, $unit->reducingValve($channel))),
+            self::ofWheel('inlet-winding-open', 'winding-open', 'none', static fn (BrakeUnit $unit, string $channel): BrakeUnit => self::broken($unit, "$channel.inlet"), $windings),
+            self::ofLine('valve-stuck', 'valve-stuck', 'none', static fn (WheelLine $line): WheelLine => $line->withValves($line->inlet->stuck(Sticking::Open), $line->outlet->stuck(Sticking::Shut))),
+            self::ofLine('outlet-stuck-shut', 'valve-stuck', 'none', static fn (WheelLine $line): WheelLine => $line->withValves(outlet: $line->outlet->stuck(Sticking::Shut))),
+            self::ofLine('inlet-stuck-open', 'valve-stuck', 'none', static fn (WheelLine $line): WheelLine => $line->withValves($line->inlet->stuck(Sticking::Open))),
+            self::ofLine('inlet-stuck-shut', 'valve-blocked', 'none', static fn (WheelLine $line): WheelLine => $line->withValves($line->inlet->stuck(Sticking::Shut))),
+            self::ofLine('inlet-throttled', 'valve-blocked', 'share', static fn (WheelLine $line, float $share): WheelLine => $line->withValves($line->inlet->throttled($share))),
+            self::ofLine('outlet-leaking', 'valve-leaking', 'flow', static fn (WheelLine $line, float $flow): WheelLine => $line->withValves(outlet: $line->outlet->leaking($flow))),
+        ];
+    }
+
+    /** @return list<FaultKind> */
+    private static function ofWires(): array
+    {
+        return [
+            self::ofCar('pump-dead', 'pump-dead', BrakeParts::PUMP, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withMotor($wiring->motor->broken())),
+            self::ofCar('pump-wire-open', 'unit-wire', BrakeParts::PUMP, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withWire(true))),
+            self::ofCar('pump-relay-dead', 'pump-relay', BrakeParts::PUMP_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withRelay(RelayState::Dead))),
+            self::ofCar('pump-relay-welded', 'pump-relay', BrakeParts::PUMP_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withRelay(RelayState::Welded))),
+            self::ofCar('valve-relay-dead', 'valve-relay', BrakeParts::VALVE_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(valves: $wiring->valves->withRelay(RelayState::Dead))),
+            self::ofCar('valve-relay-burnt', 'valve-relay', BrakeParts::VALVE_RELAY, 'ohms', static fn (UnitWiring $wiring, float $ohms): UnitWiring => $wiring->withFeeds(valves: $wiring->valves->withRelay(RelayState::Works, $ohms))),
+            self::ofCar('valve-fuse-blown', 'unit-fuse', BrakeParts::VALVE_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(valves: $wiring->valves->withFuse(true))),
+            self::ofCar('unit-ground-rusty', 'unit-ground', BrakeParts::PUMP, 'ohms', static fn (UnitWiring $wiring, float $ohms): UnitWiring => $wiring->withRust($ohms)),
+        ];
+    }
+
+    private static function broken(BrakeUnit $unit, string $valve): BrakeUnit
+    {
+        return $unit->withWiring($unit->wiring->withCoil($valve, $unit->wiring->coils[$valve]->broken()));
+    }
+
+    /** @param  Closure(WheelLine, float): WheelLine  $change */
+    private static function ofLine(string $id, string $defect, string $strength, Closure $change): FaultKind
+    {
+        return self::ofWheel($id, $defect, $strength, static fn (BrakeUnit $unit, string $channel, float $strong): BrakeUnit => $unit->withLine($channel, static fn (WheelLine $line): WheelLine => $change($line, $strong)));
+    }
+
+    /**
+     * @param  Closure(BrakeUnit, string, float): BrakeUnit  $change
+     * @param  ?Closure(Vehicle, string): bool  $hasIt  told one of its channels with valves
+     */
+    private static function ofWheel(string $id, string $defect, string $strength, Closure $change, ?Closure $hasIt = null): FaultKind
+    {
+        return new FaultKind(
+            $id, 'hydraulics', $defect, $strength, false, static fn (Channel $channel): Channel => $channel,
+            carChange: static fn (Vehicle $vehicle, string $channel, float $strong): Vehicle => $vehicle->withUnit($change($vehicle->unit(), $channel, $strong)),
+            scope: new FaultScope(hasIt: static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has(BrakeParts::valves($vehicle->channelIds()[0])) && ($hasIt === null || $hasIt($vehicle, $vehicle->channelIds()[0]))),
+        );
+    }
+
+    /** @param  Closure(UnitWiring, float): UnitWiring  $change */
+    private static function ofCar(string $id, string $defect, string $part, string $strength, Closure $change): FaultKind
+    {
+        return FaultKind::ofTheWholeCar(
+            $id, 'hydraulics', $defect, $strength,
+            static fn (Vehicle $vehicle, float $strong): Vehicle => $vehicle->withUnit($vehicle->unit()->withWiring($change($vehicle->unit()->wiring, $strong))),
+            static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has($part) && $vehicle->brakeParts->unit !== null,
+        );
+    }
+}

@@ -1,0 +1,95 @@
+import { useState } from 'react';
+import type { Action, Attempt } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { hasFoundModule } from '../../words/card';
+import { shortMinutes } from '../../words/quantities';
+import { t } from '../../words/words';
+import type { PanelProps } from '../room';
+
+type Test = Extract<Action, { do: 'test-actuator' }>;
+type Modulation = NonNullable<Test['modulation']>;
+
+const MODULATIONS: Modulation[] = ['reduce', 'hold'];
+const ORDERS = ['pedal-first', 'valves-first'] as const;
+
+/** The channels whose valves the terminal can work. */
+function wheels({ car }: Attempt): string[] {
+    return car.brakeParts
+        .filter((part) => part.startsWith('valves.'))
+        .map((part) => part.slice('valves.'.length));
+}
+
+/** A helper at the pedal, a hand at the wheels, and the terminal, which works the valves of one wheel or of several, or runs the pump. */
+export function LiftControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt' | 'busy' | 'onAct'>) {
+    const there = wheels(attempt);
+    const [chosen, setChosen] = useState<string[]>(there.slice(0, 1));
+    const [modulation, setModulation] = useState<Modulation>('reduce');
+    const [order, setOrder] = useState<(typeof ORDERS)[number]>('pedal-first');
+    const found = hasFoundModule(attempt);
+    const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
+    const toggle = (wheel: string) =>
+        setChosen(there.filter((one) => (one === wheel ? !chosen.includes(one) : chosen.includes(one))));
+    const run = () => {
+        const [first, ...further] = chosen.map((wheel) => `valves.${wheel}`);
+        if (first === undefined) return;
+        void onAct({
+            do: 'test-actuator',
+            part: first,
+            ...(modulation === 'reduce' ? {} : { modulation }),
+            ...(order === 'pedal-first' ? {} : { beforePedal: true }),
+            ...(further.length === 0 ? {} : { with: further }),
+        });
+    };
+    return (
+        <section aria-label={t('brakes.lift')} className="flex flex-col gap-2">
+            <h3 className="text-slate-soft">{t('brakes.lift')}</h3>
+            <div role="group" aria-label={t('brakes.wheels')} className="flex gap-1.5">
+                {there.map((wheel) => (
+                    <button
+                        key={wheel}
+                        type="button"
+                        aria-pressed={chosen.includes(wheel)}
+                        onClick={() => toggle(wheel)}
+                        className="flex-auto rounded-edge border border-slate-edge bg-slate-raised px-2 py-1 text-slate-text aria-pressed:border-reading aria-pressed:bg-reading aria-pressed:font-semibold aria-pressed:text-ink"
+                    >
+                        {wheel}
+                    </button>
+                ))}
+            </div>
+            <Choice
+                onSlate
+                label={t('brakes.what')}
+                value={modulation}
+                onChoose={setModulation}
+                options={MODULATIONS.map((value) => ({ value, label: t(`modulation.${value}`) }))}
+            />
+            <Choice
+                onSlate
+                label={t('brakes.order')}
+                value={order}
+                onChoose={setOrder}
+                options={ORDERS.map((value) => ({ value, label: t(`brakes.${value}`) }))}
+            />
+            <div className="grid grid-cols-2 gap-2">
+                <Button
+                    kind="slate-main"
+                    disabled={busy || !found || chosen.length === 0}
+                    note={minutes('test-actuator.valves')}
+                    onClick={run}
+                >
+                    {t('brakes.work-valves')}
+                </Button>
+                <Button
+                    kind="slate-line"
+                    disabled={busy || !found}
+                    note={minutes('test-actuator.pump')}
+                    onClick={() => void onAct({ do: 'test-actuator', part: 'pump' })}
+                >
+                    {t('brakes.run-pump')}
+                </Button>
+            </div>
+            <p className="text-small text-slate-soft">{t(found ? 'brakes.lift-hint' : 'scan.find-first')}</p>
+        </section>
+    );
+}

@@ -1,0 +1,52 @@
+import type { Action } from '../../api/types';
+import { hasUnit } from '../../words/card';
+import { t } from '../../words/words';
+import type { Room } from '../room';
+import { BrakesPanel } from './BrakesPanel';
+import { spokenFeature } from './spoken';
+
+function worked({
+    part,
+    modulation,
+    beforePedal,
+    with: further = [],
+}: Extract<Action, { do: 'test-actuator' }>) {
+    if (part === 'pump') return t('did.run-pump');
+    const wheels = [part, ...further].map((one) => one.slice('valves.'.length)).join(', ');
+    return t(beforePedal === true ? 'did.work-valves-first' : 'did.work-valves', {
+        channel: wheels,
+        what: t(`modulation.${modulation ?? 'reduce'}`),
+    });
+}
+
+export const room: Room = {
+    name: 'brakes',
+    position: 6,
+    tools: [],
+    also: ['actuator-tests', 'roller-bench'],
+    fits: hasUnit,
+    Panel: BrakesPanel,
+    acts: ['brakes.try-pedal'],
+    shows: ['test-actuator', 'try-pedal', 'brake-on-rollers'],
+    told: {
+        'test-actuator': (_, action) => worked(action),
+        'try-pedal': () => t('did.try-pedal'),
+        'brake-on-rollers': (_, action) => t('did.brake-on-rollers', { axle: t(`axle.${action.axle}`) }),
+    },
+    shown: {
+        actuator: {
+            word: (name, word) => [
+                name === 'wheel' || name === 'pump'
+                    ? t(`actuator.${word}`)
+                    : `${spokenFeature(name)}: ${t(`sight-short.${word}`)}`,
+            ],
+        },
+        'pedal-tried': { word: (_, word) => [t(`sight-short.${word}`)] },
+        rolled: { number: (name) => `${spokenFeature(name)} ` },
+    },
+    sources: {
+        'test-actuator': { which: (feature) => `${spokenFeature(feature)} · ` },
+        'try-pedal': { which: (feature) => `${spokenFeature(feature)} · ` },
+        'brake-on-rollers': { which: (feature) => `${spokenFeature(feature)} · ` },
+    },
+};

@@ -1,0 +1,8 @@
+import { t } from '../../words/words';
+
+/** What of a test it was: a wheel, the pedal, the pump, or the force at a wheel. */
+export function spokenFeature(feature: string): string {
+    const [name = '', of = ''] = feature.split('.');
+    if (of === '') return t(`tried.${name}`);
+    return name === 'wheel' ? t('tried.wheel-at', { wheel: of }) : `${name}, ${t(`force.${of}`)}`;
+}
