@@ -57,13 +57,15 @@ $browser->driver->executeScript('document.querySelector("[role=tabpanel][data-st
 $picture('sheet');
 $person->choose('Corner', 'Supply of the module')->choose('Key', 'on')->tab('Meter')->choose('Meter function', 'V DC')
     ->pad('module plug, ground pin')->pad('body')->press('Read the meter')->see('Write it on the card');
-$picture('supply');
 $person->tab('Clamp')->select('Around the wire at', 'module plug, supply pin')->press('Close it and read')->see('set to zero before');
 $picture('clamp');
 $person->open('/jobs')->pressIn("The pharmacy's Harl", 'Start the job')->see('Complaint')->choose('Corner', 'Front left')->choose('Plug FL', 'open')
     ->choose('Corner', 'Rear left')->choose('Plug RL', 'open')->choose('Corner', 'Front left')
     ->tab('Leads')->choose('What to clip on', 'Jumpers')->press('This sensor to the loom of RL')->see('RL sensor plug, module side, wire 2');
 $picture('leads');
+$person->open('/jobs')->pressIn("The weaver's Harl", 'Start the job')->see('Complaint')->choose('Corner', 'Supply of the module')->press('Hydraulics')->choose('Key', 'on')
+    ->pad('valve fuse, load side')->pad('behind the valve relay')->tab('Meter')->choose('Meter function', 'V DC')->select('Meanwhile the terminal', 'FL reduces')->select('and', 'RR reduces')->press('Read the meter')->see('Write it on the card');
+$picture('unit');
 $person->open('/jobs')->pressIn("The chimney sweep's Mirl", 'Start the job')->see('Complaint')->choose('Key', 'on')->tab('Scan')->choose('Check connector', 'open')->press('Watch the lamp')->see('Count the blinks');
 $browser->driver->wait(10, 20)->until(static fn () => $browser->driver->executeScript("return document.querySelector('[data-lit]').dataset.lit === 'true'"));
 $browser->driver->takeScreenshot(__DIR__.'/../docs/screenshots/lamp-code.png');

@@ -51,6 +51,7 @@ final readonly class BrakeUnitReader
                 $master->float('boreSquareCentimetres'), $master->float('pedalRatio'), $master->float('assistance'), $master->float('assistedBar'), $master->float('pedalCentimetres'),
             )),
             bleedingOrder: self::bleedingOrder($node, array_map(strval(...), array_keys($brakes))),
+            isIntegrated: $node->has('integrated') && $node->bool('integrated'),
         );
     }
 

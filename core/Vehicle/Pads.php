@@ -46,12 +46,17 @@ final readonly class Pads
         return [...$pads, ...array_map(Pad::fixed(...), [...self::FIXED, ...self::ofUnit($vehicle)])];
     }
 
-    /** @return list<string> at the hydraulic unit: along what feeds its valves and its pump, its ground, and the module's end of each winding */
+    /** @return list<string> at the hydraulic unit, as far as they lie outside its housing: along what feeds its valves and its pump, its ground, and the module's end of each winding */
     public static function ofUnit(Vehicle $vehicle): array
     {
         $unit = $vehicle->brakeParts->unit;
         if ($unit === null) {
             return [];
+        }
+        if ($unit->isIntegrated) {
+            [$valves, $pump] = self::UNIT_FEEDS;
+
+            return ["$valves.fuse.in", "$valves.fuse.out", "$pump.fuse.in", "$pump.fuse.out", "$pump.supply", self::UNIT_GROUND];
         }
         $pads = [];
         foreach (self::UNIT_FEEDS as $feed) {

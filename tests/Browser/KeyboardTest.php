@@ -23,7 +23,7 @@ final class KeyboardTest extends BrowserTestCase
         $person->keys('1', WebDriverKeys::ARROW_RIGHT);
         self::assertSame('RL sensor plug, module side, wire 1', $person->focused());
         $person->keys(WebDriverKeys::ARROW_DOWN, '2');
-        self::assertSame('RL sensor plug, module side, wire 2, Second lead', $person->focused());
+        self::assertSame('RL sensor plug, module side, wire 2, Second lead 2', $person->focused());
 
         $person->keys('m')->see('step 20');
     }

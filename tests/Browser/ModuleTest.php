@@ -69,7 +69,7 @@ final class ModuleTest extends BrowserTestCase
     {
         $person = $this->started('bente', "The postwoman's Harl")->choose('Key', 'on')->tab('Eyes')->press('Look at the lamps')->see('ABS and traction control not available')
             ->tab('Scan')->select('Vehicle in its menu', 'Harl 1.3')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('No code stored.')->press('Note: none stored')->see('none stored')->press('Strike out')->see('struck out')
-            ->choose('What to do', 'Actuators')->press('Watch the switches')->see('Level, hydraulic unit stays open');
+            ->press('Watch the switches')->see('Level, hydraulic unit stays open');
         $person->select('Which of them', 'Level, hydraulic unit')->select('What you saw', 'It stays open')->choose('Judgement', 'out')->press('Write down')->see('It stays open out')
             ->press('Leave system')
             ->choose('Corner', 'Supply of the module')->press('Name the cause')->select('Place', 'Switches')->select('Defect', 'level switch of the hydraulic unit')->tick('It stays open out')->press('Write the cause down')->see('the switches: level switch')

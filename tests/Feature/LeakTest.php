@@ -54,7 +54,7 @@ final class LeakTest extends FeatureTestCase
         }
         $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
         self::assertNotSame([], $differing);
-        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|read-switches|test-actuator|watch-lamp|record-drive|measure|capture|clamp-current|gauge-gap|look|live-speeds|rock-wheel|feed-sensor)~', $differing[0], 'the first difference is something that shows something');
+        self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|read-switches|test-actuator|watch-lamp|record-drive|measure|capture|clamp-current|gauge-gap|look|live-speeds|rock-wheel|feed-sensor|turn-wheel|try-pedal|brake-on-rollers)~', $differing[0], 'the first difference is something that shows something');
     }
 
     /** What suspects there are, how likely each is and what would be done next stays where it is worked out. */
@@ -174,7 +174,7 @@ final class LeakTest extends FeatureTestCase
             ['do' => 'prove-meter'], ['do' => 'look', 'channel' => 'car', 'at' => 'fuse'], ['do' => 'look', 'channel' => 'car', 'at' => 'ground'],
             ['do' => 'road-test'], ['do' => 'look-at-lamps'], ['do' => 'read-codes'], ['do' => 'live-speeds', 'kilometresPerHour' => 30],
             ['do' => 'live-speeds', 'kilometresPerHour' => 0], ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true], ['do' => 'record-drive', 'route' => 'straight', 'onCode' => false],
-            ['do' => 'read-codes', 'system' => 'engine'], ['do' => 'read-codes', 'tool' => 'reader'], ['do' => 'test-actuator', 'part' => 'pump'], ['do' => 'read-switches'], ['do' => 'look', 'channel' => 'car', 'at' => 'fluid'], ['do' => 'end-session'], ['do' => 'watch-lamp'], ['do' => 'press-pedal', 'times' => 3, 'seconds' => 2],
+            ['do' => 'read-codes', 'system' => 'engine'], ['do' => 'read-codes', 'tool' => 'reader'], ['do' => 'test-actuator', 'part' => 'pump'], ['do' => 'try-pedal'], ['do' => 'brake-on-rollers', 'axle' => 'front'], ['do' => 'brake-on-rollers', 'axle' => 'rear'], ['do' => 'read-switches'], ['do' => 'look', 'channel' => 'car', 'at' => 'fluid'], ['do' => 'end-session'], ['do' => 'watch-lamp'], ['do' => 'press-pedal', 'times' => 3, 'seconds' => 2],
             ['do' => 'parking-brake'], ['do' => 'ignition', 'to' => 'off'],
             ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'],
         ];
@@ -209,14 +209,17 @@ final class LeakTest extends FeatureTestCase
         $actions[] = ['do' => 'write-reading', 'of' => 1 + (int) array_search('measure', array_column($actions, 'do'), true), 'feature' => 'reading', 'value' => 55, 'unit' => 'mV', 'word' => '', 'judgement' => 'in', 'comparedWith' => 'FR'];
         $actions[] = ['do' => 'name-cause', 'channel' => 'FR', 'station' => 'sensor', 'defect' => 'open', 'supports' => [count($actions)], 'expects' => 'code-stays-away'];
         $actions[] = ['do' => 'strike-out', 'entry' => count($actions) - 1];
-        foreach (['clean-plug', 'tape-loom', 'repair-loom', 'fit-tyre', 'set-gap', 'replace-sensor', 'replace-hub', 'replace-module'] as $kind) {
+        foreach (['replace-brake-hose', 'replace-caliper', 'replace-linings', 'clean-plug', 'tape-loom', 'repair-loom', 'fit-tyre', 'set-gap', 'replace-sensor', 'replace-hub', 'replace-module'] as $kind) {
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'FR'];
         }
 
         $actions[] = ['do' => 'ignition', 'to' => 'on'];
         $actions[] = ['do' => 'test-actuator', 'part' => 'valves.FR'];
+        $actions[] = ['do' => 'test-actuator', 'part' => 'valves.FL', 'modulation' => 'hold', 'beforePedal' => true, 'with' => ['valves.RR']];
+        $actions[] = ['do' => 'measure', 'function' => 'volts-dc', 'first' => 'unit.valves.fuse.out', 'second' => 'unit.valves.relay.out', 'while' => ['reduce.FL', 'hold.RR']];
+        $actions[] = ['do' => 'clamp-current', 'at' => 'unit.pump.supply', 'fullScale' => 40, 'zeroed' => true, 'alsoAt' => ['unit.ground'], 'while' => ['pump']];
         $actions[] = ['do' => 'ignition', 'to' => 'off'];
-        foreach (['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery', 'replace-hydraulic-unit', 'replace-pump-relay', 'replace-valve-relay', 'fill-fluid', 'replace-stop-lamp-switch', 'replace-parking-brake-switch', 'replace-level-switch', 'mend-lamp'] as $kind) {
+        foreach (['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery', 'replace-hydraulic-unit', 'replace-pump-relay', 'replace-valve-relay', 'replace-unit-fuse', 'mend-unit-wire', 'clean-unit-ground', 'code-unit', 'bleed-brakes', 'replace-master-cylinder', 'replace-servo', 'fill-fluid', 'replace-stop-lamp-switch', 'replace-parking-brake-switch', 'replace-level-switch', 'mend-lamp'] as $kind) {
             $actions[] = ['do' => 'repair', 'kind' => $kind, 'channel' => 'car'];
         }
 

@@ -108,10 +108,10 @@ final class RehearsalTest extends TestCase
         self::assertSame(0, $code);
         self::assertStringContainsString('can be solved: replace-sensor@FR, reached on 3 of 3 cars', $output);
 
-        $pump = $this->file([...Workbench::json('examples/coil-open.case.json'), 'faults' => [['kind' => 'pump-dead', 'channel' => 'car']], 'withheld' => ['trial-parts']]);
+        $pump = $this->file([...Workbench::json('examples/coil-open.case.json'), 'faults' => [['kind' => 'pump-dead', 'channel' => 'car']], 'withheld' => ['trial-parts', 'meter', 'scope', 'clamp']]);
         [$code, $output] = $this->artisan('case:check', $pump, '--json');
         self::assertSame(1, $code);
-        self::assertSame(['pump-relay-dead@car'], json_decode($output, true, 16, JSON_THROW_ON_ERROR)['together']);
+        self::assertContains('pump-relay-dead@car', json_decode($output, true, 16, JSON_THROW_ON_ERROR)['together']);
         self::assertSame(2, $this->artisan('case:check', 'nowhere.json')[0]);
     }
 

@@ -35,7 +35,7 @@ final readonly class ActuatorWork
         $left = $this->held($car);
         $left = $left->in($left->state->withAccumulated([...$left->state->lasting->accumulatedCubicCentimetres, ...$done->state->accumulated]));
 
-        return Branch::only($left, Prediction::of('actuator', $isPump ? ['pump' => CategoryFeature::certain($this->heard($work, $done))] + self::pedal($done) : self::wheels($done, $test) + ($test->beforePedal ? [] : self::pedal($done))));
+        return Branch::only($left, Prediction::of('actuator', $isPump ? ['pump' => CategoryFeature::certain($this->heard($work, $done))] + self::pedal($done) : self::wheels($done, $test) + ($test->beforePedal || $test->buildsUp() ? [] : self::pedal($done))));
     }
 
     private function heard(LiftWork $work, LiftOutcome $done): string

@@ -53,10 +53,28 @@ final readonly class LiftWork
         $hydraulics = $channels === [] ? $this->unit->hydraulics : $this->unit->hydraulics->circuitsOf($channels);
         $lift = new LiftTest($hydraulics, $this->unit->wiring, $this->unit->master, $this->lift->dragsFromNewtonMetres, $this->lift->heldFromNewtonMetres, $this->car->vehicle->climate->ambientCelsius);
         $rest = BrakeState::atRest($hydraulics)->with(array_intersect_key($full, $hydraulics->circuits));
+        if ($test->buildsUp()) {
+            return $lift->commanded($rest, 0.0, $this->building($channels[0]), $electrical, $this->lift->commandSeconds);
+        }
         $order = $test->part === BrakeParts::PUMP ? new UnitOrder(pump: true) : UnitOrder::valves($this->positions($test));
         $first = $lift->commanded($rest, $this->lift->footNewtons, $test->beforePedal ? $order : new UnitOrder, $electrical, $this->lift->pressSeconds);
 
         return $test->beforePedal ? $first : $lift->commanded($first->state, $this->lift->footNewtons, $order, $electrical, $this->lift->commandSeconds);
+    }
+
+    /** Isolation shut, priming open, the other wheels of the circuit kept out, the pump turning. */
+    private function building(string $channel): UnitOrder
+    {
+        $hydraulics = $this->unit->hydraulics;
+        $circuit = $hydraulics->wheels[$channel]->circuit;
+        $valves = ["$circuit.isolation", "$circuit.priming"];
+        foreach ($hydraulics->wheels as $other => $line) {
+            if ($line->circuit === $circuit && $other !== $channel) {
+                $valves[] = "$other.inlet";
+            }
+        }
+
+        return new UnitOrder(true, array_fill_keys(array_values(array_intersect($valves, array_keys($this->unit->wiring->coils))), 1), true);
     }
 
     /** @return array<string, int> by valve */

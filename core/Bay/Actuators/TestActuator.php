@@ -14,8 +14,11 @@ use Lernfall\Vehicle\Brakes\Modulation;
  */
 final readonly class TestActuator implements CarAction
 {
+    /** Before a channel: the pump brakes its wheel without the pedal. */
+    public const BUILD_UP = 'build-up.';
+
     /**
-     * @param  string  $part  "pump", or "valves." and a channel
+     * @param  string  $part  "pump", "valves." and a channel, or "build-up." and a channel
      * @param  Modulation  $modulation  what the valves are driven to
      * @param  bool  $beforePedal  the valves are driven before the pedal goes down, not after
      * @param  list<string>  $with  further valves that are driven at the same time
@@ -41,9 +44,14 @@ final readonly class TestActuator implements CarAction
         ]);
     }
 
+    public function buildsUp(): bool
+    {
+        return str_starts_with($this->part, self::BUILD_UP);
+    }
+
     /** @return list<string> whose valves are driven */
     public function channels(): array
     {
-        return BrakeParts::channelsOf([$this->part, ...$this->with]);
+        return $this->buildsUp() ? [substr($this->part, strlen(self::BUILD_UP))] : BrakeParts::channelsOf([$this->part, ...$this->with]);
     }
 }

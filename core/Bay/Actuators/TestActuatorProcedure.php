@@ -53,7 +53,7 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Have the scan terminal run the pump, or the valves of a corner while a helper presses the brake')
-            ->with('part', Setting::text('"pump", or "valves." and a channel'))
+            ->with('part', Setting::text('"pump", "valves." and a channel, or "build-up." and a channel'))
             ->orWith('modulation', Setting::words([Modulation::Hold->value, Modulation::Reduce->value], 'What the valves are driven to; left out, they reduce'))
             ->orWith('beforePedal', Setting::bool('The valves are driven before the pedal goes down; left out, after'))
             ->orWith('with', Setting::list(Setting::text(), ['maxItems' => 7], 'Further valves that are driven at the same time'));
@@ -77,9 +77,9 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
     {
         $valves = array_map(BrakeParts::valves(...), BrakeParts::channelsOf($job->sound()->brakeParts->ids()));
-        SettingRange::known('part', $action->part, [...($job->sound()->brakeParts->has(BrakeParts::PUMP) ? [BrakeParts::PUMP] : []), ...$valves]);
+        SettingRange::known('part', $action->part, [...($job->sound()->brakeParts->has(BrakeParts::PUMP) ? [BrakeParts::PUMP] : []), ...$valves, ...array_map(static fn (string $channel): string => TestActuator::BUILD_UP.$channel, self::built($job->sound()))]);
         foreach ($action->with as $further) {
-            SettingRange::known('with', $further, $action->part === BrakeParts::PUMP ? [] : array_values(array_diff($valves, [$action->part])));
+            SettingRange::known('with', $further, $action->part === BrakeParts::PUMP || $action->buildsUp() ? [] : array_values(array_diff($valves, [$action->part])));
         }
         SettingRange::known('modulation', $action->modulation->value, [Modulation::Hold->value, Modulation::Reduce->value]);
     }
@@ -99,6 +99,9 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
         return [
             CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel'])->ofTheUnit(),
             CandidateTest::further('valves-before-pedal', [...Before::secured(), ...Before::keyOn()], [new TestActuator(BrakeParts::valves($channel->id), Modulation::Hold, true)], ['wheel'])->ofTheUnit(),
+            ...(in_array($channel->id, self::built($vehicle), true) && $channel->place->axle === 'front' ? [CandidateTest::further(
+                'build-up', [...Before::secured(), ...Before::keyOn()], [new TestActuator(TestActuator::BUILD_UP.$channel->id)], ['wheel'],
+            )->ofTheUnit()] : []),
             ...(KnownGoodPart::ValveRelay->places($vehicle) === [] ? [] : [CandidateTest::further(
                 'valves-with-trial-relay', [...Before::secured(), new FitKnownGoodPart(KnownGoodPart::ValveRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$valves], ['wheel'],
             )->ofTheUnit()]),
@@ -118,8 +121,8 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
 
         return [
             ...($valves === [] ? [] : [CandidateTest::further('valves-of-all', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel'])->ofTheUnit()]),
-            ...(count($valves) < 2 ? [] : [CandidateTest::further(
-                'valves-together', [...Before::secured(), ...Before::keyOn()], [new TestActuator($valves[0]->part, with: array_map(static fn (TestActuator $one): string => $one->part, array_slice($valves, 1)))],
+            ...(count($valves) < 2 ? [] : [CandidateTest::usual(
+                'valves-together', [...Before::secured(), ...Before::keyOn()], new TestActuator($valves[0]->part, with: array_map(static fn (TestActuator $one): string => $one->part, array_slice($valves, 1))),
                 ['wheel', ...array_map(static fn (TestActuator $one): string => "wheel.{$one->channels()[0]}", array_slice($valves, 1))],
             )->ofTheUnit()]),
             ...($vehicle->brakeParts->ids() === [] ? [] : [CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheUnit()]),
@@ -127,6 +130,12 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
                 'pump-with-trial-relay', [new FitKnownGoodPart(KnownGoodPart::PumpRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$pump], ['pump'],
             )->ofTheUnit()]),
         ];
+    }
+
+    /** @return list<string> channels whose wheel the pump can brake without the pedal */
+    private static function built(Vehicle $sound): array
+    {
+        return array_values(array_filter($sound->channelIds(), static fn (string $channel): bool => $sound->brakeParts->unit?->hydraulics->buildsUp($channel) === true));
     }
 
     private function isReached(Vehicle $vehicle, Channel $channel): bool

@@ -23,8 +23,8 @@ enum KnownGoodPart: string
         return match ($this) {
             self::Sensor => $vehicle->channelIds(),
             self::SupplyRelay => [Vehicle::WHOLE],
-            self::PumpRelay => $vehicle->brakeParts->has(BrakeParts::PUMP_RELAY) ? [Vehicle::WHOLE] : [],
-            self::ValveRelay => $vehicle->brakeParts->has(BrakeParts::VALVE_RELAY) ? [Vehicle::WHOLE] : [],
+            self::PumpRelay => self::isOutside($vehicle, BrakeParts::PUMP_RELAY) ? [Vehicle::WHOLE] : [],
+            self::ValveRelay => self::isOutside($vehicle, BrakeParts::VALVE_RELAY) ? [Vehicle::WHOLE] : [],
         };
     }
 
@@ -43,6 +43,12 @@ enum KnownGoodPart: string
             self::PumpRelay => $vehicle->withUnit(self::wired($vehicle->unit(), pump: $vehicle->unit()->wiring->pump->withRelayOf($other->unit()->wiring->pump))),
             self::ValveRelay => $vehicle->withUnit(self::wired($vehicle->unit(), $vehicle->unit()->wiring->valves->withRelayOf($other->unit()->wiring->valves))),
         };
+    }
+
+    /** Whether a relay can be taken out by itself. */
+    private static function isOutside(Vehicle $vehicle, string $relay): bool
+    {
+        return $vehicle->brakeParts->has($relay) && $vehicle->brakeParts->unit?->isIntegrated === false;
     }
 
     private static function wired(BrakeUnit $unit, ?RelayFeed $valves = null, ?RelayFeed $pump = null): BrakeUnit

@@ -59,7 +59,7 @@ final readonly class LampWork
     /** The red one: parking brake pulled, or so it seems; too little fluid; or brake force no longer shared out. */
     private function brakeWarns(Car $car, bool $warns): bool
     {
-        return ! $car->vehicle->brakeParts->isSound(BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::FLUID)
+        return $car->vehicle->brakeParts->state(BrakeParts::PARKING_BRAKE_SWITCH) === PartState::Closed || ! $car->vehicle->brakeParts->isSound(BrakeParts::FLUID)
             || $this->hasLostDistribution($car)
             || $warns && in_array(self::BRAKE, $car->vehicle->module->lamps->onFault, true);
     }

@@ -21,7 +21,7 @@ final readonly class UnitTests
     public static function of(Vehicle $vehicle, Channel $channel): array
     {
         $unit = $vehicle->brakeParts->unit;
-        if ($unit === null) {
+        if ($unit === null || $unit->isIntegrated) {
             return [];
         }
         $tests = [];
@@ -49,14 +49,14 @@ final readonly class UnitTests
         $running = new Commanded([BrakeParts::PUMP]);
 
         return [
-            ...($channels === [] ? [] : [
+            ...($channels === [] || $unit->isIntegrated ? [] : [
                 $volts('unit-volts', UnitCircuit::VALVE_SUPPLY, UnitCircuit::GROUND, $reduced(1)),
-                $volts('unit-drop-fuse', "$valves.fuse.in", "$valves.fuse.out", $reduced(1)),
                 $volts('unit-drop-relay', "$valves.fuse.out", "$valves.relay.out", $reduced(1)),
                 $volts('unit-drop-relay-two', "$valves.fuse.out", "$valves.relay.out", $reduced(2)),
             ]),
+            ...($channels === [] ? [] : [$volts('unit-drop-fuse', "$valves.fuse.in", "$valves.fuse.out", $reduced(1)), $volts('unit-fuse-out', "$valves.fuse.out", Pads::BODY, $reduced(1))]),
             $volts('motor-volts', UnitCircuit::MOTOR, UnitCircuit::GROUND, $running),
-            $volts('motor-relay', "$pump.relay.out", Pads::BODY, $running),
+            ...($unit->isIntegrated ? [] : [$volts('motor-relay', "$pump.relay.out", Pads::BODY, $running)]),
             $volts('unit-drop-ground', UnitCircuit::GROUND, Pads::BODY, $running),
         ];
     }

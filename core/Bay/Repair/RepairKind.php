@@ -98,11 +98,17 @@ enum RepairKind: string
         ], true) || $this->isAtABrake();
     }
 
+    /** Whether what it renews lies inside the housing of the hydraulic unit. */
+    private function isInsideOf(Vehicle $vehicle): bool
+    {
+        return in_array($this, [self::ReplacePumpRelay, self::ReplaceValveRelay, self::MendUnitWire], true) && $vehicle->brakeParts->unit?->isIntegrated === true;
+    }
+
     /** @return list<string> where on this vehicle it can be done */
     public function places(Vehicle $vehicle): array
     {
         return match (true) {
-            $this->isOfTheUnit() && $vehicle->brakeParts->unit === null, $this->isOfTheBrakes() && $vehicle->brakeParts->ids() === [] => [],
+            $this->isInsideOf($vehicle), $this->isOfTheUnit() && $vehicle->brakeParts->unit === null, $this->isOfTheBrakes() && $vehicle->brakeParts->ids() === [] => [],
             $this->isOfTheWholeCar() => [Vehicle::WHOLE],
             $this->isAtABrake() => array_map(strval(...), array_keys($vehicle->unit()->hydraulics->wheels)),
             $this === self::RenewExtension => array_values(array_filter($vehicle->channelIds(), static fn (string $id): bool => $vehicle->channel($id)->has('extension'))),

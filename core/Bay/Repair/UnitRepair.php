@@ -66,10 +66,12 @@ final readonly class UnitRepair
             $circuits[$name] = $new->leaking($unit->hydraulics->circuits[$name]->leakFlow);
         }
 
-        return $unit
-            ->withHydraulics(new HydraulicUnit($wheels, $circuits))
-            ->withWiring($unit->wiring->withCoils($this->built->wiring->coils)->withMotor($this->built->wiring->motor))
-            ->coded(false);
+        $wiring = $unit->wiring->withCoils($this->built->wiring->coils)->withMotor($this->built->wiring->motor);
+        if ($unit->isIntegrated) {
+            $wiring = $wiring->withFeeds($wiring->valves->withRelayOf($this->built->wiring->valves), $wiring->pump->withRelayOf($this->built->wiring->pump));
+        }
+
+        return $unit->withHydraulics(new HydraulicUnit($wheels, $circuits))->withWiring($wiring)->coded(false);
     }
 
     private function opened(WheelLine $line): WheelLine

@@ -18,7 +18,7 @@ final readonly class Vocabulary
         'module-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
         'module' => ['input-dead', 'no-supply', 'dead'],
         'supply' => ['fuse-blown', 'relay', 'ground', 'battery'],
-        'hydraulics' => ['winding-open', 'valve-stuck', 'valve-blocked', 'valve-leaking', 'pump-dead', 'pump-relay', 'valve-relay', 'unit-fuse', 'unit-wire', 'unit-ground', 'fluid-low'],
+        'hydraulics' => ['winding-open', 'valve-stuck', 'valve-blocked', 'valve-leaking', 'traction-valve', 'pump-dead', 'pump-relay', 'valve-relay', 'unit-fuse', 'unit-wire', 'unit-ground', 'fluid-low'],
         'brakes' => ['hose', 'caliper', 'linings', 'air', 'master-cylinder', 'servo'],
         'switches' => ['stop-lamp', 'parking-brake', 'level'],
         'lamps' => ['never-lights', 'never-out'],

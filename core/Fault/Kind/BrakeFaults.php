@@ -22,6 +22,7 @@ final readonly class BrakeFaults
             self::of('stop-lamp-switch-stuck', 'switches', 'stop-lamp', BrakeParts::STOP_LAMP_SWITCH, PartState::Closed),
             self::of('stop-lamp-switch-open', 'switches', 'stop-lamp', BrakeParts::STOP_LAMP_SWITCH, PartState::Open),
             self::of('parking-brake-switch-stuck', 'switches', 'parking-brake', BrakeParts::PARKING_BRAKE_SWITCH, PartState::Closed),
+            self::of('parking-brake-switch-open', 'switches', 'parking-brake', BrakeParts::PARKING_BRAKE_SWITCH, PartState::Open),
             self::of('level-switch-open', 'switches', 'level', BrakeParts::LEVEL_SWITCH, PartState::Open),
             self::of('lamp-dead', 'lamps', 'never-lights', self::ABS_LAMP, PartState::Open),
             self::of('lamp-stuck', 'lamps', 'never-out', self::ABS_LAMP, PartState::Closed),

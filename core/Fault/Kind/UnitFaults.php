@@ -8,6 +8,7 @@ use Closure;
 use Lernfall\Fault\FaultKind;
 use Lernfall\Fault\FaultScope;
 use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\BrakeCircuit;
 use Lernfall\Vehicle\Brakes\BrakeUnit;
 use Lernfall\Vehicle\Brakes\RelayState;
 use Lernfall\Vehicle\Brakes\Sticking;
@@ -38,6 +39,8 @@ final readonly class UnitFaults
             self::ofLine('inlet-stuck-open', 'valve-stuck', 'none', static fn (WheelLine $line): WheelLine => $line->withValves($line->inlet->stuck(Sticking::Open))),
             self::ofLine('inlet-stuck-shut', 'valve-blocked', 'none', static fn (WheelLine $line): WheelLine => $line->withValves($line->inlet->stuck(Sticking::Shut))),
             self::ofLine('inlet-throttled', 'valve-blocked', 'share', static fn (WheelLine $line, float $share): WheelLine => $line->withValves($line->inlet->throttled($share))),
+            self::ofCircuit('isolation-stuck-open', static fn (BrakeCircuit $circuit): BrakeCircuit => $circuit->withTraction($circuit->isolation?->stuck(Sticking::Open), $circuit->priming)),
+            self::ofCircuit('priming-stuck-shut', static fn (BrakeCircuit $circuit): BrakeCircuit => $circuit->withTraction($circuit->isolation, $circuit->priming?->stuck(Sticking::Shut))),
             self::ofLine('outlet-leaking', 'valve-leaking', 'flow', static fn (WheelLine $line, float $flow): WheelLine => $line->withValves(outlet: $line->outlet->leaking($flow))),
         ];
     }
@@ -47,7 +50,7 @@ final readonly class UnitFaults
     {
         return [
             self::ofCar('pump-dead', 'pump-dead', BrakeParts::PUMP, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withMotor($wiring->motor->broken())),
-            self::ofCar('pump-wire-open', 'unit-wire', BrakeParts::PUMP, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withWire(true))),
+            self::ofCar('pump-wire-open', 'unit-wire', BrakeParts::PUMP, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withWire(true)), isOutside: true),
             self::ofCar('pump-relay-dead', 'pump-relay', BrakeParts::PUMP_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withRelay(RelayState::Dead))),
             self::ofCar('pump-relay-welded', 'pump-relay', BrakeParts::PUMP_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withRelay(RelayState::Welded))),
             self::ofCar('valve-relay-dead', 'valve-relay', BrakeParts::VALVE_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(valves: $wiring->valves->withRelay(RelayState::Dead))),
@@ -60,6 +63,25 @@ final readonly class UnitFaults
     private static function broken(BrakeUnit $unit, string $valve): BrakeUnit
     {
         return $unit->withWiring($unit->wiring->withCoil($valve, $unit->wiring->coils[$valve]->broken()));
+    }
+
+    /**
+     * Of the valves with which a circuit brakes without the pedal; it goes by its front wheel.
+     *
+     * @param  Closure(BrakeCircuit): BrakeCircuit  $change
+     */
+    private static function ofCircuit(string $id, Closure $change): FaultKind
+    {
+        return new FaultKind(
+            $id, 'hydraulics', 'traction-valve', 'none', false, static fn (Channel $channel): Channel => $channel,
+            carChange: static function (Vehicle $vehicle, string $channel) use ($change): Vehicle {
+                $hydraulics = $vehicle->unit()->hydraulics;
+                $name = $hydraulics->wheels[$channel]->circuit;
+
+                return $vehicle->withUnit($vehicle->unit()->withHydraulics($hydraulics->withCircuit($name, $change($hydraulics->circuits[$name]))));
+            },
+            scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->axle === 'front', hasIt: static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->unit?->hydraulics->buildsUp($vehicle->channelIds()[0]) === true),
+        );
     }
 
     /** @param  Closure(WheelLine, float): WheelLine  $change */
@@ -81,13 +103,16 @@ final readonly class UnitFaults
         );
     }
 
-    /** @param  Closure(UnitWiring, float): UnitWiring  $change */
-    private static function ofCar(string $id, string $defect, string $part, string $strength, Closure $change): FaultKind
+    /**
+     * @param  Closure(UnitWiring, float): UnitWiring  $change
+     * @param  bool  $isOutside  there is no such thing where the unit is one housing with its relays
+     */
+    private static function ofCar(string $id, string $defect, string $part, string $strength, Closure $change, bool $isOutside = false): FaultKind
     {
         return FaultKind::ofTheWholeCar(
             $id, 'hydraulics', $defect, $strength,
             static fn (Vehicle $vehicle, float $strong): Vehicle => $vehicle->withUnit($vehicle->unit()->withWiring($change($vehicle->unit()->wiring, $strong))),
-            static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has($part) && $vehicle->brakeParts->unit !== null,
+            static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has($part) && $vehicle->brakeParts->unit !== null && ! ($isOutside && $vehicle->brakeParts->unit->isIntegrated),
         );
     }
 }

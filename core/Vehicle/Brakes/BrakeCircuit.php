@@ -33,6 +33,13 @@ final readonly class BrakeCircuit
         Quantity::notNegative(['preloadBar' => $preloadBar, 'pumpCubicCentimetresPerSecond' => $pumpCubicCentimetresPerSecond, 'leakFlow' => $leakFlow]);
     }
 
+    public function withTraction(?Valve $isolation, ?Valve $priming): self
+    {
+        return new self(
+            $this->accumulatorCubicCentimetres, $this->preloadBar, $this->accumulatorBarPerCubicCentimetre, $this->pumpCubicCentimetresPerSecond, $this->reliefBar, $isolation, $priming, $this->leakFlow,
+        );
+    }
+
     public function leaking(float $flow): self
     {
         return new self(

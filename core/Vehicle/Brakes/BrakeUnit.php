@@ -9,8 +9,11 @@ use Closure;
 /** The hydraulic unit of a car with all that belongs to it: fluid, wires, and the pedal that presses on it. */
 final readonly class BrakeUnit
 {
-    /** @param  list<string>  $bleedingOrder  channels in the order the maker has them bled; none where it gives none */
-    public function __construct(public HydraulicUnit $hydraulics, public UnitWiring $wiring, public MasterCylinder $master, public bool $isCoded = true, public array $bleedingOrder = [])
+    /**
+     * @param  list<string>  $bleedingOrder  channels in the order the maker has them bled; none where it gives none
+     * @param  bool  $isIntegrated  one housing with the module: windings and relays lie inside, and are renewed with it
+     */
+    public function __construct(public HydraulicUnit $hydraulics, public UnitWiring $wiring, public MasterCylinder $master, public bool $isCoded = true, public array $bleedingOrder = [], public bool $isIntegrated = false)
     {
     }
 
@@ -22,13 +25,13 @@ final readonly class BrakeUnit
 
     public function withMaster(MasterCylinder $master): self
     {
-        return new self($this->hydraulics, $this->wiring, $master, $this->isCoded, $this->bleedingOrder);
+        return new self($this->hydraulics, $this->wiring, $master, $this->isCoded, $this->bleedingOrder, $this->isIntegrated);
     }
 
     /** A unit out of the box does not know yet which car it is in. */
     public function coded(bool $isCoded): self
     {
-        return new self($this->hydraulics, $this->wiring, $this->master, $isCoded, $this->bleedingOrder);
+        return new self($this->hydraulics, $this->wiring, $this->master, $isCoded, $this->bleedingOrder, $this->isIntegrated);
     }
 
     /** The valve of a wheel that lets pressure out: its own, or the one with three positions. */
@@ -69,11 +72,11 @@ final readonly class BrakeUnit
 
     public function withHydraulics(HydraulicUnit $hydraulics): self
     {
-        return new self($hydraulics, $this->wiring, $this->master, $this->isCoded, $this->bleedingOrder);
+        return new self($hydraulics, $this->wiring, $this->master, $this->isCoded, $this->bleedingOrder, $this->isIntegrated);
     }
 
     public function withWiring(UnitWiring $wiring): self
     {
-        return new self($this->hydraulics, $wiring, $this->master, $this->isCoded, $this->bleedingOrder);
+        return new self($this->hydraulics, $wiring, $this->master, $this->isCoded, $this->bleedingOrder, $this->isIntegrated);
     }
 }

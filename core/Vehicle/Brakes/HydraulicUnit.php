@@ -30,6 +30,14 @@ final readonly class HydraulicUnit
         );
     }
 
+    /** Whether the pump can brake this wheel without the pedal. */
+    public function buildsUp(string $channel): bool
+    {
+        $circuit = isset($this->wheels[$channel]) ? $this->circuits[$this->wheels[$channel]->circuit] : null;
+
+        return $circuit?->isolation !== null && $circuit->priming !== null;
+    }
+
     public function hasAir(): bool
     {
         return array_filter($this->wheels, static fn (WheelLine $line): bool => $line->brake->volume->airCubicCentimetres > 0.0) !== [];

@@ -2192,6 +2192,8 @@ export interface components {
             asksBeforeClearing: boolean;
             /** @description as a scan tool lists them */
             systems: components["schemas"]["SystemName"][];
+            /** @description the hydraulic unit is one housing with the module: windings and relays lie inside */
+            unitIntegrated: boolean;
             /** @description valves of a channel, pump, relays, switches, fluid, lamps */
             brakeParts: string[];
             modulePlug: string;
@@ -2960,7 +2962,7 @@ export interface components {
         "test-actuator": {
             /** @constant */
             do: "test-actuator";
-            /** @description "pump", or "valves." and a channel */
+            /** @description "pump", "valves." and a channel, or "build-up." and a channel */
             part: string;
             /**
              * @description What the valves are driven to; left out, they reduce
@@ -3406,7 +3408,7 @@ export interface components {
                 "test-actuator": {
                     /** @constant */
                     do: "test-actuator";
-                    /** @description "pump", or "valves." and a channel */
+                    /** @description "pump", "valves." and a channel, or "build-up." and a channel */
                     part: string;
                     /**
                      * @description What the valves are driven to; left out, they reduce

@@ -1,7 +1,7 @@
 import type { Action, Attempt } from '../api/types';
 import { t } from '../words/words';
 import { WHOLE_CAR, type Station } from '../words/card';
-import type { RepairKind } from '../words/repairs';
+import { isMadeOn, type RepairKind } from '../words/repairs';
 import { has, type Tool } from '../instruments/tools';
 
 interface Work {
@@ -99,8 +99,12 @@ function atBrakes(attempt: Attempt, station: 'hydraulics' | 'brakes' | 'switches
                 rate: 'look.fluid',
                 action: { do: 'look', channel: WHOLE_CAR, at: 'fluid' },
             },
-            trial(attempt, 'pump-relay', WHOLE_CAR, 'X'),
-            trial(attempt, 'valve-relay', WHOLE_CAR, 'W'),
+            ...(attempt.car.unitIntegrated
+                ? []
+                : [
+                      trial(attempt, 'pump-relay', WHOLE_CAR, 'X'),
+                      trial(attempt, 'valve-relay', WHOLE_CAR, 'W'),
+                  ]),
         ],
         brakes: [
             {
@@ -120,7 +124,12 @@ function atBrakes(attempt: Attempt, station: 'hydraulics' | 'brakes' | 'switches
             },
         ],
     };
-    return [...looks[station], ...repairs(WHOLE_CAR, station)];
+    return [
+        ...looks[station],
+        ...repairs(WHOLE_CAR, station).filter(
+            ({ action }) => action.do !== 'repair' || isMadeOn(attempt.car, action.kind),
+        ),
+    ];
 }
 
 function looks(channel: string, station: Station): Work[] {

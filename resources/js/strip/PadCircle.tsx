@@ -39,7 +39,8 @@ export function PadCircle({
         event.preventDefault();
         event.stopPropagation();
     };
-    const held = lead === undefined ? '' : `, ${t(`bay.lead-${lead}`)}`;
+    const digit = lead === 'one' ? '1' : '2';
+    const held = lead === undefined ? '' : `, ${t(`bay.lead-${lead}`)} ${digit}`;
     return (
         <g
             ref={elementRef}
@@ -71,7 +72,7 @@ export function PadCircle({
                     fontSize={10}
                     aria-hidden
                 >
-                    {lead === 'one' ? '1' : '2'}
+                    {digit}
                 </text>
             )}
         </g>

@@ -38,7 +38,7 @@ export function UnitStrip({ car, state, leads, onLead, station, onStation }: Pro
     const coils = car.pads.filter(({ id }) => id.startsWith(COIL)).map(({ id }) => id);
     const step = (COILS[1] - COILS[0]) / Math.max(1, coils.length - 1);
     const at = (position: number) => COILS[0] + position * step;
-    const pads: PadSpot[] = [
+    const spots: PadSpot[] = [
         { id: 'battery.positive', x: 32, y: 66 },
         { id: 'battery.negative', x: 32, y: 112 },
         ...FEEDS.flatMap(([feed, y]) =>
@@ -52,6 +52,9 @@ export function UnitStrip({ car, state, leads, onLead, station, onStation }: Pro
         { id: 'unit.ground', x: GROUND_X, y: PUMP },
         { id: 'body', x: GROUND_X, y: BODY },
     ];
+    const pads = spots.filter(({ id }) => car.pads.some((pad) => pad.id === id));
+    const inside = car.unitIntegrated;
+    const left = inside ? FEED_X[1] + 14 : 230;
     return (
         <Board
             car={car}
@@ -69,8 +72,15 @@ export function UnitStrip({ car, state, leads, onLead, station, onStation }: Pro
                 {FEEDS.map(([feed, y]) => (
                     <Feed key={feed} y={y} closed={feed === 'unit.valves' && state.ignition !== 'off'} />
                 ))}
-                <rect x={230} y={22} width={STRIP.width - 232} height={120} rx={2} strokeDasharray="5 3" />
-                <path d={`M ${FEED_X[3]} ${VALVES} H ${at(coils.length - 1)}`} />
+                <rect
+                    x={left}
+                    y={22}
+                    width={STRIP.width - left - 2}
+                    height={120}
+                    rx={2}
+                    strokeDasharray="5 3"
+                />
+                {!inside && <path d={`M ${FEED_X[3]} ${VALVES} H ${at(coils.length - 1)}`} />}
                 {coils.map((id, position) => (
                     <path
                         key={id}
@@ -99,6 +109,11 @@ export function UnitStrip({ car, state, leads, onLead, station, onStation }: Pro
                 <text x={GROUND_X + 14} y={BODY + 4} fontSize={10}>
                     {t('pad.body')}
                 </text>
+                {inside && (
+                    <text x={246} y={VALVES + 4} fontSize={11}>
+                        {t('bay.inside')}
+                    </text>
+                )}
                 {coils.map((id, position) => (
                     <CoilName key={id} valve={id.slice(COIL.length)} x={at(position)} />
                 ))}

@@ -1,4 +1,4 @@
-import type { Action } from '../api/types';
+import type { Action, Car } from '../api/types';
 
 export type RepairKind = Extract<Action, { do: 'repair' }>['kind'];
 
@@ -38,6 +38,13 @@ const ALL: Record<RepairKind, true> = {
     'replace-level-switch': true,
     'mend-lamp': true,
 };
+
+const INSIDE: RepairKind[] = ['replace-pump-relay', 'replace-valve-relay', 'mend-unit-wire'];
+
+/** Whether a car has the part by itself: what lies inside one housing with the unit is renewed with it. */
+export function isMadeOn(car: Car, kind: RepairKind): boolean {
+    return !(car.unitIntegrated && INSIDE.includes(kind));
+}
 
 /** Every repair there is, in the order in which it is offered. */
 export const REPAIR_KINDS = Object.keys(ALL) as RepairKind[];

@@ -14,7 +14,7 @@ final readonly class Pages
             'sign-in' => ['', '/sign-in', []],
             'join' => ['', '/join', []],
             'jobs' => ['cem', '/jobs', []],
-            'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Leads', 'Scan', 'Eyes', 'Hands', 'Sheet']],
+            'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Leads', 'Scan', 'Brakes', 'Eyes', 'Hands', 'Sheet']],
             'handbook' => ['arlo', '/handbook', ['Tests', 'What can be wrong']],
             'lab' => ['arlo', '/lab', []],
             'report' => ['arlo', '/report/1', []],

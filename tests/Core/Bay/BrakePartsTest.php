@@ -28,35 +28,38 @@ final class BrakePartsTest extends TestCase
 {
     /** By kind: the code at key-on, the code after a drive, and the whole-car tests in which it shows. */
     private const SHOWS = [
-        'valve-winding-open' => ['C0065-13', 'C0065-13', ['codes-of-parts']],
+        'valve-winding-open' => ['C0065-13', 'C0065-13', ['codes-of-parts', 'valves-together']],
         // electrically sound: it pulls to one side, and no code is ever set
-        'valve-stuck' => ['', '', []],
+        'valve-stuck' => ['', '', ['valves-together']],
         'pump-dead' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
         'pump-relay-dead' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
-        'valve-relay-dead' => ['C0121-13', 'C0121-13', ['codes-of-parts']],
-        'inlet-winding-open' => ['C0065-13', 'C0065-13', ['codes-of-parts']],
-        'outlet-stuck-shut' => ['', '', []],
-        'inlet-stuck-open' => ['', '', []],
+        'valve-relay-dead' => ['C0121-13', 'C0121-13', ['codes-of-parts', 'valves-together']],
+        'inlet-winding-open' => ['C0065-13', 'C0065-13', ['codes-of-parts', 'valves-together']],
+        'outlet-stuck-shut' => ['', '', ['valves-together']],
+        'inlet-stuck-open' => ['', '', ['valves-together']],
         'inlet-stuck-shut' => ['', '', ['pedal', 'rollers-front']],
         'inlet-throttled' => ['', '', ['rollers-front']],
         'outlet-leaking' => ['', '', ['pedal']],
         'pump-wire-open' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
         'pump-relay-welded' => ['', 'C0110-24', ['codes-of-parts', 'pump']],
         // one winding at a time gets enough through its contact
-        'valve-relay-burnt' => ['', '', []],
-        'valve-fuse-blown' => ['C0121-13', 'C0121-13', ['codes-of-parts']],
-        'unit-ground-rusty' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
-        'hose-collapsed' => ['', '', ['rollers-front']],
-        'caliper-seized' => ['', '', ['rollers-front']],
+        'valve-relay-burnt' => ['', '', ['valves-together']],
+        'valve-fuse-blown' => ['C0121-13', 'C0121-13', ['codes-of-parts', 'valves-together']],
+        // eight windings at once load the ground more than one
+        'unit-ground-rusty' => ['', 'C0110-13', ['codes-of-parts', 'pump', 'valves-together']],
+        // it empties slowly, and a seized one holds whatever the valves do
+        'hose-collapsed' => ['', '', ['rollers-front', 'valves-together']],
+        'caliper-seized' => ['', '', ['rollers-front', 'valves-together']],
         'lining-oily' => ['', '', ['rollers-front']],
-        // the brake fills late as well
-        'air-in-brake' => ['', '', ['pedal', 'rollers-front']],
+        // the brake fills late as well, and more goes into the accumulator
+        'air-in-brake' => ['', '', ['pedal', 'rollers-front', 'valves-together']],
         'master-bypassing' => ['', '', ['pedal']],
         'assistance-lost' => ['', '', ['pedal', 'rollers-front', 'rollers-rear']],
         'fluid-low' => ['', '', ['look-fluid']],
         'stop-lamp-switch-stuck' => ['', 'C0161-24', ['codes-of-parts', 'switches']],
         'stop-lamp-switch-open' => ['', '', ['switches']],
         'parking-brake-switch-stuck' => ['', '', ['switches']],
+        'parking-brake-switch-open' => ['', '', ['switches']],
         'level-switch-open' => ['', '', ['switches']],
         'lamp-dead' => ['', '', ['bulbs']],
         'lamp-stuck' => ['', '', []],
@@ -70,7 +73,7 @@ final class BrakePartsTest extends TestCase
 
     public function test_the_table_holds_every_kind_that_sits_there(): void
     {
-        $kinds = array_keys(array_filter(Workbench::catalogue()->entries, static fn ($entry): bool => in_array($entry->kind->station, ['hydraulics', 'brakes', 'switches', 'lamps'], true)));
+        $kinds = array_keys(array_filter(Workbench::catalogue()->entries, static fn ($entry): bool => in_array($entry->kind->station, ['hydraulics', 'brakes', 'switches', 'lamps'], true) && $entry->kind->places(Workbench::vehicle()) !== []));
 
         self::assertEqualsCanonicalizing($kinds, array_keys(self::SHOWS));
     }

@@ -60,6 +60,11 @@ final class EveryCarTest extends TestCase
     {
         foreach (array_keys(self::cars()) as $car) {
             $vehicle = Workbench::vehicle($car);
+            if (! Workbench::catalogue()->entry($kind)->kind->isFoundOn($vehicle)) {
+                self::assertSame(['brack-22', 'pump-wire-open'], [$car, $kind], 'inside the housing there is no such wire');
+
+                continue;
+            }
             $sound = self::trial($vehicle->brakeParts);
             $usual = $sound->shows($sound);
             $faulty = Workbench::catalogue()->fault($vehicle, $kind, $place, '', $strength)->applyTo($vehicle);

@@ -6,10 +6,18 @@ import { t } from '../../words/words';
 import type { PanelProps } from '../room';
 import { has } from '../tools';
 import { LiftControls } from './LiftControls';
+import { lastTried } from './lastTried';
 import { Tried } from './Tried';
 
-const AXLES = ['front', 'rear'] as const;
 type Place = 'pedal' | 'lift' | 'rollers';
+
+/** Where one was last, one goes on. */
+const PLACES: Record<string, Place> = {
+    'test-actuator': 'lift',
+    'brake-on-rollers': 'rollers',
+};
+
+const AXLES = ['front', 'rear'] as const;
 
 /** What shows how a car brakes while it stands: the pedal, valves and pump on the lift, the roller bench. */
 export function BrakesPanel(props: PanelProps) {
@@ -19,7 +27,10 @@ export function BrakesPanel(props: PanelProps) {
         ...(has(attempt, 'actuator-tests') && attempt.car.codesBy === 'scan' ? (['lift'] as const) : []),
         ...(has(attempt, 'roller-bench') ? (['rollers'] as const) : []),
     ];
-    const [place, setPlace] = useState<Place>('pedal');
+    const last = lastTried(attempt);
+    const [place, setPlace] = useState<Place>(
+        last === undefined ? 'pedal' : (PLACES[last.action.do] ?? 'pedal'),
+    );
     const [axle, setAxle] = useState<(typeof AXLES)[number]>('front');
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     const running = attempt.state.ignition === 'running';

@@ -2,35 +2,51 @@ import { useState } from 'react';
 import type { Action, Attempt } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { hasFoundModule } from '../../words/card';
+import { hasFoundModule, stepsOf } from '../../words/card';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
 
 type Test = Extract<Action, { do: 'test-actuator' }>;
-type Modulation = NonNullable<Test['modulation']>;
+type Modulation = NonNullable<Test['modulation']> | 'build-up';
 
-const MODULATIONS: Modulation[] = ['reduce', 'hold'];
+const MODULATIONS: Modulation[] = ['reduce', 'hold', 'build-up'];
 const ORDERS = ['pedal-first', 'valves-first'] as const;
 
 /** The channels whose valves the terminal can work. */
 function wheels({ car }: Attempt): string[] {
-    return car.brakeParts
-        .filter((part) => part.startsWith('valves.'))
-        .map((part) => part.slice('valves.'.length));
+    return car.brakeParts.filter((part) => part.startsWith('valves.')).map(wheelOf);
+}
+
+function wheelOf(valves: string): string {
+    return valves.slice('valves.'.length);
 }
 
 /** A helper at the pedal, a hand at the wheels, and the terminal, which works the valves of one wheel or of several, or runs the pump. */
 export function LiftControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt' | 'busy' | 'onAct'>) {
     const there = wheels(attempt);
-    const [chosen, setChosen] = useState<string[]>(there.slice(0, 1));
-    const [modulation, setModulation] = useState<Modulation>('reduce');
-    const [order, setOrder] = useState<(typeof ORDERS)[number]>('pedal-first');
+    // as it was set last
+    const last = stepsOf(attempt.steps, 'test-actuator')
+        .map(({ action }) => action)
+        .filter(({ part }) => part.startsWith('valves.'))
+        .at(-1);
+    const [chosen, setChosen] = useState<string[]>(
+        last === undefined ? there.slice(0, 1) : [last.part, ...(last.with ?? [])].map(wheelOf),
+    );
+    const [modulation, setModulation] = useState<Modulation>(last?.modulation ?? 'reduce');
+    const [order, setOrder] = useState<(typeof ORDERS)[number]>(
+        last?.beforePedal === true ? 'valves-first' : 'pedal-first',
+    );
     const found = hasFoundModule(attempt);
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     const toggle = (wheel: string) =>
         setChosen(there.filter((one) => (one === wheel ? !chosen.includes(one) : chosen.includes(one))));
+    const builds = attempt.car.pads.some(({ id }) => id.endsWith('.priming'));
     const run = () => {
+        if (modulation === 'build-up') {
+            void onAct({ do: 'test-actuator', part: `build-up.${chosen[0] ?? ''}` });
+            return;
+        }
         const [first, ...further] = chosen.map((wheel) => `valves.${wheel}`);
         if (first === undefined) return;
         void onAct({
@@ -62,15 +78,20 @@ export function LiftControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                 label={t('brakes.what')}
                 value={modulation}
                 onChoose={setModulation}
-                options={MODULATIONS.map((value) => ({ value, label: t(`modulation.${value}`) }))}
+                options={MODULATIONS.filter((value) => builds || value !== 'build-up').map((value) => ({
+                    value,
+                    label: t(`modulation.${value}`),
+                }))}
             />
-            <Choice
-                onSlate
-                label={t('brakes.order')}
-                value={order}
-                onChoose={setOrder}
-                options={ORDERS.map((value) => ({ value, label: t(`brakes.${value}`) }))}
-            />
+            {modulation !== 'build-up' && (
+                <Choice
+                    onSlate
+                    label={t('brakes.order')}
+                    value={order}
+                    onChoose={setOrder}
+                    options={ORDERS.map((value) => ({ value, label: t(`brakes.${value}`) }))}
+                />
+            )}
             <div className="grid grid-cols-2 gap-2">
                 <Button
                     kind="slate-main"

@@ -2,22 +2,18 @@ import type { Attempt, ShownNumber } from '../../api/types';
 import { display, THIN_SPACE } from '../../words/quantities';
 import { number } from '../../words/reader';
 import { isNumber } from '../../words/shown';
-import { stepsOf, type StepOf } from '../../words/card';
 import { t } from '../../words/words';
 import { WriteWords, type Shown } from '../WriteWords';
 import type { PanelProps } from '../room';
+import { lastTried, type Tried as TriedStep } from './lastTried';
 import { spokenFeature } from './spoken';
 
-const KINDS = ['test-actuator', 'try-pedal', 'brake-on-rollers'] as const;
 const AT = ['free', 'pressed', 'held'] as const;
-type Step = StepOf<(typeof KINDS)[number]>;
-type Values = Step['observation']['values'];
+type Values = TriedStep['observation']['values'];
 
 /** What the brakes did last, and the card it can be written on. */
 export function Tried({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | 'busy'>) {
-    const last = KINDS.flatMap((kind) => stepsOf(attempt.steps, kind) as Step[])
-        .filter((step) => step.observation.refusal === '')
-        .sort((one, other) => other.number - one.number)[0];
+    const last = lastTried(attempt);
     if (last === undefined) return <p className="text-slate-soft">{t('bay.nothing-shown')}</p>;
     const { kind, values } = last.observation;
     return (

@@ -12,6 +12,7 @@ function worked({
     with: further = [],
 }: Extract<Action, { do: 'test-actuator' }>) {
     if (part === 'pump') return t('did.run-pump');
+    if (part.startsWith('build-up.')) return t('did.build-up', { channel: part.slice('build-up.'.length) });
     const wheels = [part, ...further].map((one) => one.slice('valves.'.length)).join(', ');
     return t(beforePedal === true ? 'did.work-valves-first' : 'did.work-valves', {
         channel: wheels,

@@ -6,7 +6,7 @@ import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { Attempt } from '../../api/types';
 import { EXTENSION, hasUnit, stationsAt, WHOLE_CAR } from '../../words/card';
-import type { RepairKind } from '../../words/repairs';
+import { isMadeOn, type RepairKind } from '../../words/repairs';
 import { NumberForm } from '../../ui/NumberForm';
 import type { PanelProps } from '../room';
 import { UnderPower } from './UnderPower';
@@ -106,17 +106,19 @@ export function HandsPanel({ attempt, channel, busy, onAct, onRepair }: PanelPro
                 {t('bay.repairs')}, {t(`place.${channel}`)}
             </h3>
             <div className="flex flex-col gap-1.5">
-                {repairs(attempt, channel).map((kind) => (
-                    <Button
-                        key={kind}
-                        kind="slate-line"
-                        disabled={busy}
-                        note={`${minutes(`repair.${kind}`)}  ${attempt.rates[`repair.${kind}`]?.money ?? 0}\u2009€`}
-                        onClick={() => onRepair(kind)}
-                    >
-                        {t(`repair.${kind}`)}
-                    </Button>
-                ))}
+                {repairs(attempt, channel)
+                    .filter((kind) => isMadeOn(attempt.car, kind))
+                    .map((kind) => (
+                        <Button
+                            key={kind}
+                            kind="slate-line"
+                            disabled={busy}
+                            note={`${minutes(`repair.${kind}`)}  ${attempt.rates[`repair.${kind}`]?.money ?? 0}\u2009€`}
+                            onClick={() => onRepair(kind)}
+                        >
+                            {t(`repair.${kind}`)}
+                        </Button>
+                    ))}
             </div>
             <p className="mt-auto text-small text-slate-soft">{t('bay.repair-hint')}</p>
         </>
