@@ -9,6 +9,7 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Lift\OnTheLift;
 use Lernfall\Hydraulics\ByHand;
 use Lernfall\Hydraulics\LiftOutcome;
 use Lernfall\Vehicle\BrakeParts;

@@ -6,6 +6,7 @@ namespace Lernfall\Bay\Actuators;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Lift\OnTheLift;
 use Lernfall\Circuit\ElectricalState;
 use Lernfall\Circuit\UnitCircuit;
 use Lernfall\Circuit\UnitOrder;

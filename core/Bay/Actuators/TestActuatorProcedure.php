@@ -15,6 +15,7 @@ use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\KnownGood\FitKnownGoodPart;
+use Lernfall\Bay\Lift\OnTheLift;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Hands;
 
-use Lernfall\Bay\Actuators\OnTheLift;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\ActionSchema;
@@ -18,7 +17,9 @@ use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
-use Lernfall\Bay\Preliminaries\Before;
+use Lernfall\Bay\Lift\OnTheLift;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 use Lernfall\Hydraulics\ByHand;
@@ -33,6 +34,8 @@ use Lernfall\Vehicle\Vehicle;
 final readonly class TurnWheelProcedure extends BaseCarProcedure
 {
     private const GREATEST_TURNS_PER_SECOND = 3.0;
+
+    private const UNHURRIED_TURNS_PER_SECOND = 0.5;
 
     public function name(): string
     {
@@ -112,7 +115,9 @@ final readonly class TurnWheelProcedure extends BaseCarProcedure
     public function candidateTests(Vehicle $vehicle, Channel $channel): array
     {
         return isset($vehicle->brakeParts->unit->hydraulics->wheels[$channel->id])
-            ? [CandidateTest::further('turn-wheel', Before::secured(), [new TurnWheel($channel->id, Before::TURNS_PER_SECOND)], ['turns'])->ofTheUnit()]
+            ? [CandidateTest::further(
+                'turn-wheel', [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)], [new TurnWheel($channel->id, self::UNHURRIED_TURNS_PER_SECOND)], ['turns'],
+            )->ofTheUnit()]
             : [];
     }
 }

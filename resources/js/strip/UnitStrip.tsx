@@ -16,7 +16,7 @@ interface Props {
 }
 
 const VALVES = 44;
-const PUMP = 128;
+const PUMP = 121;
 const FEED_X = [84, 124, 178, 216] as const;
 const COILS = [246, STRIP.width - 26] as const;
 const COIL_PAD = 92;
@@ -87,8 +87,8 @@ export function UnitStrip({ car, state, leads, onLead, station, onStation }: Pro
                         d={`M ${at(position)} ${VALVES} V ${VALVES + 12} m -5 0 h 10 v 20 h -10 Z m 5 20 V ${COIL_PAD}`}
                     />
                 ))}
-                <path d={`M ${FEED_X[3]} ${PUMP} H 246 M 272 ${PUMP} H ${GROUND_X}`} />
-                <circle cx={259} cy={PUMP} r={13} className="fill-paper" />
+                <path d={`M ${FEED_X[3]} ${PUMP} H 248 M 270 ${PUMP} H ${GROUND_X}`} />
+                <circle cx={259} cy={PUMP} r={11} className="fill-paper" />
                 <path
                     d={`M ${GROUND_X} ${PUMP} V ${BODY} M ${GROUND_X - 12} ${BODY + 10} h 24 M ${GROUND_X - 7} ${BODY + 15} h 14`}
                 />

@@ -7,6 +7,7 @@ namespace Tests\Core\Bay;
 use Lernfall\Bay\Actuators\Commanded;
 use Lernfall\Bay\Actuators\TestActuator;
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Car\KnownGoodPart;
 use Lernfall\Bay\Clamp\ClampCurrent;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Driving\RoadTest;
@@ -21,6 +22,7 @@ use Lernfall\Bay\Rollers\BrakeOnRollers;
 use Lernfall\Bay\Scan\ClearCodes;
 use Lernfall\Bay\Scan\ReadCodes;
 use Lernfall\Vehicle\Brakes\Modulation;
+use Lernfall\Vehicle\Pads;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -158,6 +160,21 @@ final class HydraulicsInTheBayTest extends TestCase
         self::assertTrue(Workbench::withFault('valve-winding-open', 'FL')->do($ohms(null, 'FL.outlet'))->number('reading')?->overload);
         self::assertFalse(Workbench::withFault('valve-winding-open', 'FL')->do($ohms(null, 'FL.inlet'))->number('reading')?->overload);
         self::assertSame('ohms-on-live-circuit', Workbench::healthy()->do(new TurnKey(Ignition::On), $ohms(null, 'FL.outlet'))->notes[0]->value ?? null);
+    }
+
+    /** Windings and relays of one housing with the module have no pads and are renewed with it; what feeds it can be reached. */
+    public function test_of_a_unit_in_one_housing_only_its_feeds_ground_and_motor_can_be_touched(): void
+    {
+        $vehicle = Workbench::vehicle('brack-22');
+        $pads = Pads::ofUnit($vehicle);
+
+        self::assertSame(['unit.valves.fuse.in', 'unit.valves.fuse.out', 'unit.pump.fuse.in', 'unit.pump.fuse.out', 'unit.pump.supply', 'unit.ground'], $pads);
+        self::assertSame([[], [], []], [RepairKind::ReplaceValveRelay->places($vehicle), RepairKind::MendUnitWire->places($vehicle), KnownGoodPart::PumpRelay->places($vehicle)]);
+        $bench = Workbench::withFaultOn('brack-22', 'pump-relay-dead', 'car');
+        $bench->do(new TurnKey(Ignition::On));
+        $volts = static fn (string $at): float => $bench->do(new Measure(MeterFunction::VoltsDc, $at, 'unit.ground', meanwhile: new Commanded(['pump'])))->number('reading')->si ?? NAN;
+        self::assertGreaterThan(11.5, $volts('unit.pump.fuse.out'));
+        self::assertLessThan(0.1, $volts('unit.pump.supply'));
     }
 
     public function test_two_valves_load_a_contact_more_than_one_does(): void

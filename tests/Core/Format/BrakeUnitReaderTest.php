@@ -44,6 +44,8 @@ final class BrakeUnitReaderTest extends TestCase
             'a winding without resistance' => [['hydraulicUnit', 'coils', 'FL.inlet', 'ohms'], 0, '/hydraulicUnit/coils/FL.inlet/ohms'],
             'an accumulator that takes nothing' => [['hydraulicUnit', 'circuits', 'first', 'accumulatorCubicCentimetres'], 0, '/hydraulicUnit/circuits/first/accumulatorCubicCentimetres'],
             'a valve of three positions with one current' => [['hydraulicUnit', 'coils', 'FL.valve'], ['ohms' => 1.4, 'movesAtAmperes' => [1.2]], '/hydraulicUnit/coils/FL.valve/movesAtAmperes/1'],
+            'a wheel to be bled that is not there' => [['hydraulicUnit', 'bleedingOrder'], ['RR', 'XX'], '/hydraulicUnit/bleedingOrder/1'],
+            'a housing that is neither one nor two' => [['hydraulicUnit', 'integrated'], 'perhaps', '/hydraulicUnit/integrated'],
             'a motor that is none' => [['hydraulicUnit', 'motorOhms'], 'strong', '/hydraulicUnit/motorOhms'],
         ];
     }

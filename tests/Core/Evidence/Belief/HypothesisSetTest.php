@@ -53,7 +53,10 @@ final class HypothesisSetTest extends TestCase
         $work = Investigated::on(Workbench::case())->do(['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'], ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.5], $sweep, ['do' => 'look-at-lamps'], $sweep, ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.4], $sweep);
         $ways = $work->set->likeliest();
 
-        foreach ($ways as $way) {
+        // a wheel that turns freely has no brake that drags or holds: what is as good as ruled out is not followed any further
+        $followed = array_values(array_filter($ways, static fn (HypothesisBranch $way): bool => $way->car->vehicle->unit()->hydraulics->wheels['FR']->brake->dragNewtonMetres === 0.0));
+        self::assertGreaterThan(800, count($followed));
+        foreach ($followed as $way) {
             self::assertSame($way->predictions[5], $way->predictions[7]);
             self::assertSame(9, $way->standsSince, 'it turns more slowly');
         }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Bay\Actuators;
+namespace Lernfall\Bay\Lift;
 
 use Lernfall\Bay\Workshop\Equipment;
 use Lernfall\Document\Node;
