@@ -21,11 +21,6 @@ final readonly class Commanded
     {
     }
 
-    public static function nothing(): self
-    {
-        return new self;
-    }
-
     /** @return array<string, mixed> */
     public static function setting(): array
     {
