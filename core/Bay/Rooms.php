@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay;
 
+use Lernfall\Bay\Actuators\LetUnitRestProcedure;
 use Lernfall\Bay\Actuators\ReadSwitchesProcedure;
 use Lernfall\Bay\Actuators\TestActuatorProcedure;
 use Lernfall\Bay\BenchSupply\FeedSensorProcedure;
@@ -63,7 +64,7 @@ final readonly class Rooms
 
         return $registry ??= ProcedureRegistry::of([
             new MeasureProcedure, new ProveMeterProcedure, new CaptureProcedure, new ClampCurrentProcedure, new ConnectLeadsProcedure, new FitBreakoutProcedure, new InjectProcedure, new FeedSensorProcedure,
-            new LiveSpeedsProcedure, new RecordDriveProcedure, new TestActuatorProcedure, new ReadSwitchesProcedure, new TryPedalProcedure, new BrakeOnRollersProcedure, new GaugeGapProcedure, new SwapSensorsProcedure,
+            new LiveSpeedsProcedure, new RecordDriveProcedure, new TestActuatorProcedure, new ReadSwitchesProcedure, new LetUnitRestProcedure, new TryPedalProcedure, new BrakeOnRollersProcedure, new GaugeGapProcedure, new SwapSensorsProcedure,
             new FitKnownGoodPartProcedure, new LookUpDataSheetProcedure,
             new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new RunAxleProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,
             new LookAtLampsProcedure, new WatchLampProcedure, new OpenCheckConnectorProcedure, new PressPedalProcedure, new PullParkingBrakeProcedure, new CyclePowerProcedure,

@@ -21,6 +21,12 @@ final readonly class Attached
         return new self($this->injection, $this->jumpers, $bench);
     }
 
+    /** @return list<JumperLead> between pads of the hydraulic unit, and from them to battery and body */
+    public function atUnit(): array
+    {
+        return array_values(array_filter($this->jumpers, static fn (JumperLead $lead): bool => $lead->channels() === [] && ($lead->first->isUnit() || $lead->second->isUnit())));
+    }
+
     public function isNothing(): bool
     {
         return $this->injection === null && $this->jumpers === [] && $this->bench === null;

@@ -79,6 +79,12 @@ final readonly class ElectricalState
         return $text;
     }
 
+    /** Tells two states apart that differ at the hydraulic unit. */
+    public function atUnit(): string
+    {
+        return implode(' ', [$this->systemVolts, $this->batteryOhms, ...array_map(static fn (JumperLead $lead): string => "{$lead->first->id}={$lead->second->id}:$lead->ohms", $this->attached->atUnit())]);
+    }
+
     /** The voltage the module passes on as supply. */
     public function moduleVolts(): float
     {

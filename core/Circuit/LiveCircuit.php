@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Circuit;
 
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Brakes\UnitWiring;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Pad;
@@ -50,11 +51,17 @@ final readonly class LiveCircuit
         return $this->withNetlist(FeedElement::add(clone $this->netlist, $feed, $state, $keyOn, $plugged));
     }
 
-    /** With the hydraulic unit, which hangs on the battery too. */
-    public function withUnit(UnitWiring $wiring, ElectricalState $state, UnitOrder $order, float $celsius): self
+    /**
+     * With the hydraulic unit and the switches of the brakes, which hang on the battery too.
+     *
+     * @param  UnitWiring  $wiring  of the unit as it really is
+     * @param  list<string>  $worked  switches that somebody works
+     */
+    public function withUnit(BrakeParts $parts, UnitWiring $wiring, ElectricalState $state, UnitOrder $order, array $worked, float $celsius): self
     {
         $netlist = $this->hasBattery ? clone $this->netlist : ChannelNetlist::addBattery(clone $this->netlist, $state);
-        $drivers = UnitCircuit::add($netlist, $wiring, $order, $celsius);
+        $drivers = UnitCircuit::add($netlist, $wiring, $state, $order, $celsius);
+        $netlist = SwitchElement::add($netlist, $parts, $worked, $state->moduleOn);
 
         return new self($netlist, [...$this->devices, ...$drivers], true);
     }

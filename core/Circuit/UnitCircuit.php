@@ -34,18 +34,18 @@ final readonly class UnitCircuit
     public static function of(UnitWiring $wiring, ElectricalState $state, UnitOrder $order, float $celsius): self
     {
         $netlist = ChannelNetlist::addBattery(Netlist::empty(), $state);
-        $devices = self::add($netlist, $wiring, $order, $celsius);
+        $devices = self::add($netlist, $wiring, $state, $order, $celsius);
 
         return new self(new SolvedCircuit(NodalAnalysis::solve($netlist), $devices, self::TEST), $wiring, $celsius);
     }
 
     /**
-     * Puts the unit to a circuit that has the battery.
+     * Puts the unit, with leads that somebody has connected there, to a circuit that has the battery.
      *
      * @param  float  $celsius  of the windings
      * @return list<Device> its drivers that limit their current
      */
-    public static function add(Netlist $netlist, UnitWiring $wiring, UnitOrder $order, float $celsius): array
+    public static function add(Netlist $netlist, UnitWiring $wiring, ElectricalState $state, UnitOrder $order, float $celsius): array
     {
         self::feed($netlist, Pads::UNIT_FEEDS[0], $wiring->valves, $order->valvesFed);
         self::feed($netlist, Pads::UNIT_FEEDS[1], $wiring->pump, $order->pump);
@@ -57,6 +57,9 @@ final readonly class UnitCircuit
             if (! $coil->broken) {
                 $netlist->resistor(self::VALVE_SUPPLY, self::coilEnd($valve), self::ohms($coil, $celsius));
             }
+        }
+        foreach ($state->attached->atUnit() as $lead) {
+            $netlist->resistor(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second), $lead->ohms);
         }
         $drivers = [];
         foreach ($order->driven() as $valve => $position) {

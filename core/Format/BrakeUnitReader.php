@@ -13,6 +13,7 @@ use Lernfall\Vehicle\Brakes\HydraulicUnit;
 use Lernfall\Vehicle\Brakes\MasterCylinder;
 use Lernfall\Vehicle\Brakes\PumpMotor;
 use Lernfall\Vehicle\Brakes\RelayFeed;
+use Lernfall\Vehicle\Brakes\UnitDesign;
 use Lernfall\Vehicle\Brakes\UnitWiring;
 use Lernfall\Vehicle\Brakes\Valve;
 use Lernfall\Vehicle\Brakes\VolumeCurve;
@@ -50,8 +51,9 @@ final readonly class BrakeUnitReader
             $node->at('masterCylinder')->built(static fn (Node $master): MasterCylinder => new MasterCylinder(
                 $master->float('boreSquareCentimetres'), $master->float('pedalRatio'), $master->float('assistance'), $master->float('assistedBar'), $master->float('pedalCentimetres'),
             )),
-            bleedingOrder: self::bleedingOrder($node, array_map(strval(...), array_keys($brakes))),
-            isIntegrated: $node->has('integrated') && $node->bool('integrated'),
+            new UnitDesign(
+                self::bleedingOrder($node, array_map(strval(...), array_keys($brakes))), $node->has('integrated') && $node->bool('integrated'), ! $node->has('coded') || $node->bool('coded'),
+            ),
         );
     }
 

@@ -45,6 +45,11 @@ final readonly class BrakeMachine
             $flows->pumpBack($name, $supply->pumps ? $circuit->pumpCubicCentimetresPerSecond * $seconds : 0.0);
             $this->fill($flows, $name, $lines, $supply, $masterBar, $moved, $seconds / 2.0);
             $flows->lose($name, $circuit->leakFlow * sqrt($masterBar) * $seconds);
+            foreach ($lines as $channel => $line) {
+                if ($line->leakFlow > 0.0) {
+                    $flows->loseFromBrake($name, $channel, $line->brake->volume, Orifice::after($line->brake->volume, $flows->bar($channel), 0.0, $line->leakFlow, $seconds));
+                }
+            }
         }
 
         return $flows->state();

@@ -8,7 +8,7 @@ namespace Lernfall\Hydraulics;
 final readonly class LiftOutcome
 {
     /**
-     * @param  array<string, ByHand>  $wheels  by channel
+     * @param  array<string, ByHand>  $wheels  by wheel
      * @param  bool  $pumpRuns  it is heard
      * @param  float  $kickCentimetres  by which the pedal was pushed back; negative: it has gone further down
      */

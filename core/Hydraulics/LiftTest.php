@@ -50,12 +50,12 @@ final readonly class LiftTest
         );
     }
 
-    /** @return array<string, ByHand> by channel */
+    /** @return array<string, ByHand> by wheel */
     private function byHand(BrakeState $state): array
     {
         $wheels = [];
         foreach ($this->unit->wheels as $channel => $line) {
-            $wheels[$channel] = ByHand::of($line->brake->torqueNewtonMetres($state->bar[$channel]), $this->dragsFromNewtonMetres, $this->heldFromNewtonMetres);
+            $wheels[$this->unit->wheelAt($channel)] = ByHand::of($line->brake->torqueNewtonMetres($state->bar[$channel]), $this->dragsFromNewtonMetres, $this->heldFromNewtonMetres);
         }
 
         return $wheels;

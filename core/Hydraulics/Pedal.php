@@ -12,8 +12,29 @@ final readonly class Pedal
 {
     private const PRESS_SECONDS = 1.0;
 
+    /** Of somebody who pumps quickly: strokes, and how long the pedal is down and up. */
+    private const STROKES = 4;
+
+    private const DOWN_SECONDS = 0.3;
+
+    private const UP_SECONDS = 0.1;
+
     public function __construct(private MasterCylinder $master, private HydraulicUnit $unit)
     {
+    }
+
+    /**
+     * What is left in the brakes by pumping: whenever the pedal comes up, the master cylinder fills again from its reservoir, before the brakes have emptied.
+     */
+    public function pumped(float $footNewtons): BrakeState
+    {
+        $state = BrakeState::atRest($this->unit);
+        for ($stroke = 0; $stroke < self::STROKES; $stroke++) {
+            $up = $this->after($this->after($state, $footNewtons, self::DOWN_SECONDS), 0.0, self::UP_SECONDS);
+            $state = new BrakeState($up->bar, $up->accumulated, array_map(static fn (): float => 0.0, $up->displaced), $up->lost);
+        }
+
+        return $state;
     }
 
     public function pressed(float $lightNewtons, float $firmNewtons, float $holdSeconds, ?BrakeState $from = null): PedalTravel

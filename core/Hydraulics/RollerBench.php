@@ -21,7 +21,7 @@ final readonly class RollerBench
     {
     }
 
-    /** @return array<string, WheelForce> by channel, from a car at rest */
+    /** @return array<string, WheelForce> by wheel, from a car at rest */
     public function forces(HydraulicUnit $unit, float $masterBar): array
     {
         $machine = new BrakeMachine($unit);
@@ -34,7 +34,7 @@ final readonly class RollerBench
         $forces = [];
         foreach ($unit->wheels as $channel => $line) {
             $newtons = fn (BrakeState $at): float => $line->brake->torqueNewtonMetres($at->bar[$channel]) / $this->rollingRadiusMetres;
-            $forces[$channel] = new WheelForce($newtons($free), $newtons($state), $newtons($held));
+            $forces[$unit->wheelAt($channel)] = new WheelForce($newtons($free), $newtons($state), $newtons($held), $line->brake->uneven * $newtons($held));
         }
 
         return $forces;

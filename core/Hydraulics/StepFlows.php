@@ -58,6 +58,13 @@ final class StepFlows
         $this->displaced[$circuit] -= $moved;
     }
 
+    /** From a brake to the outside. */
+    public function loseFromBrake(string $circuit, string $channel, VolumeCurve $volume, float $bar): void
+    {
+        $this->lost[$circuit] += $volume->volume($this->bar[$channel]) - $volume->volume($bar);
+        $this->bar[$channel] = $bar;
+    }
+
     public function lose(string $circuit, float $cubicCentimetres): void
     {
         $this->displaced[$circuit] += $cubicCentimetres;

@@ -11,8 +11,9 @@ final readonly class WheelForce
      * @param  float  $freeNewtons  with the pedal free
      * @param  float  $pressedNewtons  as the pedal has just come to its pressure
      * @param  float  $heldNewtons  after it has been held
+     * @param  float  $swingNewtons  between its least and its greatest in a turn, while it is held
      */
-    public function __construct(public float $freeNewtons, public float $pressedNewtons, public float $heldNewtons)
+    public function __construct(public float $freeNewtons, public float $pressedNewtons, public float $heldNewtons, public float $swingNewtons = 0.0)
     {
     }
 

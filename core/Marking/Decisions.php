@@ -74,7 +74,7 @@ final readonly class Decisions
 
         return $before !== null && $arrived !== null && match ($repair->kind) {
             RepairKind::CodeUnit => ! $before->isCoded && $arrived->isCoded,
-            RepairKind::BleedBrakes => $before->hydraulics->hasAir() && ! $arrived->hydraulics->hasAir(),
+            RepairKind::BleedBrakes, RepairKind::BleedBrake => $before->hydraulics->hasAir() && ! $arrived->hydraulics->hasAir(),
             default => false,
         };
     }

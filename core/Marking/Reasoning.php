@@ -115,7 +115,7 @@ final readonly class Reasoning
 
     private function priced(Advice $advice, Repair $repair): RepairCost
     {
-        return $advice->cost->priced(Remedies::key($repair), $this->remedies->price($repair));
+        return $advice->cost->priced(Remedies::key($repair), $this->remedies->price($repair, $advice->repairs->cars[0]->sound));
     }
 
     /**

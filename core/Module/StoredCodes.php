@@ -10,7 +10,7 @@ use Lernfall\Vehicle\CodeDialect;
 final readonly class StoredCodes
 {
     /**
-     * @param  list<string>  $channels
+     * @param  array<string, string>  $channels  by the name the module has for them
      * @param  list<string>  $parts  valves, pump, relays and switches that have codes
      * @return array<array-key, ?StoredCode> by code, null where it is not stored; several failures can share one code
      */
@@ -18,9 +18,9 @@ final readonly class StoredCodes
     {
         $codes = [];
         $companions = array_fill_keys(array_keys($dialect->companions), null);
-        foreach ([...$channels, ...$parts] as $channel) {
+        foreach ([...$channels, ...array_combine($parts, $parts)] as $name => $channel) {
             foreach (in_array($channel, $parts, true) ? Failure::ofParts() : Failure::ofChannels() as $failure) {
-                $code = $dialect->code($channel, $failure->value);
+                $code = $dialect->code($name, $failure->value);
                 if ($code === '') {
                     continue;
                 }

@@ -25,7 +25,13 @@ final readonly class BrakeParts
     /** Of the hydraulic unit's own reservoir. */
     public const LEVEL_SWITCH = 'level-switch';
 
+    /** Opens while the brakes are too hot for traction control. */
+    public const TEMPERATURE_SWITCH = 'temperature-switch';
+
     public const FLUID = 'fluid';
+
+    /** Every switch there can be, and whether it is closed while nobody works it. */
+    private const SWITCHES = [self::STOP_LAMP_SWITCH => false, self::PARKING_BRAKE_SWITCH => false, self::LEVEL_SWITCH => true, self::TEMPERATURE_SWITCH => true];
 
     /**
      * @param  array<string, PartState>  $states  by part; those of the hydraulic unit are as the unit is
@@ -65,6 +71,28 @@ final readonly class BrakeParts
     public static function channelsOf(array $parts): array
     {
         return array_map(self::channelOf(...), array_values(array_filter($parts, static fn (string $part): bool => str_starts_with($part, 'valves.'))));
+    }
+
+    /** Tells two states of switches, fluid and lamps apart. */
+    public function text(): string
+    {
+        return implode(' ', array_map(static fn (string $part, PartState $state): string => "$part:$state->value", array_keys($this->states), $this->states));
+    }
+
+    /** @return list<string> the switches it has */
+    public function switches(): array
+    {
+        return array_values(array_filter(array_keys(self::SWITCHES), $this->has(...)));
+    }
+
+    /** Whether the contact of a switch is closed; one the car does not have never differs. */
+    public function isClosed(string $switch, bool $isWorked): bool
+    {
+        return match ($this->state($switch)) {
+            PartState::Open => false,
+            PartState::Closed => true,
+            default => self::SWITCHES[$switch] !== $isWorked,
+        };
     }
 
     public static function lamp(string $lamp): string

@@ -26,6 +26,12 @@ final readonly class ModuleSpecification
     ) {
     }
 
+    /** Whether a scan tool reaches it; where its lamp blinks the codes, none does. */
+    public function talksToScanTools(): bool
+    {
+        return $this->lampCodes === null;
+    }
+
     public function dead(bool $dead): self
     {
         return new self($this->plugId, $this->monitors, $this->dialect, $this->lamps, $this->withholdsSupply, $this->lampCodes, $dead, $this->asksBeforeClearing);

@@ -37,10 +37,16 @@ final readonly class Pad
         return in_array($this->id, Pads::FEED, true);
     }
 
-    /** Whether it lies at the hydraulic unit. */
+    /** Whether it lies at the hydraulic unit or at a switch of the brakes. */
     public function isUnit(): bool
     {
         return str_starts_with($this->id, 'unit.');
+    }
+
+    /** Whether it lies at a switch of the brakes. */
+    public function isSwitch(): bool
+    {
+        return str_starts_with($this->id, Pads::UNIT_SWITCH);
     }
 
     public function isBench(): bool

@@ -24,6 +24,9 @@ final readonly class Pads
     /** Before the name of a valve: where the module pulls its winding to ground. */
     public const UNIT_COIL = 'unit.coil.';
 
+    /** Before the name of a switch of the brakes. */
+    public const UNIT_SWITCH = 'unit.switch.';
+
     /** The terminals of the bench supply, which is not part of the car but stands beside it. */
     public const BENCH = ['bench.positive', 'bench.negative'];
 
@@ -43,7 +46,36 @@ final readonly class Pads
             }
         }
 
-        return [...$pads, ...array_map(Pad::fixed(...), [...self::FIXED, ...self::ofUnit($vehicle)])];
+        return [...$pads, ...array_map(Pad::fixed(...), [...self::FIXED, ...self::ofUnit($vehicle), ...self::ofSwitches($vehicle)])];
+    }
+
+    /** Whether a switch is fed, and not one that connects a wire to body. */
+    public static function isFedSwitch(string $switch): bool
+    {
+        return $switch === BrakeParts::STOP_LAMP_SWITCH;
+    }
+
+    /** Where a fed switch is fed. */
+    public static function switchIn(string $switch): string
+    {
+        return self::UNIT_SWITCH."$switch.in";
+    }
+
+    /** Where the wire to the module leaves a switch. */
+    public static function switchOut(string $switch): string
+    {
+        return self::UNIT_SWITCH."$switch.out";
+    }
+
+    /** @return list<string> at the switches of the brakes */
+    public static function ofSwitches(Vehicle $vehicle): array
+    {
+        $pads = [];
+        foreach ($vehicle->brakeParts->unit === null ? [] : $vehicle->brakeParts->switches() as $switch) {
+            array_push($pads, ...(self::isFedSwitch($switch) ? [self::switchIn($switch)] : []), ...[self::switchOut($switch)]);
+        }
+
+        return $pads;
     }
 
     /** @return list<string> at the hydraulic unit, as far as they lie outside its housing: along what feeds its valves and its pump, its ground, and the module's end of each winding */
@@ -53,7 +85,7 @@ final readonly class Pads
         if ($unit === null) {
             return [];
         }
-        if ($unit->isIntegrated) {
+        if ($unit->design->isIntegrated) {
             [$valves, $pump] = self::UNIT_FEEDS;
 
             return ["$valves.fuse.in", "$valves.fuse.out", "$pump.fuse.in", "$pump.fuse.out", "$pump.supply", self::UNIT_GROUND];
@@ -72,7 +104,7 @@ final readonly class Pads
     public static function find(Vehicle $vehicle, string $id): Pad
     {
         return match (true) {
-            in_array($id, self::FIXED, true), in_array($id, self::ofUnit($vehicle), true) => Pad::fixed($id),
+            in_array($id, self::FIXED, true), in_array($id, self::ofUnit($vehicle), true), in_array($id, self::ofSwitches($vehicle), true) => Pad::fixed($id),
             default => self::onPlug($vehicle, $id) ?? throw UnknownPart::pad($id),
         };
     }

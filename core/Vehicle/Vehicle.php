@@ -45,6 +45,25 @@ final readonly class Vehicle
         throw UnknownPart::channel($id);
     }
 
+    /** The channel the module takes this one for: itself, unless its pins sit at another input. */
+    public function inputOf(string $id): string
+    {
+        $channel = $this->channel($id);
+
+        return $channel->has('module-plug') && $channel->plug('module-plug')->input !== '' ? $channel->plug('module-plug')->input : $id;
+    }
+
+    /** @return array<string, string> channels by the name the module has for them */
+    public function inputs(): array
+    {
+        $inputs = [];
+        foreach ($this->channels as $channel) {
+            $inputs[$this->inputOf($channel->id)] = $channel->id;
+        }
+
+        return $inputs;
+    }
+
     /** The channel of the other side of the axle; null where there is none. */
     public function opposite(string $id): ?Channel
     {

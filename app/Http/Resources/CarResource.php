@@ -73,7 +73,7 @@ final readonly class CarResource
             'asksBeforeClearing' => $sound->module->asksBeforeClearing,
             'systems' => self::systems($sound),
             'brakeParts' => $sound->brakeParts->ids(),
-            'unitIntegrated' => $sound->brakeParts->unit !== null && $sound->brakeParts->unit->isIntegrated,
+            'unitIntegrated' => $sound->brakeParts->unit !== null && $sound->brakeParts->unit->design->isIntegrated,
             'modulePlug' => $sound->module->plugId,
             'plugs' => $sound->plugIds(),
             'channels' => array_map(self::channel(...), $sound->channels),

@@ -23,6 +23,6 @@ final readonly class UnitSheet
         $feed = $unit->wiring->pump;
         $ohms = $unit->wiring->motor->ohms + 2.0 * ($feed->wireOhms + $feed->contactOhms) + $unit->wiring->groundOhms + $sound->power->supply->internalOhms;
 
-        return ['windings' => (object) $windings, 'motorAmperes' => round($sound->power->supply->batteryVolts / $ohms, 1), 'bleedingOrder' => $unit->bleedingOrder];
+        return ['windings' => (object) $windings, 'motorAmperes' => round($sound->power->supply->batteryVolts / $ohms, 1), 'bleedingOrder' => $unit->design->bleedingOrder];
     }
 }

@@ -15,7 +15,10 @@ use Lernfall\Hydraulics\LiftOutcome;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\PartState;
 
-/** What the module does and sees by order of a scan terminal: pump, valves, switches. */
+/**
+ * Pump and valves by order of a scan terminal, and what the module sees of its switches meanwhile. Where no terminal reaches the module, a switch box between
+ * the unit and its plug does what the module would: it pulls the relays and drives the windings with the same currents.
+ */
 final readonly class ActuatorWork
 {
     /** Less than this a foot does not feel, in centimetres. */
@@ -24,7 +27,7 @@ final readonly class ActuatorWork
     /** @return non-empty-list<Branch> */
     public function run(Car $car, TestActuator $test, OnTheLift $lift): array
     {
-        if (! $this->answers($car)) {
+        if ($car->vehicle->module->talksToScanTools() && ! $this->answers($car)) {
             return $this->silent($car);
         }
         $isPump = $test->part === BrakeParts::PUMP;
@@ -36,7 +39,7 @@ final readonly class ActuatorWork
         $left = $this->held($car);
         $left = $left->in($left->state->withAccumulated([...$left->state->lasting->accumulatedCubicCentimetres, ...$done->state->accumulated]));
 
-        return Branch::only($left, Prediction::of('actuator', $isPump ? ['pump' => CategoryFeature::certain($this->heard($work, $done))] + self::pedal($done) : self::wheels($done, $test) + ($test->beforePedal || $test->buildsUp() ? [] : self::pedal($done))));
+        return (new Strain($lift))->on($car, $isPump ? 0 : count($test->channels()), $isPump || $test->buildsUp(), Branch::only($left, Prediction::of('actuator', $isPump ? ['pump' => CategoryFeature::certain($this->heard($work, $done))] + self::pedal($done) : self::wheels($done, $test) + ($test->beforePedal || $test->buildsUp() ? [] : self::pedal($done)))));
     }
 
     private function heard(LiftWork $work, LiftOutcome $done): string
@@ -48,7 +51,7 @@ final readonly class ActuatorWork
         };
     }
 
-    /** @return array<string, CategoryFeature> "wheel" of the part that was named, and "wheel." and a channel of the others */
+    /** @return array<string, CategoryFeature> "wheel" of the part that was named, "wheel." and a channel of those driven with it, and "others" of the rest of their circuits */
     private static function wheels(LiftOutcome $done, TestActuator $test): array
     {
         $features = [];
@@ -60,7 +63,9 @@ final readonly class ActuatorWork
             });
         }
 
-        return $features;
+        $others = array_filter($done->wheels, static fn (ByHand $wheel, string $channel): bool => ! in_array($channel, $test->channels(), true) && $wheel !== ByHand::Held, ARRAY_FILTER_USE_BOTH);
+
+        return $test->buildsUp() ? $features : $features + ['others' => CategoryFeature::certain($others === [] ? 'others-held' : 'another-let-go')];
     }
 
     /** @return array<string, CategoryFeature> */
@@ -80,14 +85,12 @@ final readonly class ActuatorWork
             return $this->silent($car);
         }
         $features = [];
-        foreach ([BrakeParts::STOP_LAMP_SWITCH, BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::LEVEL_SWITCH] as $part) {
-            if ($car->vehicle->brakeParts->has($part)) {
-                $features[$part] = CategoryFeature::certain(match ($car->vehicle->brakeParts->state($part)) {
-                    PartState::Closed => 'stays-closed',
-                    PartState::Open => 'stays-open',
-                    default => $part === BrakeParts::LEVEL_SWITCH ? 'closed' : 'follows',
-                });
-            }
+        foreach ($car->vehicle->brakeParts->switches() as $part) {
+            $features[$part] = CategoryFeature::certain(match ($car->vehicle->brakeParts->state($part)) {
+                PartState::Closed => 'stays-closed',
+                PartState::Open => 'stays-open',
+                default => 'follows',
+            });
         }
 
         return Branch::only($this->held($car), Prediction::of('switches', $features));
@@ -95,12 +98,12 @@ final readonly class ActuatorWork
 
     private function answers(Car $car): bool
     {
-        return $car->modulePowered() && $car->vehicle->module->lampCodes === null;
+        return $car->modulePowered() && $car->vehicle->module->talksToScanTools();
     }
 
     private function held(Car $car): Car
     {
-        return $car->in($car->state->withSession($car->state->session->inSession(true)));
+        return $car->vehicle->module->talksToScanTools() ? $car->in($car->state->withSession($car->state->session->inSession(true))) : $car;
     }
 
     /** @return non-empty-list<Branch> */

@@ -16,7 +16,7 @@ use Lernfall\Hydraulics\LiftTest;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Brakes\BrakeUnit;
 
-/** A helper at the pedal, a command of the tool, and a hand at the wheels: worked out once for all cars whose unit is the same and as full. */
+/** A helper at the pedal, a command of the tool, and a hand at the wheels: worked out once for all cars that could be there whose unit is the same and as full. */
 final readonly class LiftWork
 {
     private BrakeUnit $unit;
@@ -31,10 +31,12 @@ final readonly class LiftWork
         $electrical = $this->car->electrical();
         $full = $this->car->state->lasting->accumulatedCubicCentimetres;
         $asked = implode(' ', [
-            $test->question(), $electrical->systemVolts, $electrical->batteryOhms, $this->car->vehicle->climate->ambientCelsius, json_encode($full), serialize($this->lift),
+            $test->question(), $electrical->atUnit(), $this->car->vehicle->climate->ambientCelsius, json_encode($full), serialize($this->lift),
         ]);
 
-        return Memo::with($this->unit, $asked, fn (): LiftOutcome => $this->tried($test, $electrical, $full));
+        $work = fn (): LiftOutcome => $this->tried($test, $electrical, $full);
+
+        return $this->car->isTypical() ? Memo::with($this->unit, $asked, $work) : $work();
     }
 
     /** Whether the pump turns though nobody has told it to. */
@@ -44,7 +46,7 @@ final readonly class LiftWork
         $wiring = $this->unit->wiring;
         $celsius = $this->car->vehicle->climate->ambientCelsius;
 
-        return Memo::with($wiring, "untold $electrical->systemVolts $electrical->batteryOhms $celsius", static fn (): bool => $wiring->motor->turnsAt(UnitCircuit::of($wiring, $electrical, new UnitOrder, $celsius)->motorVolts()));
+        return Memo::with($wiring, "untold {$electrical->atUnit()} $celsius", static fn (): bool => $wiring->motor->turnsAt(UnitCircuit::of($wiring, $electrical, new UnitOrder, $celsius)->motorVolts()));
     }
 
     /** @param  array<string, float>  $full  cubic centimetres in the accumulators */
@@ -52,7 +54,7 @@ final readonly class LiftWork
     {
         $channels = $test->channels();
         $hydraulics = $channels === [] ? $this->unit->hydraulics : $this->unit->hydraulics->circuitsOf($channels);
-        $lift = new LiftTest($hydraulics, $this->unit->wiring, $this->unit->master, $this->lift->dragsFromNewtonMetres, $this->lift->heldFromNewtonMetres, $this->car->vehicle->climate->ambientCelsius);
+        $lift = new LiftTest($hydraulics, $this->car->unitWiring(), $this->unit->master, $this->lift->dragsFromNewtonMetres, $this->lift->heldFromNewtonMetres, $this->car->vehicle->climate->ambientCelsius);
         $rest = BrakeState::atRest($hydraulics)->with(array_intersect_key($full, $hydraulics->circuits));
         if ($test->buildsUp()) {
             return $lift->commanded($rest, 0.0, $this->building($channels[0]), $electrical, $this->lift->commandSeconds);

@@ -13,7 +13,6 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
-use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Vehicle;
 
 /**
@@ -55,11 +54,9 @@ final readonly class ReadSwitchesProcedure extends BaseCarProcedure
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
-        if ($vehicle->brakeParts->ids() === [] || $vehicle->module->lampCodes !== null) {
+        if ($vehicle->brakeParts->ids() === [] || ! $vehicle->module->talksToScanTools()) {
             return [];
         }
-        $switches = array_values(array_filter([BrakeParts::STOP_LAMP_SWITCH, BrakeParts::PARKING_BRAKE_SWITCH, BrakeParts::LEVEL_SWITCH], $vehicle->brakeParts->has(...)));
-
-        return [CandidateTest::usual('switches', Before::keyOn(), new ReadSwitches, $switches)->ofTheWholeCar()];
+        return [CandidateTest::usual('switches', Before::keyOn(), new ReadSwitches, $vehicle->brakeParts->switches())->ofTheWholeCar()];
     }
 }

@@ -98,7 +98,7 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
         $valves = new TestActuator(BrakeParts::valves($channel->id));
 
         return [
-            CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel'])->ofTheUnit(),
+            CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel', 'others'])->ofTheUnit(),
             CandidateTest::further('valves-before-pedal', [...Before::secured(), ...Before::keyOn()], [new TestActuator(BrakeParts::valves($channel->id), Modulation::Hold, true)], ['wheel'])->ofTheUnit(),
             ...(in_array($channel->id, self::built($vehicle), true) && $channel->place->axle === 'front' ? [CandidateTest::further(
                 'build-up', [...Before::secured(), ...Before::keyOn()], [new TestActuator(TestActuator::BUILD_UP.$channel->id)], ['wheel'],
@@ -111,9 +111,6 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
-        if ($vehicle->module->lampCodes !== null) {
-            return [];
-        }
         $pump = new TestActuator(BrakeParts::PUMP);
         $valves = array_map(
             static fn (Channel $channel): TestActuator => new TestActuator(BrakeParts::valves($channel->id)),
@@ -126,7 +123,7 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
                 'valves-together', [...Before::secured(), ...Before::keyOn()], new TestActuator($valves[0]->part, with: array_map(static fn (TestActuator $one): string => $one->part, array_slice($valves, 1))),
                 ['wheel', ...array_map(static fn (TestActuator $one): string => "wheel.{$one->channels()[0]}", array_slice($valves, 1))],
             )->ofTheUnit()]),
-            ...($vehicle->brakeParts->ids() === [] ? [] : [CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheUnit()]),
+            ...($vehicle->brakeParts->unit === null ? [] : [CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheUnit()]),
             ...(KnownGoodPart::PumpRelay->places($vehicle) === [] ? [] : [CandidateTest::further(
                 'pump-with-trial-relay', [new FitKnownGoodPart(KnownGoodPart::PumpRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$pump], ['pump'],
             )->ofTheUnit()]),
@@ -141,6 +138,6 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
 
     private function isReached(Vehicle $vehicle, Channel $channel): bool
     {
-        return $vehicle->module->lampCodes === null && $vehicle->brakeParts->has(BrakeParts::valves($channel->id));
+        return $vehicle->brakeParts->has(BrakeParts::valves($channel->id));
     }
 }

@@ -159,9 +159,13 @@ final readonly class CarState
     /** @param  float  $halfLifeMinutes  the time in which half the excess is gone */
     public function cooled(float $minutes, float $halfLifeMinutes): self
     {
-        return $this->lasting->warmth == Warmth::none()
-            ? $this
-            : $this->with(lasting: $this->lasting->withWarmth($this->lasting->warmth->cooled($minutes, $halfLifeMinutes, $this->connections->provoked?->warms() ?? '')));
+        return $this->lasting->isCold() ? $this : $this->with(lasting: $this->lasting->cooled($minutes, $halfLifeMinutes, $this->connections->provoked?->warms() ?? ''));
+    }
+
+    /** Coils and pump of the hydraulic unit have been driven, by this share of what they bear. */
+    public function strainedBy(float $share): self
+    {
+        return $this->with(lasting: $this->lasting->strainedBy($share));
     }
 
     /** @param  array<string, float>  $cubicCentimetres  by brake circuit */
@@ -207,7 +211,7 @@ final readonly class CarState
             $this->key->position->value, ...$this->places->openPlugs, (int) $this->lift->chocked, (int) $this->lift->raised, (int) $this->lift->onStands,
             $this->wheels->text(), $this->lasting->warmth->hubRiseKelvin, json_encode(array_filter($this->lasting->warmth->warmed, $here, ARRAY_FILTER_USE_KEY)), json_encode(array_filter($this->record->renewed, $here, ARRAY_FILTER_USE_KEY)),
             json_encode($settled), implode(',', array_filter($this->key->supplied, $here)), implode(',', array_filter($this->key->cut, $here)), $this->wheels->rests, serialize($this->connections),
-            json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), implode(',', array_filter($this->places->drawn, $here)), json_encode($this->lasting->accumulatedCubicCentimetres), $channel === '' ? serialize($this->session).$this->memory->text() : '',
+            json_encode($this->places->movedSensors), implode(',', $this->places->removed->names()), implode(',', array_filter($this->places->drawn, $here)), json_encode($this->lasting->accumulatedCubicCentimetres), (int) $this->lasting->mustRest(), $channel === '' ? serialize($this->session).$this->memory->text() : '',
         ]);
     }
 

@@ -48,7 +48,7 @@ enum KnownGoodPart: string
     /** Whether a relay can be taken out by itself. */
     private static function isOutside(Vehicle $vehicle, string $relay): bool
     {
-        return $vehicle->brakeParts->has($relay) && $vehicle->brakeParts->unit?->isIntegrated === false;
+        return $vehicle->brakeParts->has($relay) && $vehicle->brakeParts->unit?->design->isIntegrated === false;
     }
 
     private static function wired(BrakeUnit $unit, ?RelayFeed $valves = null, ?RelayFeed $pump = null): BrakeUnit

@@ -49,6 +49,6 @@ final readonly class UnitSeen
     {
         $electrical = $car->electrical();
 
-        return "$electrical->systemVolts $electrical->batteryOhms {$car->vehicle->climate->ambientCelsius}";
+        return "{$electrical->atUnit()} {$car->vehicle->climate->ambientCelsius}";
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Clamp;
 
-use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Actuators\Meanwhile;
 use Lernfall\Bay\Contract\NeedsFurtherTool;
 use Lernfall\Bay\Contract\Observing;
 
@@ -15,10 +15,10 @@ final readonly class ClampCurrent implements NeedsFurtherTool, Observing
      * @param  string  $at  the pad behind which the wire leaves
      * @param  float  $fullScale  of the range, in amperes
      * @param  list<string>  $alsoAt  pads at the hydraulic unit whose wires lie in the clamp as well
-     * @param  Commanded  $meanwhile  what the terminal has the hydraulic unit do
+     * @param  Meanwhile  $meanwhile  what the terminal has the hydraulic unit do
      * @param  bool  $zeroed  it was set to zero beside the wire before it was closed round it
      */
-    public function __construct(public string $at, public float $fullScale, public bool $zeroed, public array $alsoAt = [], public Commanded $meanwhile = new Commanded)
+    public function __construct(public string $at, public float $fullScale, public bool $zeroed, public array $alsoAt = [], public Meanwhile $meanwhile = new Meanwhile)
     {
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Clamp;
 
-use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Actuators\Meanwhile;
+use Lernfall\Bay\Actuators\Strain;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Standstill;
 use Lernfall\Bay\Contract\Action;
@@ -20,6 +21,7 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Lift\OnTheLift;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Preliminaries\Pins;
 use Lernfall\Bay\Probing\Probed;
@@ -73,7 +75,7 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
 
     public function equipment(): array
     {
-        return [CurrentClamp::class];
+        return [CurrentClamp::class, OnTheLift::class];
     }
 
     public function schema(): ActionSchema
@@ -83,7 +85,7 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
             ->with('fullScale', Setting::number('Full scale of the range, in amperes', ['enum' => CurrentClamp::RANGES_AMPERES]))
             ->with('zeroed', Setting::bool('Set to zero beside the wire before it is closed round it'))
             ->orWith('alsoAt', Setting::list(Setting::text(), ['maxItems' => 4], 'Pads at the hydraulic unit whose wires lie in the clamp as well'))
-            ->orWith('while', Commanded::setting());
+            ->orWith('while', Meanwhile::setting());
     }
 
     public function example(): array
@@ -96,7 +98,7 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
         return new ClampCurrent(
             $node->text('at'), $node->float('fullScale'), $node->bool('zeroed'),
             $node->has('alsoAt') ? $node->texts('alsoAt') : [],
-            new Commanded($node->has('while') ? $node->texts('while') : []),
+            new Meanwhile($node->has('while') ? $node->texts('while') : []),
         );
     }
 
@@ -130,7 +132,7 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
             $branches[] = new Branch($weight, $there, Prediction::of('clamped', ['current' => $this->feature($there, $pad, $teeth, $clamp, $action)]));
         }
 
-        return $branches;
+        return (new Strain($workshop->equipment(OnTheLift::class)))->during($car, $action->meanwhile, $branches);
     }
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array
@@ -143,12 +145,12 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
         $feed = CandidateTest::further('clamp-feed', Before::keyOn(), [new ClampCurrent(Pads::FEED[3], self::SMALL_RANGE, true)], ['current'])->ofTheWholeCar();
-        if ($vehicle->brakeParts->unit === null || $vehicle->module->lampCodes !== null) {
+        if ($vehicle->brakeParts->unit === null) {
             return [$feed];
         }
 
         return [$feed, CandidateTest::further(
-            'clamp-motor', Before::keyOn(), [new ClampCurrent(UnitCircuit::MOTOR, self::LARGE_RANGE, true, meanwhile: new Commanded([BrakeParts::PUMP]))], ['current'],
+            'clamp-motor', Before::keyOn(), [new ClampCurrent(UnitCircuit::MOTOR, self::LARGE_RANGE, true, meanwhile: new Meanwhile([BrakeParts::PUMP]))], ['current'],
         )->ofTheUnit()];
     }
 

@@ -6,8 +6,8 @@ namespace Lernfall\Bay\Clamp;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Memo;
+use Lernfall\Circuit\SwitchElement;
 use Lernfall\Circuit\UnitCircuit;
-use Lernfall\Circuit\UnitOrder;
 use Lernfall\Vehicle\Pads;
 
 /**
@@ -32,7 +32,7 @@ final readonly class UnitCurrent
     /** @return list<string> valves whose windings matter */
     public function windings(ClampCurrent $clamped): array
     {
-        return array_keys($clamped->meanwhile->order($this->car->vehicle->unit()->wiring, false)->positions);
+        return array_keys($clamped->meanwhile->order($this->car, $this->car->vehicle->unit()->wiring)->positions);
     }
 
     private function towardsUnit(string $pad): float
@@ -42,6 +42,11 @@ final readonly class UnitCurrent
 
     private function magnitude(string $pad, ClampCurrent $clamped): float
     {
+        if (str_starts_with($pad, Pads::UNIT_SWITCH)) {
+            $switch = explode('.', substr($pad, strlen(Pads::UNIT_SWITCH)))[0];
+
+            return SwitchElement::amperes($this->car->vehicle->brakeParts, $switch, in_array($switch, $clamped->meanwhile->worked(), true), $this->car->electrical());
+        }
         $circuit = $this->circuit($clamped);
         if (str_starts_with($pad, Pads::UNIT_COIL)) {
             return $circuit->amperes(substr($pad, strlen(Pads::UNIT_COIL)));
@@ -61,8 +66,8 @@ final readonly class UnitCurrent
         $electrical = $car->electrical();
         $celsius = $car->vehicle->climate->ambientCelsius;
         $wiring = $car->unitWiring();
-        $order = $car->modulePowered() ? $clamped->meanwhile->order($wiring, $car->feedsValves()) : new UnitOrder;
+        $order = $clamped->meanwhile->order($car, $wiring);
 
-        return Memo::with($wiring, implode(' ', ['currents', $electrical->systemVolts, $electrical->batteryOhms, $celsius, serialize($order)]), static fn (): UnitCircuit => UnitCircuit::of($wiring, $electrical, $order, $celsius));
+        return Memo::with($wiring, implode(' ', ['currents', $electrical->atUnit(), $celsius, serialize($order)]), static fn (): UnitCircuit => UnitCircuit::of($wiring, $electrical, $order, $celsius));
     }
 }

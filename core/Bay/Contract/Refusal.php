@@ -22,6 +22,8 @@ enum Refusal: string
     case NotDriven = 'not-driven';
     case SteeringTurned = 'steering-turned';
     case WheelsUnderPower = 'wheels-under-power';
+    /** Coils and pump of the hydraulic unit have to rest. */
+    case UnitHot = 'unit-hot';
     case Handed = 'handed';
     case KnownGoodPartIn = 'trial-part-in';
     case KnownGoodPartOut = 'trial-part-out';

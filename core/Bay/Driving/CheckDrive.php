@@ -70,10 +70,10 @@ final readonly class CheckDrive
             $channel = (in_array($id, $acting, true) ? $car->actingChannel($id) : null) ?? $car->channel($id);
             $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$id.signal-limit")));
             if ($level !== null && ! $input->counts(Rotation::turnsPerSecond($car->vehicle->tyre, $level))) {
-                $weak[] = $this->check->levelCodes[$id] ?? '';
+                $weak[] = $this->check->levelCodes[$car->vehicle->inputOf($id)] ?? '';
             }
             if ($steady !== null && ! $this->isEven($channel, $input, Rotation::turnsPerSecond($car->vehicle->tyre, $steady))) {
-                $uneven[] = $this->check->steadyCodes[$id] ?? '';
+                $uneven[] = $this->check->steadyCodes[$car->vehicle->inputOf($id)] ?? '';
             }
         }
         $found = array_values(array_filter([...$weak, ...$uneven], static fn (string $one): bool => $one !== ''));

@@ -30,6 +30,7 @@ use Lernfall\Module\SpeedInput;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\LampOut;
+use Lernfall\Vehicle\PartState;
 
 /** Driving: what the module's monitors find on the way. */
 final readonly class DrivingWork
@@ -72,10 +73,13 @@ final readonly class DrivingWork
         return $car->in($state->withConnections($state->connections->withMeter($state->connections->meter->takenOff())));
     }
 
-    /** The car as it comes to a stop: its wheels somewhere else, its hubs warmed on the way. */
+    /** The car as it comes to a stop: its wheels somewhere else, its hubs warmed on the way, and less fluid where a line loses some whenever it is braked. */
     public static function rolled(Car $car, Drive $drive): Car
     {
-        return $car->in($car->state->withHubsAt(self::hubs($car)->after($drive))->rolled());
+        $leaks = $car->vehicle->brakeParts->unit?->hydraulics->leaks() === true && $car->vehicle->brakeParts->isSound(BrakeParts::FLUID);
+        $braked = $leaks ? $car->withVehicle($car->vehicle->withBrakePart(BrakeParts::FLUID, PartState::Low)) : $car;
+
+        return $braked->in($car->state->withHubsAt(self::hubs($car)->after($drive))->rolled());
     }
 
     private static function hubs(Car $car): HubWarming

@@ -96,11 +96,11 @@ final readonly class TurnWheelProcedure extends BaseCarProcedure
      */
     private function turned(Car $car, TurnWheel $action, OnTheLift $lift): array
     {
-        $line = $car->vehicle->brakeParts->unit->hydraulics->wheels[$action->channel] ?? null;
-        if ($line === null || $action->turnsPerSecond === 0.0) {
+        $brakes = $car->vehicle->brakeParts->unit?->hydraulics;
+        if (! isset($brakes->wheels[$action->channel]) || $action->turnsPerSecond === 0.0) {
             return Branch::only($car->in($car->state->turning($action->channel, $action->turnsPerSecond)), Prediction::of('done'));
         }
-        $felt = $lift->byHand($line->brake->dragNewtonMetres);
+        $felt = $lift->byHand($brakes->lineTo($action->channel)->brake->freeNewtonMetres());
 
         return Branch::only(
             $felt === ByHand::Held ? $car : $car->in($car->state->turning($action->channel, $action->turnsPerSecond)),

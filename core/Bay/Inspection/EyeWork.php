@@ -102,6 +102,8 @@ final readonly class EyeWork
             Sight::Cable => $this->cable($car, $channel),
             Sight::SensorPlug => $this->plug($car, $channel, 'sensor-plug'),
             Sight::BodyPlug => $this->plug($car, $channel, 'body-plug'),
+            Sight::Linings => $this->linings($car, $channel->id),
+            Sight::BrakeLine => ['line-wet', 'line-dry', $car->vehicle->unit()->hydraulics->lineTo($channel->id)->leakFlow > 0.0 ? $this->notices($car, "$channel->id.brake-line", $this->eyes->corrosion) : 0.0],
             Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
             default => ['tyre-other-size', 'tyre-as-built', $channel->wheelEnd->tyreFactor === 1.0 ? 0.0 : $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
         };
@@ -116,6 +118,19 @@ final readonly class EyeWork
             Sight::Fuse => ['fuse-blown', 'fuse-whole', $feed->faults->fuseBlown ? $this->notices($car, 'fuse', $this->eyes->corrosion) : 0.0],
             Sight::Fluid => ['fluid-low', 'fluid-full', $car->vehicle->brakeParts->isSound(BrakeParts::FLUID) ? 0.0 : 1.0],
             default => ['ground-rusty', 'ground-clean', $feed->faults->rustOhms === null ? 0.0 : $this->notices($car, 'ground', $this->eyes->corrosion)],
+        };
+    }
+
+    /** @return array{string, string, float} */
+    private function linings(Car $car, string $wheel): array
+    {
+        $brake = $car->vehicle->unit()->hydraulics->lineTo($wheel)->brake;
+        $built = $car->sound->unit()->hydraulics->lineTo($wheel)->brake;
+
+        return match (true) {
+            $brake->worn > 0.0 => ['linings-thin', 'linings-usual', $this->notices($car, "$wheel.linings", $this->eyes->corrosion)],
+            $brake->newtonMetresPerBar < $built->newtonMetresPerBar => ['linings-oily', 'linings-usual', $this->notices($car, "$wheel.linings", $this->eyes->faintCorrosion)],
+            default => ['linings-thin', 'linings-usual', 0.0],
         };
     }
 
@@ -202,7 +217,7 @@ final readonly class EyeWork
         if (array_filter($plug->contacts, static fn (Contact $contact): bool => ! $contact->touches) !== []) {
             return ['pin-sits-back', 'pins-clean', $this->notices($car, "$channel->id.$name.back", $this->eyes->corrosion)];
         }
-        if ($plug->crossed) {
+        if ($plug->crossed || $plug->input !== '') {
             return ['colours-crossed', 'pins-clean', $this->notices($car, "$channel->id.$name.crossed", $this->eyes->faintCorrosion)];
         }
         $corroded = array_filter($plug->contacts, static fn (Contact $contact): bool => $contact->corroded);

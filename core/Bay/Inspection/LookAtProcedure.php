@@ -22,6 +22,7 @@ use Lernfall\Bay\Plugs\Unplug;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Vehicle;
@@ -68,6 +69,9 @@ final readonly class LookAtProcedure extends BaseCarProcedure
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
     {
         SettingRange::known('channel', $action->channel, $action->at->isOfTheWholeCar() ? [Vehicle::WHOLE] : $job->sound()->channelIds());
+        if ($action->at->isOfTheBrake() && ! isset($job->sound()->brakeParts->unit->hydraulics->wheels[$action->channel])) {
+            throw UnfitAction::unknown('at', $action->at->value);
+        }
         if ($action->at === Sight::BodyPlug && ! $job->sound()->channel($action->channel)->has('body-plug')) {
             throw UnfitAction::unknown('at', $action->at->value);
         }
@@ -95,6 +99,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
             $this->test('look-ring', Before::turning($channel), $channel, Sight::Ring),
             $this->test('look-gap', Before::secured(), $channel, Sight::Gap),
             $this->test('look-tyre', [], $channel, Sight::Tyre),
+            ...(isset($vehicle->brakeParts->unit->hydraulics->wheels[$channel->id]) ? [$this->test('look-linings', [], $channel, Sight::Linings)->ofTheUnit(), $this->test('look-brake-line', [], $channel, Sight::BrakeLine)->ofTheUnit()] : []),
             $this->test('look-tip', Before::secured(), $channel, Sight::Tip),
             $this->test('look-cable', [], $channel, Sight::Cable),
             ...array_map(static fn (Provocation $lock): CandidateTest => CandidateTest::further(
@@ -111,7 +116,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
         $look = static fn (string $id, Sight $at): CandidateTest => CandidateTest::usual($id, [], new LookAt(Vehicle::WHOLE, $at), ['sight'])->ofTheWholeCar();
 
         return [
-            ...($vehicle->brakeParts->ids() === [] || $vehicle->module->lampCodes !== null ? [] : [$look('look-fluid', Sight::Fluid)]),
+            ...(! $vehicle->brakeParts->has(BrakeParts::FLUID) ? [] : [$look('look-fluid', Sight::Fluid)]),
             $look('look-fuse', Sight::Fuse),
             $look('look-ground', Sight::Ground),
         ];

@@ -15,6 +15,10 @@ enum Sight: string
     case BodyPlug = 'body-plug';
     case ModulePlug = 'module-plug';
     case Tyre = 'tyre';
+    /** Of the brake, past the wheel. */
+    case Linings = 'linings';
+    /** Pipe, hose and caliper, where they should be dry. */
+    case BrakeLine = 'brake-line';
     case Fuse = 'fuse';
     case Ground = 'ground';
     /** In the reservoir of the master cylinder. */
@@ -23,7 +27,13 @@ enum Sight: string
     /** Whether one has to reach in at a wheel for it. */
     public function isAtTheWheel(): bool
     {
-        return in_array($this, [self::Ring, self::Gap, self::Tip, self::Cable, self::SensorPlug, self::BodyPlug], true);
+        return in_array($this, [self::Ring, self::Gap, self::Tip, self::Cable, self::SensorPlug, self::BodyPlug, self::Linings, self::BrakeLine], true);
+    }
+
+    /** Whether there is such a place only where the car has brakes of its own at the wheel. */
+    public function isOfTheBrake(): bool
+    {
+        return in_array($this, [self::Linings, self::BrakeLine], true);
     }
 
     /** Whether it sits at no corner. */

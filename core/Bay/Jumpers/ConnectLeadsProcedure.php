@@ -22,6 +22,7 @@ use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Circuit\ChannelNetlist;
 use Lernfall\Circuit\JumperLead;
 use Lernfall\Circuit\LiveCircuit;
+use Lernfall\Circuit\UnitOrder;
 use Lernfall\Document\Node;
 use Lernfall\Vehicle\Pads;
 
@@ -100,6 +101,9 @@ final readonly class ConnectLeadsProcedure extends BaseCarProcedure
         $state = $car->electrical();
         foreach ($state->attached->jumpers as $lead) {
             $circuit = LiveCircuit::of($car->channels($lead->channels()), $state)->withBattery($state)->withFeed($car->vehicle->power->feed, $state, $car->state->isPowered(), false);
+            if (in_array($lead, $state->attached->atUnit(), true)) {
+                $circuit = $circuit->withUnit($car->vehicle->brakeParts, $car->unitWiring(), $state, new UnitOrder($car->feedsValves()), [], $car->vehicle->climate->ambientCelsius);
+            }
             $volts = $circuit->solved()->voltsBetween(ChannelNetlist::nodeOf($lead->first), ChannelNetlist::nodeOf($lead->second));
             if (abs($volts) / $lead->ohms > self::GLOWS_FROM_AMPERES) {
                 return true;

@@ -17,9 +17,10 @@ use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 use Lernfall\Module\Memory;
+use Lernfall\Vehicle\BrakeParts;
 
 /**
- * Presses the brake pedal some times.
+ * Presses the brake pedal some times. The module sees it by its stop-lamp switch alone.
  *
  * @extends BaseCarProcedure<PressPedal>
  */
@@ -67,7 +68,7 @@ final readonly class PressPedalProcedure extends BaseCarProcedure
         $rules = $car->vehicle->module->lampCodes;
         $session = $car->state->session;
         $state = $car->state->withSession($session->pressed($action->times));
-        if ($rules === null || ! $session->connectorOpen || ! $car->modulePowered()) {
+        if ($rules === null || ! $session->connectorOpen || ! $car->modulePowered() || ! $car->vehicle->brakeParts->isSound(BrakeParts::STOP_LAMP_SWITCH)) {
             return Branch::only($car->in($state), Prediction::of('pressed'));
         }
         $check = $rules->check;

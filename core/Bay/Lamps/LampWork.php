@@ -23,6 +23,8 @@ final readonly class LampWork
 
     private const BRAKE = 'brake';
 
+    private const TRACTION = 'traction';
+
     public function look(Car $car): Prediction
     {
         $features = [];
@@ -52,6 +54,7 @@ final readonly class LampWork
             $bulb === PartState::Closed => 'on',
             $lamp === self::ABS && $this->blinking($car) !== null => 'blinks',
             $lamp === self::BRAKE => $this->brakeWarns($car, $warns) ? 'on' : 'off',
+            $lamp === self::TRACTION && $this->isTractionOff($car) => 'on',
             default => $warns && in_array($lamp, $car->vehicle->module->lamps->onFault, true) ? 'on' : 'off',
         };
     }
@@ -83,6 +86,12 @@ final readonly class LampWork
     private function isShutOff(Car $car): bool
     {
         return $car->vehicle->brakeParts->state(BrakeParts::LEVEL_SWITCH) === PartState::Open;
+    }
+
+    /** Brakes that seem too hot, or a pedal that seems pressed, leave traction control off; ABS stays. Common practice, no source. */
+    private function isTractionOff(Car $car): bool
+    {
+        return $car->modulePowered() && ! $car->vehicle->brakeParts->isClosed(BrakeParts::TEMPERATURE_SWITCH, false);
     }
 
     private function isHeld(Car $car): bool
@@ -132,7 +141,7 @@ final readonly class LampWork
     public function codes(Car $car): array
     {
         $codes = [];
-        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
+        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->inputs(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
             if ($stored !== null && $stored->status !== CodeStatus::Pending) {
                 $codes[] = (string) $code;
             }

@@ -7,6 +7,7 @@ namespace Lernfall\Bay\Lift;
 use Lernfall\Bay\Workshop\Equipment;
 use Lernfall\Document\Node;
 use Lernfall\Hydraulics\ByHand;
+use Lernfall\Quantity;
 
 /** The helper at the pedal, how long the tool commands, and the hand that tries the wheel. */
 final readonly class OnTheLift implements Equipment
@@ -15,9 +16,12 @@ final readonly class OnTheLift implements Equipment
      * @param  float  $pressSeconds  the pedal is down before the tool commands
      * @param  float  $dragsFromNewtonMetres  a hand feels this at the wheel
      * @param  float  $heldFromNewtonMetres  a hand does not turn it any more
+     * @param  float  $valveStrain  of what coils and pump bear, the share a valve driven once takes
+     * @param  float  $pumpStrain  the share the pump run once takes
      */
-    public function __construct(public float $footNewtons, public float $pressSeconds, public float $commandSeconds, public float $dragsFromNewtonMetres, public float $heldFromNewtonMetres)
+    public function __construct(public float $footNewtons, public float $pressSeconds, public float $commandSeconds, public float $dragsFromNewtonMetres, public float $heldFromNewtonMetres, public float $valveStrain, public float $pumpStrain)
     {
+        Quantity::notNegative(['valveStrain' => $valveStrain, 'pumpStrain' => $pumpStrain]);
     }
 
     /** How a wheel turns by hand that is braked with this. */
@@ -30,6 +34,9 @@ final readonly class OnTheLift implements Equipment
     {
         $lift = $workshop->at('lift');
 
-        return new self($lift->float('footNewtons'), $lift->float('pressSeconds'), $lift->float('commandSeconds'), $lift->float('dragsFromNewtonMetres'), $lift->float('heldFromNewtonMetres'));
+        return new self(
+            $lift->float('footNewtons'), $lift->float('pressSeconds'), $lift->float('commandSeconds'), $lift->float('dragsFromNewtonMetres'), $lift->float('heldFromNewtonMetres'),
+            $lift->float('valveStrain'), $lift->float('pumpStrain'),
+        );
     }
 }

@@ -69,6 +69,6 @@ final readonly class LiveSpeedsProcedure extends BaseCarProcedure
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array
     {
-        return $vehicle->module->lampCodes !== null ? [] : LiveTests::of($vehicle, $channel);
+        return ! $vehicle->module->talksToScanTools() ? [] : LiveTests::of($vehicle, $channel);
     }
 }

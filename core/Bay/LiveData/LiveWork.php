@@ -28,7 +28,7 @@ final readonly class LiveWork
     /** @return non-empty-list<Branch> */
     public function speeds(Car $car, float $metresPerSecond): array
     {
-        if (! $car->modulePowered() || $car->vehicle->module->lampCodes !== null) {
+        if (! $car->modulePowered() || ! $car->vehicle->module->talksToScanTools()) {
             return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
         }
         $held = $car->in($car->state->withSession($car->state->session->inSession(true)));
@@ -54,8 +54,9 @@ final readonly class LiveWork
             [$counted, $dips] = $plainly === null
                 ? $this->counted($car, $id, $metresPerSecond)
                 : Memo::with($car->channel($id), "live $plainly $metresPerSecond {$this->turns($car, $car->channel($id), $metresPerSecond)} {$car->state->key->position->value}", fn (): array => $this->counted($car, $id, $metresPerSecond));
-            $features["$id.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
-            $features["$id.run"] = CategoryFeature::certain($dips ? 'dips' : 'steady');
+            $shown = $car->vehicle->inputOf($id);
+            $features["$shown.speed"] = NumberFeature::reading('metresPerSecond', $counted, self::SPEED_STEP, $counted > 0.0 ? self::SPEED_STEP : 0.0, canBeNegative: false);
+            $features["$shown.run"] = CategoryFeature::certain($dips ? 'dips' : 'steady');
         }
 
         return $features;

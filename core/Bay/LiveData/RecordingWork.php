@@ -31,7 +31,7 @@ final readonly class RecordingWork
      */
     public function record(Car $car, RecordDrive $record, bool $shows = true): array
     {
-        if (! $car->modulePowered() || $car->vehicle->module->lampCodes !== null) {
+        if (! $car->modulePowered() || ! $car->vehicle->module->talksToScanTools()) {
             return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
         }
         $refusal = DrivingWork::refusal($car);
@@ -52,11 +52,11 @@ final readonly class RecordingWork
         }
         $features = ['triggered' => CategoryFeature::certain($first === null ? 'whole' : 'yes')];
         foreach ($car->vehicle->channelIds() as $id) {
-            $features["$id.speed"] = RecordedTracks::on($record->route, $this->track($car, $id, $found), self::around($first));
+            $features["{$car->vehicle->inputOf($id)}.speed"] = RecordedTracks::on($record->route, $this->track($car, $id, $found), self::around($first));
         }
         if ($first?->moment !== null) {
             $features['at'] = NumberFeature::reading('seconds', min(self::BEFORE_SECONDS, $first->moment->seconds), RecordedTracks::SECONDS_PER_SAMPLE, 0.0);
-            $features['code'] = CategoryFeature::certain($car->vehicle->module->dialect->code($first->channel, $first->failure->value));
+            $features['code'] = CategoryFeature::certain($car->vehicle->module->dialect->code($car->vehicle->inputOf($first->channel), $first->failure->value));
         }
 
         return Prediction::of('recording', $features);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Meter;
 
-use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Actuators\Meanwhile;
 use Lernfall\Bay\Contract\NeedsFurtherTool;
 use Lernfall\Bay\Contract\Observing;
 
@@ -14,7 +14,7 @@ final readonly class Measure implements NeedsFurtherTool, Observing
     /**
      * @param  ?float  $fullScale  of the range set by hand, in the SI unit of the function; null lets the meter choose
      * @param  float  $relativeTo  what the display subtracts, in the SI unit of the function
-     * @param  Commanded  $meanwhile  what the terminal has the hydraulic unit do
+     * @param  Meanwhile  $meanwhile  what the terminal has the hydraulic unit do
      * @param  bool  $records  the least and the greatest of some seconds are kept as well
      */
     public function __construct(
@@ -24,7 +24,7 @@ final readonly class Measure implements NeedsFurtherTool, Observing
         public ?float $fullScale = null,
         public float $relativeTo = 0.0,
         public bool $records = false,
-        public Commanded $meanwhile = new Commanded,
+        public Meanwhile $meanwhile = new Meanwhile,
     ) {
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Meter;
 
-use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Actuators\Meanwhile;
+use Lernfall\Bay\Actuators\Strain;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\ActionSchema;
@@ -14,6 +15,7 @@ use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Lift\OnTheLift;
 use Lernfall\Bay\Probing\PadSettings;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
@@ -44,7 +46,7 @@ final readonly class MeasureProcedure extends BaseCarProcedure
 
     public function equipment(): array
     {
-        return [Meter::class];
+        return [Meter::class, OnTheLift::class];
     }
 
     public function schema(): ActionSchema
@@ -56,7 +58,7 @@ final readonly class MeasureProcedure extends BaseCarProcedure
             ->orWith('fullScale', Setting::number('Full scale of a range set by hand, in the SI unit of the function; left out, the meter chooses', ['exclusiveMinimum' => 0]))
             ->orWith('relativeTo', Setting::number('Subtracted from the display, in the SI unit of the function'))
             ->orWith('records', Setting::bool('Keep the least and the greatest as well'))
-            ->orWith('while', Commanded::setting());
+            ->orWith('while', Meanwhile::setting());
     }
 
     public function example(): array
@@ -73,7 +75,7 @@ final readonly class MeasureProcedure extends BaseCarProcedure
             $node->has('fullScale') ? $node->float('fullScale') : null,
             $node->has('relativeTo') ? $node->float('relativeTo') : 0.0,
             $node->has('records') && $node->bool('records'),
-            new Commanded($node->has('while') ? $node->texts('while') : []),
+            new Meanwhile($node->has('while') ? $node->texts('while') : []),
         );
     }
 
@@ -91,7 +93,7 @@ final readonly class MeasureProcedure extends BaseCarProcedure
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new MeterWork($workshop->equipment(Meter::class)))->measure($car, $action);
+        return (new Strain($workshop->equipment(OnTheLift::class)))->during($car, $action->meanwhile, (new MeterWork($workshop->equipment(Meter::class)))->measure($car, $action));
     }
 
     public function repeat(Car $car, CarAction $action, Observation $shown, Workshop $workshop): array
@@ -108,6 +110,6 @@ final readonly class MeasureProcedure extends BaseCarProcedure
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
-        return MeterTests::ofTheWholeCar($vehicle);
+        return [...MeterTests::ofTheWholeCar($vehicle), ...SwitchTests::of($vehicle)];
     }
 }

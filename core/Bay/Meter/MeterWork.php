@@ -152,7 +152,7 @@ final readonly class MeterWork
             $electrical = $car->electrical();
 
             return Memo::with($car->vehicle->unit()->wiring, implode(' ', [
-                $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $car->state->connections->meter->fuseBlown, $electrical->systemVolts, $electrical->batteryOhms,
+                $measure->question(), $measure->relativeTo, (int) $this->meter->averages, (int) $car->state->connections->meter->fuseBlown, $electrical->atUnit(), $car->vehicle->brakeParts->text(),
                 $car->vehicle->climate->ambientCelsius, (int) $car->modulePowered(), (int) $car->feedsValves(),
             ]), fn (): NumberFeature => $this->feature($car, $measure, $leads));
         }
@@ -248,7 +248,7 @@ final readonly class MeterWork
             return [];
         }
         $touched = array_map(static fn (Pad $pad): string => str_starts_with($pad->id, Pads::UNIT_COIL) ? substr($pad->id, strlen(Pads::UNIT_COIL)) : '', [$leads->first, $leads->second]);
-        $driven = array_keys($leads->meanwhile->order($car->vehicle->unit()->wiring, false)->positions);
+        $driven = array_keys($leads->meanwhile->order($car, $car->vehicle->unit()->wiring)->positions);
 
         return array_map($car->windingDeviation(...), array_values(array_unique(array_filter([...$touched, ...$driven], static fn (string $valve): bool => $valve !== ''))));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Meter;
 
-use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Actuators\Meanwhile;
 use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Circuit\UnitCircuit;
@@ -21,7 +21,7 @@ final readonly class UnitTests
     public static function of(Vehicle $vehicle, Channel $channel): array
     {
         $unit = $vehicle->brakeParts->unit;
-        if ($unit === null || $unit->isIntegrated) {
+        if ($unit === null || $unit->design->isIntegrated) {
             return [];
         }
         $tests = [];
@@ -38,25 +38,25 @@ final readonly class UnitTests
     {
         $unit = $vehicle->brakeParts->unit;
         $channels = BrakeParts::channelsOf($vehicle->brakeParts->ids());
-        if ($unit === null || $vehicle->module->lampCodes !== null) {
+        if ($unit === null) {
             return [];
         }
         [$valves, $pump] = Pads::UNIT_FEEDS;
-        $reduced = static fn (int $many): Commanded => new Commanded(array_map(static fn (string $channel): string => Modulation::Reduce->value.".$channel", array_slice($channels, 0, $many)));
-        $volts = static fn (string $id, string $first, string $second, Commanded $meanwhile): CandidateTest => CandidateTest::further(
+        $reduced = static fn (int $many): Meanwhile => new Meanwhile(array_map(static fn (string $channel): string => Modulation::Reduce->value.".$channel", array_slice($channels, 0, $many)));
+        $volts = static fn (string $id, string $first, string $second, Meanwhile $meanwhile): CandidateTest => CandidateTest::further(
             $id, Before::keyOn(), [new Measure(MeterFunction::VoltsDc, $first, $second, meanwhile: $meanwhile)], ['reading'],
         )->ofTheUnit();
-        $running = new Commanded([BrakeParts::PUMP]);
+        $running = new Meanwhile([BrakeParts::PUMP]);
 
         return [
-            ...($channels === [] || $unit->isIntegrated ? [] : [
+            ...($channels === [] || $unit->design->isIntegrated ? [] : [
                 $volts('unit-volts', UnitCircuit::VALVE_SUPPLY, UnitCircuit::GROUND, $reduced(1)),
                 $volts('unit-drop-relay', "$valves.fuse.out", "$valves.relay.out", $reduced(1)),
                 $volts('unit-drop-relay-two', "$valves.fuse.out", "$valves.relay.out", $reduced(2)),
             ]),
             ...($channels === [] ? [] : [$volts('unit-drop-fuse', "$valves.fuse.in", "$valves.fuse.out", $reduced(1)), $volts('unit-fuse-out', "$valves.fuse.out", Pads::BODY, $reduced(1))]),
             $volts('motor-volts', UnitCircuit::MOTOR, UnitCircuit::GROUND, $running),
-            ...($unit->isIntegrated ? [] : [$volts('motor-relay', "$pump.relay.out", Pads::BODY, $running)]),
+            ...($unit->design->isIntegrated ? [] : [$volts('motor-relay', "$pump.relay.out", Pads::BODY, $running)]),
             $volts('unit-drop-ground', UnitCircuit::GROUND, Pads::BODY, $running),
         ];
     }

@@ -9,6 +9,11 @@ use Lernfall\Bay\Contract\CarAction;
 /** Sits down and presses the brake pedal of the standing car: lightly, firmly, and then holds it. */
 final readonly class TryPedal implements CarAction
 {
+    /** @param  bool  $pumped  it has been pumped some times in quick succession before */
+    public function __construct(public bool $pumped = false)
+    {
+    }
+
     public function name(): string
     {
         return 'try-pedal';
@@ -21,6 +26,6 @@ final readonly class TryPedal implements CarAction
 
     public function question(): string
     {
-        return 'try-pedal';
+        return $this->pumped ? 'try-pedal pumped' : 'try-pedal';
     }
 }

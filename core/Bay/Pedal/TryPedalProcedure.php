@@ -16,6 +16,7 @@ use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
@@ -50,12 +51,13 @@ final readonly class TryPedalProcedure extends BaseCarProcedure
 
     public function schema(): ActionSchema
     {
-        return ActionSchema::of('Press the brake pedal of the standing car lightly, firmly, and hold it; assisted while the engine runs');
+        return ActionSchema::of('Press the brake pedal of the standing car lightly, firmly, and hold it; assisted while the engine runs')
+            ->orWith('pumped', Setting::bool('It is pumped in quick succession before; left out, it is not'));
     }
 
     public function decode(Node $node): Action
     {
-        return new TryPedal;
+        return new TryPedal($node->has('pumped') && $node->bool('pumped'));
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
@@ -72,9 +74,9 @@ final readonly class TryPedalProcedure extends BaseCarProcedure
         }
         $foot = $workshop->equipment(Foot::class);
         $isAssisted = $car->state->key->isRunning();
-        $felt = self::pressed($car->vehicle->unit(), $foot, $isAssisted);
+        $felt = self::pressed($car->vehicle->unit(), $foot, $isAssisted, $action->pumped);
         // what belongs under a foot is what the same car gives as it was built, its engine running
-        $usual = self::pressed($car->sound->unit(), $foot, $isAssisted);
+        $usual = self::pressed($car->sound->unit(), $foot, $isAssisted, false);
 
         return Branch::only($car, Prediction::of('pedal-tried', [
             'height' => CategoryFeature::certain(match (true) {
@@ -89,12 +91,15 @@ final readonly class TryPedalProcedure extends BaseCarProcedure
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
-        return $vehicle->brakeParts->unit === null ? [] : [CandidateTest::usual('pedal', Before::running(), new TryPedal, ['height', 'feel', 'steady'])->ofTheUnit()];
+        return $vehicle->brakeParts->unit === null ? [] : [CandidateTest::usual('pedal', Before::running(), new TryPedal, ['height', 'feel', 'steady'])->ofTheUnit(), CandidateTest::further('pedal-pumped', Before::running(), [new TryPedal(true)], ['height', 'feel', 'steady'])->ofTheUnit()];
     }
 
-    private static function pressed(BrakeUnit $unit, Foot $foot, bool $isAssisted): PedalTravel
+    private static function pressed(BrakeUnit $unit, Foot $foot, bool $isAssisted, bool $isPumped): PedalTravel
     {
-        return Memo::with($unit, 'pedal '.serialize($foot).(int) $isAssisted, static fn (): PedalTravel => (new Pedal($isAssisted ? $unit->master : $unit->master->withAssistance(1.0), $unit->hydraulics))
-            ->pressed($foot->lightNewtons, $foot->firmNewtons, $foot->holdSeconds));
+        return Memo::with($unit, 'pedal '.serialize($foot).(int) $isAssisted.(int) $isPumped, static function () use ($unit, $foot, $isAssisted, $isPumped): PedalTravel {
+            $pedal = new Pedal($isAssisted ? $unit->master : $unit->master->withAssistance(1.0), $unit->hydraulics);
+
+            return $pedal->pressed($foot->lightNewtons, $foot->firmNewtons, $foot->holdSeconds, $isPumped ? $pedal->pumped($foot->firmNewtons) : null);
+        });
     }
 }

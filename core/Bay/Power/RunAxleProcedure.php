@@ -113,7 +113,7 @@ final readonly class RunAxleProcedure extends BaseCarProcedure
      */
     private function graph(Car $car, Idling $idling, Workshop $workshop): array
     {
-        if (! $car->modulePowered() || $car->vehicle->module->lampCodes !== null || ! $workshop->has('live-data')) {
+        if (! $car->modulePowered() || ! $car->vehicle->module->talksToScanTools() || ! $workshop->has('live-data')) {
             return [];
         }
         $drive = FreeDrive::straight($idling->metresPerSecond, $idling->watchedSeconds)->drive();
@@ -127,7 +127,7 @@ final readonly class RunAxleProcedure extends BaseCarProcedure
                 $channel->wheelEnd->ring->teeth / $channel->reckonedTeeth() / $channel->wheelEnd->tyreFactor,
                 dropsOutFromSeconds: $input->isDisturbed() ? 0.0 : INF,
             );
-            $graph["$channel->id.speed"] = new SeriesFeature('metresPerSecond', array_slice($track->over($drive, self::SECONDS_PER_SAMPLE), 0, $shown), self::SECONDS_PER_SAMPLE, LiveWork::SPEED_STEP);
+            $graph["{$car->vehicle->inputOf($channel->id)}.speed"] = new SeriesFeature('metresPerSecond', array_slice($track->over($drive, self::SECONDS_PER_SAMPLE), 0, $shown), self::SECONDS_PER_SAMPLE, LiveWork::SPEED_STEP);
         }
 
         return $graph;

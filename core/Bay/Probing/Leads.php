@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Probing;
 
-use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Actuators\Meanwhile;
 use Lernfall\Vehicle\Pad;
 use Lernfall\Vehicle\Pads;
 
@@ -13,10 +13,10 @@ final readonly class Leads
 {
     /**
      * @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor
-     * @param  Commanded  $meanwhile  what the terminal has the hydraulic unit do
+     * @param  Meanwhile  $meanwhile  what the terminal has the hydraulic unit do
      * @param  ?float  $fromSeconds  when a reading begins that follows a slow wave; null where the display stands still
      */
-    public function __construct(public Pad $first, public Pad $second, public array $teeth, public ?float $fromSeconds = null, public Commanded $meanwhile = new Commanded)
+    public function __construct(public Pad $first, public Pad $second, public array $teeth, public ?float $fromSeconds = null, public Meanwhile $meanwhile = new Meanwhile)
     {
     }
 

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Probing;
 
-use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Actuators\Meanwhile;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Circuit\Awake;
 use Lernfall\Circuit\LiveCircuit;
 use Lernfall\Circuit\LoadedProbe;
 use Lernfall\Circuit\Probe;
 use Lernfall\Circuit\ProbedResistance;
-use Lernfall\Circuit\UnitOrder;
 use Lernfall\Module\Disturbance;
 use Lernfall\Signal\Shape;
 use Lernfall\Signal\Switching;
@@ -26,9 +25,9 @@ final readonly class Probed
 
     /**
      * @param  array<string, bool>  $teeth  by active channel at rest: whether a tooth is in front of its sensor
-     * @param  Commanded  $meanwhile  what the terminal has the hydraulic unit do
+     * @param  Meanwhile  $meanwhile  what the terminal has the hydraulic unit do
      */
-    public function __construct(private Car $car, private Pad $first, private Pad $second, private array $teeth, private Commanded $meanwhile = new Commanded)
+    public function __construct(private Car $car, private Pad $first, private Pad $second, private array $teeth, private Meanwhile $meanwhile = new Meanwhile)
     {
         $this->channels = $car->channels(self::channelsAt($car, $first, $second));
     }
@@ -152,7 +151,7 @@ final readonly class Probed
 
         if ($this->first->isUnit() || $this->second->isUnit()) {
             $wiring = $this->car->unitWiring();
-            $circuit = $circuit->withUnit($wiring, $state, $this->car->modulePowered() ? $this->meanwhile->order($wiring, $this->car->feedsValves()) : new UnitOrder, $vehicle->climate->ambientCelsius);
+            $circuit = $circuit->withUnit($vehicle->brakeParts, $wiring, $state, $this->meanwhile->order($this->car, $wiring), $this->meanwhile->worked(), $vehicle->climate->ambientCelsius);
         }
 
         return Probe::between($this->first, $this->second, $this->first->isFeed() || $this->second->isFeed()

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Repair;
 
 use Lernfall\Bay\Car\KnownGoodPart;
+use Lernfall\Vehicle\Brakes\UnitDesign;
 use Lernfall\Vehicle\Vehicle;
 
 enum RepairKind: string
@@ -32,9 +33,19 @@ enum RepairKind: string
     case MendUnitWire = 'mend-unit-wire';
     case CleanUnitGround = 'clean-unit-ground';
     case BleedBrakes = 'bleed-brakes';
+    case BleedBrake = 'bleed-brake';
+
+    case RefitBrakePipes = 'refit-brake-pipes';
+
+    case MendBrakeLine = 'mend-brake-line';
+
     case CodeUnit = 'code-unit';
     case ReplaceBrakeHose = 'replace-brake-hose';
     case ReplaceCaliper = 'replace-caliper';
+    case FreeSlidePins = 'free-slide-pins';
+
+    case ReplaceDisc = 'replace-disc';
+
     case ReplaceLinings = 'replace-linings';
     case ReplaceMasterCylinder = 'replace-master-cylinder';
     case ReplaceServo = 'replace-servo';
@@ -42,6 +53,8 @@ enum RepairKind: string
     case ReplaceStopLampSwitch = 'replace-stop-lamp-switch';
     case ReplaceParkingBrakeSwitch = 'replace-parking-brake-switch';
     case ReplaceLevelSwitch = 'replace-level-switch';
+
+    case ReplaceTemperatureSwitch = 'replace-temperature-switch';
     case MendLamp = 'mend-lamp';
 
     /** The repair that renews such a part of the car itself. */
@@ -76,39 +89,43 @@ enum RepairKind: string
     /** Whether it is done to the brake of one wheel. */
     public function isAtABrake(): bool
     {
-        return in_array($this, [self::ReplaceBrakeHose, self::ReplaceCaliper, self::ReplaceLinings], true);
+        return in_array($this, [self::ReplaceBrakeHose, self::MendBrakeLine, self::ReplaceCaliper, self::FreeSlidePins, self::ReplaceDisc, self::ReplaceLinings, self::BleedBrake], true);
     }
 
     /** @return list<self> what belongs to it: a line that was open is bled, and a new unit is told which car it is in */
-    public function followedBy(): array
+    public function followedBy(Vehicle $vehicle): array
     {
-        return match ($this) {
+        return array_values(array_filter(match ($this) {
             self::ReplaceHydraulicUnit => [self::BleedBrakes, self::CodeUnit],
-            self::ReplaceBrakeHose, self::ReplaceCaliper, self::ReplaceMasterCylinder => [self::BleedBrakes],
+            self::ReplaceBrakeHose, self::MendBrakeLine, self::ReplaceCaliper, self::ReplaceMasterCylinder, self::RefitBrakePipes => [self::BleedBrakes],
             default => [],
-        };
+        }, static fn (self $next): bool => $next->places($vehicle) !== []));
     }
 
     /** Whether it is done to the hydraulic unit, or to what belongs to it. */
     public function isOfTheUnit(): bool
     {
         return in_array($this, [
-            self::ReplaceHydraulicUnit, self::ReplacePumpRelay, self::ReplaceValveRelay, self::ReplaceUnitFuse, self::MendUnitWire, self::CleanUnitGround, self::BleedBrakes, self::CodeUnit,
+            self::ReplaceHydraulicUnit, self::ReplacePumpRelay, self::ReplaceValveRelay, self::ReplaceUnitFuse, self::MendUnitWire, self::CleanUnitGround, self::BleedBrakes, self::RefitBrakePipes, self::CodeUnit,
             self::ReplaceMasterCylinder, self::ReplaceServo,
         ], true) || $this->isAtABrake();
     }
 
-    /** Whether what it renews lies inside the housing of the hydraulic unit. */
-    private function isInsideOf(Vehicle $vehicle): bool
+    /** Whether this hydraulic unit is not made for it: what it renews lies inside the housing, or nothing is to be told to it. */
+    private function isUnknownTo(UnitDesign $unit): bool
     {
-        return in_array($this, [self::ReplacePumpRelay, self::ReplaceValveRelay, self::MendUnitWire], true) && $vehicle->brakeParts->unit?->isIntegrated === true;
+        return match ($this) {
+            self::ReplacePumpRelay, self::ReplaceValveRelay, self::MendUnitWire => $unit->isIntegrated,
+            self::CodeUnit => ! $unit->knowsItsCar,
+            default => false,
+        };
     }
 
     /** @return list<string> where on this vehicle it can be done */
     public function places(Vehicle $vehicle): array
     {
         return match (true) {
-            $this->isInsideOf($vehicle), $this->isOfTheUnit() && $vehicle->brakeParts->unit === null, $this->isOfTheBrakes() && $vehicle->brakeParts->ids() === [] => [],
+            $this->isOfTheUnit() && ($vehicle->brakeParts->unit === null || $this->isUnknownTo($vehicle->brakeParts->unit->design)), $this->isOfTheBrakes() && $vehicle->brakeParts->ids() === [] => [],
             $this->isOfTheWholeCar() => [Vehicle::WHOLE],
             $this->isAtABrake() => array_map(strval(...), array_keys($vehicle->unit()->hydraulics->wheels)),
             $this === self::RenewExtension => array_values(array_filter($vehicle->channelIds(), static fn (string $id): bool => $vehicle->channel($id)->has('extension'))),
@@ -121,7 +138,8 @@ enum RepairKind: string
     {
         return match ($this) {
             self::ReplaceModule => [$channel, Vehicle::WHOLE],
-            self::ReplaceHydraulicUnit, self::BleedBrakes => [...$vehicle->channelIds(), Vehicle::WHOLE],
+            self::ReplaceHydraulicUnit, self::BleedBrakes, self::RefitBrakePipes => [...$vehicle->channelIds(), Vehicle::WHOLE],
+            self::MendBrakeLine, self::ReplaceLinings => [$channel, Vehicle::WHOLE],
             default => [$channel],
         };
     }
@@ -148,9 +166,9 @@ enum RepairKind: string
             self::ReplaceModule => ['module'],
             self::ReplaceFuse, self::ReplaceRelay, self::CleanGround, self::ChargeBattery => ['supply'],
             self::ReplaceHydraulicUnit, self::ReplacePumpRelay, self::ReplaceValveRelay, self::FillFluid => ['hydraulics'],
-            self::ReplaceUnitFuse, self::MendUnitWire, self::CleanUnitGround, self::CodeUnit => ['hydraulics'],
-            self::BleedBrakes, self::ReplaceBrakeHose, self::ReplaceCaliper, self::ReplaceLinings, self::ReplaceMasterCylinder, self::ReplaceServo => ['brakes'],
-            self::ReplaceStopLampSwitch, self::ReplaceParkingBrakeSwitch, self::ReplaceLevelSwitch => ['switches'],
+            self::ReplaceUnitFuse, self::MendUnitWire, self::CleanUnitGround, self::CodeUnit, self::RefitBrakePipes => ['hydraulics'],
+            self::BleedBrakes, self::BleedBrake, self::ReplaceBrakeHose, self::MendBrakeLine, self::ReplaceCaliper, self::FreeSlidePins, self::ReplaceDisc, self::ReplaceLinings, self::ReplaceMasterCylinder, self::ReplaceServo => ['brakes'],
+            self::ReplaceStopLampSwitch, self::ReplaceParkingBrakeSwitch, self::ReplaceLevelSwitch, self::ReplaceTemperatureSwitch => ['switches'],
             self::MendLamp => ['lamps'],
         };
     }

@@ -50,7 +50,7 @@ final readonly class RepairWork
     {
         return match ($repair->kind) {
             RepairKind::CleanPlug => $this->mendPlug($car, $repair->channel, 'sensor-plug'),
-            RepairKind::CleanModulePlug => $this->mendPlug($car, $repair->channel, 'module-plug'),
+            RepairKind::CleanModulePlug => $this->mendModulePlug($car, $repair->channel),
             RepairKind::RepairLoom => $this->repairLoom($car, $repair->channel, $repair->routes),
             RepairKind::SetGap => $this->setGap($car, $repair->channel),
             RepairKind::CleanRing => $this->cleanRing($car, $repair->channel),
@@ -67,6 +67,7 @@ final readonly class RepairWork
             RepairKind::FillFluid => $this->made($car, BrakeParts::FLUID),
             RepairKind::ReplaceStopLampSwitch => $this->made($car, BrakeParts::STOP_LAMP_SWITCH),
             RepairKind::ReplaceParkingBrakeSwitch => $this->made($car, BrakeParts::PARKING_BRAKE_SWITCH),
+            RepairKind::ReplaceTemperatureSwitch => $this->made($car, BrakeParts::TEMPERATURE_SWITCH),
             RepairKind::ReplaceLevelSwitch => $this->made($car, BrakeParts::LEVEL_SWITCH),
             RepairKind::MendLamp => $this->made($car, ...array_map(BrakeParts::lamp(...), $car->vehicle->model->lamps)),
             RepairKind::ChargeBattery => $car->withVehicle($car->vehicle->withSupply($car->sound->power->supply)),
@@ -99,9 +100,15 @@ final readonly class RepairWork
 
     private function mendUnit(Car $car, RepairKind $kind, string $channel): Car
     {
+        $line = $kind->isAtABrake() ? $car->vehicle->unit()->hydraulics->lineTo($channel) : null;
         $mended = $car->withVehicle($car->vehicle->withUnit((new UnitRepair($car->sound->unit()))->after($car->vehicle->unit(), $kind, $channel)));
+        if ($kind === RepairKind::MendBrakeLine && $line?->leakFlow > 0.0) {
+            return $this->made($mended->in($mended->state->withRenewed("eye.$channel.brake-line")), BrakeParts::FLUID); // filled up again
+        }
         if ($kind === RepairKind::ReplaceLinings) {
-            return $mended->in($mended->state->withRenewed("unit.$channel.linings"));
+            $renewed = $mended->in($mended->state->withRenewed("unit.$channel.linings", "eye.$channel.linings"));
+
+            return $line?->brake->worn > 0.0 ? $this->made($renewed, BrakeParts::FLUID) : $renewed; // pistons pushed back bring the level up
         }
         if ($kind !== RepairKind::ReplaceHydraulicUnit) {
             return $mended;
@@ -119,6 +126,18 @@ final readonly class RepairWork
         return $car
             ->withVehicle($car->vehicle->withChannel($car->vehicle->channel($channel)->withLink($sound)))
             ->in($car->state->plugJoined($sound->plugId)->withRenewed("eye.$channel.$name"));
+    }
+
+    /** What sits at another one's input comes out there, and the other one gets its place again. */
+    private function mendModulePlug(Car $car, string $channel): Car
+    {
+        $input = $car->vehicle->inputOf($channel);
+        if ($input !== $channel) {
+            $other = $car->vehicle->channel($input);
+            $car = $car->withVehicle($car->vehicle->withChannel($other->withLink($other->plug('module-plug')->atInput(''))));
+        }
+
+        return $this->mendPlug($car, $channel, 'module-plug');
     }
 
     /** The pair is renewed as a twisted pair; whether it is laid where it belongs as well is for whoever does it to say. */

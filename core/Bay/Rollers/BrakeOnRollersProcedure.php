@@ -27,7 +27,8 @@ use Lernfall\Hydraulics\WheelForce;
 use Lernfall\Vehicle\Vehicle;
 
 /**
- * An axle on the roller bench: what each wheel brakes with the pedal free, as the pedal has just come down, and after it has been held.
+ * An axle on the roller bench: what each wheel brakes with the pedal free, as the pedal has just come down, and after it has been held, and by how much
+ * that swings with every turn.
  *
  * The engine idles: without it the assistance is gone and the steering may lock. Common practice, no source.
  *
@@ -99,6 +100,7 @@ final readonly class BrakeOnRollersProcedure extends BaseCarProcedure
                 $features["$channel.free"] = $this->reading($car, $rollers, $channel, $force->freeNewtons, false);
                 $features["$channel.pressed"] = $this->reading($car, $rollers, $channel, $force->pressedNewtons, true);
                 $features["$channel.held"] = $this->reading($car, $rollers, $channel, $force->heldNewtons, true);
+                $features["$channel.swing"] = $this->reading($car, $rollers, $channel, $force->swingNewtons, false);
             }
         }
 
@@ -118,7 +120,7 @@ final readonly class BrakeOnRollersProcedure extends BaseCarProcedure
     {
         $there = array_filter(array_map(strval(...), array_keys($vehicle->unit()->hydraulics->wheels)), static fn (string $channel): bool => $vehicle->channel($channel)->place->axle === $axle);
 
-        return array_merge([], ...array_map(static fn (string $channel): array => ["$channel.free", "$channel.pressed", "$channel.held"], array_values($there)));
+        return array_merge([], ...array_map(static fn (string $channel): array => ["$channel.free", "$channel.pressed", "$channel.held", "$channel.swing"], array_values($there)));
     }
 
     /** @return list<string> */

@@ -24,7 +24,7 @@ final readonly class ScanTests
     {
         $module = $vehicle->module;
 
-        return $module->lampCodes !== null ? [] : [CandidateTest::usual('codes', Before::driven(), new ReadCodes, self::told(array_map(
+        return ! $module->talksToScanTools() ? [] : [CandidateTest::usual('codes', Before::driven(), new ReadCodes, self::told(array_map(
             static fn (Failure $failure): string => $module->dialect->code($channel->id, $failure->value),
             Failure::ofChannels(),
         )))->ofTheWholeCar()->onlyShown()];
@@ -33,7 +33,7 @@ final readonly class ScanTests
     /** @return list<CandidateTest> */
     public static function ofTheWholeCar(Vehicle $vehicle): array
     {
-        if ($vehicle->module->lampCodes !== null) {
+        if (! $vehicle->module->talksToScanTools()) {
             return [];
         }
         $driven = static fn (Route $route): CandidateTest => CandidateTest::further(

@@ -36,7 +36,7 @@ final readonly class ScanWork
         if ($read->system !== ReadCodes::BRAKES) {
             return $this->other($car, $read->system);
         }
-        if ($read->tool === ScanTool::Reader || $car->vehicle->module->lampCodes !== null) {
+        if ($read->tool === ScanTool::Reader || ! $car->vehicle->module->talksToScanTools()) {
             return Branch::only($car, Prediction::of('not-listed', ['answer' => CategoryFeature::certain('no')]));
         }
         if (! $car->modulePowered()) {
@@ -44,14 +44,14 @@ final readonly class ScanWork
         }
 
         return Branch::only($this->held($car), Memo::with($car->vehicle->module->dialect, implode(' ', [
-            'codes', $read->tool->value, ...$car->vehicle->channelIds(), '', ...$car->vehicle->brakeParts->ids(), '', $car->state->memory->text(),
+            'codes', $read->tool->value, ...array_values($car->vehicle->inputs()), '', ...$car->vehicle->brakeParts->ids(), '', $car->state->memory->text(),
         ]), fn (): Prediction => $this->codes($car, $read)));
     }
 
     private function codes(Car $car, ReadCodes $read): Prediction
     {
         $features = ['answer' => CategoryFeature::certain('yes')];
-        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->channelIds(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
+        foreach (StoredCodes::in($car->state->memory, $car->vehicle->module->dialect, $car->vehicle->inputs(), (new PartsCheck($car->vehicle->brakeParts, $car->vehicle->module->dialect))->subjects()) as $code => $stored) {
             $shown = $read->tool === ScanTool::Older ? $car->vehicle->module->dialect->inHexadecimal((string) $code) : (string) $code;
             $features[$shown] = CategoryFeature::certain($stored === null ? 'absent' : $stored->status->value);
             foreach ($stored === null || $read->tool === ScanTool::Older ? [] : $this->details((string) $code, $stored, $car) as $name => $feature) {
@@ -74,7 +74,7 @@ final readonly class ScanWork
             return $car->state->isPowered() ? Branch::only($car, Prediction::of('cleared', ['answer' => CategoryFeature::certain('other')])) : $this->silent($car);
         }
 
-        return $car->modulePowered() && $car->vehicle->module->lampCodes === null
+        return $car->modulePowered() && $car->vehicle->module->talksToScanTools()
             ? Branch::only($this->held($car->in($car->state->remembering(Memory::empty()))), Prediction::of('cleared', ['answer' => CategoryFeature::certain('yes')]))
             : $this->silent($car);
     }
@@ -101,7 +101,7 @@ final readonly class ScanWork
         if (! $car->state->isPowered()) {
             return $this->silent($car);
         }
-        $isMissed = $car->vehicle->module->lampCodes === null && ! $car->modulePowered();
+        $isMissed = $car->vehicle->module->talksToScanTools() && ! $car->modulePowered();
 
         return Branch::only($car, Prediction::of('codes', [
             'answer' => CategoryFeature::certain('other'),

@@ -39,7 +39,7 @@ final readonly class Remedies
     /** What the cheapest of them cost together, in money; 0 where nothing helps. */
     public function cost(Car $car): float
     {
-        return array_sum(array_map($this->price(...), $this->of($car) ?? []));
+        return $this->priceOf($this->of($car) ?? [], $car->sound);
     }
 
     /** Names a set of repairs; "none" where nothing is to be repaired, "beyond" where nothing helps. */
@@ -94,9 +94,15 @@ final readonly class Remedies
     }
 
     /** Material and working time, in money, with what belongs to the repair. */
-    public function price(Repair $repair): float
+    public function price(Repair $repair, Vehicle $sound): float
     {
-        return $this->simulator->price($repair) + array_sum(array_map(fn (RepairKind $next): float => $this->simulator->price(new Repair($next, Vehicle::WHOLE)), $repair->kind->followedBy()));
+        return $this->simulator->price($repair) + array_sum(array_map(fn (RepairKind $next): float => $this->simulator->price(new Repair($next, Vehicle::WHOLE)), $repair->kind->followedBy($sound)));
+    }
+
+    /** @param  list<Repair>  $repairs */
+    public function priceOf(array $repairs, Vehicle $sound): float
+    {
+        return array_sum(array_map(fn (Repair $repair): float => $this->price($repair, $sound), $repairs));
     }
 
     /** @return ?list<Repair> */
@@ -114,11 +120,11 @@ final readonly class Remedies
         foreach ($this->sensible($car) as $repair) {
             $after = $this->tried($car, $repair);
             $left = count($this->wrong($after->vehicle, $car->sound));
-            if ($this->price($repair) >= $cost || $left >= $wrong && $after->vehicle != $car->sound) {
+            if ($this->price($repair, $car->sound) >= $cost || $left >= $wrong && $after->vehicle != $car->sound) {
                 continue;
             }
             $rest = $this->found($after, $most - 1);
-            $price = $this->price($repair) + array_sum(array_map($this->price(...), $rest ?? []));
+            $price = $this->priceOf([$repair, ...$rest ?? []], $car->sound);
             if ($rest !== null && $price < $cost) {
                 [$best, $cost] = [[$repair, ...$rest], $price];
             }
@@ -139,7 +145,7 @@ final readonly class Remedies
                 }
             }
         }
-        usort($repairs, fn (Repair $one, Repair $other): int => $this->price($one) <=> $this->price($other));
+        usort($repairs, fn (Repair $one, Repair $other): int => $this->price($one, $car->sound) <=> $this->price($other, $car->sound));
 
         return $repairs;
     }
@@ -209,6 +215,6 @@ final readonly class Remedies
     {
         $car = $this->simulator->predict($car, $repair)[0]->car;
 
-        return array_reduce($repair->kind->followedBy(), fn (Car $done, RepairKind $next): Car => $this->simulator->predict($done, new Repair($next, Vehicle::WHOLE))[0]->car, $car);
+        return array_reduce($repair->kind->followedBy($car->sound), fn (Car $done, RepairKind $next): Car => $this->simulator->predict($done, new Repair($next, Vehicle::WHOLE))[0]->car, $car);
     }
 }

@@ -24,6 +24,9 @@ final readonly class BrakeFaults
             self::of('parking-brake-switch-stuck', 'switches', 'parking-brake', BrakeParts::PARKING_BRAKE_SWITCH, PartState::Closed),
             self::of('parking-brake-switch-open', 'switches', 'parking-brake', BrakeParts::PARKING_BRAKE_SWITCH, PartState::Open),
             self::of('level-switch-open', 'switches', 'level', BrakeParts::LEVEL_SWITCH, PartState::Open),
+            self::of('level-switch-stuck', 'switches', 'level', BrakeParts::LEVEL_SWITCH, PartState::Closed),
+            self::of('temperature-switch-open', 'switches', 'temperature', BrakeParts::TEMPERATURE_SWITCH, PartState::Open),
+            self::of('temperature-switch-stuck', 'switches', 'temperature', BrakeParts::TEMPERATURE_SWITCH, PartState::Closed),
             self::of('lamp-dead', 'lamps', 'never-lights', self::ABS_LAMP, PartState::Open),
             self::of('lamp-stuck', 'lamps', 'never-out', self::ABS_LAMP, PartState::Closed),
         ];

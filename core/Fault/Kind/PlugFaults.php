@@ -11,6 +11,7 @@ use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Contact;
 use Lernfall\Vehicle\Plug;
 use Lernfall\Vehicle\Provocation;
+use Lernfall\Vehicle\Vehicle;
 
 /** Faults of the plugs at both ends of the loom. */
 final readonly class PlugFaults
@@ -29,6 +30,11 @@ final readonly class PlugFaults
             ), Provocation::Vibration),
             new FaultKind('body-plug-corroded', 'extension', 'corroded', 'ohms', true, self::at('body-plug', self::corroded(...)), scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->has('body-plug'))),
             new FaultKind('module-plug-corroded', 'module-plug', 'corroded', 'ohms', true, self::at('module-plug', self::corroded(...))),
+            new FaultKind(
+                'module-inputs-crossed', 'module-plug', 'channels-crossed', 'none', false, static fn (Channel $channel): Channel => $channel,
+                carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => self::atEachOthersInput($vehicle, $channel, $vehicle->opposite($channel)->id ?? $channel),
+                scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->side === 'left' && $channel->place->wheels !== [] && $channel->has('module-plug')),
+            ),
             new FaultKind('module-plug-pin-back', 'module-plug', 'pin-back', 'none', true, self::at('module-plug', self::open(...))),
         ];
     }
@@ -40,6 +46,15 @@ final readonly class PlugFaults
     private static function at(string $plug, Closure $change): Closure
     {
         return static fn (Channel $channel, string $conductor, float $strength): Channel => $channel->withLink($change($channel->plug($plug), $conductor, $strength));
+    }
+
+    private static function atEachOthersInput(Vehicle $vehicle, string $one, string $other): Vehicle
+    {
+        foreach ([$one => $other, $other => $one] as $channel => $input) {
+            $vehicle = $vehicle->withChannel($vehicle->channel($channel)->withLink($vehicle->channel($channel)->plug('module-plug')->atInput($input)));
+        }
+
+        return $vehicle;
     }
 
     private static function corroded(Plug $plug, string $conductor, float $ohms): Plug

@@ -23,7 +23,7 @@ final readonly class UnitFaults
     /** @return list<FaultKind> */
     public static function all(): array
     {
-        return [...self::ofValves(), ...self::ofWires()];
+        return [...self::ofValves(), ...self::ofTraction(), ...self::ofPipes(), ...self::ofWires()];
     }
 
     /** @return list<FaultKind> */
@@ -39,10 +39,44 @@ final readonly class UnitFaults
             self::ofLine('inlet-stuck-open', 'valve-stuck', 'none', static fn (WheelLine $line): WheelLine => $line->withValves($line->inlet->stuck(Sticking::Open))),
             self::ofLine('inlet-stuck-shut', 'valve-blocked', 'none', static fn (WheelLine $line): WheelLine => $line->withValves($line->inlet->stuck(Sticking::Shut))),
             self::ofLine('inlet-throttled', 'valve-blocked', 'share', static fn (WheelLine $line, float $share): WheelLine => $line->withValves($line->inlet->throttled($share))),
-            self::ofCircuit('isolation-stuck-open', static fn (BrakeCircuit $circuit): BrakeCircuit => $circuit->withTraction($circuit->isolation?->stuck(Sticking::Open), $circuit->priming)),
-            self::ofCircuit('priming-stuck-shut', static fn (BrakeCircuit $circuit): BrakeCircuit => $circuit->withTraction($circuit->isolation, $circuit->priming?->stuck(Sticking::Shut))),
+            self::ofLine('outlet-throttled', 'valve-blocked', 'share', static fn (WheelLine $line, float $share): WheelLine => $line->withValves(outlet: $line->outlet->throttled($share))),
+            self::ofWheel('valve-winding-high', 'winding-high', 'ohms', static fn (BrakeUnit $unit, string $channel, float $ohms): BrakeUnit => self::added($unit, $unit->reducingValve($channel), $ohms)),
+            self::ofLine('outlet-stuck-open', 'valve-stuck', 'none', static fn (WheelLine $line): WheelLine => $line->withValves(outlet: $line->outlet->stuck(Sticking::Open))),
             self::ofLine('outlet-leaking', 'valve-leaking', 'flow', static fn (WheelLine $line, float $flow): WheelLine => $line->withValves(outlet: $line->outlet->leaking($flow))),
         ];
+    }
+
+    /** @return list<FaultKind> of the valves with which a circuit brakes without the pedal, and of its half of the pump */
+    private static function ofTraction(): array
+    {
+        $builds = static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->unit?->hydraulics->buildsUp($vehicle->channelIds()[0]) === true;
+        $wound = static fn (string $valve): Closure => static fn (BrakeUnit $unit, string $circuit): BrakeUnit => self::broken($unit, "$circuit.$valve");
+        $stuck = static fn (string $valve, Sticking $how): Closure => self::inCircuit(static fn (BrakeCircuit $circuit): BrakeCircuit => $circuit->withTraction(
+            $valve === 'isolation' ? $circuit->isolation?->stuck($how) : $circuit->isolation, $valve === 'priming' ? $circuit->priming?->stuck($how) : $circuit->priming,
+        ));
+
+        return [
+            self::ofCircuit('isolation-stuck-open', 'traction-valve', $stuck('isolation', Sticking::Open), $builds),
+            self::ofCircuit('priming-stuck-shut', 'traction-valve', $stuck('priming', Sticking::Shut), $builds),
+            self::ofCircuit('isolation-winding-open', 'winding-open', $wound('isolation'), $builds),
+            self::ofCircuit('priming-winding-open', 'winding-open', $wound('priming'), $builds),
+            self::ofCircuit(
+                'pump-half-dead', 'pump-half', self::inCircuit(static fn (BrakeCircuit $circuit): BrakeCircuit => $circuit->withoutPump()),
+                static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has(BrakeParts::PUMP) && count($vehicle->brakeParts->unit->hydraulics->circuits ?? []) > 1,
+            ),
+        ];
+    }
+
+    /** @return list<FaultKind> */
+    private static function ofPipes(): array
+    {
+        return [new FaultKind(
+            'brake-pipes-crossed', 'hydraulics', 'pipes-crossed', 'none', false, static fn (Channel $channel): Channel => $channel,
+            carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => $vehicle->withUnit($vehicle->unit()->withHydraulics(
+                $vehicle->unit()->hydraulics->crossed($channel, $vehicle->opposite($channel)->id ?? $channel),
+            )),
+            scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->side === 'left', hasIt: static fn (Vehicle $vehicle): bool => isset($vehicle->brakeParts->unit->hydraulics->wheels[$vehicle->channelIds()[0]])),
+        )];
     }
 
     /** @return list<FaultKind> */
@@ -55,6 +89,9 @@ final readonly class UnitFaults
             self::ofCar('pump-relay-welded', 'pump-relay', BrakeParts::PUMP_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withRelay(RelayState::Welded))),
             self::ofCar('valve-relay-dead', 'valve-relay', BrakeParts::VALVE_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(valves: $wiring->valves->withRelay(RelayState::Dead))),
             self::ofCar('valve-relay-burnt', 'valve-relay', BrakeParts::VALVE_RELAY, 'ohms', static fn (UnitWiring $wiring, float $ohms): UnitWiring => $wiring->withFeeds(valves: $wiring->valves->withRelay(RelayState::Works, $ohms))),
+            self::ofCar('pump-relay-burnt', 'pump-relay', BrakeParts::PUMP_RELAY, 'ohms', static fn (UnitWiring $wiring, float $ohms): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withRelay(RelayState::Works, $ohms))),
+            self::ofCar('valve-relay-welded', 'valve-relay', BrakeParts::VALVE_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(valves: $wiring->valves->withRelay(RelayState::Welded))),
+            self::ofCar('pump-fuse-blown', 'unit-fuse', BrakeParts::PUMP, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(pump: $wiring->pump->withFuse(true))),
             self::ofCar('valve-fuse-blown', 'unit-fuse', BrakeParts::VALVE_RELAY, 'none', static fn (UnitWiring $wiring): UnitWiring => $wiring->withFeeds(valves: $wiring->valves->withFuse(true))),
             self::ofCar('unit-ground-rusty', 'unit-ground', BrakeParts::PUMP, 'ohms', static fn (UnitWiring $wiring, float $ohms): UnitWiring => $wiring->withRust($ohms)),
         ];
@@ -65,22 +102,34 @@ final readonly class UnitFaults
         return $unit->withWiring($unit->wiring->withCoil($valve, $unit->wiring->coils[$valve]->broken()));
     }
 
+    private static function added(BrakeUnit $unit, string $valve, float $ohms): BrakeUnit
+    {
+        $coil = $unit->wiring->coils[$valve];
+
+        return $unit->withWiring($unit->wiring->withCoil($valve, $coil->withOhms($coil->ohms + $ohms)));
+    }
+
     /**
-     * Of the valves with which a circuit brakes without the pedal; it goes by its front wheel.
-     *
      * @param  Closure(BrakeCircuit): BrakeCircuit  $change
+     * @return Closure(BrakeUnit, string): BrakeUnit
      */
-    private static function ofCircuit(string $id, Closure $change): FaultKind
+    private static function inCircuit(Closure $change): Closure
+    {
+        return static fn (BrakeUnit $unit, string $circuit): BrakeUnit => $unit->withHydraulics($unit->hydraulics->withCircuit($circuit, $change($unit->hydraulics->circuits[$circuit])));
+    }
+
+    /**
+     * Of one of the two circuits, which goes by its front wheel.
+     *
+     * @param  Closure(BrakeUnit, string): BrakeUnit  $change  told the name of the circuit
+     * @param  Closure(Vehicle): bool  $hasIt
+     */
+    private static function ofCircuit(string $id, string $defect, Closure $change, Closure $hasIt): FaultKind
     {
         return new FaultKind(
-            $id, 'hydraulics', 'traction-valve', 'none', false, static fn (Channel $channel): Channel => $channel,
-            carChange: static function (Vehicle $vehicle, string $channel) use ($change): Vehicle {
-                $hydraulics = $vehicle->unit()->hydraulics;
-                $name = $hydraulics->wheels[$channel]->circuit;
-
-                return $vehicle->withUnit($vehicle->unit()->withHydraulics($hydraulics->withCircuit($name, $change($hydraulics->circuits[$name]))));
-            },
-            scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->axle === 'front', hasIt: static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->unit?->hydraulics->buildsUp($vehicle->channelIds()[0]) === true),
+            $id, 'hydraulics', $defect, 'none', false, static fn (Channel $channel): Channel => $channel,
+            carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => $vehicle->withUnit($change($vehicle->unit(), $vehicle->unit()->hydraulics->wheels[$channel]->circuit)),
+            scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->axle === 'front', hasIt: $hasIt),
         );
     }
 
@@ -112,7 +161,7 @@ final readonly class UnitFaults
         return FaultKind::ofTheWholeCar(
             $id, 'hydraulics', $defect, $strength,
             static fn (Vehicle $vehicle, float $strong): Vehicle => $vehicle->withUnit($vehicle->unit()->withWiring($change($vehicle->unit()->wiring, $strong))),
-            static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has($part) && $vehicle->brakeParts->unit !== null && ! ($isOutside && $vehicle->brakeParts->unit->isIntegrated),
+            static fn (Vehicle $vehicle): bool => $vehicle->brakeParts->has($part) && $vehicle->brakeParts->unit !== null && ! ($isOutside && $vehicle->brakeParts->unit->design->isIntegrated),
         );
     }
 }

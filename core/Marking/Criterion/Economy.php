@@ -83,6 +83,6 @@ final readonly class Economy implements Criterion
     {
         return ($this->diagnosisMinutes + ProofOfRepair::minutes($this->simulator)) * $this->simulator->workshop->costPerMinute
             + $this->remedies->cost(Car::hypothesis($job->case->arrivedVehicle(), $job->case->sound))
-            - array_sum(array_map($this->remedies->price(...), $this->handedOver->repairs ?? []));
+            - $this->remedies->priceOf($this->handedOver->repairs ?? [], $job->case->sound);
     }
 }

@@ -176,7 +176,7 @@ final readonly class RightRepair implements Criterion
     {
         $left = array_map(static fn (Repair $one): RepairKind => $one->kind, $this->remedies->of($job->car) ?? []);
 
-        return $left !== [] && array_filter($left, static fn (RepairKind $one): bool => ! in_array($one, [RepairKind::BleedBrakes, RepairKind::CodeUnit], true)) === []
+        return $left !== [] && array_filter($left, static fn (RepairKind $one): bool => ! in_array($one, [RepairKind::BleedBrakes, RepairKind::BleedBrake, RepairKind::CodeUnit], true)) === []
             && ($job->car->arrived->brakeParts->unit?->hydraulics->hasAir() === false);
     }
 
@@ -238,7 +238,7 @@ final readonly class RightRepair implements Criterion
     private function removed(Job $job, Step $repair): Verdict
     {
         $needed = $this->remedies->of(Car::hypothesis($job->case->arrivedVehicle(), $job->case->sound)) ?? [];
-        if (count($needed) === 1 && $repair->action instanceof Repair && $this->remedies->price($repair->action) > $this->remedies->price($needed[0])) {
+        if (count($needed) === 1 && $repair->action instanceof Repair && $this->remedies->price($repair->action, $job->case->sound) > $this->remedies->price($needed[0], $job->case->sound)) {
             return new Verdict(self::DEAR_SHARE, $repair->number, 'mark.repair.dear', ['repair' => $needed[0]->kind->value], 'mark.repair.cheaper');
         }
 

@@ -40,6 +40,14 @@ final readonly class BrakeCircuit
         );
     }
 
+    /** Its half of the pump moves nothing, though the motor turns. */
+    public function withoutPump(): self
+    {
+        return new self(
+            $this->accumulatorCubicCentimetres, $this->preloadBar, $this->accumulatorBarPerCubicCentimetre, 0.0, $this->reliefBar, $this->isolation, $this->priming, $this->leakFlow,
+        );
+    }
+
     public function leaking(float $flow): self
     {
         return new self(

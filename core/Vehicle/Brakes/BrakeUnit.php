@@ -9,15 +9,31 @@ use Closure;
 /** The hydraulic unit of a car with all that belongs to it: fluid, wires, and the pedal that presses on it. */
 final readonly class BrakeUnit
 {
-    /**
-     * @param  list<string>  $bleedingOrder  channels in the order the maker has them bled; none where it gives none
-     * @param  bool  $isIntegrated  one housing with the module: windings and relays lie inside, and are renewed with it
-     */
-    public function __construct(public HydraulicUnit $hydraulics, public UnitWiring $wiring, public MasterCylinder $master, public bool $isCoded = true, public array $bleedingOrder = [], public bool $isIntegrated = false)
+    public function __construct(public HydraulicUnit $hydraulics, public UnitWiring $wiring, public MasterCylinder $master, public UnitDesign $design = new UnitDesign, public bool $isCoded = true)
     {
     }
 
-    /** @param  Closure(WheelLine): WheelLine  $change */
+    /**
+     * With the line otherwise that ends at a wheel, its hose or its brake.
+     *
+     * @param  Closure(WheelLine): WheelLine  $change
+     */
+    public function withLineTo(string $wheel, Closure $change): self
+    {
+        foreach (array_keys($this->hydraulics->wheels) as $channel) {
+            if ($this->hydraulics->wheelAt($channel) === $wheel) {
+                return $this->withLine($channel, $change);
+            }
+        }
+
+        return $this;
+    }
+
+    /**
+     * With the valves of a channel otherwise.
+     *
+     * @param  Closure(WheelLine): WheelLine  $change
+     */
     public function withLine(string $channel, Closure $change): self
     {
         return $this->withHydraulics($this->hydraulics->withWheel($channel, $change($this->hydraulics->wheels[$channel])));
@@ -25,13 +41,13 @@ final readonly class BrakeUnit
 
     public function withMaster(MasterCylinder $master): self
     {
-        return new self($this->hydraulics, $this->wiring, $master, $this->isCoded, $this->bleedingOrder, $this->isIntegrated);
+        return new self($this->hydraulics, $this->wiring, $master, $this->design, $this->isCoded);
     }
 
-    /** A unit out of the box does not know yet which car it is in. */
+    /** A unit out of the box does not know yet which car it is in, where it has to know. */
     public function coded(bool $isCoded): self
     {
-        return new self($this->hydraulics, $this->wiring, $this->master, $isCoded, $this->bleedingOrder, $this->isIntegrated);
+        return new self($this->hydraulics, $this->wiring, $this->master, $this->design, $isCoded || ! $this->design->knowsItsCar);
     }
 
     /** The valve of a wheel that lets pressure out: its own, or the one with three positions. */
@@ -58,13 +74,18 @@ final readonly class BrakeUnit
             'car/valve-relay' => [$valves->relay, $valves->burntOhms], 'car/pump-relay' => [$pump->relay, $pump->burntOhms],
             'car/unit-fuses' => [$valves->fuseBlown, $pump->fuseBlown], 'car/unit-wires' => [$valves->wireBroken, $pump->wireBroken], 'car/unit-ground' => $this->wiring->rustOhms,
             'car/pumps' => [$this->wiring->motor, $this->hydraulics->circuits], 'car/master-cylinder' => $this->master->bypassFlow, 'car/servo' => $this->master->assistance, 'car/coding' => $this->isCoded,
+            'car/pipes' => array_map(static fn (WheelLine $line): string => $line->goesTo, $this->hydraulics->wheels),
         ];
         foreach ($this->hydraulics->wheels as $channel => $line) {
             $parts["$channel/valves"] = [$line->inlet, $line->outlet, $this->coilsOf($channel)];
-            $parts["$channel/hose"] = $line->hoseFlow;
-            $parts["$channel/air"] = $line->brake->volume;
-            $parts["$channel/linings"] = $line->brake->newtonMetresPerBar;
-            $parts["$channel/caliper"] = $line->brake->dragNewtonMetres;
+            $wheel = $this->hydraulics->wheelAt($channel);
+            $parts["$wheel/hose"] = $line->hoseFlow;
+            $parts["$wheel/leak"] = $line->leakFlow;
+            $parts["$wheel/air"] = $line->brake->volume;
+            $parts["$wheel/linings"] = [$line->brake->newtonMetresPerBar, $line->brake->worn];
+            $parts["$wheel/caliper"] = $line->brake->dragNewtonMetres;
+            $parts["$wheel/pins"] = $line->brake->slides;
+            $parts["$wheel/disc"] = $line->brake->uneven;
         }
 
         return $parts;
@@ -72,11 +93,11 @@ final readonly class BrakeUnit
 
     public function withHydraulics(HydraulicUnit $hydraulics): self
     {
-        return new self($hydraulics, $this->wiring, $this->master, $this->isCoded, $this->bleedingOrder, $this->isIntegrated);
+        return new self($hydraulics, $this->wiring, $this->master, $this->design, $this->isCoded);
     }
 
     public function withWiring(UnitWiring $wiring): self
     {
-        return new self($this->hydraulics, $wiring, $this->master, $this->isCoded, $this->bleedingOrder, $this->isIntegrated);
+        return new self($this->hydraulics, $wiring, $this->master, $this->design, $this->isCoded);
     }
 }

@@ -16,18 +16,45 @@ final readonly class HydraulicUnit
     }
 
     /**
-     * The circuits of these wheels with all that hangs on them, by themselves: the others do not reach them.
+     * The circuits of these channels and wheels with all that hangs on them, by themselves: the others do not reach them.
      *
      * @param  list<string>  $channels
      */
     public function circuitsOf(array $channels): self
     {
-        $names = array_map(fn (string $channel): string => $this->wheels[$channel]->circuit, $channels);
+        $reached = array_filter($this->wheels, fn (WheelLine $line, string $channel): bool => in_array($channel, $channels, true) || in_array($this->wheelAt($channel), $channels, true), ARRAY_FILTER_USE_BOTH);
+        $names = array_map(static fn (WheelLine $line): string => $line->circuit, $reached);
 
         return new self(
             array_filter($this->wheels, static fn (WheelLine $line): bool => in_array($line->circuit, $names, true)),
             array_intersect_key($this->circuits, array_fill_keys($names, true)),
         );
+    }
+
+    /** The wheel that the valves of a channel brake: its own, unless pipes are screwed on wrongly. */
+    public function wheelAt(string $channel): string
+    {
+        $goesTo = $this->wheels[$channel]->goesTo;
+
+        return $goesTo === '' ? $channel : $goesTo;
+    }
+
+    /** The line that ends at a wheel. */
+    public function lineTo(string $wheel): WheelLine
+    {
+        foreach ($this->wheels as $channel => $line) {
+            if ($this->wheelAt($channel) === $wheel) {
+                return $line;
+            }
+        }
+
+        return $this->wheels[$wheel];
+    }
+
+    /** With the pipes of two wheels in each other's place. */
+    public function crossed(string $one, string $other): self
+    {
+        return $this->withWheel($one, $this->wheels[$one]->screwedTo($other, $this->wheels[$other]))->withWheel($other, $this->wheels[$other]->screwedTo($one, $this->wheels[$one]));
     }
 
     /** Whether the pump can brake this wheel without the pedal. */
@@ -41,6 +68,12 @@ final readonly class HydraulicUnit
     public function hasAir(): bool
     {
         return array_filter($this->wheels, static fn (WheelLine $line): bool => $line->brake->volume->airCubicCentimetres > 0.0) !== [];
+    }
+
+    /** Whether fluid is lost whenever somebody brakes. */
+    public function leaks(): bool
+    {
+        return array_filter($this->wheels, static fn (WheelLine $line): bool => $line->leakFlow > 0.0) !== [];
     }
 
     public function withWheel(string $channel, WheelLine $line): self

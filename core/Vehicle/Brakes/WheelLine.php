@@ -12,6 +12,8 @@ final readonly class WheelLine
     /**
      * @param  float  $checkFlow  coefficient of the check valve, through which the brake empties as the pedal is let go, whatever the inlet does
      * @param  float  $hoseFlow  coefficient of line and hose; infinite where nothing narrows them
+     * @param  float  $leakFlow  coefficient of what they lose to the outside
+     * @param  string  $goesTo  the wheel it is screwed to where that is not its own; ""
      */
     public function __construct(
         public string $circuit,
@@ -20,25 +22,38 @@ final readonly class WheelLine
         public float $checkFlow,
         public WheelBrake $brake,
         public float $hoseFlow = INF,
+        public float $leakFlow = 0.0,
+        public string $goesTo = '',
     ) {
-        Quantity::notNegative(['checkFlow' => $checkFlow]);
+        Quantity::notNegative(['checkFlow' => $checkFlow, 'leakFlow' => $leakFlow]);
         Quantity::positive(['hoseFlow' => $hoseFlow]);
     }
 
     public function withValves(?Valve $inlet = null, ?Valve $outlet = null): self
     {
-        return new self($this->circuit, $inlet ?? $this->inlet, $outlet ?? $this->outlet, $this->checkFlow, $this->brake, $this->hoseFlow);
+        return new self($this->circuit, $inlet ?? $this->inlet, $outlet ?? $this->outlet, $this->checkFlow, $this->brake, $this->hoseFlow, $this->leakFlow, $this->goesTo);
     }
 
     public function withBrake(WheelBrake $brake): self
     {
-        return new self($this->circuit, $this->inlet, $this->outlet, $this->checkFlow, $brake, $this->hoseFlow);
+        return new self($this->circuit, $this->inlet, $this->outlet, $this->checkFlow, $brake, $this->hoseFlow, $this->leakFlow, $this->goesTo);
     }
 
     /** @param  float  $flow  infinite where nothing narrows it */
     public function withHose(float $flow): self
     {
-        return new self($this->circuit, $this->inlet, $this->outlet, $this->checkFlow, $this->brake, $flow);
+        return new self($this->circuit, $this->inlet, $this->outlet, $this->checkFlow, $this->brake, $flow, $this->leakFlow, $this->goesTo);
+    }
+
+    public function leaking(float $flow): self
+    {
+        return new self($this->circuit, $this->inlet, $this->outlet, $this->checkFlow, $this->brake, $this->hoseFlow, $flow, $this->goesTo);
+    }
+
+    /** The same valves with what another line of the unit leads to. */
+    public function screwedTo(string $wheel, self $other): self
+    {
+        return new self($this->circuit, $this->inlet, $this->outlet, $this->checkFlow, $other->brake, $other->hoseFlow, $other->leakFlow, $wheel);
     }
 
     /** From the master cylinder's side into the brake. */

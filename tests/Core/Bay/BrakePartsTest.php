@@ -34,6 +34,24 @@ final class BrakePartsTest extends TestCase
         'pump-dead' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
         'pump-relay-dead' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
         'valve-relay-dead' => ['C0121-13', 'C0121-13', ['codes-of-parts', 'valves-together']],
+        // too little current for the outlet to move, and less than half of what the module expects
+        'valve-winding-high' => ['C0065-13', 'C0065-13', ['codes-of-parts', 'valves-together']],
+        'outlet-throttled' => ['', '', ['valves-together']],
+        // what the pedal gives runs into the accumulator; expected late on the rollers as well, but it is full before the pedal is down
+        'outlet-stuck-open' => ['', '', ['pedal', 'valves-together']],
+        // its motor turns; only what is done several times at one circuit shows it
+        'pump-half-dead' => ['', '', []],
+        // every valve at once lets every wheel go, whichever pipe leads where
+        'brake-pipes-crossed' => ['', '', []],
+        'pump-relay-burnt' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
+        'pump-fuse-blown' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
+        'valve-relay-welded' => ['C0121-24', 'C0121-24', ['codes-of-parts']],
+        'brake-line-leaking' => ['', '', ['look-fluid', 'pedal']],
+        // the lining that rubs is felt by hand as well
+        'slide-pins-seized' => ['', '', ['rollers-front', 'valves-together']],
+        'disc-uneven' => ['', '', ['rollers-front']],
+        'linings-worn' => ['', '', ['look-fluid']],
+        'level-switch-stuck' => ['', '', ['switches']],
         'inlet-winding-open' => ['C0065-13', 'C0065-13', ['codes-of-parts', 'valves-together']],
         'outlet-stuck-shut' => ['', '', ['valves-together']],
         'inlet-stuck-open' => ['', '', ['valves-together']],

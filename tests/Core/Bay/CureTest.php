@@ -14,7 +14,7 @@ use Tests\Support\Workbench;
 final class CureTest extends TestCase
 {
     /** They let air in, and a new unit does not know its car: bleeding and coding belong to them. */
-    private const OPENS_LINES = ['replace-hydraulic-unit', 'replace-brake-hose', 'replace-caliper', 'replace-master-cylinder'];
+    private const OPENS_LINES = ['replace-hydraulic-unit', 'replace-brake-hose', 'mend-brake-line', 'replace-caliper', 'replace-master-cylinder'];
 
     /** The repairs that put a fault right, by its kind. */
     private const CURES = [
@@ -24,6 +24,7 @@ final class CureTest extends TestCase
         'tip-dusty' => ['clean-tip', 'replace-sensor'],
         'loom-open' => ['repair-loom'], 'loom-resistive' => ['repair-loom'], 'loom-grounded' => ['repair-loom'], 'loom-to-supply' => ['repair-loom'], 'loom-wires-together' => ['repair-loom'],
         'plug-corroded' => ['clean-plug'], 'plug-pin-back' => ['clean-plug'], 'plug-pins-swapped' => ['clean-plug'],
+        'module-inputs-crossed' => ['clean-module-plug'],
         'module-plug-corroded' => ['clean-module-plug'], 'module-plug-pin-back' => ['clean-module-plug'],
         'gap-large' => ['set-gap', 'replace-hub'],
         'tooth-missing' => ['replace-hub'], 'tooth-chipped' => ['replace-hub'], 'ring-cracked' => ['replace-hub'], 'ring-bent' => ['replace-hub'],
@@ -40,11 +41,15 @@ final class CureTest extends TestCase
         'inlet-throttled' => ['replace-hydraulic-unit'], 'outlet-leaking' => ['replace-hydraulic-unit'], 'isolation-stuck-open' => ['replace-hydraulic-unit'], 'priming-stuck-shut' => ['replace-hydraulic-unit'],
         'pump-relay-dead' => ['replace-pump-relay'], 'pump-relay-welded' => ['replace-pump-relay'], 'valve-relay-dead' => ['replace-valve-relay'], 'valve-relay-burnt' => ['replace-valve-relay'],
         'valve-fuse-blown' => ['replace-unit-fuse'], 'pump-wire-open' => ['mend-unit-wire'], 'unit-ground-rusty' => ['clean-unit-ground'], 'fluid-low' => ['fill-fluid'],
-        'hose-collapsed' => ['replace-brake-hose'], 'caliper-seized' => ['replace-caliper'], 'lining-oily' => ['replace-linings'], 'master-bypassing' => ['replace-master-cylinder'], 'assistance-lost' => ['replace-servo'],
+        'outlet-throttled' => ['replace-hydraulic-unit'], 'outlet-stuck-open' => ['replace-hydraulic-unit'], 'valve-winding-high' => ['replace-hydraulic-unit'], 'isolation-winding-open' => ['replace-hydraulic-unit'], 'priming-winding-open' => ['replace-hydraulic-unit'],
+        'pump-half-dead' => ['replace-hydraulic-unit'], 'brake-pipes-crossed' => ['refit-brake-pipes'], 'pump-relay-burnt' => ['replace-pump-relay'], 'valve-relay-welded' => ['replace-valve-relay'], 'pump-fuse-blown' => ['replace-unit-fuse'],
+        'brake-line-leaking' => ['mend-brake-line'], 'slide-pins-seized' => ['free-slide-pins', 'replace-caliper'], 'disc-uneven' => ['replace-disc'], 'linings-worn' => ['replace-linings'],
+        'hose-collapsed' => ['replace-brake-hose'], 'caliper-seized' => ['replace-caliper'], 'lining-oily' => ['replace-linings', 'replace-disc'], 'master-bypassing' => ['replace-master-cylinder'], 'assistance-lost' => ['replace-servo'],
         // whatever opens a line is bled afterwards
-        'air-in-brake' => ['bleed-brakes', ...self::OPENS_LINES],
+        'air-in-brake' => ['bleed-brakes', 'bleed-brake', 'refit-brake-pipes', ...self::OPENS_LINES],
         'stop-lamp-switch-stuck' => ['replace-stop-lamp-switch'], 'stop-lamp-switch-open' => ['replace-stop-lamp-switch'],
         'parking-brake-switch-stuck' => ['replace-parking-brake-switch'], 'parking-brake-switch-open' => ['replace-parking-brake-switch'], 'level-switch-open' => ['replace-level-switch'],
+        'level-switch-stuck' => ['replace-level-switch'], 'temperature-switch-open' => ['replace-temperature-switch'], 'temperature-switch-stuck' => ['replace-temperature-switch'],
         'lamp-dead' => ['mend-lamp'], 'lamp-stuck' => ['mend-lamp'],
         'tyre-other-size' => ['fit-tyre'],
         // nothing is at fault: every repair leaves the car as sound as it was
@@ -52,7 +57,7 @@ final class CureTest extends TestCase
     ];
 
     /** Inside one housing with the module, relays are renewed with it. */
-    private const INSIDE = ['brack-22' => ['pump-relay-dead', 'pump-relay-welded', 'valve-relay-dead', 'valve-relay-burnt']];
+    private const INSIDE = ['brack-22' => ['pump-relay-dead', 'pump-relay-welded', 'pump-relay-burnt', 'valve-relay-dead', 'valve-relay-burnt', 'valve-relay-welded']];
 
     /** @return ?list<string> */
     private static function curesOn(string $car, string $kind): ?array
@@ -63,7 +68,7 @@ final class CureTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function faults(): iterable
     {
-        foreach (['harl-13', 'lendo-15', 'brack-22'] as $car) {
+        foreach (['harl-13', 'lendo-15', 'brack-22', 'mirl-10'] as $car) {
             $vehicle = Workbench::vehicle($car);
             foreach (array_keys(self::CURES) as $kind) {
                 foreach (Workbench::catalogue()->everyFault($vehicle) as $fault) {
@@ -101,7 +106,9 @@ final class CureTest extends TestCase
                 $repaired = (clone $secured)->do(['do' => 'repair', 'kind' => $repair->value, 'channel' => $place]);
                 if (in_array($repair->value, self::OPENS_LINES, true)) {
                     self::assertFalse($repaired->job->car->vehicle == $case->sound, "$repair->value is not all");
-                    $repaired->do(['do' => 'repair', 'kind' => 'bleed-brakes', 'channel' => 'car'], ['do' => 'repair', 'kind' => 'code-unit', 'channel' => 'car']);
+                }
+                foreach ($repair->followedBy($vehicle) as $next) {
+                    $repaired->do(['do' => 'repair', 'kind' => $next->value, 'channel' => 'car']);
                 }
                 if ($repaired->job->car->vehicle == $case->sound) {
                     $cured[] = $repair->value;

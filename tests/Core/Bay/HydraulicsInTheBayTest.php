@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Actuators\Commanded;
+use Lernfall\Bay\Actuators\Meanwhile;
 use Lernfall\Bay\Actuators\TestActuator;
 use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Car\KnownGoodPart;
@@ -172,7 +172,7 @@ final class HydraulicsInTheBayTest extends TestCase
         self::assertSame([[], [], []], [RepairKind::ReplaceValveRelay->places($vehicle), RepairKind::MendUnitWire->places($vehicle), KnownGoodPart::PumpRelay->places($vehicle)]);
         $bench = Workbench::withFaultOn('brack-22', 'pump-relay-dead', 'car');
         $bench->do(new TurnKey(Ignition::On));
-        $volts = static fn (string $at): float => $bench->do(new Measure(MeterFunction::VoltsDc, $at, 'unit.ground', meanwhile: new Commanded(['pump'])))->number('reading')->si ?? NAN;
+        $volts = static fn (string $at): float => $bench->do(new Measure(MeterFunction::VoltsDc, $at, 'unit.ground', meanwhile: new Meanwhile(['pump'])))->number('reading')->si ?? NAN;
         self::assertGreaterThan(11.5, $volts('unit.pump.fuse.out'));
         self::assertLessThan(0.1, $volts('unit.pump.supply'));
     }
@@ -181,7 +181,7 @@ final class HydraulicsInTheBayTest extends TestCase
     {
         $bench = Workbench::withFault('valve-relay-burnt', 'car', '', 2.2);
         $bench->do(new TurnKey(Ignition::On));
-        $drop = static fn (string ...$commands): float => $bench->do(new Measure(MeterFunction::VoltsDc, 'unit.valves.fuse.out', 'unit.valves.relay.out', meanwhile: new Commanded(array_values($commands))))->number('reading')->si ?? NAN;
+        $drop = static fn (string ...$commands): float => $bench->do(new Measure(MeterFunction::VoltsDc, 'unit.valves.fuse.out', 'unit.valves.relay.out', meanwhile: new Meanwhile(array_values($commands))))->number('reading')->si ?? NAN;
 
         // 12.5 V over the contact and one wheel's two windings side by side: 8.2 and 4.1 ohms
         self::assertEqualsWithDelta(12.5 * 2.2 / (2.2 + 1.0 / (1.0 / 8.2 + 1.0 / 4.1)), $drop('reduce.FL'), 0.3);
@@ -194,7 +194,7 @@ final class HydraulicsInTheBayTest extends TestCase
         $volts = static function (string $kind, string $at): float {
             $bench = Workbench::withFault($kind, 'car');
 
-            return $bench->do(new TurnKey(Ignition::On), new Measure(MeterFunction::VoltsDc, $at, 'unit.ground', meanwhile: new Commanded(['pump'])))->number('reading')->si ?? NAN;
+            return $bench->do(new TurnKey(Ignition::On), new Measure(MeterFunction::VoltsDc, $at, 'unit.ground', meanwhile: new Meanwhile(['pump'])))->number('reading')->si ?? NAN;
         };
 
         self::assertGreaterThan(12.0, $volts('pump-dead', 'unit.pump.supply'));
@@ -207,7 +207,7 @@ final class HydraulicsInTheBayTest extends TestCase
     {
         $bench = Workbench::healthy();
         $bench->do(new TurnKey(Ignition::On));
-        $amperes = static fn (string $at, array $also = [], array $while = ['pump', 'reduce.FL'], bool $zeroed = true): float => $bench->do(new ClampCurrent($at, 40.0, $zeroed, array_values($also), new Commanded(array_values($while))))->number('current')->si ?? NAN;
+        $amperes = static fn (string $at, array $also = [], array $while = ['pump', 'reduce.FL'], bool $zeroed = true): float => $bench->do(new ClampCurrent($at, 40.0, $zeroed, array_values($also), new Meanwhile(array_values($while))))->number('current')->si ?? NAN;
         $motor = $amperes('unit.pump.supply');
         $valves = $amperes('unit.valves.supply');
 
@@ -228,13 +228,13 @@ final class HydraulicsInTheBayTest extends TestCase
             'a valve of a wheel there is not' => [['do' => 'test-actuator', 'part' => 'valves.XX'], 'harl-13', 'part'],
             'the same valve twice' => [['do' => 'test-actuator', 'part' => 'valves.FL', 'with' => ['valves.FL']], 'harl-13', 'with'],
             'a valve while the pump is commanded' => [['do' => 'test-actuator', 'part' => 'pump', 'with' => ['valves.FL']], 'harl-13', 'with'],
-            'a valve of a car that has none' => [['do' => 'test-actuator', 'part' => 'valves.FL'], 'mirl-10', 'part'],
+            'a valve of a car that has none' => [['do' => 'test-actuator', 'part' => 'valves.FL'], 'ostrel-t2', 'part'],
             'building up on a car that cannot' => [['do' => 'test-actuator', 'part' => 'build-up.FL'], 'harl-13', 'part'],
             'an axle there is not' => [['do' => 'brake-on-rollers', 'axle' => 'middle'], 'harl-13', 'axle'],
-            'a car without a unit on the rollers' => [['do' => 'brake-on-rollers', 'axle' => 'front'], 'mirl-10', 'do'],
+            'a car without a unit on the rollers' => [['do' => 'brake-on-rollers', 'axle' => 'front'], 'ostrel-t2', 'do'],
             'a pedal of a trailer' => [['do' => 'try-pedal'], 'ostrel-t2', 'do'],
             'a command there is not' => [['while' => ['open.FL']] + $measure, 'harl-13', 'while'],
-            'a pad of a unit that is not there' => [$measure, 'mirl-10', 'first'],
+            'a pad of a unit that is not there' => [$measure, 'ostrel-t2', 'first'],
             'a second wire away from the unit' => [['do' => 'clamp-current', 'at' => 'feed.supply', 'fullScale' => 2, 'zeroed' => true, 'alsoAt' => ['unit.ground']], 'harl-13', 'alsoAt'],
         ];
     }
@@ -254,7 +254,7 @@ final class HydraulicsInTheBayTest extends TestCase
     public function test_without_the_terminal_nothing_is_commanded_while_one_measures(): void
     {
         $case = Workbench::case([], Workbench::vehicle());
-        $action = new Measure(MeterFunction::VoltsDc, 'unit.ground', 'body', meanwhile: new Commanded(['pump']));
+        $action = new Measure(MeterFunction::VoltsDc, 'unit.ground', 'body', meanwhile: new Meanwhile(['pump']));
         $simulator = Workbench::simulator();
 
         self::assertTrue($simulator->hasToolFor($action));
