@@ -33,6 +33,7 @@ use Lernfall\Evidence\Belief\CaseKnowledge;
 use Lernfall\Evidence\Preview\Preview;
 use Lernfall\Format\CaseDocument;
 use Lernfall\Format\Script;
+use Lernfall\Format\VehicleReader;
 use Lernfall\Marking\Policy;
 use Lernfall\Signal\Teeth;
 
@@ -80,6 +81,7 @@ final class Bench extends Command
         $this->time('a job of '.count($script->actions).' steps, folded', fn () => $this->played($case, $script->seed, $script->actions, $simulator));
         $this->time('its marks, suspects drawn up before', static fn () => $marker->mark($job, $document->policy, $document->knowledge));
         $this->evidence($library, $case, $job, $document->knowledge);
+        $this->cars($library);
         $this->line(sprintf('memory at most %.1f MB', memory_get_peak_usage(true) / 1048576));
 
         return self::SUCCESS;
@@ -116,6 +118,26 @@ final class Bench extends Command
         $before = self::cpuNanoseconds();
         $library->solver(new Policy([], 48.0, 120.0, 0.1))->of($case, $knowledge);
         $this->line(sprintf('%9.3f ms  whether a case can be solved', (self::cpuNanoseconds() - $before) / 1e6));
+    }
+
+    /** How many faults each car could have, and what a step costs with all of them held open. */
+    private function cars(ContentLibrary $library): void
+    {
+        foreach ($library->vehicles() as $id => $document) {
+            $case = new FaultCase('', '', '', VehicleReader::read($document), []);
+            $evidence = $library->evidence()->of($case, new CaseKnowledge);
+            $set = $evidence->beginning();
+            $job = Job::begin($case, 'bench');
+            $taken = [];
+            foreach ([new TurnKey(Ignition::Running), new ReadCodes, new RoadTest, new LookAtLamps] as $action) {
+                $job = $job->do($action, $evidence->simulator);
+                $before = self::cpuNanoseconds();
+                $set = $set->after($job->steps[count($job->steps) - 1]);
+                $taken[] = (self::cpuNanoseconds() - $before) / 1e6;
+            }
+            sort($taken);
+            $this->line(sprintf('%9.3f ms  one step of %s over %d suspects, in the median; %.0f ms at most; memory at most %.1f MB', $taken[intdiv(count($taken), 2)], $id, $evidence->hypotheses->count(), max($taken), memory_get_peak_usage(true) / 1048576));
+        }
     }
 
     /** All wheels of a minute's drive, a sample every ten milliseconds. */

@@ -23,8 +23,9 @@ final readonly class Catalogue
     /**
      * @param  array<string, CatalogueEntry>  $entries  by kind id
      * @param  array<string, Symptom>  $symptoms  what customers notice, by id
+     * @param  list<list<string>>  $groups  kinds at one place that no test of a standing car tells apart; one repair mends all of a group
      */
-    public function __construct(public array $entries, public array $symptoms = [])
+    public function __construct(public array $entries, public array $symptoms = [], private array $groups = [])
     {
     }
 
@@ -35,6 +36,14 @@ final readonly class Catalogue
         static $kinds = null;
 
         return $kinds ??= [...RingFaults::all(), ...SensorFaults::all(), ...PlugFaults::all(), ...LoomFaults::all(), ...ModuleFaults::all(), ...SupplyFaults::all(), ...UnitFaults::all(), ...WheelBrakeFaults::all(), ...BrakeFaults::all(), ...NoFaults::all()];
+    }
+
+    /** @return list<string> kinds that no test of a standing car tells from this one */
+    public function alike(string $kindId): array
+    {
+        $groups = array_filter($this->groups, static fn (array $group): bool => in_array($kindId, $group, true));
+
+        return array_values(array_unique(array_diff(array_merge([], ...$groups), [$kindId])));
     }
 
     /** @throws InvalidFault */

@@ -31,7 +31,24 @@ final readonly class CatalogueReader
             );
         }
 
-        return new Catalogue($entries, self::symptoms(Node::root($document)->at('symptoms'), array_keys($entries)));
+        $root = Node::root($document);
+
+        return new Catalogue($entries, self::symptoms($root->at('symptoms'), array_keys($entries)), $root->has('alike') ? self::groups($root, array_keys($entries)) : []);
+    }
+
+    /**
+     * @param  list<string>  $kinds
+     * @return list<list<string>>
+     */
+    private static function groups(Node $root, array $kinds): array
+    {
+        $groups = [];
+        foreach (array_keys($root->entries('alike')) as $number) {
+            $group = $root->at('alike')->texts($number);
+            $groups[] = array_diff($group, $kinds) === [] ? $group : throw $root->at('alike')->at($number)->wrong('out-of', ['choices' => implode(', ', $kinds)]);
+        }
+
+        return $groups;
     }
 
     /**

@@ -26,9 +26,9 @@ final readonly class Pedal
     /**
      * What is left in the brakes by pumping: whenever the pedal comes up, the master cylinder fills again from its reservoir, before the brakes have emptied.
      */
-    public function pumped(float $footNewtons): BrakeState
+    public function pumped(float $footNewtons, BrakeState $from): BrakeState
     {
-        $state = BrakeState::atRest($this->unit);
+        $state = $from;
         for ($stroke = 0; $stroke < self::STROKES; $stroke++) {
             $up = $this->after($this->after($state, $footNewtons, self::DOWN_SECONDS), 0.0, self::UP_SECONDS);
             $state = new BrakeState($up->bar, $up->accumulated, array_map(static fn (): float => 0.0, $up->displaced), $up->lost);
@@ -42,7 +42,9 @@ final readonly class Pedal
         $light = $this->after($from ?? BrakeState::atRest($this->unit), $lightNewtons, self::PRESS_SECONDS);
         $firm = $this->after($light, $firmNewtons, self::PRESS_SECONDS);
 
-        return new PedalTravel($this->travel($light), $this->travel($firm), $this->travel($this->after($firm, $firmNewtons, $holdSeconds)));
+        $held = $this->after($firm, $firmNewtons, $holdSeconds);
+
+        return new PedalTravel($this->travel($light), $this->travel($firm), $this->travel($held), $held->accumulated);
     }
 
     /** Worn seals let fluid past the pistons as long as they press: the pedal goes down by it, and nothing is lost to the outside. */

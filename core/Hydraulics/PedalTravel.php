@@ -11,8 +11,9 @@ final readonly class PedalTravel
      * @param  float  $lightCentimetres  under a light foot: what has to close up first
      * @param  float  $firmCentimetres  under a firm one: what gives way beside that
      * @param  float  $heldCentimetres  after that has been held: what leaves it
+     * @param  array<string, float>  $accumulated  cubic centimetres in the accumulators by then, by circuit
      */
-    public function __construct(public float $lightCentimetres, public float $firmCentimetres, public float $heldCentimetres)
+    public function __construct(public float $lightCentimetres, public float $firmCentimetres, public float $heldCentimetres, public array $accumulated = [])
     {
     }
 

@@ -18,6 +18,9 @@ final readonly class BrakeParts
 
     public const VALVE_RELAY = 'valve-relay';
 
+    /** With which a circuit brakes without the pedal. */
+    public const TRACTION_VALVES = 'traction-valves';
+
     public const STOP_LAMP_SWITCH = 'stop-lamp-switch';
 
     public const PARKING_BRAKE_SWITCH = 'parking-brake-switch';

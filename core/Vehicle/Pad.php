@@ -49,6 +49,12 @@ final readonly class Pad
         return str_starts_with($this->id, Pads::UNIT_SWITCH);
     }
 
+    /** Whether it lies where a switch is fed, key or no key. */
+    public function isFedSwitch(): bool
+    {
+        return $this->id === Pads::switchIn(BrakeParts::STOP_LAMP_SWITCH);
+    }
+
     public function isBench(): bool
     {
         return in_array($this->id, Pads::BENCH, true);

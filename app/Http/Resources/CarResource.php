@@ -15,7 +15,7 @@ use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** How a car is built, as the path strip draws it. Made from the sound vehicle, so it tells nothing about a fault. */
-#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'body', 'lamps', 'codesBy', 'codeDigits', 'asksBeforeClearing', 'systems', 'brakeParts', 'unitIntegrated', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
+#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'body', 'lamps', 'codesBy', 'codeDigits', 'asksBeforeClearing', 'systems', 'brakeParts', 'unitIntegrated', 'unitCoded', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'layout', type: 'string'),
@@ -26,6 +26,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'asksBeforeClearing', description: 'a tool asks before it clears codes in this module', type: 'boolean'),
     new OA\Property(property: 'systems', description: 'as a scan tool lists them', type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemName')),
     new OA\Property(property: 'unitIntegrated', description: 'the hydraulic unit is one housing with the module: windings and relays lie inside', type: 'boolean'),
+    new OA\Property(property: 'unitCoded', description: 'a new hydraulic unit has to be told which car it is in', type: 'boolean'),
     new OA\Property(property: 'brakeParts', description: 'valves of a channel, pump, relays, switches, fluid, lamps', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'modulePlug', type: 'string'),
     new OA\Property(property: 'plugs', type: 'array', items: new OA\Items(type: 'string')),
@@ -74,6 +75,7 @@ final readonly class CarResource
             'systems' => self::systems($sound),
             'brakeParts' => $sound->brakeParts->ids(),
             'unitIntegrated' => $sound->brakeParts->unit !== null && $sound->brakeParts->unit->design->isIntegrated,
+            'unitCoded' => $sound->brakeParts->unit !== null && $sound->brakeParts->unit->design->knowsItsCar,
             'modulePlug' => $sound->module->plugId,
             'plugs' => $sound->plugIds(),
             'channels' => array_map(self::channel(...), $sound->channels),

@@ -25,8 +25,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'codes', type: 'array', items: new OA\Items(ref: '#/components/schemas/CodeMeaning')),
     new OA\Property(property: 'lampCodes', oneOf: [new OA\Schema(ref: '#/components/schemas/LampCodeRules'), new OA\Schema(type: 'null')]),
 ])]
-#[OA\Schema(schema: 'UnitSheet', required: ['windings', 'motorAmperes', 'bleedingOrder'], properties: [
+#[OA\Schema(schema: 'UnitSheet', required: ['windings', 'amperes', 'motorAmperes', 'bleedingOrder'], properties: [
     new OA\Property(property: 'windings', description: 'by kind of valve, in ohms at 20 °C', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'amperes', description: 'by kind of valve with several positions, what the module drives it with', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'number'))),
     new OA\Property(property: 'motorAmperes', type: 'number'),
     new OA\Property(property: 'bleedingOrder', description: 'wheels; empty where the maker gives none', type: 'array', items: new OA\Items(type: 'string')),
 ])]

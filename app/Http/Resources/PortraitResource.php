@@ -9,12 +9,13 @@ use Lernfall\Evidence\Portrait\Portrait;
 use OpenApi\Attributes as OA;
 
 /** A kind of fault as the handbook shows it: true of every car, so it tells nothing about one. */
-#[OA\Schema(schema: 'FaultPortrait', required: ['id', 'station', 'share', 'provokedBy', 'cures', 'seeming', 'joiningCanCure', 'noticed'], properties: [
+#[OA\Schema(schema: 'FaultPortrait', required: ['id', 'station', 'share', 'provokedBy', 'alike', 'cures', 'seeming', 'joiningCanCure', 'noticed'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'station', type: 'string'),
     new OA\Property(property: 'share', description: 'how common it is among all kinds', type: 'number'),
     new OA\Property(property: 'provokedBy', type: 'string'),
     new OA\Property(property: 'cures', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'alike', description: 'kinds of fault that no test of a standing car tells from it', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'seeming', description: 'repairs after which no code comes back although something is still wrong', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'joiningCanCure', type: 'boolean'),
     new OA\Property(property: 'noticed', description: 'how surely an eye or a hand notices it, by what is noticed', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
@@ -32,6 +33,7 @@ final readonly class PortraitResource
             'share' => $portrait->share,
             'provokedBy' => $portrait->entry->kind->nature->value ?? '',
             'cures' => array_map($ids, $portrait->cures),
+            'alike' => $portrait->alike,
             'seeming' => array_map($ids, $portrait->seeming),
             'joiningCanCure' => $portrait->joiningCanCure,
             'noticed' => (object) $portrait->noticed,

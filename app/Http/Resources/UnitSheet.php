@@ -16,13 +16,15 @@ final readonly class UnitSheet
         if ($unit === null) {
             return null;
         }
-        $windings = [];
+        $windings = $amperes = [];
         foreach ($unit->wiring->coils as $valve => $coil) {
-            $windings[(string) substr((string) strrchr((string) $valve, '.'), 1)] = $coil->ohms;
+            $kind = substr((string) strrchr((string) $valve, '.'), 1);
+            $windings[$kind] = $coil->ohms;
+            $amperes[$kind] = array_values(array_filter($coil->drivenAmperes, is_finite(...)));
         }
         $feed = $unit->wiring->pump;
         $ohms = $unit->wiring->motor->ohms + 2.0 * ($feed->wireOhms + $feed->contactOhms) + $unit->wiring->groundOhms + $sound->power->supply->internalOhms;
 
-        return ['windings' => (object) $windings, 'motorAmperes' => round($sound->power->supply->batteryVolts / $ohms, 1), 'bleedingOrder' => $unit->design->bleedingOrder];
+        return ['windings' => (object) $windings, 'amperes' => (object) array_filter($amperes), 'motorAmperes' => round($sound->power->supply->batteryVolts / $ohms, 1), 'bleedingOrder' => $unit->design->bleedingOrder];
     }
 }

@@ -57,6 +57,7 @@ final readonly class ReadSwitchesProcedure extends BaseCarProcedure
         if ($vehicle->brakeParts->ids() === [] || ! $vehicle->module->talksToScanTools()) {
             return [];
         }
+
         return [CandidateTest::usual('switches', Before::keyOn(), new ReadSwitches, $vehicle->brakeParts->switches())->ofTheWholeCar()];
     }
 }

@@ -16,11 +16,13 @@ use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\KnownGood\FitKnownGoodPart;
 use Lernfall\Bay\Lift\OnTheLift;
+use Lernfall\Bay\Pedal\TryPedal;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Brakes\Modulation;
+use Lernfall\Vehicle\Brakes\WheelLine;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
 
@@ -100,6 +102,7 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
         return [
             CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel', 'others'])->ofTheUnit(),
             CandidateTest::further('valves-before-pedal', [...Before::secured(), ...Before::keyOn()], [new TestActuator(BrakeParts::valves($channel->id), Modulation::Hold, true)], ['wheel'])->ofTheUnit(),
+            ...($channel->place->axle === 'front' && $vehicle->brakeParts->has(BrakeParts::PUMP) ? [$this->repeated($vehicle, $channel)] : []),
             ...(in_array($channel->id, self::built($vehicle), true) && $channel->place->axle === 'front' ? [CandidateTest::further(
                 'build-up', [...Before::secured(), ...Before::keyOn()], [new TestActuator(TestActuator::BUILD_UP.$channel->id)], ['wheel'],
             )->ofTheUnit()] : []),
@@ -107,6 +110,17 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
                 'valves-with-trial-relay', [...Before::secured(), new FitKnownGoodPart(KnownGoodPart::ValveRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$valves], ['wheel'],
             )->ofTheUnit()]),
         ];
+    }
+
+    /** All wheels of a circuit reduced, and again after the pump has run: what it does not empty is full by then. */
+    private function repeated(Vehicle $vehicle, Channel $channel): CandidateTest
+    {
+        $hydraulics = $vehicle->unit()->hydraulics;
+        $circuit = array_keys(array_filter($hydraulics->wheels, static fn (WheelLine $line): bool => $line->circuit === $hydraulics->wheels[$channel->id]->circuit));
+        $valves = new TestActuator(BrakeParts::valves($channel->id), with: array_map(BrakeParts::valves(...), array_values(array_diff($circuit, [$channel->id]))));
+        $pump = new TestActuator(BrakeParts::PUMP);
+
+        return CandidateTest::further('valves-repeated', [...Before::secured(), ...Before::keyOn()], [$valves, $pump, $valves, $pump, $valves], ['wheel'])->ofTheUnit();
     }
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
@@ -123,7 +137,11 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
                 'valves-together', [...Before::secured(), ...Before::keyOn()], new TestActuator($valves[0]->part, with: array_map(static fn (TestActuator $one): string => $one->part, array_slice($valves, 1))),
                 ['wheel', ...array_map(static fn (TestActuator $one): string => "wheel.{$one->channels()[0]}", array_slice($valves, 1))],
             )->ofTheUnit()]),
-            ...($vehicle->brakeParts->unit === null ? [] : [CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheUnit()]),
+            ...($vehicle->brakeParts->unit === null ? [] : [
+                CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheUnit(),
+                // what leaks into the accumulators comes back at the pedal; past the seals of the master cylinder, nothing does
+                CandidateTest::further('pump-after-pedal', Before::keyOn(), [new TryPedal, $pump], ['pedal'])->ofTheUnit(),
+            ]),
             ...(KnownGoodPart::PumpRelay->places($vehicle) === [] ? [] : [CandidateTest::further(
                 'pump-with-trial-relay', [new FitKnownGoodPart(KnownGoodPart::PumpRelay, Vehicle::WHOLE, true), ...Before::keyOn()], [$pump], ['pump'],
             )->ofTheUnit()]),

@@ -24,7 +24,11 @@ final readonly class UnitSeen
             $found = [];
             foreach (self::check($car)->atKeyOn($unit->wiring, $car->electrical()) as $part => [$failure, $isFound]) {
                 $channel = explode('.', $part)[0];
-                $name = $car->vehicle->hasChannel($channel) ? BrakeParts::valves($channel) : $part;
+                $name = match (true) {
+                    $car->vehicle->hasChannel($channel) => BrakeParts::valves($channel),
+                    isset($unit->hydraulics->circuits[$channel]) => BrakeParts::TRACTION_VALVES,
+                    default => $part,
+                };
                 $found[$name] = [$failure, $isFound || ($found[$name][1] ?? false)];
             }
 

@@ -15,6 +15,7 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
@@ -129,7 +130,7 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
         $branches = [];
         foreach (Standstill::ways($car, Probed::channelsAt($car, $pad, $pad)) as [$weight, $state, $teeth]) {
             $there = $car->in($state);
-            $branches[] = new Branch($weight, $there, Prediction::of('clamped', ['current' => $this->feature($there, $pad, $teeth, $clamp, $action)]));
+            $branches[] = new Branch($weight, $there, Prediction::of('clamped', ['current' => $this->feature($there, $pad, $teeth, $clamp, $action)], self::notes($action)));
         }
 
         return (new Strain($workshop->equipment(OnTheLift::class)))->during($car, $action->meanwhile, $branches);
@@ -152,6 +153,12 @@ final readonly class ClampCurrentProcedure extends BaseCarProcedure
         return [$feed, CandidateTest::further(
             'clamp-motor', Before::keyOn(), [new ClampCurrent(UnitCircuit::MOTOR, self::LARGE_RANGE, true, meanwhile: new Meanwhile([BrakeParts::PUMP]))], ['current'],
         )->ofTheUnit()];
+    }
+
+    /** @return list<Note> */
+    private static function notes(ClampCurrent $action): array
+    {
+        return [...($action->alsoAt === [] ? [] : [Note::ClampRoundTwoWires]), ...($action->zeroed ? [] : [Note::ClampNotZeroed])];
     }
 
     /** @param  array<string, bool>  $teeth */

@@ -19,6 +19,9 @@ enum Note: string
     case SensorSeized = 'sensor-seized';
     case SensorBroke = 'sensor-broke';
     case StarterFails = 'starter-fails';
+    case ClampRoundTwoWires = 'clamp-round-two-wires';
+    case ClampNotZeroed = 'clamp-not-zeroed';
+    case RollersOnDoubtfulPedal = 'rollers-on-doubtful-pedal';
     case DrivenWithRedLamp = 'driven-with-red-lamp';
     case DrivenOnDoubtfulPedal = 'driven-on-doubtful-pedal';
 

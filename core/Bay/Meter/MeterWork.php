@@ -262,6 +262,7 @@ final readonly class MeterWork
         $connected = array_filter([$first, $second], static fn (Pad $pad): bool => $pad->onPlug && self::reachesModule($car, $pad));
 
         return match (true) {
+            $first->isFedSwitch() || $second->isFedSwitch() => [Note::OhmsOnLiveCircuit],
             ($connected !== [] || $first->isFeed() || $second->isFeed() || $first->isUnit() || $second->isUnit()) && $car->state->isPowered() => [Note::OhmsOnLiveCircuit],
             $connected !== [] => [Note::OhmsThroughModule],
             default => [],

@@ -17,16 +17,17 @@ use Lernfall\Vehicle\Vehicle;
 /** What is measured with the meter at the hydraulic unit: windings with the key off, and under load what arrives and what is lost on the way. */
 final readonly class UnitTests
 {
-    /** @return list<CandidateTest> the windings of a corner's valves */
+    /** @return list<CandidateTest> the windings of a corner's valves, and at the front those of its circuit */
     public static function of(Vehicle $vehicle, Channel $channel): array
     {
         $unit = $vehicle->brakeParts->unit;
         if ($unit === null || $unit->design->isIntegrated) {
             return [];
         }
+        $circuit = $channel->place->axle === 'front' ? $unit->hydraulics->wheels[$channel->id]->circuit ?? '' : '';
         $tests = [];
-        foreach (array_keys($unit->coilsOf($channel->id)) as $valve) {
-            $kind = substr($valve, strlen($channel->id) + 1);
+        foreach (array_keys([...$unit->coilsOf($channel->id), ...$unit->coilsOf($circuit)]) as $valve) {
+            $kind = substr((string) strrchr($valve, '.'), 1);
             $tests[] = CandidateTest::further("ohms-winding-$kind", [], [new Measure(MeterFunction::Ohms, UnitCircuit::VALVE_SUPPLY, UnitCircuit::coilEnd($valve))], ['reading'])->ofTheUnit();
         }
 
@@ -55,6 +56,7 @@ final readonly class UnitTests
                 $volts('unit-drop-relay-two', "$valves.fuse.out", "$valves.relay.out", $reduced(2)),
             ]),
             ...($channels === [] ? [] : [$volts('unit-drop-fuse', "$valves.fuse.in", "$valves.fuse.out", $reduced(1)), $volts('unit-fuse-out', "$valves.fuse.out", Pads::BODY, $reduced(1))]),
+            $volts('motor-fuse', "$pump.fuse.out", Pads::BODY, $running),
             $volts('motor-volts', UnitCircuit::MOTOR, UnitCircuit::GROUND, $running),
             ...($unit->design->isIntegrated ? [] : [$volts('motor-relay', "$pump.relay.out", Pads::BODY, $running)]),
             $volts('unit-drop-ground', UnitCircuit::GROUND, Pads::BODY, $running),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Pedal;
 
 use Lernfall\Bay\Car\Car;
-use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Contract\Action;
 use Lernfall\Bay\Contract\ActionSchema;
 use Lernfall\Bay\Contract\BaseCarProcedure;
@@ -21,9 +20,6 @@ use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
-use Lernfall\Hydraulics\Pedal;
-use Lernfall\Hydraulics\PedalTravel;
-use Lernfall\Vehicle\Brakes\BrakeUnit;
 use Lernfall\Vehicle\Vehicle;
 
 /**
@@ -72,34 +68,16 @@ final readonly class TryPedalProcedure extends BaseCarProcedure
         if (! $car->state->lift->isSafeBeside()) {
             return Branch::refused($car, Refusal::Unsecured);
         }
-        $foot = $workshop->equipment(Foot::class);
-        $isAssisted = $car->state->key->isRunning();
-        $felt = self::pressed($car->vehicle->unit(), $foot, $isAssisted, $action->pumped);
-        // what belongs under a foot is what the same car gives as it was built, its engine running
-        $usual = self::pressed($car->sound->unit(), $foot, $isAssisted, false);
+        $work = new PedalWork($car, $workshop->equipment(Foot::class));
+        $felt = $work->pressed($action->pumped);
+        // what has run into the accumulators stays there until a pump empties them
+        $left = $car->in($car->state->withAccumulated($felt->accumulated));
 
-        return Branch::only($car, Prediction::of('pedal-tried', [
-            'height' => CategoryFeature::certain(match (true) {
-                $felt->lightCentimetres - $usual->lightCentimetres > $foot->lowFromCentimetres => 'goes-low',
-                $usual->lightCentimetres - $felt->lightCentimetres > $foot->highFromCentimetres => 'stays-high',
-                default => 'usual-height',
-            }),
-            'feel' => CategoryFeature::certain($felt->givesCentimetres() - $usual->givesCentimetres() > $foot->softFromCentimetres ? 'feels-soft' : 'feels-firm'),
-            'steady' => CategoryFeature::certain($felt->sinksCentimetres() > $foot->sinksFromCentimetres ? 'sinks-slowly' : 'stays-down'),
-        ]));
+        return Branch::only($left, Prediction::of('pedal-tried', array_map(CategoryFeature::certain(...), $work->words($felt))));
     }
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
     {
         return $vehicle->brakeParts->unit === null ? [] : [CandidateTest::usual('pedal', Before::running(), new TryPedal, ['height', 'feel', 'steady'])->ofTheUnit(), CandidateTest::further('pedal-pumped', Before::running(), [new TryPedal(true)], ['height', 'feel', 'steady'])->ofTheUnit()];
-    }
-
-    private static function pressed(BrakeUnit $unit, Foot $foot, bool $isAssisted, bool $isPumped): PedalTravel
-    {
-        return Memo::with($unit, 'pedal '.serialize($foot).(int) $isAssisted.(int) $isPumped, static function () use ($unit, $foot, $isAssisted, $isPumped): PedalTravel {
-            $pedal = new Pedal($isAssisted ? $unit->master : $unit->master->withAssistance(1.0), $unit->hydraulics);
-
-            return $pedal->pressed($foot->lightNewtons, $foot->firmNewtons, $foot->holdSeconds, $isPumped ? $pedal->pumped($foot->firmNewtons) : null);
-        });
     }
 }

@@ -13,12 +13,15 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Pedal\Foot;
+use Lernfall\Bay\Pedal\PedalWork;
 use Lernfall\Bay\Preliminaries\Before;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
@@ -55,7 +58,7 @@ final readonly class BrakeOnRollersProcedure extends BaseCarProcedure
 
     public function equipment(): array
     {
-        return [Rollers::class];
+        return [Rollers::class, Foot::class];
     }
 
     public function schema(): ActionSchema
@@ -104,7 +107,9 @@ final readonly class BrakeOnRollersProcedure extends BaseCarProcedure
             }
         }
 
-        return Branch::only($car->in($car->state->rolled()), Prediction::of('rolled', $features));
+        $doubts = (new PedalWork($car, $workshop->equipment(Foot::class)))->isDoubtful() ? [Note::RollersOnDoubtfulPedal] : [];
+
+        return Branch::only($car->in($car->state->rolled()), Prediction::of('rolled', $features, $doubts));
     }
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array

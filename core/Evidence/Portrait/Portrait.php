@@ -12,6 +12,7 @@ final readonly class Portrait
 {
     /**
      * @param  float  $share  how common it is among all kinds
+     * @param  list<string>  $alike  kinds that no test of a standing car tells from it
      * @param  list<RepairKind>  $cures  that leave nothing wrong
      * @param  list<RepairKind>  $seeming  after which no code comes back although something is still wrong
      * @param  bool  $joiningCanCure  opening and joining its plug can make it go away, and the evidence with it
@@ -20,6 +21,7 @@ final readonly class Portrait
     public function __construct(
         public CatalogueEntry $entry,
         public float $share,
+        public array $alike,
         public array $cures,
         public array $seeming,
         public bool $joiningCanCure,

@@ -79,14 +79,14 @@ final readonly class Portraits
         foreach ($needsNoRepair ? [] : RepairKind::cases() as $kind) {
             if ($kind->places($sound) !== []) {
                 $at = in_array($place, $kind->places($sound), true) ? $place : $kind->places($sound)[0];
-                $repaired[$kind->value] = Branch::likeliest($this->simulator->predict($car, new Repair($kind, $at)))->car;
+                $repaired[$kind->value] = $this->after($car, new Repair($kind, $at), ...array_map(static fn (RepairKind $next): Repair => new Repair($next, Vehicle::WHOLE), $kind->followedBy($sound)));
             }
         }
         $cures = array_filter($repaired, static fn (Car $one): bool => $one->vehicle == $sound);
         $seeming = array_filter($repaired, fn (Car $one): bool => $one->vehicle != $sound && $one->vehicle != $car->vehicle && $this->staysSilent($one));
 
         return new Portrait(
-            $entry, $share, $this->kinds($cures), $this->hasCode($car) ? $this->kinds($seeming) : [],
+            $entry, $share, $this->catalogue->alike($entry->kind->id), $this->kinds($cures), $this->hasCode($car) ? $this->kinds($seeming) : [],
             $place !== Vehicle::WHOLE && $this->joiningCanCure($car, $place), $this->noticed($car, $this->secured(Car::hypothesis($sound, $sound)), $place),
         );
     }

@@ -56,10 +56,10 @@ final readonly class BrakeUnit
         return isset($this->wiring->coils["$channel.valve"]) ? "$channel.valve" : "$channel.outlet";
     }
 
-    /** @return array<string, Coil> the windings of a wheel's valves */
-    public function coilsOf(string $channel): array
+    /** @return array<string, Coil> the windings of the valves of a wheel or of a circuit */
+    public function coilsOf(string $place): array
     {
-        return array_filter($this->wiring->coils, static fn (string $valve): bool => str_starts_with($valve, "$channel."), ARRAY_FILTER_USE_KEY);
+        return array_filter($this->wiring->coils, static fn (string $valve): bool => str_starts_with($valve, "$place."), ARRAY_FILTER_USE_KEY);
     }
 
     /**
@@ -73,7 +73,7 @@ final readonly class BrakeUnit
         $parts = [
             'car/valve-relay' => [$valves->relay, $valves->burntOhms], 'car/pump-relay' => [$pump->relay, $pump->burntOhms],
             'car/unit-fuses' => [$valves->fuseBlown, $pump->fuseBlown], 'car/unit-wires' => [$valves->wireBroken, $pump->wireBroken], 'car/unit-ground' => $this->wiring->rustOhms,
-            'car/pumps' => [$this->wiring->motor, $this->hydraulics->circuits], 'car/master-cylinder' => $this->master->bypassFlow, 'car/servo' => $this->master->assistance, 'car/coding' => $this->isCoded,
+            'car/pumps' => [$this->wiring->motor, $this->hydraulics->circuits], 'car/traction-windings' => array_merge([], ...array_map($this->coilsOf(...), array_keys($this->hydraulics->circuits))), 'car/master-cylinder' => $this->master->bypassFlow, 'car/servo' => $this->master->assistance, 'car/coding' => $this->isCoded,
             'car/pipes' => array_map(static fn (WheelLine $line): string => $line->goesTo, $this->hydraulics->wheels),
         ];
         foreach ($this->hydraulics->wheels as $channel => $line) {

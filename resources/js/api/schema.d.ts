@@ -2194,6 +2194,8 @@ export interface components {
             systems: components["schemas"]["SystemName"][];
             /** @description the hydraulic unit is one housing with the module: windings and relays lie inside */
             unitIntegrated: boolean;
+            /** @description a new hydraulic unit has to be told which car it is in */
+            unitCoded: boolean;
             /** @description valves of a channel, pump, relays, switches, fluid, lamps */
             brakeParts: string[];
             modulePlug: string;
@@ -2281,6 +2283,10 @@ export interface components {
             /** @description by kind of valve, in ohms at 20 °C */
             windings: {
                 [key: string]: number;
+            };
+            /** @description by kind of valve with several positions, what the module drives it with */
+            amperes: {
+                [key: string]: number[];
             };
             motorAmperes: number;
             /** @description wheels; empty where the maker gives none */
@@ -2544,6 +2550,8 @@ export interface components {
             share: number;
             provokedBy: string;
             cures: string[];
+            /** @description kinds of fault that no test of a standing car tells from it */
+            alike: string[];
             /** @description repairs after which no code comes back although something is still wrong */
             seeming: string[];
             joiningCanCure: boolean;
@@ -2814,7 +2822,7 @@ export interface components {
             theme: "" | "light" | "dark";
         };
         /** @enum {unknown} */
-        kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+        kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "bleed-brake" | "refit-brake-pipes" | "mend-brake-line" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "free-slide-pins" | "replace-disc" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "replace-temperature-switch" | "mend-lamp";
         /**
          * @description Something a customer notices
          * @enum {unknown}
@@ -2835,7 +2843,7 @@ export interface components {
             relativeTo?: number;
             /** @description Keep the least and the greatest as well */
             records?: boolean;
-            /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; left out, nothing */
+            /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; or "work." and a switch a hand works; left out, nothing */
             while?: string[];
         };
         /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
@@ -2877,7 +2885,7 @@ export interface components {
             zeroed: boolean;
             /** @description Pads at the hydraulic unit whose wires lie in the clamp as well */
             alsoAt?: string[];
-            /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; left out, nothing */
+            /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; or "work." and a switch a hand works; left out, nothing */
             while?: string[];
         };
         /** @description Put jumper leads between pads, in place of those there were; none takes all off */
@@ -2979,10 +2987,17 @@ export interface components {
             /** @constant */
             do: "read-switches";
         };
+        /** @description Leave coils and pump of the hydraulic unit alone for some minutes, so that they cool */
+        "let-unit-rest": {
+            /** @constant */
+            do: "let-unit-rest";
+        };
         /** @description Press the brake pedal of the standing car lightly, firmly, and hold it; assisted while the engine runs */
         "try-pedal": {
             /** @constant */
             do: "try-pedal";
+            /** @description It is pumped in quick succession before; left out, it is not */
+            pumped?: boolean;
         };
         /** @description Brake an axle on the roller bench */
         "brake-on-rollers": {
@@ -3080,7 +3095,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground" | "fluid";
+            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "ground" | "fluid";
         };
         /** @description Look at the lamps as the driver sees them */
         "look-at-lamps": {
@@ -3166,7 +3181,7 @@ export interface components {
             /** @constant */
             do: "repair";
             /** @enum {unknown} */
-            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+            kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "bleed-brake" | "refit-brake-pipes" | "mend-brake-line" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "free-slide-pins" | "replace-disc" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "replace-temperature-switch" | "mend-lamp";
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @description A mended cable is laid clear of what it rubs on and clipped in its holders as well; left out, it is */
@@ -3281,7 +3296,7 @@ export interface components {
                     relativeTo?: number;
                     /** @description Keep the least and the greatest as well */
                     records?: boolean;
-                    /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; left out, nothing */
+                    /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; or "work." and a switch a hand works; left out, nothing */
                     while?: string[];
                 };
                 /** @description Leads shorted on ohms, then on the battery; a blown fuse of the meter is renewed */
@@ -3323,7 +3338,7 @@ export interface components {
                     zeroed: boolean;
                     /** @description Pads at the hydraulic unit whose wires lie in the clamp as well */
                     alsoAt?: string[];
-                    /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; left out, nothing */
+                    /** @description What the terminal has the hydraulic unit do meanwhile: "pump", "reduce." or "hold." and a channel; or "work." and a switch a hand works; left out, nothing */
                     while?: string[];
                 };
                 /** @description Put jumper leads between pads, in place of those there were; none takes all off */
@@ -3425,10 +3440,17 @@ export interface components {
                     /** @constant */
                     do: "read-switches";
                 };
+                /** @description Leave coils and pump of the hydraulic unit alone for some minutes, so that they cool */
+                "let-unit-rest": {
+                    /** @constant */
+                    do: "let-unit-rest";
+                };
                 /** @description Press the brake pedal of the standing car lightly, firmly, and hold it; assisted while the engine runs */
                 "try-pedal": {
                     /** @constant */
                     do: "try-pedal";
+                    /** @description It is pumped in quick succession before; left out, it is not */
+                    pumped?: boolean;
                 };
                 /** @description Brake an axle on the roller bench */
                 "brake-on-rollers": {
@@ -3526,7 +3548,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "fuse" | "ground" | "fluid";
+                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "ground" | "fluid";
                 };
                 /** @description Look at the lamps as the driver sees them */
                 "look-at-lamps": {
@@ -3612,7 +3634,7 @@ export interface components {
                     /** @constant */
                     do: "repair";
                     /** @enum {unknown} */
-                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "mend-lamp";
+                    kind: "clean-plug" | "clean-module-plug" | "renew-extension" | "repair-loom" | "tape-loom" | "clean-ring" | "set-gap" | "clean-tip" | "replace-sensor" | "replace-hub" | "fit-tyre" | "replace-module" | "replace-fuse" | "replace-relay" | "clean-ground" | "charge-battery" | "replace-hydraulic-unit" | "replace-pump-relay" | "replace-valve-relay" | "replace-unit-fuse" | "mend-unit-wire" | "clean-unit-ground" | "bleed-brakes" | "bleed-brake" | "refit-brake-pipes" | "mend-brake-line" | "code-unit" | "replace-brake-hose" | "replace-caliper" | "free-slide-pins" | "replace-disc" | "replace-linings" | "replace-master-cylinder" | "replace-servo" | "fill-fluid" | "replace-stop-lamp-switch" | "replace-parking-brake-switch" | "replace-level-switch" | "replace-temperature-switch" | "mend-lamp";
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @description A mended cable is laid clear of what it rubs on and clipped in its holders as well; left out, it is */
@@ -3720,14 +3742,14 @@ export interface components {
                  * @description Why it was not done; empty where it was
                  * @enum {unknown}
                  */
-                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "handed" | "trial-part-in" | "trial-part-out";
+                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "handed" | "trial-part-in" | "trial-part-out";
                 /**
                  * @description What is said besides
                  * @enum {unknown}
                  */
-                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
+                note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "clamp-round-two-wires" | "clamp-not-zeroed" | "rollers-on-doubtful-pedal" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
             };
-        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["try-pedal"] | components["schemas"]["brake-on-rollers"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["let-unit-rest"] | components["schemas"]["try-pedal"] | components["schemas"]["brake-on-rollers"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
         /**
          * @description What sort of thing an action showed
          * @enum {unknown}
@@ -3737,12 +3759,12 @@ export interface components {
          * @description Why it was not done; empty where it was
          * @enum {unknown}
          */
-        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "handed" | "trial-part-in" | "trial-part-out";
+        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "handed" | "trial-part-in" | "trial-part-out";
         /**
          * @description What is said besides
          * @enum {unknown}
          */
-        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
+        note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "clamp-round-two-wires" | "clamp-not-zeroed" | "rollers-on-doubtful-pedal" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
         /**
          * @description A tool that a case may withhold
          * @enum {unknown}

@@ -2,6 +2,7 @@ import type { Attempt } from '../api/types';
 import type { Lead, Leads } from '../strip/Board';
 import { PathStrip } from '../strip/PathStrip';
 import { SupplyStrip } from '../strip/SupplyStrip';
+import { SwitchStrip } from '../strip/SwitchStrip';
 import { UnitStrip } from '../strip/UnitStrip';
 import { hasUnit, type Station } from '../words/card';
 import { t } from '../words/words';
@@ -17,14 +18,15 @@ interface Props {
     onLead: (lead: Lead, pad: string) => void;
 }
 
-/** The strip of a corner, of the module's supply or of the hydraulic unit, and the stations beneath it. */
+/** The strip of a corner, of the module's supply, of the hydraulic unit or of the switches, and the stations beneath it. */
 export function PathSection({ attempt, channelId, station, leads, onStation, onLead }: Props) {
     const { car, state, dataSheet: sheet } = attempt;
     const channel = car.channels.find((one) => one.id === channelId);
     const atUnit = hasUnit(car) && (station === 'hydraulics' || station === 'brakes');
+    const atSwitches = hasUnit(car) && station === 'switches';
     const title =
         channel === undefined
-            ? t(atUnit ? 'bay.unit-title' : 'bay.supply-title')
+            ? t(atUnit ? 'bay.unit-title' : atSwitches ? 'bay.switches-title' : 'bay.supply-title')
             : t('bay.ring-to-lamp', { channel: t(`channel.${channelId}`) });
     const common = { car, state, sheet, leads, onLead, station, onStation };
     return (
@@ -39,6 +41,8 @@ export function PathSection({ attempt, channelId, station, leads, onStation, onL
             </div>
             {channel === undefined && atUnit ? (
                 <UnitStrip {...common} />
+            ) : channel === undefined && atSwitches ? (
+                <SwitchStrip {...common} />
             ) : channel === undefined ? (
                 <SupplyStrip {...common} />
             ) : (

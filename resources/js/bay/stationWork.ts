@@ -23,8 +23,13 @@ const REPAIRS: Record<Station, RepairKind[]> = {
     module: ['replace-module'],
     supply: ['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'],
     hydraulics: ['replace-hydraulic-unit', 'replace-pump-relay', 'replace-valve-relay', 'fill-fluid'],
-    brakes: ['bleed-brakes', 'replace-master-cylinder', 'replace-servo'],
-    switches: ['replace-stop-lamp-switch', 'replace-parking-brake-switch', 'replace-level-switch'],
+    brakes: ['bleed-brakes', 'refit-brake-pipes', 'replace-master-cylinder', 'replace-servo'],
+    switches: [
+        'replace-stop-lamp-switch',
+        'replace-parking-brake-switch',
+        'replace-level-switch',
+        'replace-temperature-switch',
+    ],
     lamps: ['mend-lamp'],
     nothing: [],
 };

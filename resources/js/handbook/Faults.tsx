@@ -31,7 +31,7 @@ export function Faults() {
                 <table className="w-full border-collapse text-left">
                     <thead className="sticky top-0 border-b border-ink bg-paper text-small">
                         <tr>
-                            {['fault', 'place', 'share', 'shows', 'noticed', 'cures', 'seeming'].map(
+                            {['fault', 'place', 'share', 'shows', 'noticed', 'alike', 'cures', 'seeming'].map(
                                 (column) => (
                                     <th key={column} scope="col" className="py-0.5 pr-4 font-semibold">
                                         {t(`handbook.fault.${column}`)}
@@ -67,6 +67,7 @@ function Row({ fault }: { fault: FaultPortrait }) {
                     .map(([word, chance]) => `${t(`sight-short.${word}`)} (${percent(chance)})`)
                     .join(', ') || '–'}
             </td>
+            <td className="py-1 pr-4">{fault.alike.map((kind) => t(`fault.${kind}`)).join('; ') || '–'}</td>
             <td className="py-1 pr-4">
                 {fault.cures.map((kind) => t(`repair.${kind}`)).join('; ') || t('handbook.fault.none-needed')}
             </td>

@@ -1,11 +1,12 @@
 import type { Attempt } from '../api/types';
+import { SWITCH } from '../strip/padName';
 import { SelectField } from '../ui/Field';
 import { t } from '../words/words';
 import { has } from './tools';
 
 interface Props {
     attempt: Attempt;
-    /** Pads in question; away from the hydraulic unit nothing is asked. */
+    /** Pads in question; away from the hydraulic unit and the switches nothing is asked. */
     pads: string[];
     commands: string[];
     onCommands: (commands: string[]) => void;
@@ -13,30 +14,32 @@ interface Props {
 
 const MODULATIONS = ['reduce', 'hold'] as const;
 
-/** What the terminal has the hydraulic unit do while something is measured there: nothing, the pump, one valve or two. */
+/** Before a switch that a hand works. */
+const WORK = 'work.';
+
+/**
+ * What goes on at the brakes while something is measured there: the terminal, or the switch box where none reaches the module, runs the pump, one valve or two;
+ * at a switch, a hand works it.
+ */
 export function Meanwhile({ attempt, pads, commands, onCommands }: Props) {
-    if (!canCommand(attempt, pads)) return null;
-    const wheels = attempt.car.brakeParts
-        .filter((part) => part.startsWith('valves.'))
-        .map((part) => part.slice(7));
-    const valves = MODULATIONS.flatMap((how) => wheels.map((wheel) => `${how}.${wheel}`));
-    const [first = '', second = ''] = commands;
-    const options = (without: string) => [
+    const [firsts, title] = offered(attempt, pads);
+    if (firsts.length === 0) return null;
+    const [first = '', second = ''] = commands.filter((one) => firsts.includes(one));
+    const options = (those: string[]) => [
         { value: '', label: t('meanwhile.nothing') },
-        ...[...(without === '' ? ['pump'] : []), ...valves]
-            .filter((value) => without === '' || wheelOf(value) !== wheelOf(without))
-            .map((value) => ({ value, label: spokenCommand(value) })),
+        ...those.map((value) => ({ value, label: spokenCommand(value) })),
     ];
+    const seconds = firsts.filter((one) => isValve(one) && wheelOf(one) !== wheelOf(first));
     return (
         <div className="grid grid-cols-2 gap-2">
             <SelectField
                 onSlate
-                label={t('meanwhile.title')}
+                label={t(title)}
                 value={first}
                 onChange={({ target }) => onCommands(target.value === '' ? [] : [target.value])}
-                options={options('')}
+                options={options(firsts)}
             />
-            {first.includes('.') && (
+            {isValve(first) && (
                 <SelectField
                     onSlate
                     label={t('meanwhile.and')}
@@ -44,34 +47,53 @@ export function Meanwhile({ attempt, pads, commands, onCommands }: Props) {
                     onChange={({ target }) =>
                         onCommands(target.value === '' ? [first] : [first, target.value])
                     }
-                    options={options(first)}
+                    options={options(seconds)}
                 />
             )}
         </div>
     );
 }
 
-/** Whether the terminal is at hand, and a lead at the unit. */
-export function canCommand(attempt: Attempt, pads: string[]): boolean {
-    return (
-        has(attempt, 'actuator-tests') &&
-        attempt.car.codesBy === 'scan' &&
-        pads.some((pad) => pad.startsWith('unit.'))
-    );
+/** Of what was chosen, what can go on while these pads are measured. */
+export function commandsAt(attempt: Attempt, pads: string[], commands: string[]): string[] {
+    const [firsts] = offered(attempt, pads);
+    return commands.filter((one) => firsts.includes(one));
 }
 
-/** "FL reduces", "runs the pump". */
+/** What can go on meanwhile, and who does it. */
+function offered(attempt: Attempt, pads: string[]): [string[], string] {
+    const { car } = attempt;
+    const at = pads.find((pad) => pad.startsWith(SWITCH));
+    if (at !== undefined)
+        return [[WORK + (at.slice(SWITCH.length).split('.')[0] ?? '')], 'meanwhile.by-hand'];
+    if (!has(attempt, 'actuator-tests') || !pads.some((pad) => pad.startsWith('unit.'))) return [[], ''];
+    const wheels = car.brakeParts.filter((part) => part.startsWith('valves.')).map((part) => part.slice(7));
+    return [
+        ['pump', ...MODULATIONS.flatMap((how) => wheels.map((wheel) => `${how}.${wheel}`))],
+        car.codesBy === 'scan' ? 'meanwhile.title' : 'meanwhile.by-box',
+    ];
+}
+
+/** "FL reduces", "runs the pump", "somebody presses the pedal". */
 export function spokenCommand(command: string): string {
-    return command.includes('.')
+    if (command.startsWith(WORK)) return t(`meanwhile.${command}`);
+    return isValve(command)
         ? t(`meanwhile.${command.startsWith('hold') ? 'hold' : 'reduce'}`, { wheel: wheelOf(command) })
         : t('meanwhile.pump');
 }
 
-/** A line of what was done, with what the terminal did meanwhile. */
+/** A line of what was done, with what went on meanwhile. */
 export function withCommands(what: string, commands: string[] = []): string {
-    return commands.length === 0
-        ? what
-        : t('meanwhile.did', { what, commands: commands.map(spokenCommand).join(', ') });
+    const [first] = commands;
+    if (first === undefined) return what;
+    return t(first.startsWith(WORK) ? 'meanwhile.did-by-hand' : 'meanwhile.did', {
+        what,
+        commands: commands.map(spokenCommand).join(', '),
+    });
+}
+
+function isValve(command: string): boolean {
+    return MODULATIONS.some((how) => command.startsWith(`${how}.`));
 }
 
 function wheelOf(command: string): string {

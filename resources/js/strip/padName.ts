@@ -4,6 +4,13 @@ import { t } from '../words/words';
 /** Before the name of a valve in the id of the pad at its winding. */
 export const COIL = 'unit.coil.';
 
+/** Before the name of a switch of the brakes in the ids of its pads. */
+export const SWITCH = 'unit.switch.';
+
+export function switchPad(name: string, end: 'in' | 'out'): string {
+    return `${SWITCH}${name}.${end}`;
+}
+
 /** "FL outlet"; valves that belong to a circuit name that. */
 export function valveName(valve: string): string {
     const [at = '', kind = ''] = valve.split('.');
@@ -15,6 +22,10 @@ export function padName(car: Car, id: string): string {
     const pad = car.pads.find((one) => one.id === id);
     if (pad === undefined) return id;
     if (id.startsWith(COIL)) return t('pad.winding', { valve: valveName(id.slice(COIL.length)) });
+    if (id.startsWith(SWITCH)) {
+        const [name = '', end = ''] = id.slice(SWITCH.length).split('.');
+        return t(`pad.switch-${end}`, { switch: t(`switch-name.${name}`) });
+    }
     if (pad.channel === '') return t(`pad.${id}`);
     return t('pad.on-plug', {
         channel: pad.channel,
@@ -28,11 +39,12 @@ export function padName(car: Car, id: string): string {
 export function padKind(
     car: Car,
     id: string,
-): 'wheel' | 'module' | 'body' | 'battery' | 'feed' | 'unit' | 'bench' {
+): 'wheel' | 'module' | 'body' | 'battery' | 'feed' | 'unit' | 'switch' | 'bench' {
     const pad = car.pads.find((one) => one.id === id);
     if (pad !== undefined && pad.channel !== '') return pad.side;
     if (id.startsWith('battery.')) return 'battery';
     if (id.startsWith('feed.')) return 'feed';
+    if (id.startsWith(SWITCH)) return 'switch';
     if (id.startsWith('unit.')) return 'unit';
     return id.startsWith('bench.') ? 'bench' : 'body';
 }

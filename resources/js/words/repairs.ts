@@ -26,9 +26,14 @@ const ALL: Record<RepairKind, true> = {
     'mend-unit-wire': true,
     'clean-unit-ground': true,
     'bleed-brakes': true,
+    'bleed-brake': true,
+    'refit-brake-pipes': true,
+    'mend-brake-line': true,
     'code-unit': true,
     'replace-brake-hose': true,
     'replace-caliper': true,
+    'free-slide-pins': true,
+    'replace-disc': true,
     'replace-linings': true,
     'replace-master-cylinder': true,
     'replace-servo': true,
@@ -36,14 +41,25 @@ const ALL: Record<RepairKind, true> = {
     'replace-stop-lamp-switch': true,
     'replace-parking-brake-switch': true,
     'replace-level-switch': true,
+    'replace-temperature-switch': true,
     'mend-lamp': true,
+};
+
+const SWITCHES: Partial<Record<RepairKind, string>> = {
+    'replace-level-switch': 'level-switch',
+    'replace-temperature-switch': 'temperature-switch',
 };
 
 const INSIDE: RepairKind[] = ['replace-pump-relay', 'replace-valve-relay', 'mend-unit-wire'];
 
-/** Whether a car has the part by itself: what lies inside one housing with the unit is renewed with it. */
+/** Whether a car has the part by itself: what lies inside one housing with the unit is renewed with it, and not every unit is told its car. */
 export function isMadeOn(car: Car, kind: RepairKind): boolean {
-    return !(car.unitIntegrated && INSIDE.includes(kind));
+    const renewed = SWITCHES[kind];
+    return (
+        !(car.unitIntegrated && INSIDE.includes(kind)) &&
+        (kind !== 'code-unit' || car.unitCoded) &&
+        (renewed === undefined || car.brakeParts.includes(renewed))
+    );
 }
 
 /** Every repair there is, in the order in which it is offered. */

@@ -24,7 +24,7 @@ export function BrakesPanel(props: PanelProps) {
     const { attempt, busy, onAct } = props;
     const places: Place[] = [
         'pedal',
-        ...(has(attempt, 'actuator-tests') && attempt.car.codesBy === 'scan' ? (['lift'] as const) : []),
+        ...(has(attempt, 'actuator-tests') ? (['lift'] as const) : []),
         ...(has(attempt, 'roller-bench') ? (['rollers'] as const) : []),
     ];
     const last = lastTried(attempt);
@@ -53,6 +53,14 @@ export function BrakesPanel(props: PanelProps) {
                         onClick={() => void onAct({ do: 'try-pedal' })}
                     >
                         {t('brakes.try-pedal')}
+                    </Button>
+                    <Button
+                        kind="slate-line"
+                        disabled={busy}
+                        note={minutes('try-pedal')}
+                        onClick={() => void onAct({ do: 'try-pedal', pumped: true })}
+                    >
+                        {t('brakes.pump-pedal')}
                     </Button>
                     <p className="text-small text-slate-soft">
                         {t(running ? 'brakes.assisted' : 'brakes.unassisted')}

@@ -37,14 +37,23 @@ export function LiftControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
     const [order, setOrder] = useState<(typeof ORDERS)[number]>(
         last?.beforePedal === true ? 'valves-first' : 'pedal-first',
     );
-    const found = hasFoundModule(attempt);
+    const byTerminal = attempt.car.codesBy === 'scan';
+    const found = !byTerminal || hasFoundModule(attempt);
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
+    const building = modulation === 'build-up';
+    // pressure without the pedal is built up at one wheel at a time
+    const driven = building ? chosen.slice(0, 1) : chosen;
     const toggle = (wheel: string) =>
-        setChosen(there.filter((one) => (one === wheel ? !chosen.includes(one) : chosen.includes(one))));
+        building
+            ? setChosen([wheel])
+            : setChosen(
+                  there.filter((one) => (one === wheel ? !chosen.includes(one) : chosen.includes(one))),
+              );
     const builds = attempt.car.pads.some(({ id }) => id.endsWith('.priming'));
+    const title = t(building ? 'brakes.lift-free' : 'brakes.lift');
     const run = () => {
-        if (modulation === 'build-up') {
-            void onAct({ do: 'test-actuator', part: `build-up.${chosen[0] ?? ''}` });
+        if (building) {
+            void onAct({ do: 'test-actuator', part: `build-up.${driven[0] ?? ''}` });
             return;
         }
         const [first, ...further] = chosen.map((wheel) => `valves.${wheel}`);
@@ -58,14 +67,14 @@ export function LiftControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
         });
     };
     return (
-        <section aria-label={t('brakes.lift')} className="flex flex-col gap-2">
-            <h3 className="text-slate-soft">{t('brakes.lift')}</h3>
+        <section aria-label={title} className="flex flex-col gap-2">
+            <h3 className="text-slate-soft">{title}</h3>
             <div role="group" aria-label={t('brakes.wheels')} className="flex gap-1.5">
                 {there.map((wheel) => (
                     <button
                         key={wheel}
                         type="button"
-                        aria-pressed={chosen.includes(wheel)}
+                        aria-pressed={driven.includes(wheel)}
                         onClick={() => toggle(wheel)}
                         className="flex-auto rounded-edge border border-slate-edge bg-slate-raised px-2 py-1 text-slate-text aria-pressed:border-reading aria-pressed:bg-reading aria-pressed:font-semibold aria-pressed:text-ink"
                     >
@@ -83,7 +92,7 @@ export function LiftControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                     label: t(`modulation.${value}`),
                 }))}
             />
-            {modulation !== 'build-up' && (
+            {!building && (
                 <Choice
                     onSlate
                     label={t('brakes.order')}
@@ -110,7 +119,16 @@ export function LiftControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                     {t('brakes.run-pump')}
                 </Button>
             </div>
+            <Button
+                kind="slate-line"
+                disabled={busy}
+                note={minutes('let-unit-rest')}
+                onClick={() => void onAct({ do: 'let-unit-rest' })}
+            >
+                {t('brakes.rest')}
+            </Button>
             <p className="text-small text-slate-soft">{t(found ? 'brakes.lift-hint' : 'scan.find-first')}</p>
+            {!byTerminal && <p className="text-small text-slate-soft">{t('brakes.switch-box')}</p>}
         </section>
     );
 }

@@ -8,7 +8,7 @@ import type { PanelProps } from '../room';
 import { lastTried, type Tried as TriedStep } from './lastTried';
 import { spokenFeature } from './spoken';
 
-const AT = ['free', 'pressed', 'held'] as const;
+const AT = ['free', 'pressed', 'held', 'swing'] as const;
 type Values = TriedStep['observation']['values'];
 
 /** What the brakes did last, and the card it can be written on. */
@@ -77,7 +77,7 @@ function Forces({ values }: { values: Values }) {
                 </tr>
             </thead>
             <tbody>
-                {AT.map((at) => (
+                {AT.filter((at) => channels.some((channel) => force(channel, at) !== null)).map((at) => (
                     <tr key={at} className="border-b border-slate-line">
                         <th scope="row" className="py-1 text-left font-normal text-slate-soft">
                             {t(`force.${at}`)}

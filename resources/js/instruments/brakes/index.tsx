@@ -27,11 +27,12 @@ export const room: Room = {
     also: ['actuator-tests', 'roller-bench'],
     fits: hasUnit,
     Panel: BrakesPanel,
-    acts: ['brakes.try-pedal'],
+    acts: ['brakes.try-pedal', 'brakes.pump-pedal'],
     shows: ['test-actuator', 'try-pedal', 'brake-on-rollers'],
     told: {
         'test-actuator': (_, action) => worked(action),
-        'try-pedal': () => t('did.try-pedal'),
+        'try-pedal': (_, action) => t(action.pumped === true ? 'did.pump-pedal' : 'did.try-pedal'),
+        'let-unit-rest': () => t('did.let-unit-rest'),
         'brake-on-rollers': (_, action) => t('did.brake-on-rollers', { axle: t(`axle.${action.axle}`) }),
     },
     shown: {

@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import type { Action } from '../../api/types';
-import { padName } from '../../strip/padName';
+import { padName, SWITCH } from '../../strip/padName';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { SelectField } from '../../ui/Field';
@@ -9,7 +9,7 @@ import { lastOf, WHOLE_CAR } from '../../words/card';
 import { shortMinutes, THIN_SPACE } from '../../words/quantities';
 import { t } from '../../words/words';
 import { BigReading } from '../BigReading';
-import { canCommand, Meanwhile, withCommands } from '../Meanwhile';
+import { commandsAt, Meanwhile, withCommands } from '../Meanwhile';
 import type { PanelProps, Room } from '../room';
 import { WriteDown } from '../WriteDown';
 import { number } from '../../words/reader';
@@ -30,8 +30,9 @@ function ClampPanel({ attempt, channel, busy, act, onAct, leads }: PanelProps) {
     const ready = at !== '';
     const [also, setAlso] = useState('');
     const [commands, setCommands] = useState<string[]>([]);
-    const atUnit = at.startsWith('unit.');
+    const atUnit = isUnitWire(at);
     const second = atUnit && also !== at ? also : '';
+    const meanwhile = commandsAt(attempt, [at], commands);
     const read = () =>
         ready &&
         onAct({
@@ -40,7 +41,7 @@ function ClampPanel({ attempt, channel, busy, act, onAct, leads }: PanelProps) {
             fullScale,
             zeroed: zero === 'zeroed',
             ...(second === '' ? {} : { alsoAt: [second] }),
-            ...(canCommand(attempt, [at]) && commands.length > 0 ? { while: commands } : {}),
+            ...(meanwhile.length > 0 ? { while: meanwhile } : {}),
         });
     useShortcuts({ k: read });
 
@@ -71,7 +72,7 @@ function ClampPanel({ attempt, channel, busy, act, onAct, leads }: PanelProps) {
                     options={[
                         { value: '', label: t('clamp.none') },
                         ...pads
-                            .filter(({ id }) => id.startsWith('unit.') && id !== at)
+                            .filter(({ id }) => isUnitWire(id) && id !== at)
                             .map(({ id }) => ({ value: id, label: padName(attempt.car, id) })),
                     ]}
                 />
@@ -154,3 +155,8 @@ export const room: Room = {
     },
     sources: { 'clamp-current': { asItStood: true } },
 };
+
+/** Wires of the hydraulic unit itself, of which several fit into the clamp. */
+function isUnitWire(pad: string): boolean {
+    return pad.startsWith('unit.') && !pad.startsWith(SWITCH);
+}

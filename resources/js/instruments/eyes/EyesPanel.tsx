@@ -3,13 +3,14 @@ import { Button } from '../../ui/Button';
 import { displayed, shortMinutes } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
-import { lastOf, WHOLE_CAR } from '../../words/card';
+import { hasUnit, lastOf, WHOLE_CAR } from '../../words/card';
 import { useShortcuts } from '../../ui/shortcuts';
 import { WriteDown } from '../WriteDown';
 import { WriteWords, type Shown } from '../WriteWords';
 import type { PanelProps } from '../room';
 
 const PLACES = ['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug', 'tyre'] as const;
+const PLACES_OF_A_BRAKE = ['linings', 'brake-line'] as const;
 const PLACES_OF_THE_CAR = ['fuse', 'ground', 'fluid'] as const;
 
 /** Looking: at the lamps, and closely at each place of the chosen corner. */
@@ -133,7 +134,11 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
 function places({ car }: Attempt, channel: string) {
     if (channel === WHOLE_CAR) return PLACES_OF_THE_CAR;
     const links = car.channels.find((one) => one.id === channel)?.links ?? [];
-    return links.some((link) => link.name === 'body-plug') ? ([...PLACES, 'body-plug'] as const) : PLACES;
+    return [
+        ...PLACES,
+        ...(links.some((link) => link.name === 'body-plug') ? (['body-plug'] as const) : []),
+        ...(hasUnit(car) ? PLACES_OF_A_BRAKE : []),
+    ];
 }
 
 /** What was seen, and a harmless mark that came into view. */

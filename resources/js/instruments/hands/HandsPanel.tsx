@@ -26,7 +26,15 @@ const REPAIRS: RepairKind[] = [
     'fit-tyre',
     'replace-module',
 ];
-const REPAIRS_OF_A_BRAKE: RepairKind[] = ['replace-brake-hose', 'replace-caliper', 'replace-linings'];
+const REPAIRS_OF_A_BRAKE: RepairKind[] = [
+    'bleed-brake',
+    'mend-brake-line',
+    'replace-brake-hose',
+    'free-slide-pins',
+    'replace-caliper',
+    'replace-linings',
+    'replace-disc',
+];
 const REPAIRS_OF_THE_CAR: RepairKind[] = ['replace-fuse', 'replace-relay', 'clean-ground', 'charge-battery'];
 const REPAIRS_OF_THE_BRAKES: RepairKind[] = [
     'replace-hydraulic-unit',
@@ -37,12 +45,14 @@ const REPAIRS_OF_THE_BRAKES: RepairKind[] = [
     'clean-unit-ground',
     'code-unit',
     'bleed-brakes',
+    'refit-brake-pipes',
     'replace-master-cylinder',
     'replace-servo',
     'fill-fluid',
     'replace-stop-lamp-switch',
     'replace-parking-brake-switch',
     'replace-level-switch',
+    'replace-temperature-switch',
     'mend-lamp',
 ];
 

@@ -10,7 +10,7 @@ import { isNumber } from '../../words/shown';
 import { t } from '../../words/words';
 import { lastOf } from '../../words/card';
 import { useShortcuts } from '../../ui/shortcuts';
-import { canCommand, Meanwhile } from '../Meanwhile';
+import { commandsAt, Meanwhile } from '../Meanwhile';
 import { WriteDown } from '../WriteDown';
 import { MeterDisplay } from './MeterDisplay';
 import { MeterModes, type Modes } from './MeterModes';
@@ -31,8 +31,7 @@ export function MeterPanel({ attempt, busy, act, onAct, leads }: PanelProps) {
     const [commands, setCommands] = useState<string[]>([]);
     const ready = leads.one !== '' && leads.two !== '';
     const pads = [leads.one, leads.two];
-    const read = () =>
-        ready && onAct(measure(chosen, leads, modes, canCommand(attempt, pads) ? commands : []));
+    const read = () => ready && onAct(measure(chosen, leads, modes, commandsAt(attempt, pads, commands)));
     useShortcuts({ m: read });
     const shown = last?.observation.values.reading;
 

@@ -3,13 +3,20 @@ import { THIN_SPACE } from '../../words/quantities';
 import { number } from '../../words/reader';
 import { t } from '../../words/words';
 
-/** What the maker says of the hydraulic unit: its windings, its motor, the order of bleeding. */
+/** What the maker says of the hydraulic unit: its windings and what they are driven with, its motor, the order of bleeding. */
 export function UnitSheet({ unit }: { unit: NonNullable<DataSheet['unit']> }) {
     return (
         <dl className="border-t border-slate-line pt-1">
             <dt className="font-semibold">{t('sheet.unit')}</dt>
             {Object.entries(unit.windings).map(([kind, ohms]) => (
                 <Line key={kind} name={t(`sheet.winding-${kind}`)} value={`${number(ohms)}${THIN_SPACE}Ω`} />
+            ))}
+            {Object.entries(unit.amperes).map(([kind, [hold = 0, reduce = 0]]) => (
+                <Line
+                    key={kind}
+                    name={t('sheet.valve-amperes')}
+                    value={`0 / ${number(hold)} / ${number(reduce)}${THIN_SPACE}A`}
+                />
             ))}
             <Line name={t('sheet.motor')} value={`${number(unit.motorAmperes)}${THIN_SPACE}A`} />
             <Line

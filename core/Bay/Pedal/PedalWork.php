@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Pedal;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Hydraulics\BrakeState;
+use Lernfall\Hydraulics\Pedal;
+use Lernfall\Hydraulics\PedalTravel;
+use Lernfall\Vehicle\Brakes\BrakeUnit;
+
+/** What a foot feels at the pedal of a car, held against what the same car gives as it was built. */
+final readonly class PedalWork
+{
+    public function __construct(private Car $car, private Foot $foot)
+    {
+    }
+
+    /** @param  bool  $isPumped  in quick succession before */
+    public function pressed(bool $isPumped = false): PedalTravel
+    {
+        return $this->travel($this->car->vehicle->unit(), $isPumped, $this->car->state->lasting->accumulatedCubicCentimetres);
+    }
+
+    /** @return array{height: string, feel: string, steady: string} */
+    public function words(PedalTravel $felt): array
+    {
+        $usual = $this->travel($this->car->sound->unit(), false, []);
+
+        return [
+            'height' => match (true) {
+                $felt->lightCentimetres - $usual->lightCentimetres > $this->foot->lowFromCentimetres => 'goes-low',
+                $usual->lightCentimetres - $felt->lightCentimetres > $this->foot->highFromCentimetres => 'stays-high',
+                default => 'usual-height',
+            },
+            'feel' => $felt->givesCentimetres() - $usual->givesCentimetres() > $this->foot->softFromCentimetres ? 'feels-soft' : 'feels-firm',
+            'steady' => $felt->sinksCentimetres() > $this->foot->sinksFromCentimetres ? 'sinks-slowly' : 'stays-down',
+        ];
+    }
+
+    /** Whether it goes low, gives way or sinks: nobody drives such a car. */
+    public function isDoubtful(): bool
+    {
+        return array_intersect(['goes-low', 'feels-soft', 'sinks-slowly'], $this->words($this->pressed())) !== [];
+    }
+
+    /** @param  array<string, float>  $full  cubic centimetres in the accumulators, by circuit */
+    private function travel(BrakeUnit $unit, bool $isPumped, array $full): PedalTravel
+    {
+        $isAssisted = $this->car->state->key->isRunning();
+        $foot = $this->foot;
+
+        return Memo::with($unit, 'pedal '.serialize($foot).(int) $isAssisted.(int) $isPumped.json_encode($full), static function () use ($unit, $foot, $isAssisted, $isPumped, $full): PedalTravel {
+            $pedal = new Pedal($isAssisted ? $unit->master : $unit->master->withAssistance(1.0), $unit->hydraulics);
+            $rest = BrakeState::atRest($unit->hydraulics)->with($full);
+
+            return $pedal->pressed($foot->lightNewtons, $foot->firmNewtons, $foot->holdSeconds, $isPumped ? $pedal->pumped($foot->firmNewtons, $rest) : $rest);
+        });
+    }
+}
