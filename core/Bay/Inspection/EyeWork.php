@@ -103,7 +103,7 @@ final readonly class EyeWork
             Sight::SensorPlug => $this->plug($car, $channel, 'sensor-plug'),
             Sight::BodyPlug => $this->plug($car, $channel, 'body-plug'),
             Sight::Linings => $this->linings($car, $channel->id),
-            Sight::BrakeLine => ['line-wet', 'line-dry', $car->vehicle->unit()->hydraulics->lineTo($channel->id)->leakFlow > 0.0 ? $this->notices($car, "unit.$channel->id.brake-line", $this->eyes->corrosion) : 0.0],
+            Sight::BrakeLine => ['line-wet', 'line-dry', $car->vehicle->unit()->hydraulics->lineTo($channel->id)->leakFlow > 0.0 ? $this->notices($car, "$channel->id.brake-line", $this->eyes->corrosion) : 0.0],
             Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
             default => ['tyre-other-size', 'tyre-as-built', $channel->wheelEnd->tyreFactor === 1.0 ? 0.0 : $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
         };
@@ -128,8 +128,8 @@ final readonly class EyeWork
         $built = $car->sound->unit()->hydraulics->lineTo($wheel)->brake;
 
         return match (true) {
-            $brake->worn > 0.0 => ['linings-thin', 'linings-usual', $this->notices($car, "unit.$wheel.linings", $this->eyes->corrosion)],
-            $brake->newtonMetresPerBar < $built->newtonMetresPerBar => ['linings-oily', 'linings-usual', $this->notices($car, "unit.$wheel.linings", $this->eyes->faintCorrosion)],
+            $brake->worn > 0.0 => ['linings-thin', 'linings-usual', $this->notices($car, "$wheel.linings", $this->eyes->corrosion)],
+            $brake->newtonMetresPerBar < $built->newtonMetresPerBar => ['linings-oily', 'linings-usual', $this->notices($car, "$wheel.linings", $this->eyes->faintCorrosion)],
             default => ['linings-thin', 'linings-usual', 0.0],
         };
     }

@@ -99,7 +99,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
             $this->test('look-ring', Before::turning($channel), $channel, Sight::Ring),
             $this->test('look-gap', Before::secured(), $channel, Sight::Gap),
             $this->test('look-tyre', [], $channel, Sight::Tyre),
-            ...(isset($vehicle->brakeParts->unit->hydraulics->wheels[$channel->id]) ? [$this->test('look-linings', [], $channel, Sight::Linings)->ofTheUnit(), $this->test('look-brake-line', [], $channel, Sight::BrakeLine)->ofTheUnit()] : []),
+            ...(isset($vehicle->brakeParts->unit->hydraulics->wheels[$channel->id]) ? [$this->test('look-linings', [], $channel, Sight::Linings), $this->test('look-brake-line', [], $channel, Sight::BrakeLine)] : []),
             $this->test('look-tip', Before::secured(), $channel, Sight::Tip),
             $this->test('look-cable', [], $channel, Sight::Cable),
             ...array_map(static fn (Provocation $lock): CandidateTest => CandidateTest::further(

@@ -103,10 +103,10 @@ final readonly class RepairWork
         $line = $kind->isAtABrake() ? $car->vehicle->unit()->hydraulics->lineTo($channel) : null;
         $mended = $car->withVehicle($car->vehicle->withUnit((new UnitRepair($car->sound->unit()))->after($car->vehicle->unit(), $kind, $channel)));
         if ($kind === RepairKind::MendBrakeLine && $line?->leakFlow > 0.0) {
-            return $this->made($mended->in($mended->state->withRenewed("eye.unit.$channel.brake-line")), BrakeParts::FLUID); // filled up again
+            return $this->made($mended->in($mended->state->withRenewed("eye.$channel.brake-line")), BrakeParts::FLUID); // filled up again
         }
         if ($kind === RepairKind::ReplaceLinings) {
-            $renewed = $mended->in($mended->state->withRenewed("unit.$channel.linings", "eye.unit.$channel.linings"));
+            $renewed = $mended->in($mended->state->withRenewed("unit.$channel.linings", "eye.$channel.linings"));
 
             return $line?->brake->worn > 0.0 ? $this->made($renewed, BrakeParts::FLUID) : $renewed; // pistons pushed back bring the level up
         }

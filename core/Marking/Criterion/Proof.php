@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Lernfall\Marking\Criterion;
 
 use Closure;
+use Lernfall\Bay\Actuators\TestActuator;
 use Lernfall\Bay\Car\Incoming;
 use Lernfall\Bay\Contract\Drives;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Lamps\LookAtLamps;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Bay\Worksheet\NameCause;
 use Lernfall\Fault\Symptom;
 use Lernfall\Marking\Criterion;
@@ -19,6 +22,7 @@ use Lernfall\Marking\HandedOver;
 use Lernfall\Marking\Recurrence;
 use Lernfall\Marking\School\LampOut;
 use Lernfall\Marking\Verdict;
+use Lernfall\Vehicle\BrakeParts;
 
 /**
  * After the repair, or the finding that none is needed, the codes were cleared, what had failed was tried again in a way in which
@@ -66,6 +70,7 @@ final readonly class Proof implements Criterion
             $this->lastRead($job, $cleared) !== null && $this->showsFault($this->lastRead($job, $cleared)) => new Verdict(0.0, $this->lastRead($job, $cleared)->number, 'mark.proof.ignored', [], 'mark.proof.believe'),
             $shown === null => $this->notShown($job, $cleared),
             $untried !== null && ($read ?? $dark) !== null => new Verdict(self::UNTRIED_SHARE, ($read ?? $dark)->number, "mark.proof.untried.$untried->id", [], 'mark.proof.try-symptom'),
+            ($read ?? $dark) !== null && ! $this->pipesAreChecked($job, $repairs) => new Verdict(self::UNTRIED_SHARE, ($read ?? $dark)->number, 'mark.proof.pipes-unchecked', [], 'mark.proof.check-pipes'),
             $read === null && $dark !== null => new Verdict(1.0, $dark->number, 'mark.proof.lamp-out'),
             $read === null => new Verdict(self::UNREAD_SHARE, $shown, 'mark.proof.not-read-again', [], 'mark.proof.remedy'),
             default => new Verdict(1.0, $read->number, 'mark.proof.complete'),
@@ -90,6 +95,24 @@ final readonly class Proof implements Criterion
         $read = array_values(array_filter($job->steps, self::reads(...)));
 
         return array_filter($read, static fn (Step $step): bool => CodesShown::at($step) !== []) === [] ? $read[0] ?? null : null;
+    }
+
+    /**
+     * Whether each wheel was let go by its own valves after the unit was renewed: pipes screwed on in each other's place set no code. Common practice, no source.
+     *
+     * @param  list<Step>  $repairs
+     */
+    private function pipesAreChecked(Job $job, array $repairs): bool
+    {
+        $renewed = max([0, ...array_map(static fn (Step $step): int => $step->action instanceof Repair && $step->action->kind === RepairKind::ReplaceHydraulicUnit ? $step->number : 0, $repairs)]);
+        $tried = [];
+        foreach ($renewed === 0 ? [] : $job->steps as $step) {
+            if ($step->number > $renewed && $step->wasDone() && $step->action instanceof TestActuator && count($step->action->channels()) === 1) {
+                array_push($tried, ...$step->action->channels());
+            }
+        }
+
+        return $renewed === 0 || array_diff(BrakeParts::channelsOf($job->sound()->brakeParts->ids()), $tried) === [];
     }
 
     /** What the customer has noticed and nobody tried again since, though it can be tried here; null where nothing is left. */

@@ -15,12 +15,13 @@ interface Props {
 }
 
 const TOP = 34;
-const IN = 62;
-const OUT = 100;
-const BODY = 150;
+const IN = 56;
+const OUT = 108;
+const BODY = 156;
 const BATTERY_X = 32;
 const BODY_X = 544;
-const COLUMNS = [120, 470] as const;
+const FIRST = 130;
+const STEP = 112;
 
 /** Open until somebody works it. */
 const RESTS_OPEN = ['stop-lamp-switch', 'parking-brake-switch'];
@@ -39,8 +40,7 @@ export function SwitchStrip({ car, leads, onLead, station, onStation }: Props) {
                 .map(({ id }) => id.slice(SWITCH.length).split('.')[0]!),
         ),
     ];
-    const step = (COLUMNS[1] - COLUMNS[0]) / Math.max(1, switches.length - 1);
-    const at = (position: number) => COLUMNS[0] + position * step;
+    const at = (position: number) => FIRST + position * STEP;
     const spots: PadSpot[] = [
         { id: 'battery.positive', x: BATTERY_X, y: TOP },
         { id: 'battery.negative', x: BATTERY_X, y: OUT },
@@ -61,8 +61,10 @@ export function SwitchStrip({ car, leads, onLead, station, onStation }: Props) {
             onLead={onLead}
         >
             <g aria-hidden className="fill-none stroke-ink" strokeWidth={1.5}>
-                <rect x={BATTERY_X - 16} y={56} width={32} height={22} rx={2} className="fill-paper" />
-                <path d={`M ${BATTERY_X} ${TOP} V 56 M ${BATTERY_X} 78 V ${BODY} H ${BODY_X}`} />
+                <rect x={BATTERY_X - 16} y={58} width={32} height={22} rx={2} className="fill-paper" />
+                <path
+                    d={`M ${BATTERY_X} ${TOP} V 58 M ${BATTERY_X} 80 V ${BODY} H ${BODY_X} M ${BATTERY_X - 6} 64 h 6 M ${BATTERY_X - 3} 61 v 6 M ${BATTERY_X + 3} 74 h 6`}
+                />
                 {switches.map((one, position) => (
                     <Switch key={one} name={one} x={at(position)} fed={isFed(car, one)} />
                 ))}
@@ -78,6 +80,13 @@ export function SwitchStrip({ car, leads, onLead, station, onStation }: Props) {
                     <g key={one}>
                         <text x={at(position)} y={14} textAnchor="middle" fontSize={10.5}>
                             {t(`switch.${one}`)}
+                        </text>
+                        <text
+                            x={at(position) + 16}
+                            y={(isFed(car, one) ? (IN + OUT) / 2 : 106) + 4}
+                            fontSize={9}
+                        >
+                            {t(RESTS_OPEN.includes(one) ? 'bay.rests-open' : 'bay.rests-closed')}
                         </text>
                         {!isFed(car, one) && (
                             <text x={at(position)} y={TOP + 3} textAnchor="middle" fontSize={9}>
@@ -117,9 +126,9 @@ function Switch({ name, x, fed }: { name: string; x: number; fed: boolean }) {
             <circle cx={x} cy={middle + 10} r={2} className="fill-paper" />
             {fed && (
                 <>
-                    <path d={`M ${x} ${OUT} V 114 M ${x} 136 V ${BODY}`} />
-                    <circle cx={x} cy={125} r={11} className="fill-paper" />
-                    <path d={`M ${x - 8} 117 l 16 16 M ${x + 8} 117 l -16 16`} />
+                    <path d={`M ${x} ${OUT} V 121 M ${x} 143 V ${BODY}`} />
+                    <circle cx={x} cy={132} r={11} className="fill-paper" />
+                    <path d={`M ${x - 8} 124 l 16 16 M ${x + 8} 124 l -16 16`} />
                 </>
             )}
         </>
