@@ -52,7 +52,7 @@ final readonly class LookAtLampsProcedure extends BaseCarProcedure
     {
         return [
             CandidateTest::usual('lamps', Before::driven(), new LookAtLamps, $vehicle->model->lamps)->ofTheWholeCar()->onlyShown(),
-            ...($vehicle->brakeParts->ids() === [] || ! $vehicle->module->talksToScanTools() ? [] : [
+            ...($vehicle->brakeParts->ids() === [] ? [] : [
                 CandidateTest::usual('bulbs', Before::keyOn(), new LookAtLamps, array_map(static fn (string $lamp): string => "bulb.$lamp", $vehicle->model->lamps))->ofTheWholeCar(),
             ]),
         ];

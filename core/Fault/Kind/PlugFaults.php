@@ -33,7 +33,7 @@ final readonly class PlugFaults
             new FaultKind(
                 'module-inputs-crossed', 'module-plug', 'channels-crossed', 'none', false, static fn (Channel $channel): Channel => $channel,
                 carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => self::atEachOthersInput($vehicle, $channel, $vehicle->opposite($channel)->id ?? $channel),
-                scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->side === 'left' && $channel->place->wheels !== [] && $channel->has('module-plug')),
+                scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->side === 'left' && $channel->place->wheels !== [] && $channel->has('module-plug'), hasIt: static fn (Vehicle $vehicle): bool => $vehicle->module->talksToScanTools()),
             ),
             new FaultKind('module-plug-pin-back', 'module-plug', 'pin-back', 'none', true, self::at('module-plug', self::open(...))),
         ];

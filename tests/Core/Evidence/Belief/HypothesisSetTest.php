@@ -54,7 +54,7 @@ final class HypothesisSetTest extends TestCase
         $ways = $work->set->likeliest();
 
         // a wheel that turns freely has no brake that drags or holds: what is as good as ruled out is not followed any further
-        $followed = array_values(array_filter($ways, static fn (HypothesisBranch $way): bool => $way->car->vehicle->unit()->hydraulics->wheels['FR']->brake->dragNewtonMetres === 0.0));
+        $followed = array_values(array_filter($ways, static fn (HypothesisBranch $way): bool => $way->car->vehicle->unit()->hydraulics->wheels['FR']->brake->freeNewtonMetres() === 0.0));
         self::assertGreaterThan(800, count($followed));
         foreach ($followed as $way) {
             self::assertSame($way->predictions[5], $way->predictions[7]);
