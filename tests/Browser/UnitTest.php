@@ -45,6 +45,18 @@ final class UnitTest extends BrowserTestCase
             ->choose('Key', 'engine')->press('Brake on the rollers')->see('weaker by');
     }
 
+    public function test_a_switch_box_works_the_valves_where_no_terminal_does_and_a_hand_works_the_switches(): void
+    {
+        $person = $this->started('cem', "The chimney sweep's Mirl")->choose('Corner', 'Supply of the module')->choose('Key', 'on')->press('Switches')->see('Switches of the brakes')
+            ->pad('stop lamp switch, wire to the module')->pad('body')->tab('Meter')->choose('Meter function', 'V DC')->press('Read the meter')->seeLike('~0\.\d+\s*m?V~u')
+            ->select('Meanwhile', 'the pedal is down')->press('Read the meter')->seeLike('~1[12]\.\d+\s*V~u');
+        $person->tab('Hands')->press('Chock')->see('Car: chocked')->press('Raise')->see('Car: raised')->press('Stands')->see('Car: on stands')
+            ->tab('Brakes')->press('Pump it, then try')->see('usual height')->choose('Where', 'On the lift')->see('a switch box')
+            ->press('Work the valves')->see('wheel lets go')->press('Let coils and pump rest')->see('0:2');
+        $person->press('Hydraulics')->see('Hydraulic unit, battery to ground')->tab('Clamp')->select('Around the wire at', 'winding of RR valve, module end')->choose('Range', '40')
+            ->select('Meanwhile the switch box', 'RR reduces')->press('Close it and read')->seeLike('~4\.\d+\s*A~u');
+    }
+
     private function started(string $who, string $job): Person
     {
         return $this->person()->signIn($who)->pressIn($job, 'Start the job')->see('Complaint');

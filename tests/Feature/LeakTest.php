@@ -174,7 +174,7 @@ final class LeakTest extends FeatureTestCase
             ['do' => 'prove-meter'], ['do' => 'look', 'channel' => 'car', 'at' => 'fuse'], ['do' => 'look', 'channel' => 'car', 'at' => 'ground'],
             ['do' => 'road-test'], ['do' => 'look-at-lamps'], ['do' => 'read-codes'], ['do' => 'live-speeds', 'kilometresPerHour' => 30],
             ['do' => 'live-speeds', 'kilometresPerHour' => 0], ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true], ['do' => 'record-drive', 'route' => 'straight', 'onCode' => false],
-            ['do' => 'read-codes', 'system' => 'engine'], ['do' => 'read-codes', 'tool' => 'reader'], ['do' => 'test-actuator', 'part' => 'pump'], ['do' => 'try-pedal'], ['do' => 'brake-on-rollers', 'axle' => 'front'], ['do' => 'brake-on-rollers', 'axle' => 'rear'], ['do' => 'read-switches'], ['do' => 'look', 'channel' => 'car', 'at' => 'fluid'], ['do' => 'end-session'], ['do' => 'watch-lamp'], ['do' => 'press-pedal', 'times' => 3, 'seconds' => 2],
+            ['do' => 'read-codes', 'system' => 'engine'], ['do' => 'read-codes', 'tool' => 'reader'], ['do' => 'test-actuator', 'part' => 'pump'], ['do' => 'let-unit-rest'], ['do' => 'try-pedal'], ['do' => 'try-pedal', 'pumped' => true], ['do' => 'brake-on-rollers', 'axle' => 'front'], ['do' => 'brake-on-rollers', 'axle' => 'rear'], ['do' => 'read-switches'], ['do' => 'look', 'channel' => 'car', 'at' => 'fluid'], ['do' => 'end-session'], ['do' => 'watch-lamp'], ['do' => 'press-pedal', 'times' => 3, 'seconds' => 2],
             ['do' => 'parking-brake'], ['do' => 'ignition', 'to' => 'off'],
             ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'],
         ];

@@ -34,6 +34,13 @@ final class UnitLastsTest extends TestCase
         self::assertNull($bench->do(new LetUnitRest, new TestActuator('pump'))->refusal);
     }
 
+    public function test_no_look_is_for_nothing(): void
+    {
+        foreach (Sight::cases() as $sight) {
+            self::assertGreaterThan(0.0, Workbench::simulator()->rate(new LookAt('FL', $sight))->minutes, $sight->value);
+        }
+    }
+
     public function test_valves_that_are_worked_at_leisure_never_have_to(): void
     {
         $bench = Workbench::healthy()->secured();
