@@ -19,7 +19,7 @@ const IN = 56;
 const OUT = 108;
 const BODY = 156;
 const BATTERY_X = 32;
-const BODY_X = 544;
+const BODY_X = 534;
 const FIRST = 130;
 const STEP = 112;
 
@@ -95,7 +95,7 @@ export function SwitchStrip({ car, leads, onLead, station, onStation }: Props) {
                         )}
                     </g>
                 ))}
-                <text x={BODY_X} y={BODY - 14} textAnchor="middle" fontSize={10}>
+                <text x={BODY_X + 12} y={BODY + 4} fontSize={10}>
                     {t('pad.body')}
                 </text>
             </g>

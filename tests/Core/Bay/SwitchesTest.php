@@ -28,7 +28,7 @@ use Tests\Support\Workbench;
 /** The switches of the brakes as circuits, wires that sit at another input, and the car whose unit is worked by a switch box. Common practice, no source. */
 final class SwitchesTest extends TestCase
 {
-    /** @return array<string, array{string, string, list<string>}> car, kind ("" for sound), and what is read at rest and while worked */
+    /** @return array<string, array{string, string, string, list<string>}> car, switch, kind ("" for sound), and what is read at rest and while worked */
     public static function switches(): array
     {
         return [
