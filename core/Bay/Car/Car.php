@@ -249,7 +249,7 @@ final readonly class Car
     /** Whether the module has pulled the relay of its valves: with the key on, as long as it has found nothing. */
     public function feedsValves(): bool
     {
-        return $this->modulePowered() && ! $this->state->memory->asksForLamp() && $this->vehicle->brakeParts->isSound(BrakeParts::LEVEL_SWITCH);
+        return $this->modulePowered() && ! $this->state->memory->asksForLamp() && $this->vehicle->brakeParts->isClosed(BrakeParts::LEVEL_SWITCH, false);
     }
 
     public function electrical(): ElectricalState

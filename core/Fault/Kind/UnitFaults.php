@@ -41,6 +41,8 @@ final readonly class UnitFaults
             self::ofLine('inlet-throttled', 'valve-blocked', 'share', static fn (WheelLine $line, float $share): WheelLine => $line->withValves($line->inlet->throttled($share))),
             self::ofLine('outlet-throttled', 'valve-blocked', 'share', static fn (WheelLine $line, float $share): WheelLine => $line->withValves(outlet: $line->outlet->throttled($share))),
             self::ofWheel('valve-winding-high', 'winding-high', 'ohms', static fn (BrakeUnit $unit, string $channel, float $ohms): BrakeUnit => self::added($unit, $unit->reducingValve($channel), $ohms)),
+            self::ofWheel('inlet-winding-high', 'winding-high', 'ohms', static fn (BrakeUnit $unit, string $channel, float $ohms): BrakeUnit => self::added($unit, "$channel.inlet", $ohms), $windings),
+            self::ofLine('inlet-leaking', 'valve-leaking', 'flow', static fn (WheelLine $line, float $flow): WheelLine => $line->withValves($line->inlet->leaking($flow))),
             self::ofLine('outlet-stuck-open', 'valve-stuck', 'none', static fn (WheelLine $line): WheelLine => $line->withValves(outlet: $line->outlet->stuck(Sticking::Open))),
             self::ofLine('outlet-leaking', 'valve-leaking', 'flow', static fn (WheelLine $line, float $flow): WheelLine => $line->withValves(outlet: $line->outlet->leaking($flow))),
         ];

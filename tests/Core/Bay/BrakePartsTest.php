@@ -37,6 +37,9 @@ final class BrakePartsTest extends TestCase
         // too little current for the outlet to move, and less than half of what the module expects
         'valve-winding-high' => ['C0065-13', 'C0065-13', ['codes-of-parts', 'valves-together']],
         'outlet-throttled' => ['', '', ['valves-together']],
+        // it does not shut, so what is let out comes in again
+        'inlet-winding-high' => ['C0065-13', 'C0065-13', ['codes-of-parts', 'valves-together']],
+        'inlet-leaking' => ['', '', ['valves-together']],
         // what the pedal gives runs into the accumulator; expected late on the rollers as well, but it is full before the pedal is down
         'outlet-stuck-open' => ['', '', ['pedal', 'valves-together']],
         // its motor turns; only what is done several times at one circuit shows it

@@ -41,6 +41,7 @@ final class CureTest extends TestCase
         'inlet-throttled' => ['replace-hydraulic-unit'], 'outlet-leaking' => ['replace-hydraulic-unit'], 'isolation-stuck-open' => ['replace-hydraulic-unit'], 'priming-stuck-shut' => ['replace-hydraulic-unit'],
         'pump-relay-dead' => ['replace-pump-relay'], 'pump-relay-welded' => ['replace-pump-relay'], 'valve-relay-dead' => ['replace-valve-relay'], 'valve-relay-burnt' => ['replace-valve-relay'],
         'valve-fuse-blown' => ['replace-unit-fuse'], 'pump-wire-open' => ['mend-unit-wire'], 'unit-ground-rusty' => ['clean-unit-ground'], 'fluid-low' => ['fill-fluid'],
+        'inlet-winding-high' => ['replace-hydraulic-unit'], 'inlet-leaking' => ['replace-hydraulic-unit'],
         'outlet-throttled' => ['replace-hydraulic-unit'], 'outlet-stuck-open' => ['replace-hydraulic-unit'], 'valve-winding-high' => ['replace-hydraulic-unit'], 'isolation-winding-open' => ['replace-hydraulic-unit'], 'priming-winding-open' => ['replace-hydraulic-unit'],
         'pump-half-dead' => ['replace-hydraulic-unit'], 'brake-pipes-crossed' => ['refit-brake-pipes'], 'pump-relay-burnt' => ['replace-pump-relay'], 'valve-relay-welded' => ['replace-valve-relay'], 'pump-fuse-blown' => ['replace-unit-fuse'],
         'brake-line-leaking' => ['mend-brake-line'], 'slide-pins-seized' => ['free-slide-pins', 'replace-caliper'], 'disc-uneven' => ['replace-disc'], 'linings-worn' => ['replace-linings'],
