@@ -2827,7 +2827,7 @@ export interface components {
          * @description Something a customer notices
          * @enum {unknown}
          */
-        symptom: "in-left-bends" | "in-right-bends" | "over-bumps" | "after-rain" | "once-warm" | "after-other-work" | "pedal-beats-at-the-end" | "pedal-beats-on-slippery-ground" | "noise-on-pulling-away" | "pulls-left" | "pulls-right" | "wheels-lock" | "pedal-low-or-soft" | "pedal-sinks" | "pedal-hard" | "one-wheel-gets-hot" | "hums-when-parked";
+        symptom: "in-left-bends" | "in-right-bends" | "over-bumps" | "after-rain" | "once-warm" | "after-other-work" | "pedal-beats-at-the-end" | "pedal-beats-on-slippery-ground" | "noise-on-pulling-away" | "pulls-left" | "pulls-right" | "wheels-lock" | "pedal-low-or-soft" | "pedal-sinks" | "pedal-hard" | "one-wheel-gets-hot" | "hums-when-parked" | "fluid-topped-up" | "pedal-pulses-in-every-stop" | "spins-on-one-icy-side";
         /** @description Read the meter with its two leads on two pads */
         measure: {
             /** @constant */
