@@ -20,6 +20,9 @@ const ALL: Record<Symptom, true> = {
     'pedal-hard': true,
     'one-wheel-gets-hot': true,
     'hums-when-parked': true,
+    'fluid-topped-up': true,
+    'pedal-pulses-in-every-stop': true,
+    'spins-on-one-icy-side': true,
 };
 
 /** Everything a customer can notice, in the order in which it is offered. */
