@@ -88,7 +88,7 @@ final readonly class LampWork
         return $car->vehicle->brakeParts->state(BrakeParts::LEVEL_SWITCH) === PartState::Open;
     }
 
-    /** Brakes that seem too hot, or a pedal that seems pressed, leave traction control off; ABS stays. Common practice, no source. */
+    /** Brakes that seem too hot leave traction control off; ABS stays. Common practice, no source. */
     private function isTractionOff(Car $car): bool
     {
         return $car->modulePowered() && ! $car->vehicle->brakeParts->isClosed(BrakeParts::TEMPERATURE_SWITCH, false);
