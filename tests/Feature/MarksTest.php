@@ -12,6 +12,7 @@ use App\Jobs\MarkAttempt;
 use App\Jobs\WorkOutPath;
 use App\Models\Attempt;
 use App\Work\Workers;
+use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use Lernfall\Revision;
@@ -46,14 +47,14 @@ final class MarksTest extends FeatureTestCase
 
         $report()->assertJsonPath('marks', null)->assertJsonPath('marking.state', 'waiting')->assertJsonPath('marking.before', 0)->assertJsonPath('sensible', null);
         $report();
-        self::assertCount(0, $queue->pushed(WorkOutPath::class));
+        Bus::assertNotDispatched(WorkOutPath::class);
         $asked = $queue->pushed(MarkAttempt::class);
         self::assertCount(1, $asked, 'asked for once, however often the report is opened');
         $this->app->call([$asked[0], 'handle']);
 
         $report()->assertJsonPath('marks.outOf', 100)->assertJsonPath('marking.state', 'marked')->assertJsonPath('sensible', null);
         $report();
-        $paths = $queue->pushed(WorkOutPath::class);
+        $paths = Bus::dispatched(WorkOutPath::class)->all();
         self::assertCount(1, $paths);
         $paths[0]->handle(app(SensiblePath::class));
         $report()->assertJsonPath('sensible.remedy', 'replace-sensor@FR');

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Attempts\Publication;
 use App\Attempts\Release;
 use App\Attempts\ReleaseKind;
+use App\Attempts\SensiblePath;
 use App\Attempts\Terms;
 use App\Models\Assignment;
 use App\Models\Attempt;
@@ -21,10 +22,11 @@ final class ReleaseTest extends FeatureTestCase
     public function test_until_the_instructor_opens_it_a_closed_job_was_received_and_no_more(): void
     {
         $attempt = $this->closed($this->given(Release::of(ReleaseKind::ByInstructor)));
+        app(SensiblePath::class)->workOut($attempt->version);
         $this->report($attempt)->assertJsonPath('cause', [])->assertJsonPath('steps', [])->assertJsonPath('marks', null)->assertJsonPath('marking', null)
             ->assertJsonPath('decided', null)->assertJsonPath('sensible', null)->assertJsonPath('release', ['kind' => 'instructor', 'at' => null, 'isOpen' => false])
             ->assertJsonPath('concludedAt', $attempt->concluded_at?->toIso8601String());
-        $this->report($attempt, $this->instructor)->assertJsonPath('marks.outOf', 100)->assertJsonPath('cause.0.station', 'sensor');
+        $this->report($attempt, $this->instructor)->assertJsonPath('marks.outOf', 100)->assertJsonPath('cause.0.station', 'sensor')->assertJsonPath('sensible.remedy', 'replace-sensor@FR');
 
         $case = $attempt->version->case_draft_id;
         $this->actingAs($this->instructor)->getJson("/api/cases/$case/attempts")->assertJsonPath('0.release.isOpen', false)->assertJsonPath('0.secondTry', false);

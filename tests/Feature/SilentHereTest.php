@@ -30,7 +30,7 @@ final class SilentHereTest extends FeatureTestCase
      */
     public static function faults(): array
     {
-        $usual = ['a gap' => ['harl-13', 'gap-large', 'FL', ''], 'a tyre' => ['mirl-10', 'tyre-other-size', 'FR', '']];
+        $usual = ['a gap' => ['harl-13', 'gap-large', 'FL', ''], 'a tyre' => ['ostrel-t2', 'tyre-other-size', 'FR', '']];
         if (! Sweep::isThorough()) {
             return $usual;
         }

@@ -203,6 +203,11 @@ final readonly class CarState
      */
     public function text(string $channel = ''): string
     {
+        return Memo::with($this, "text $channel", fn (): string => $this->written($channel));
+    }
+
+    private function written(string $channel): string
+    {
         $here = static fn (string $name): bool => $channel === '' || str_contains($name, $channel);
         $settled = array_filter($this->record->settled, $here, ARRAY_FILTER_USE_KEY);
         ksort($settled);

@@ -16,10 +16,10 @@ use WeakMap;
 final readonly class Memo
 {
     /** No more than this is remembered of one part, */
-    private const MOST = 1500;
+    private const MOST = 4000;
 
     /** and of all parts together: some three kilobytes each. */
-    private const MOST_IN_ALL = 80000;
+    private const MOST_IN_ALL = 120000;
 
     /**
      * @template T

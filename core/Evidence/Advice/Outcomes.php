@@ -15,7 +15,6 @@ use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Belief\Distinguishability;
 use Lernfall\Evidence\Belief\TraceLikeness;
-use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
 
 /** What a trial can show on each of several cars: numbers that no instrument would tell apart are one outcome. */
@@ -85,9 +84,13 @@ final readonly class Outcomes
         if ($trial->reaches === []) {
             return null;
         }
-        $channels = array_map(static fn (string $id): Channel => $car->vehicle->channel($id), array_values(array_diff($trial->reaches, [Vehicle::UNIT])));
 
-        return implode(' ', array_map(spl_object_id(...), [...$channels, $car->vehicle->power->feed, $car->vehicle->power->supply, $car->vehicle->module, $car->vehicle->brakeParts]));
+        return Memo::with($car->vehicle, 'shares '.implode(' ', $trial->reaches), static function () use ($trial, $car): string {
+            $vehicle = $car->vehicle;
+            $channels = array_map($vehicle->channel(...), array_values(array_diff($trial->reaches, [Vehicle::UNIT])));
+
+            return implode(' ', array_map(spl_object_id(...), [...$channels, $vehicle->power->feed, $vehicle->power->supply, $vehicle->module, $vehicle->brakeParts]));
+        });
     }
 
     /** What its last question most likely shows on a car. */
