@@ -53,6 +53,12 @@ final readonly class Vehicle
         return $channel->has('module-plug') && $channel->plug('module-plug')->input !== '' ? $channel->plug('module-plug')->input : $id;
     }
 
+    /** What the module divides a channel's teeth by: those that belong to the input it sits at. */
+    public function reckonedTeeth(string $id): int
+    {
+        return $this->channel($this->inputOf($id))->reckonedTeeth();
+    }
+
     /** @return array<string, string> channels by the name the module has for them */
     public function inputs(): array
     {
@@ -70,6 +76,19 @@ final readonly class Vehicle
         $axle = $this->channel($id)->place->axle;
         foreach ($this->channels as $channel) {
             if ($channel->place->axle === $axle && $channel->id !== $id) {
+                return $channel;
+            }
+        }
+
+        return null;
+    }
+
+    /** The channel of the rear axle on the side of this one; null where there is none of its own. */
+    public function behind(string $id): ?Channel
+    {
+        $side = $this->channel($id)->place->side;
+        foreach ($this->channels as $channel) {
+            if ($channel->place->axle === 'rear' && $channel->place->side === $side && $channel->id !== $id) {
                 return $channel;
             }
         }

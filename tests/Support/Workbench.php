@@ -101,11 +101,11 @@ final class Workbench
         return new self(Car::true(self::vehicle($id), self::vehicle($id), $seed), self::simulator(), $seed);
     }
 
-    public static function withFaultOn(string $id, string $kind, string $channel, string $conductor = '', string $seed = 'a'): self
+    public static function withFaultOn(string $id, string $kind, string $channel, string $conductor = '', string $seed = 'a', ?float $strength = null): self
     {
         $vehicle = self::vehicle($id);
 
-        return new self(Car::true(self::catalogue()->fault($vehicle, $kind, $channel, $conductor)->applyTo($vehicle), $vehicle, $seed), self::simulator(), $seed);
+        return new self(Car::true(self::catalogue()->fault($vehicle, $kind, $channel, $conductor, $strength)->applyTo($vehicle), $vehicle, $seed), self::simulator(), $seed);
     }
 
     public static function withFault(string $kind, string $channel, string $conductor = '', ?float $strength = null, string $seed = 'a'): self

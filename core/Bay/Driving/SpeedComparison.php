@@ -24,7 +24,7 @@ final readonly class SpeedComparison
         foreach ($inputs as $id => $input) {
             $channel = $car->vehicle->channel($id);
             $turns = Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->wheelEnd->tyreFactor;
-            $speeds[$id] = $input->hasGapsAt($turns) ? 0.0 : self::reckoned($channel->wheelEnd->ring, $channel->reckonedTeeth(), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
+            $speeds[$id] = $input->hasGapsAt($turns) ? 0.0 : self::reckoned($channel->wheelEnd->ring, $car->vehicle->reckonedTeeth($id), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
         }
 
         return new self($speeds);

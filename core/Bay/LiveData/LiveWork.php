@@ -70,18 +70,19 @@ final readonly class LiveWork
     private function counted(Car $car, string $id, float $metresPerSecond): array
     {
         $channel = $car->channel($id);
+        $teeth = $car->vehicle->reckonedTeeth($id);
         if ((new SpeedReception($car))->isInjected($id)) {
-            return [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), $car->state->connections->injection->hertz ?? 0.0), false];
+            return [Rotation::speedFromFrequency($car->vehicle->tyre, $teeth, $car->state->connections->injection->hertz ?? 0.0), false];
         }
         $deviation = $car->deviations->standard($car->deviation("module.$id.signal-limit"));
         $hums = $metresPerSecond === 0.0 && (new SpeedReception($car))->hearsEngine($channel, $deviation);
         $fastest = $hums && $car->state->wheels->turnsOf($id) === 0.0
-            ? [Rotation::speedFromFrequency($car->vehicle->tyre, $channel->reckonedTeeth(), Disturbance::HERTZ), false]
+            ? [Rotation::speedFromFrequency($car->vehicle->tyre, $teeth, Disturbance::HERTZ), false]
             : [0.0, false];
         foreach ($car->channels([$id]) as $source) {
             $turns = $this->turns($car, $source, $metresPerSecond);
             $input = $metresPerSecond > 0.0 ? (new SpeedReception($car))->whileDriving($source, $deviation) : (new SpeedReception($car))->of($source, $deviation, $id);
-            $counted = SpeedComparison::reckoned($source->wheelEnd->ring, $channel->reckonedTeeth(), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
+            $counted = SpeedComparison::reckoned($source->wheelEnd->ring, $teeth, $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
             $fastest = $counted > $fastest[0] || $source->id === $id && $input->hasGapsAt($turns) ? [$counted, $input->hasGapsAt($turns)] : $fastest;
         }
 

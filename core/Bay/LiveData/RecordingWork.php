@@ -77,7 +77,7 @@ final readonly class RecordingWork
             Teeth::of($channel),
             $channel->place->side,
             $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->wheelEnd->tyreFactor,
-            $channel->wheelEnd->ring->teeth / $channel->reckonedTeeth() / $channel->wheelEnd->tyreFactor,
+            $channel->wheelEnd->ring->teeth / $car->vehicle->reckonedTeeth($id) / $channel->wheelEnd->tyreFactor,
             $ground,
             $provocation !== null && Provoking::lasts($provocation),
             match (true) {

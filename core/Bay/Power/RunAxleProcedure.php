@@ -124,7 +124,7 @@ final readonly class RunAxleProcedure extends BaseCarProcedure
             $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$channel->id.signal-limit")));
             $track = new SpeedTrack(
                 $input, Teeth::of($channel), '', $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->wheelEnd->tyreFactor,
-                $channel->wheelEnd->ring->teeth / $channel->reckonedTeeth() / $channel->wheelEnd->tyreFactor,
+                $channel->wheelEnd->ring->teeth / $car->vehicle->reckonedTeeth($channel->id) / $channel->wheelEnd->tyreFactor,
                 dropsOutFromSeconds: $input->isDisturbed() ? 0.0 : INF,
             );
             $graph["{$car->vehicle->inputOf($channel->id)}.speed"] = new SeriesFeature('metresPerSecond', array_slice($track->over($drive, self::SECONDS_PER_SAMPLE), 0, $shown), self::SECONDS_PER_SAMPLE, LiveWork::SPEED_STEP);

@@ -30,11 +30,8 @@ final readonly class PlugFaults
             ), Provocation::Vibration),
             new FaultKind('body-plug-corroded', 'extension', 'corroded', 'ohms', true, self::at('body-plug', self::corroded(...)), scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->has('body-plug'))),
             new FaultKind('module-plug-corroded', 'module-plug', 'corroded', 'ohms', true, self::at('module-plug', self::corroded(...))),
-            new FaultKind(
-                'module-inputs-crossed', 'module-plug', 'channels-crossed', 'none', false, static fn (Channel $channel): Channel => $channel,
-                carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => self::atEachOthersInput($vehicle, $channel, $vehicle->opposite($channel)->id ?? $channel),
-                scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->side === 'left' && $channel->place->wheels !== [] && $channel->has('module-plug'), hasIt: static fn (Vehicle $vehicle): bool => $vehicle->module->talksToScanTools()),
-            ),
+            self::inputsCrossed('module-inputs-crossed', static fn (Vehicle $vehicle, string $channel): ?Channel => $vehicle->opposite($channel), static fn (Channel $channel): bool => $channel->place->side === 'left' && $channel->place->wheels !== []),
+            self::inputsCrossed('module-inputs-crossed-along', static fn (Vehicle $vehicle, string $channel): ?Channel => $vehicle->behind($channel), static fn (Channel $channel): bool => $channel->place->axle === 'front' && $channel->place->wheels !== []),
             new FaultKind('module-plug-pin-back', 'module-plug', 'pin-back', 'none', true, self::at('module-plug', self::open(...))),
         ];
     }
@@ -46,6 +43,22 @@ final readonly class PlugFaults
     private static function at(string $plug, Closure $change): Closure
     {
         return static fn (Channel $channel, string $conductor, float $strength): Channel => $channel->withLink($change($channel->plug($plug), $conductor, $strength));
+    }
+
+    /**
+     * @param  Closure(Vehicle, string): ?Channel  $other  the channel whose input the wires sit at
+     * @param  Closure(Channel): bool  $where
+     */
+    private static function inputsCrossed(string $id, Closure $other, Closure $where): FaultKind
+    {
+        return new FaultKind(
+            $id, 'module-plug', 'channels-crossed', 'none', false, static fn (Channel $channel): Channel => $channel,
+            carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => self::atEachOthersInput($vehicle, $channel, $other($vehicle, $channel)->id ?? $channel),
+            scope: new FaultScope(
+                where: static fn (Channel $channel): bool => $channel->has('module-plug') && $where($channel),
+                hasIt: static fn (Vehicle $vehicle): bool => $vehicle->module->talksToScanTools() && array_filter($vehicle->channelIds(), static fn (string $id): bool => $other($vehicle, $id) !== null) !== [],
+            ),
+        );
     }
 
     private static function atEachOthersInput(Vehicle $vehicle, string $one, string $other): Vehicle

@@ -56,9 +56,11 @@ final readonly class UnitFaults
         $stuck = static fn (string $valve, Sticking $how): Closure => self::inCircuit(static fn (BrakeCircuit $circuit): BrakeCircuit => $circuit->withTraction(
             $valve === 'isolation' ? $circuit->isolation?->stuck($how) : $circuit->isolation, $valve === 'priming' ? $circuit->priming?->stuck($how) : $circuit->priming,
         ));
+        $leaking = self::inCircuit(static fn (BrakeCircuit $circuit, float $flow): BrakeCircuit => $circuit->withTraction($circuit->isolation?->leaking($flow), $circuit->priming));
 
         return [
             self::ofCircuit('isolation-stuck-open', 'traction-valve', $stuck('isolation', Sticking::Open), $builds),
+            self::ofCircuit('isolation-leaking', 'traction-valve', $leaking, $builds, 'flow'),
             self::ofCircuit('priming-stuck-shut', 'traction-valve', $stuck('priming', Sticking::Shut), $builds),
             self::ofCircuit('isolation-winding-open', 'winding-open', $wound('isolation'), $builds),
             self::ofCircuit('priming-winding-open', 'winding-open', $wound('priming'), $builds),
@@ -72,13 +74,19 @@ final readonly class UnitFaults
     /** @return list<FaultKind> */
     private static function ofPipes(): array
     {
-        return [new FaultKind(
-            'brake-pipes-crossed', 'hydraulics', 'pipes-crossed', 'none', false, static fn (Channel $channel): Channel => $channel,
+        $crossed = static fn (string $id, Closure $other, Closure $where): FaultKind => new FaultKind(
+            $id, 'hydraulics', 'pipes-crossed', 'none', false, static fn (Channel $channel): Channel => $channel,
             carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => $vehicle->withUnit($vehicle->unit()->withHydraulics(
-                $vehicle->unit()->hydraulics->crossed($channel, $vehicle->opposite($channel)->id ?? $channel),
+                $vehicle->unit()->hydraulics->crossed($channel, $other($vehicle, $channel)->id ?? $channel),
             )),
-            scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->side === 'left', hasIt: static fn (Vehicle $vehicle): bool => isset($vehicle->brakeParts->unit->hydraulics->wheels[$vehicle->channelIds()[0]])),
-        )];
+            scope: new FaultScope(where: $where, hasIt: static fn (Vehicle $vehicle): bool => isset($vehicle->brakeParts->unit->hydraulics->wheels[$vehicle->channelIds()[0]])
+                && array_filter($vehicle->channelIds(), static fn (string $one): bool => $other($vehicle, $one) !== null) !== []),
+        );
+
+        return [
+            $crossed('brake-pipes-crossed', static fn (Vehicle $vehicle, string $channel): ?Channel => $vehicle->opposite($channel), static fn (Channel $channel): bool => $channel->place->side === 'left'),
+            $crossed('brake-pipes-crossed-along', static fn (Vehicle $vehicle, string $channel): ?Channel => $vehicle->behind($channel), static fn (Channel $channel): bool => $channel->place->axle === 'front'),
+        ];
     }
 
     /** @return list<FaultKind> */
@@ -112,25 +120,25 @@ final readonly class UnitFaults
     }
 
     /**
-     * @param  Closure(BrakeCircuit): BrakeCircuit  $change
-     * @return Closure(BrakeUnit, string): BrakeUnit
+     * @param  Closure(BrakeCircuit, float): BrakeCircuit  $change
+     * @return Closure(BrakeUnit, string, float): BrakeUnit
      */
     private static function inCircuit(Closure $change): Closure
     {
-        return static fn (BrakeUnit $unit, string $circuit): BrakeUnit => $unit->withHydraulics($unit->hydraulics->withCircuit($circuit, $change($unit->hydraulics->circuits[$circuit])));
+        return static fn (BrakeUnit $unit, string $circuit, float $strong): BrakeUnit => $unit->withHydraulics($unit->hydraulics->withCircuit($circuit, $change($unit->hydraulics->circuits[$circuit], $strong)));
     }
 
     /**
      * Of one of the two circuits, which goes by its front wheel.
      *
-     * @param  Closure(BrakeUnit, string): BrakeUnit  $change  told the name of the circuit
+     * @param  Closure(BrakeUnit, string, float): BrakeUnit  $change  told the name of the circuit
      * @param  Closure(Vehicle): bool  $hasIt
      */
-    private static function ofCircuit(string $id, string $defect, Closure $change, Closure $hasIt): FaultKind
+    private static function ofCircuit(string $id, string $defect, Closure $change, Closure $hasIt, string $strength = 'none'): FaultKind
     {
         return new FaultKind(
-            $id, 'hydraulics', $defect, 'none', false, static fn (Channel $channel): Channel => $channel,
-            carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => $vehicle->withUnit($change($vehicle->unit(), $vehicle->unit()->hydraulics->wheels[$channel]->circuit)),
+            $id, 'hydraulics', $defect, $strength, false, static fn (Channel $channel): Channel => $channel,
+            carChange: static fn (Vehicle $vehicle, string $channel, float $strong): Vehicle => $vehicle->withUnit($change($vehicle->unit(), $vehicle->unit()->hydraulics->wheels[$channel]->circuit, $strong)),
             scope: new FaultScope(where: static fn (Channel $channel): bool => $channel->place->axle === 'front', hasIt: $hasIt),
         );
     }

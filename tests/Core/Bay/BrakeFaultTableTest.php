@@ -63,6 +63,7 @@ final class BrakeFaultTableTest extends TestCase
             ]],
             'half the pump dead' => ['pump-half-dead', 'FL', null, ['kick' => 'stays'], []],
             'pipes crossed' => ['brake-pipes-crossed', 'FL', null, ['reduce' => 'held', 'others' => 'another-let-go', 'hold first' => 'held', 'two' => 'held let-go'], []],
+            'pipes of front and rear crossed' => ['brake-pipes-crossed-along', 'FL', null, ['reduce' => 'held', 'others' => 'another-let-go', 'hold first' => 'held', 'two' => 'held let-go'], []],
             'pump dead' => ['pump-dead', 'car', null, self::SILENT, []],
             'wire to the pump broken' => ['pump-wire-open', 'car', null, self::SILENT, []],
             'pump relay dead' => ['pump-relay-dead', 'car', null, self::SILENT, []],

@@ -46,6 +46,8 @@ final class BrakePartsTest extends TestCase
         'pump-half-dead' => ['', '', []],
         // every valve at once lets every wheel go, whichever pipe leads where
         'brake-pipes-crossed' => ['', '', []],
+        // both front brakes hang at one circuit now: its accumulator does not take what they let out
+        'brake-pipes-crossed-along' => ['', '', ['valves-together']],
         'pump-relay-burnt' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
         'pump-fuse-blown' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
         'valve-relay-welded' => ['C0121-24', 'C0121-24', ['codes-of-parts']],

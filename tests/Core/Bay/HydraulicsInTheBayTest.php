@@ -83,13 +83,15 @@ final class HydraulicsInTheBayTest extends TestCase
     /** Isolation shut, priming open, pump on: the front wheel of that circuit is braked without a pedal. Traction control rests on it. */
     public function test_the_pump_brakes_a_wheel_without_the_pedal_where_its_valves_let_it(): void
     {
-        $built = static fn (string $kind, string $place): mixed => Workbench::withFaultOn('lendo-15', $kind, $place)->secured()->do(new TurnKey(Ignition::On), new TestActuator('build-up.FL'))->word('wheel');
+        $built = static fn (string $kind, string $place, ?float $strength = null): mixed => Workbench::withFaultOn('lendo-15', $kind, $place, strength: $strength)->secured()->do(new TurnKey(Ignition::On), new TestActuator('build-up.FL'))->word('wheel');
 
         self::assertSame('wheel-held', $built('outlet-stuck-shut', 'FR'));
         foreach (['isolation-stuck-open' => 'FL', 'priming-stuck-shut' => 'FL', 'pump-dead' => 'car', 'valve-fuse-blown' => 'car'] as $kind => $place) {
             self::assertSame('wheel-let-go', $built($kind, $place), $kind);
         }
         self::assertSame('wheel-held', $built('isolation-stuck-open', 'FR'), 'the other circuit');
+        self::assertSame(['wheel-held', 'wheel-drags', 'wheel-let-go'], array_map(static fn (float $leak): mixed => $built('isolation-leaking', 'FL', $leak), [1.0, 3.0, 3.8]), 'the more goes back, the less stands');
+        self::assertSame('wheel-held', $built('isolation-leaking', 'FR', 3.8), 'the other circuit');
     }
 
     /** @return array<string, array{string, string, ?float, list<string>}> height, feel and whether it stays, engine running */
@@ -108,7 +110,7 @@ final class HydraulicsInTheBayTest extends TestCase
     #[DataProvider('pedals')]
     public function test_a_foot_feels_what_is_wrong_between_it_and_the_wheels(string $kind, string $place, ?float $strength, array $words): void
     {
-        $bench = $kind === '' ? Workbench::healthy() : Workbench::withFault($kind, $place, '', $strength);
+        $bench = $kind === '' ? Workbench::healthy() : Workbench::withFault($kind, $place, strength: $strength);
         $felt = $bench->do(new TurnKey(Ignition::Running), new TryPedal);
 
         self::assertSame($words, [$felt->word('height'), $felt->word('feel'), $felt->word('steady')]);

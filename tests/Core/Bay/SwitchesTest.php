@@ -93,6 +93,16 @@ final class SwitchesTest extends TestCase
         self::assertSame(['C0040-13'], array_keys(Workbench::codes($unplugged->do(new Unplug('FL.sensor-plug'), new TurnKey(Ignition::On), new ReadCodes))));
     }
 
+    /** The van's rear rings have more teeth than its front ones: at the front input their wheel seems to be faster than it is. */
+    public function test_a_module_divides_by_the_teeth_of_its_input(): void
+    {
+        $driven = Workbench::withFaultOn('brack-22', 'module-inputs-crossed-along', 'FL')->do(new TurnKey(Ignition::Running), new LiveSpeeds(10.0));
+
+        self::assertEqualsWithDelta(10.0 * 52 / 44, $driven->number('FL.speed')->si ?? NAN, 0.2);
+        self::assertEqualsWithDelta(10.0 * 44 / 52, $driven->number('RL.speed')->si ?? NAN, 0.2);
+        self::assertEqualsWithDelta(10.0, $driven->number('FR.speed')->si ?? NAN, 0.2);
+    }
+
     /** No terminal reaches this module; the box works the valves all the same, key off or on. */
     public function test_a_switch_box_works_three_position_valves_where_no_terminal_does(): void
     {

@@ -51,6 +51,16 @@ final class PortraitsTest extends TestCase
         self::assertGreaterThan($share($portraits, 'module'), $share($portraits, 'ring'));
     }
 
+    public function test_brakes_are_looked_at_as_well(): void
+    {
+        $portraits = $this->portraits();
+
+        self::assertArrayHasKey('linings-oily', $portraits['lining-oily']->noticed);
+        self::assertArrayHasKey('linings-thin', $portraits['linings-worn']->noticed);
+        self::assertArrayHasKey('line-wet', $portraits['brake-line-leaking']->noticed);
+        self::assertArrayHasKey('fluid-low', $portraits['fluid-low']->noticed);
+    }
+
     /** @return array<string, Portrait> by kind */
     private function portraits(): array
     {
