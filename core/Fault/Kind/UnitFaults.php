@@ -74,19 +74,24 @@ final readonly class UnitFaults
     /** @return list<FaultKind> */
     private static function ofPipes(): array
     {
-        $crossed = static fn (string $id, Closure $other, Closure $where): FaultKind => new FaultKind(
+        return [
+            self::pipesCrossed('brake-pipes-crossed', static fn (Vehicle $vehicle, string $channel): ?Channel => $vehicle->opposite($channel), static fn (Channel $channel): bool => $channel->place->side === 'left'),
+            self::pipesCrossed('brake-pipes-crossed-along', static fn (Vehicle $vehicle, string $channel): ?Channel => $vehicle->behind($channel), static fn (Channel $channel): bool => $channel->place->axle === 'front'),
+        ];
+    }
+
+    /**
+     * @param  Closure(Vehicle, string): ?Channel  $other  the wheel whose pipe is taken for its own
+     * @param  Closure(Channel): bool  $where
+     */
+    private static function pipesCrossed(string $id, Closure $other, Closure $where): FaultKind
+    {
+        return new FaultKind(
             $id, 'hydraulics', 'pipes-crossed', 'none', false, static fn (Channel $channel): Channel => $channel,
-            carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => $vehicle->withUnit($vehicle->unit()->withHydraulics(
-                $vehicle->unit()->hydraulics->crossed($channel, $other($vehicle, $channel)->id ?? $channel),
-            )),
+            carChange: static fn (Vehicle $vehicle, string $channel): Vehicle => $vehicle->withUnit($vehicle->unit()->withHydraulics($vehicle->unit()->hydraulics->crossed($channel, $other($vehicle, $channel)->id ?? $channel))),
             scope: new FaultScope(where: $where, hasIt: static fn (Vehicle $vehicle): bool => isset($vehicle->brakeParts->unit->hydraulics->wheels[$vehicle->channelIds()[0]])
                 && array_filter($vehicle->channelIds(), static fn (string $one): bool => $other($vehicle, $one) !== null) !== []),
         );
-
-        return [
-            $crossed('brake-pipes-crossed', static fn (Vehicle $vehicle, string $channel): ?Channel => $vehicle->opposite($channel), static fn (Channel $channel): bool => $channel->place->side === 'left'),
-            $crossed('brake-pipes-crossed-along', static fn (Vehicle $vehicle, string $channel): ?Channel => $vehicle->behind($channel), static fn (Channel $channel): bool => $channel->place->axle === 'front'),
-        ];
     }
 
     /** @return list<FaultKind> */
