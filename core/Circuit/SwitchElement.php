@@ -17,29 +17,30 @@ final readonly class SwitchElement
      * @param  list<string>  $worked  switches that somebody works
      * @param  bool  $isAwake  the module is, and pulls its wires up
      */
-    public static function add(Netlist $netlist, BrakeParts $parts, array $worked, bool $isAwake, SwitchWiring $wiring = new SwitchWiring): Netlist
+    public static function add(Netlist $netlist, BrakeParts $parts, array $worked, bool $isAwake): Netlist
     {
         foreach ($parts->switches() as $switch) {
             $isClosed = $parts->isClosed($switch, in_array($switch, $worked, true));
             $netlist = Pads::isFedSwitch($switch)
-                ? self::addFed($netlist, Pads::switchIn($switch), Pads::switchOut($switch), $isClosed, $wiring)
-                : self::addToBody($netlist, Pads::switchOut($switch), $isClosed, $isAwake, $wiring);
+                ? self::addFed($netlist, Pads::switchIn($switch), Pads::switchOut($switch), $isClosed, $parts->wiring)
+                : self::addToBody($netlist, Pads::switchOut($switch), $isClosed, $isAwake, $parts->wiring);
         }
 
         return $netlist;
     }
 
     /** What flows through a switch while this is at the battery, by Ohm's law. */
-    public static function amperes(BrakeParts $parts, string $switch, bool $isWorked, ElectricalState $state, SwitchWiring $wiring = new SwitchWiring): float
+    public static function amperes(BrakeParts $parts, string $switch, bool $isWorked, ElectricalState $state): float
     {
-        $ohms = $state->batteryOhms + $wiring->contactOhms + (Pads::isFedSwitch($switch) ? $wiring->feedOhms + $wiring->loadOhms : $wiring->pullUpOhms);
+        $wiring = $parts->wiring;
+        $ohms = $state->batteryOhms + $wiring->contactOhms + (Pads::isFedSwitch($switch) ? $wiring->feedOhms + $wiring->stopLampOhms : $wiring->pullUpOhms);
 
         return $parts->isClosed($switch, $isWorked) && (Pads::isFedSwitch($switch) || $state->moduleOn) ? $state->systemVolts / $ohms : 0.0;
     }
 
     private static function addFed(Netlist $netlist, string $in, string $out, bool $isClosed, SwitchWiring $wiring): Netlist
     {
-        $netlist = $netlist->resistor(Pads::BATTERY_POSITIVE, $in, $wiring->feedOhms)->resistor($out, Netlist::GROUND, $wiring->loadOhms);
+        $netlist = $netlist->resistor(Pads::BATTERY_POSITIVE, $in, $wiring->feedOhms)->resistor($out, Netlist::GROUND, $wiring->stopLampOhms);
 
         return $isClosed ? $netlist->resistor($in, $out, $wiring->contactOhms) : $netlist;
     }

@@ -9,6 +9,7 @@ use Lernfall\Document\Node;
 use Lernfall\Sensor\SensorKinds;
 use Lernfall\Vehicle\Body;
 use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\SwitchWiring;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\ChannelPlace;
@@ -117,7 +118,12 @@ final readonly class VehicleReader
         $channels = BrakeParts::channelsOf($listed);
         $hasUnit = $channels !== [] || in_array(BrakeParts::PUMP, $listed, true);
 
-        return BrakeParts::sound([...$listed, ...array_map(BrakeParts::lamp(...), $root->texts('lamps'))], $hasUnit ? BrakeUnitReader::read($root->at('hydraulicUnit'), $channels) : null);
+        return BrakeParts::sound([...$listed, ...array_map(BrakeParts::lamp(...), $root->texts('lamps'))], $hasUnit ? BrakeUnitReader::read($root->at('hydraulicUnit'), $channels) : null, $root->has('brakeSwitches') ? $root->at('brakeSwitches')->built(self::switchWiring(...)) : new SwitchWiring);
+    }
+
+    private static function switchWiring(Node $node): SwitchWiring
+    {
+        return new SwitchWiring($node->float('feedOhms'), $node->float('contactOhms'), $node->float('stopLampOhms'), $node->float('pullUpOhms'));
     }
 
     /** @return list<Place> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Vehicle;
 
 use Lernfall\Vehicle\Brakes\BrakeUnit;
+use Lernfall\Vehicle\Brakes\SwitchWiring;
 
 /**
  * The parts of the brakes a car has, with its hydraulic unit as it is: valves, pump, relays and their wires are there. Switches, fluid and lamps
@@ -40,7 +41,7 @@ final readonly class BrakeParts
      * @param  array<string, PartState>  $states  by part; those of the hydraulic unit are as the unit is
      * @param  ?BrakeUnit  $unit  null where the car has no valves
      */
-    private function __construct(private array $states, public ?BrakeUnit $unit = null)
+    private function __construct(private array $states, public ?BrakeUnit $unit = null, public SwitchWiring $wiring = new SwitchWiring)
     {
     }
 
@@ -50,9 +51,9 @@ final readonly class BrakeParts
     }
 
     /** @param  list<string>  $parts  all of them sound */
-    public static function sound(array $parts, ?BrakeUnit $unit = null): self
+    public static function sound(array $parts, ?BrakeUnit $unit = null, SwitchWiring $wiring = new SwitchWiring): self
     {
-        return new self(array_fill_keys($parts, PartState::Sound), $unit);
+        return new self(array_fill_keys($parts, PartState::Sound), $unit, $wiring);
     }
 
     /** The valves of a channel. */
@@ -121,12 +122,12 @@ final readonly class BrakeParts
 
     public function with(string $part, PartState $state): self
     {
-        return new self([$part => $state] + $this->states, $this->unit);
+        return new self([$part => $state] + $this->states, $this->unit, $this->wiring);
     }
 
     public function withUnit(BrakeUnit $unit): self
     {
-        return new self($this->states, $unit);
+        return new self($this->states, $unit, $this->wiring);
     }
 
     /** @return list<string> */

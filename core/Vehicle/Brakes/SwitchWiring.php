@@ -12,11 +12,11 @@ final readonly class SwitchWiring
     /**
      * @param  float  $feedOhms  from the battery to a switch that is fed, its fuse included
      * @param  float  $contactOhms  of a closed switch, to body its ground included
-     * @param  float  $loadOhms  of what a fed switch feeds: the stop lamps
+     * @param  float  $stopLampOhms  of the lamps a fed switch feeds
      * @param  float  $pullUpOhms  in the module, above a switch that connects to body
      */
-    public function __construct(public float $feedOhms = 0.06, public float $contactOhms = 0.08, public float $loadOhms = 3.4, public float $pullUpOhms = 1200.0)
+    public function __construct(public float $feedOhms = 0.06, public float $contactOhms = 0.08, public float $stopLampOhms = 3.4, public float $pullUpOhms = 1200.0)
     {
-        Quantity::resistances(['feedOhms' => $feedOhms, 'contactOhms' => $contactOhms, 'loadOhms' => $loadOhms, 'pullUpOhms' => $pullUpOhms]);
+        Quantity::resistances(['feedOhms' => $feedOhms, 'contactOhms' => $contactOhms, 'stopLampOhms' => $stopLampOhms, 'pullUpOhms' => $pullUpOhms]);
     }
 }
