@@ -24,12 +24,15 @@ interface Props {
 /** What sits there is wrong all the time. */
 const STEADY: string[] = ['hydraulics', 'brakes', 'nothing'];
 
+/** A list longer than this is searched by name, a shorter one is read in the catalogue's order. */
+const READ_AT_ONCE = 12;
+
 /** Which fault, in the order of the strip above; then at which corner, on which wire, how strong. */
 export function FaultChooser({ car, kinds, silent, fault, errors, position, onChange }: Props) {
     const kind = kinds.find((one) => one.id === fault.kind) ?? kinds[0]!;
     const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
     const fitting = kinds.filter((one) => fits(one, car, channel.id) || fits(one, car, WHOLE_CAR));
-    const there = fitting.filter((one) => one.station === kind.station);
+    const there = byName(fitting.filter((one) => one.station === kind.station));
 
     const choose = (id: string) => {
         onChange(
@@ -164,4 +167,10 @@ function Strength({ kind, fault, error, onChange }: StrengthProps) {
             }}
         />
     );
+}
+
+function byName(kinds: FaultKind[]): FaultKind[] {
+    return kinds.length <= READ_AT_ONCE
+        ? kinds
+        : kinds.toSorted((one, other) => t(`fault.${one.id}`).localeCompare(t(`fault.${other.id}`)));
 }

@@ -44,7 +44,7 @@ export function SlatePanel({ instrument, onInstrument, ...rest }: Props) {
                     <Tabs.Content
                         key={name}
                         value={name}
-                        className="relative flex min-h-0 flex-1 flex-col gap-3 overflow-auto"
+                        className="relative flex min-h-0 flex-1 flex-col gap-3 overflow-auto [&>button]:shrink-0"
                     >
                         <Panel {...rest} />
                     </Tabs.Content>
