@@ -19,7 +19,10 @@ final readonly class Memo
     private const MOST = 4000;
 
     /** and of all parts together: some three kilobytes each. */
-    private const MOST_IN_ALL = 120000;
+    private const MOST_IN_ALL = 80000;
+
+    /** Many go with their parts before so many have been added: if no more than these are left, they stay. */
+    private const MOST_LEFT = 64000;
 
     /**
      * @template T
@@ -55,7 +58,11 @@ final readonly class Memo
         /** @var int $kept */
         static $kept = 0;
         $kept += $more;
-        if ($known === null || $kept > self::MOST_IN_ALL) {
+        if ($known !== null && $kept > self::MOST_IN_ALL) {
+            $kept = $more + self::counted($known);
+            $known = $kept > self::MOST_LEFT ? null : $known;
+        }
+        if ($known === null) {
             $known = new WeakMap;
             $kept = $more;
         }
@@ -66,5 +73,16 @@ final readonly class Memo
         }
 
         return $of;
+    }
+
+    /** @param  WeakMap<object, ArrayObject<string, mixed>>  $known */
+    private static function counted(WeakMap $known): int
+    {
+        $all = 0;
+        foreach ($known as $of) {
+            $all += count($of);
+        }
+
+        return $all;
     }
 }
