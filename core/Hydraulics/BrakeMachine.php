@@ -28,7 +28,11 @@ final readonly class BrakeMachine
     {
         $steps = max(1, (int) ceil($seconds / $this->stepSeconds - 1e-9));
         for ($step = 0; $step < $steps; $step++) {
-            $state = $this->step($state, $masterBar, $moved, $seconds / $steps);
+            $before = $state;
+            $state = $this->step($before, $masterBar, $moved, $seconds / $steps);
+            if ($state == $before) {
+                break; // what a step leaves as it was, the next one leaves as well
+            }
         }
 
         return $state;

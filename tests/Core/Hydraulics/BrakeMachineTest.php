@@ -153,6 +153,19 @@ final class BrakeMachineTest extends TestCase
         self::assertLessThan(0.005, $worst);
     }
 
+    /** Whoever asks step by step is told the same as whoever asks at once, where it has come to rest on the way as well. */
+    public function test_what_has_come_to_rest_stays(): void
+    {
+        foreach ([Moved::nothing(), Moved::reduce('FL', 'RR'), Moved::buildUp('first')] as $moved) {
+            $bit = $this->braked(25.0);
+            foreach (range(1, 400) as $step) {
+                $bit = $this->machine()->after($bit, 60.0, $moved, BrakeMachine::STEP_SECONDS);
+            }
+
+            self::assertEquals($bit, $this->machine()->after($this->braked(25.0), 60.0, $moved, 400 * BrakeMachine::STEP_SECONDS));
+        }
+    }
+
     private function machine(): BrakeMachine
     {
         return new BrakeMachine($this->unit);
