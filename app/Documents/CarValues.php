@@ -16,7 +16,7 @@ final readonly class CarValues
 
     /** By how a name ends; the longer endings first. */
     private const UNITS = [
-        'KilometresPerHour' => 'km/h', 'MetresPerSecondSquared' => 'm/s²', 'MicrometresPerKelvin' => 'µm/K', 'micrometresPerKelvin' => 'µm/K', 'SquareMillimetres' => 'mm²', 'VoltSeconds' => 'V·s', 'OhmsAt20Celsius' => 'Ω at 20 °C',
+        'KilometresPerHour' => 'km/h', 'KilogramSquareMetres' => 'kg·m²', 'Kilograms' => 'kg', 'NewtonsAtOneMetrePerSecond' => 'N at 1 m/s', 'MetresPerSecondSquared' => 'm/s²', 'MetresPerSecond' => 'm/s', 'MicrometresPerKelvin' => 'µm/K', 'micrometresPerKelvin' => 'µm/K', 'SquareMillimetres' => 'mm²', 'VoltSeconds' => 'V·s', 'OhmsAt20Celsius' => 'Ω at 20 °C',
         'Milliamperes' => 'mA', 'Millivolts' => 'mV', 'Microseconds' => 'µs', 'Milliseconds' => 'ms', 'Millimetres' => 'mm', 'Metres' => 'm', 'Amperes' => 'A', 'Celsius' => '°C', 'Seconds' => 's', 'Minutes' => 'min', 'Kelvin' => 'K', 'Volts' => 'V', 'Ohms' => 'Ω',
     ];
 

@@ -7,7 +7,6 @@ namespace Lernfall\Format;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
 use Lernfall\Sensor\SensorKinds;
-use Lernfall\Vehicle\Body;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Brakes\SwitchWiring;
 use Lernfall\Vehicle\Cable;
@@ -83,14 +82,13 @@ final readonly class VehicleReader
             $root->text('id'),
             new VehicleModel(
                 $root->text('name'),
-                $root->text('layout'),
+                MotionReader::build($root),
                 $root->texts('lamps'),
                 $root->at('tolerances')->built(static fn (Node $tolerances): Tolerances => new Tolerances($tolerances->float('sensor'), $tolerances->float('signal'), $tolerances->float('gap'))),
                 $sheet,
                 $root->at('gapShift')->built(static fn (Node $shift): GapShift => new GapShift($shift->float('micrometresPerKelvin') * 1e-6, $shift->float('atLockMillimetres') / 1000.0)),
                 self::places($root->at('places')),
                 $root->has('systems') ? $root->at('systems')->textsByName() : [],
-                $root->has('body') ? $root->choice('body', Body::class) : Body::usual($root->text('layout')),
             ),
             $root->at('tyre')->built(self::tyre(...)),
             $root->built(static fn (Node $here): Climate => new Climate(

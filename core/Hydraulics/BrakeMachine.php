@@ -19,14 +19,25 @@ final readonly class BrakeMachine
     /** Chosen so that no pressure is off by more than half a percent against steps a hundredth as long; `BrakeMachineTest` holds it. */
     public const STEP_SECONDS = 0.005;
 
+    /** @var array<string, array<string, WheelLine>> by circuit and channel */
+    private array $lines;
+
     public function __construct(private HydraulicUnit $unit, private float $stepSeconds = self::STEP_SECONDS)
     {
+        $lines = array_fill_keys(array_keys($unit->circuits), []);
+        foreach ($unit->wheels as $channel => $line) {
+            $lines[$line->circuit][$channel] = $line;
+        }
+        $this->lines = $lines;
     }
 
     /** @param  float  $masterBar  at the master cylinder, as long as it lasts */
     public function after(BrakeState $state, float $masterBar, Moved $moved, float $seconds): BrakeState
     {
         $steps = max(1, (int) ceil($seconds / $this->stepSeconds - 1e-9));
+        if ($steps === 1) {
+            return $this->step($state, $masterBar, $moved, $seconds);
+        }
         for ($step = 0; $step < $steps; $step++) {
             $before = $state;
             $state = $this->step($before, $masterBar, $moved, $seconds / $steps);
@@ -42,13 +53,15 @@ final readonly class BrakeMachine
     {
         $flows = new StepFlows($state);
         foreach ($this->unit->circuits as $name => $circuit) {
-            $lines = array_filter($this->unit->wheels, static fn (WheelLine $line): bool => $line->circuit === $name);
+            $lines = $this->lines[$name];
             $supply = new Supply($circuit, $masterBar, in_array($name, $moved->isolationsShut, true), in_array($name, $moved->primingsOpen, true), in_array($name, $moved->pumpsTurning, true));
             $this->fill($flows, $name, $lines, $supply, $masterBar, $moved, $seconds / 2.0);
             $this->reduce($flows, $name, $circuit, $lines, $moved, $seconds);
             $flows->pumpBack($name, $supply->pumps ? $circuit->pumpCubicCentimetresPerSecond * $seconds : 0.0);
             $this->fill($flows, $name, $lines, $supply, $masterBar, $moved, $seconds / 2.0);
-            $flows->lose($name, $circuit->leakFlow * sqrt($masterBar) * $seconds);
+            if ($circuit->leakFlow > 0.0) {
+                $flows->lose($name, $circuit->leakFlow * sqrt($masterBar) * $seconds);
+            }
             foreach ($lines as $channel => $line) {
                 if ($line->leakFlow > 0.0) {
                     $flows->loseFromBrake($name, $channel, $line->brake->volume, Orifice::after($line->brake->volume, $flows->bar($channel), 0.0, $line->leakFlow, $seconds));

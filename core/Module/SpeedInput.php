@@ -81,6 +81,17 @@ final readonly class SpeedInput
         return $widest + $this->teeth->crackPitches;
     }
 
+    /** @return non-empty-list<float> turns a second from which each tooth is heard, round the ring; infinite where it never is */
+    public function heardFrom(): array
+    {
+        return array_map($this->neededFor(...), $this->teeth->felt);
+    }
+
+    public function crackPitches(): float
+    {
+        return $this->teeth->crackPitches;
+    }
+
     /** One turn's share that a tooth takes. */
     public function turnsPerTooth(): float
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Vehicle;
 
+use Lernfall\Vehicle\Motion\Build;
+
 /** What all cars of one model share and no fault changes. */
 final readonly class VehicleModel
 {
@@ -15,24 +17,19 @@ final readonly class VehicleModel
      */
     public function __construct(
         public string $name,
-        public string $layout,
+        public Build $build,
         public array $lamps,
         public Tolerances $tolerances,
         public array $dataSheet,
         public GapShift $gapShift,
         public array $places = [],
         public array $systems = [],
-        public Body $body = Body::Hatchback,
     ) {
     }
 
     /** The axle that the engine turns; "" where none is, as on a trailer. */
     public function drivenAxle(): string
     {
-        return match ($this->layout) {
-            'front-wheel-drive' => 'front',
-            'rear-wheel-drive' => 'rear',
-            default => '',
-        };
+        return $this->build->drivenAxle();
     }
 }

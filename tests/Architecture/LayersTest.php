@@ -61,6 +61,11 @@ final class LayersTest
         return $this->mayKnowOnly('Module', 'Circuit', 'Signal', 'Vehicle', 'Chance');
     }
 
+    public function test_the_road_stands_on_module_and_hydraulics(): BuildStep
+    {
+        return $this->mayKnowOnly('Road', 'Module', 'Hydraulics', 'Circuit', 'Signal', 'Vehicle');
+    }
+
     public function test_drive_stands_on_the_module(): BuildStep
     {
         return $this->mayKnowOnly('Drive', 'Module', 'Circuit', 'Signal', 'Vehicle', 'Chance');
@@ -68,7 +73,7 @@ final class LayersTest
 
     public function test_bay_stands_on_drive_and_fault(): BuildStep
     {
-        return $this->mayKnowOnly('Bay', 'Drive', 'Module', 'Hydraulics', 'Circuit', 'Signal', 'Fault', 'Vehicle', 'Chance');
+        return $this->mayKnowOnly('Bay', 'Road', 'Drive', 'Module', 'Hydraulics', 'Circuit', 'Signal', 'Fault', 'Vehicle', 'Chance');
     }
 
     public function test_sensors_stand_on_circuit_and_module(): BuildStep

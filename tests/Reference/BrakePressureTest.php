@@ -14,8 +14,8 @@ use Lernfall\Vehicle\Brakes\VolumeCurve;
 use Lernfall\Vehicle\Brakes\WheelBrake;
 use Lernfall\Vehicle\Brakes\WheelLine;
 use PHPUnit\Framework\TestCase;
-use RuntimeException;
 use Tests\Support\SampleUnit;
+use Tests\Support\Scipy;
 
 /**
  * Pressures of the brakes against scipy's solver of differential equations (LSODA of ODEPACK). The solver's side stands in solvers/brakes.py.
@@ -62,7 +62,7 @@ final class BrakePressureTest extends TestCase
     public function test_pressures_are_within_half_a_percent_of_the_solver(): void
     {
         $given = array_map(self::given(...), self::cases());
-        $solved = array_combine(array_keys($given), $this->solved(array_values($given)));
+        $solved = array_combine(array_keys($given), Scipy::solved('brakes.py', array_values($given)));
         $off = [];
         foreach ($given as $name => $case) {
             $state = self::computed($case);
@@ -111,35 +111,5 @@ final class BrakePressureTest extends TestCase
         $volume = new VolumeCurve($wheel['closing'], $wheel['bend'], $wheel['stretch'], $wheel['air']);
 
         return new WheelLine('first', new Valve($wheel['inlet'], $wheel['inletLeak']), new Valve($wheel['outlet'], $wheel['outletLeak']), $wheel['check'], new WheelBrake($volume, 20.0, 0.5), $wheel['hose'] ?? INF);
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $cases
-     * @return list<array{bar: list<float>, accumulated: float}>
-     */
-    private function solved(array $cases): array
-    {
-        $process = proc_open([self::python(), __DIR__.'/solvers/brakes.py'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
-        if ($process === false) {
-            throw new RuntimeException('The solver does not start.');
-        }
-        fwrite($pipes[0], json_encode($cases, JSON_THROW_ON_ERROR));
-        fclose($pipes[0]);
-        [$written, $complaints] = [stream_get_contents($pipes[1]), stream_get_contents($pipes[2])];
-        self::assertSame(0, proc_close($process), (string) $complaints);
-
-        return json_decode((string) $written, true, 16, JSON_THROW_ON_ERROR);
-    }
-
-    /** The system's own python3 has the system's scipy; one that stands before it in the path may not. */
-    private static function python(): string
-    {
-        foreach (['python3', '/usr/bin/python3'] as $python) {
-            exec("$python -c 'import scipy' 2>/dev/null", $written, $status);
-            if ($status === 0) {
-                return $python;
-            }
-        }
-        throw new RuntimeException('No python3 with scipy is here: install python3-scipy.');
     }
 }

@@ -66,8 +66,8 @@ final readonly class CarResource
         return [
             'id' => $sound->id,
             'name' => $sound->model->name,
-            'layout' => $sound->model->layout,
-            'body' => $sound->model->body->value,
+            'layout' => $sound->model->build->layout,
+            'body' => $sound->model->build->body->value,
             'lamps' => $sound->model->lamps,
             'codesBy' => self::codesBy($sound),
             'codeDigits' => $sound->module->lampCodes->digits ?? 0,

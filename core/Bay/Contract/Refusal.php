@@ -24,6 +24,10 @@ enum Refusal: string
     case WheelsUnderPower = 'wheels-under-power';
     /** Coils and pump of the hydraulic unit have to rest. */
     case UnitHot = 'unit-hot';
+    /** Nobody drives with a pedal that goes low, gives way or sinks. */
+    case PedalDoubtful = 'pedal-doubtful';
+    /** With the control of slip off, wheels lock. */
+    case TooFastUncontrolled = 'too-fast-uncontrolled';
     case Handed = 'handed';
     case KnownGoodPartIn = 'trial-part-in';
     case KnownGoodPartOut = 'trial-part-out';

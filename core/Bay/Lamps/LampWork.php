@@ -44,6 +44,12 @@ final readonly class LampWork
         return Prediction::of('lamps', $features, $car->state->isPowered() ? [] : [Note::LampsIgnitionOff]);
     }
 
+    /** Whether its module keeps braked wheels from locking: nothing has made it give that up. */
+    public function isControlling(Car $car): bool
+    {
+        return $car->state->isPowered() && ! $this->warns($car);
+    }
+
     /** "on", "off" or "blinks". */
     private function state(Car $car, string $lamp, bool $warns): string
     {

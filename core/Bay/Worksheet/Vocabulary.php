@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Worksheet;
 
+use Lernfall\Road\Felt;
+
 /** The words a cause is named with. They are the same in every case, so they tell nothing about this one. */
 final readonly class Vocabulary
 {
@@ -73,6 +75,7 @@ final readonly class Vocabulary
         'height' => ['usual-height', 'goes-low', 'stays-high'],
         'feel' => ['feels-firm', 'feels-soft'],
         'steady' => ['stays-down', 'sinks-slowly'],
+        ...Felt::WORDS,
         'switches' => ['follows', 'closed', 'stays-closed', 'stays-open'],
     ];
 

@@ -3176,6 +3176,17 @@ export interface components {
                 seconds: number;
             }[];
         };
+        /** @description Drive on closed ground, brake to a stop, and have the driver tell of it */
+        "stop-on-closed-ground": {
+            /** @constant */
+            do: "stop-on-closed-ground";
+            /** @enum {unknown} */
+            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+            /** @description From which it brakes; no faster than the ground allows */
+            kilometresPerHour: number;
+            /** @description The foot stamps on the pedal; else it presses gently */
+            hard: boolean;
+        };
         /** @description Carry out a repair */
         repair: {
             /** @constant */
@@ -3629,6 +3640,17 @@ export interface components {
                         seconds: number;
                     }[];
                 };
+                /** @description Drive on closed ground, brake to a stop, and have the driver tell of it */
+                "stop-on-closed-ground": {
+                    /** @constant */
+                    do: "stop-on-closed-ground";
+                    /** @enum {unknown} */
+                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+                    /** @description From which it brakes; no faster than the ground allows */
+                    kilometresPerHour: number;
+                    /** @description The foot stamps on the pedal; else it presses gently */
+                    hard: boolean;
+                };
                 /** @description Carry out a repair */
                 repair: {
                     /** @constant */
@@ -3737,29 +3759,29 @@ export interface components {
                  * @description What sort of thing an action showed
                  * @enum {unknown}
                  */
-                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "stopped" | "written";
                 /**
                  * @description Why it was not done; empty where it was
                  * @enum {unknown}
                  */
-                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "handed" | "trial-part-in" | "trial-part-out";
+                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "pedal-doubtful" | "too-fast-uncontrolled" | "handed" | "trial-part-in" | "trial-part-out";
                 /**
                  * @description What is said besides
                  * @enum {unknown}
                  */
                 note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "clamp-round-two-wires" | "clamp-not-zeroed" | "rollers-on-doubtful-pedal" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
             };
-        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["let-unit-rest"] | components["schemas"]["try-pedal"] | components["schemas"]["brake-on-rollers"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["let-unit-rest"] | components["schemas"]["try-pedal"] | components["schemas"]["brake-on-rollers"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["stop-on-closed-ground"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
         /**
          * @description What sort of thing an action showed
          * @enum {unknown}
          */
-        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "written";
+        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "stopped" | "written";
         /**
          * @description Why it was not done; empty where it was
          * @enum {unknown}
          */
-        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "handed" | "trial-part-in" | "trial-part-out";
+        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "pedal-doubtful" | "too-fast-uncontrolled" | "handed" | "trial-part-in" | "trial-part-out";
         /**
          * @description What is said besides
          * @enum {unknown}

@@ -31,10 +31,10 @@ final class VehicleReaderTest extends TestCase
 
     public function test_what_it_looks_like_is_said_by_its_data_and_else_by_its_layout(): void
     {
-        self::assertSame(Body::Saloon, VehicleReader::read($this->document())->model->body);
+        self::assertSame(Body::Saloon, VehicleReader::read($this->document())->model->build->body);
         $older = array_diff_key($this->document(), ['body' => true]);
-        self::assertSame(Body::Hatchback, VehicleReader::read($older)->model->body);
-        self::assertSame(Body::Trailer, VehicleReader::read(['layout' => 'trailer'] + $older)->model->body);
+        self::assertSame(Body::Hatchback, VehicleReader::read($older)->model->build->body);
+        self::assertSame(Body::Trailer, VehicleReader::read(['layout' => 'trailer'] + $older)->model->build->body);
         self::assertStringStartsWith('/body: expected one of', Sentences::ofRefused(fn () => VehicleReader::read(['body' => 'coupe'] + $this->document())));
     }
 

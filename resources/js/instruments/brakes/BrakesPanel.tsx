@@ -7,25 +7,28 @@ import type { PanelProps } from '../room';
 import { has } from '../tools';
 import { LiftControls } from './LiftControls';
 import { lastTried } from './lastTried';
+import { RoadControls } from './RoadControls';
 import { Tried } from './Tried';
 
-type Place = 'pedal' | 'lift' | 'rollers';
+type Place = 'pedal' | 'lift' | 'rollers' | 'road';
 
 /** Where one was last, one goes on. */
 const PLACES: Record<string, Place> = {
     'test-actuator': 'lift',
     'brake-on-rollers': 'rollers',
+    'stop-on-closed-ground': 'road',
 };
 
 const AXLES = ['front', 'rear'] as const;
 
-/** What shows how a car brakes while it stands: the pedal, valves and pump on the lift, the roller bench. */
+/** What shows how a car brakes: while it stands, the pedal, valves and pump on the lift, the roller bench; and how it stops on closed ground. */
 export function BrakesPanel(props: PanelProps) {
     const { attempt, busy, onAct } = props;
     const places: Place[] = [
         'pedal',
         ...(has(attempt, 'actuator-tests') ? (['lift'] as const) : []),
         ...(has(attempt, 'roller-bench') ? (['rollers'] as const) : []),
+        'road',
     ];
     const last = lastTried(attempt);
     const [place, setPlace] = useState<Place>(
@@ -88,6 +91,7 @@ export function BrakesPanel(props: PanelProps) {
                     <p className="text-small text-slate-soft">{t('brakes.rollers-hint')}</p>
                 </>
             )}
+            {place === 'road' && <RoadControls attempt={attempt} busy={busy} onAct={onAct} />}
             <Tried {...props} />
             <p className="mt-auto text-small text-slate-soft">{t(`caution.brakes-${place}`)}</p>
         </>

@@ -28,12 +28,17 @@ export const room: Room = {
     fits: hasUnit,
     Panel: BrakesPanel,
     acts: ['brakes.try-pedal', 'brakes.pump-pedal'],
-    shows: ['test-actuator', 'try-pedal', 'brake-on-rollers'],
+    shows: ['test-actuator', 'try-pedal', 'brake-on-rollers', 'stop-on-closed-ground'],
     told: {
         'test-actuator': (_, action) => worked(action),
         'try-pedal': (_, action) => t(action.pumped === true ? 'did.pump-pedal' : 'did.try-pedal'),
         'let-unit-rest': () => t('did.let-unit-rest'),
         'brake-on-rollers': (_, action) => t('did.brake-on-rollers', { axle: t(`axle.${action.axle}`) }),
+        'stop-on-closed-ground': (_, { hard, kilometresPerHour, footing }) =>
+            t(hard ? 'did.stop-hard' : 'did.stop-gentle', {
+                speed: String(kilometresPerHour),
+                ground: t(`footing.${footing}`),
+            }),
     },
     shown: {
         actuator: {
@@ -44,11 +49,13 @@ export const room: Room = {
             ],
         },
         'pedal-tried': { word: (_, word) => [t(`sight-short.${word}`)] },
+        stopped: { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
         rolled: { number: (name) => `${spokenFeature(name)} ` },
     },
     sources: {
         'test-actuator': { which: (feature) => `${spokenFeature(feature)} · ` },
         'try-pedal': { which: (feature) => `${spokenFeature(feature)} · ` },
         'brake-on-rollers': { which: (feature) => `${spokenFeature(feature)} · ` },
+        'stop-on-closed-ground': { which: (feature) => `${spokenFeature(feature)} · ` },
     },
 };

@@ -1,7 +1,7 @@
 import type { Attempt } from '../../api/types';
 import { stepsOf, type StepOf } from '../../words/card';
 
-const KINDS = ['test-actuator', 'try-pedal', 'brake-on-rollers'] as const;
+const KINDS = ['test-actuator', 'try-pedal', 'brake-on-rollers', 'stop-on-closed-ground'] as const;
 
 export type Tried = StepOf<(typeof KINDS)[number]>;
 

@@ -4,5 +4,6 @@ import { t } from '../../words/words';
 export function spokenFeature(feature: string): string {
     const [name = '', of = ''] = feature.split('.');
     if (of === '') return t(`tried.${name}`);
+    if (name === 'mark') return t('tried.mark-at', { wheel: of });
     return name === 'wheel' ? t('tried.wheel-at', { wheel: of }) : `${name}, ${t(`force.${of}`)}`;
 }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Braking;
+
+use Lernfall\Bay\Workshop\Equipment;
+use Lernfall\Document\Node;
+use Lernfall\Road\FeltLimits;
+
+/** Who drives a stop on closed ground: how the foot presses, and what is noticed. */
+final readonly class Driver implements Equipment
+{
+    /**
+     * @param  float  $gentleNewtons  of a foot that stops before a traffic light
+     * @param  float  $hardNewtons  of one that stamps on the pedal
+     * @param  float  $gentleNewtonsPerSecond  how fast it comes down
+     * @param  float  $hardNewtonsPerSecond  as well
+     */
+    public function __construct(public float $gentleNewtons, public float $hardNewtons, public float $gentleNewtonsPerSecond, public float $hardNewtonsPerSecond, public FeltLimits $limits)
+    {
+    }
+
+    public static function read(Node $workshop): static
+    {
+        $driver = $workshop->at('driver');
+
+        return new self(
+            $driver->float('gentleNewtons'), $driver->float('hardNewtons'), $driver->float('gentleNewtonsPerSecond'), $driver->float('hardNewtonsPerSecond'),
+            new FeltLimits(
+                $driver->float('pullsNewtonMetresPerKilogram'), $driver->float('locksSeconds'), $driver->float('locksAboveKilometresPerHour') / 3.6, $driver->float('distanceShare'), $driver->float('distanceMetres'),
+                $driver->float('sinksCentimetres'), $driver->float('beatsCubicCentimetres'),
+            ),
+        );
+    }
+}

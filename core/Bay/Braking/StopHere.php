@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Braking;
+
+use Lernfall\Bay\Contract\Drives;
+use Lernfall\Drive\Drive;
+
+/** A stop on closed ground, from a speed, with a gentle foot or a hard one. */
+final readonly class StopHere implements Drives
+{
+    /** A run-up, so that what a module watches on a drive is watched. */
+    private const HELD_SECONDS = 4.0;
+
+    public function __construct(public Footing $footing, public int $kilometresPerHour, public bool $isHard = true)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'stop-on-closed-ground';
+    }
+
+    public function rate(): string
+    {
+        return 'stop-on-closed-ground';
+    }
+
+    public function question(): string
+    {
+        return implode(' ', ['stop-on-closed-ground', $this->footing->value, $this->kilometresPerHour, $this->isHard ? 'hard' : 'gentle']);
+    }
+
+    public function drive(): Drive
+    {
+        return Drive::straight($this->kilometresPerHour / 3.6, self::HELD_SECONDS);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Module\Control;
+
+use Lernfall\Vehicle\Motion\ReferenceLimits;
+
+/**
+ * What a program takes for the car's speed while it brakes, from the speeds of its wheels alone: it follows the fastest one, and where all slip it falls no faster than
+ * it has learned the car to slow down.
+ */
+final class ReferenceSpeed
+{
+    /** Two speeds nearer to each other in time say too little. */
+    private const LEARNS_OVER_SECONDS = 0.08;
+
+    /** It may slow down by this much more than it has. */
+    private const MARGIN = 1.25;
+
+    private const MARGIN_METRES_PER_SECOND_SQUARED = 0.8;
+
+    private float $fallsBy;
+
+    private float $agreed = 0.0;
+
+    /** @var array<int, true> wheels it goes by */
+    private array $believed = [true, true, true, true];
+
+    /** Where and when the car's speed was known last. */
+    private float $knownSpeed;
+
+    private float $knownAt = 0.0;
+
+    public function __construct(private readonly ReferenceLimits $limits, public float $metresPerSecond)
+    {
+        $this->fallsBy = $limits->mostSlowingMetresPerSecondSquared;
+        $this->knownSpeed = $metresPerSecond;
+    }
+
+    /**
+     * @param  list<float>  $speeds  of the wheels
+     * @param  bool  $isControlled  some wheel's pressure is not as pressed
+     * @param  bool  $turns  every wheel turns, as far as is counted: wheels that stand agree as well
+     * @param  bool  $isLow  every wheel finds the road slippery
+     */
+    public function follow(array $speeds, bool $isControlled, bool $turns, bool $isLow, float $now, float $seconds): void
+    {
+        if (! $isControlled) {
+            $this->doubt($speeds);
+        }
+        $speeds = array_intersect_key($speeds, $this->believed);
+        $fastest = max([0.0, ...$speeds]);
+        $slowest = min([$fastest, ...$speeds]);
+        $this->agreed = $turns && $fastest - $slowest <= $this->limits->agreeShare * $fastest ? $this->agreed + $seconds : 0.0;
+        if ($this->agreed >= $this->limits->agreeSeconds) {
+            $this->metresPerSecond = $fastest;
+            if ($isControlled) {
+                $this->learn($fastest, $now);
+            } else {
+                [$this->knownSpeed, $this->knownAt, $this->fallsBy] = [$fastest, $now, $this->limits->mostSlowingMetresPerSecondSquared];
+            }
+
+            return;
+        }
+        $falls = $isLow ? min($this->fallsBy, $this->limits->leastSlowingMetresPerSecondSquared) : $this->fallsBy;
+        $this->metresPerSecond = max($fastest, $this->metresPerSecond - $falls * $seconds);
+    }
+
+    /** A wheel has recovered to this speed: the car is not slower. */
+    public function learn(float $speed, float $now): void
+    {
+        if ($now - $this->knownAt < self::LEARNS_OVER_SECONDS) {
+            return;
+        }
+        $slowing = ($this->knownSpeed - $speed) / ($now - $this->knownAt);
+        $this->fallsBy = max($this->limits->leastSlowingMetresPerSecondSquared, min($this->limits->mostSlowingMetresPerSecondSquared, self::MARGIN * $slowing + self::MARGIN_METRES_PER_SECOND_SQUARED));
+        $this->knownSpeed = $speed;
+        $this->knownAt = $now;
+    }
+
+    /** @param  list<float>  $speeds */
+    private function doubt(array $speeds): void
+    {
+        $this->believed = [true, true, true, true];
+        $sorted = $speeds;
+        rsort($sorted);
+        if ($sorted[0] > (1.0 + $this->limits->doubtfulShare) * $sorted[1]) {
+            unset($this->believed[(int) array_search($sorted[0], $speeds, true)]);
+        }
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Module\Control;
+
+use Lernfall\Vehicle\Brakes\Modulation;
+use Lernfall\Vehicle\Motion\SlipControlDesign;
+
+/**
+ * The program that keeps braked wheels from locking. It knows the speeds it has counted and the switch at the pedal, nothing else: neither the car's speed nor the road.
+ *
+ * Wheels are front left, front right, rear left, rear right.
+ */
+final class SlipControl
+{
+    /** Of the low pass through which accelerations are taken. */
+    private const FILTER_SECONDS = 0.008;
+
+    /** The pump runs on for so long after the last wheel was let go. */
+    private const PUMP_RUNS_ON_SECONDS = 0.4;
+
+    /** Rear wheels are held by brake-force distribution from this deceleration of the car on, in m/s². */
+    private const DISTRIBUTES_FROM = 1.5;
+
+    private ReferenceSpeed $reference;
+
+    /** @var list<WheelControl> */
+    private array $wheels;
+
+    /** @var list<float> by which each wheel's speed is put right */
+    private array $learned;
+
+    /** @var list<float> */
+    private array $before;
+
+    /** @var array<int, float> by wheel */
+    private array $accelerations = [0.0, 0.0, 0.0, 0.0];
+
+    private float $pumpUntil = 0.0;
+
+    private bool $isRearHeld = false;
+
+    private float $slowing = 0.0;
+
+    private float $standing = 0.0;
+
+    private bool $isOn = false;
+
+    /** @param  list<float>  $speeds  as it begins, with nobody's foot on the brake */
+    public function __construct(private readonly SlipControlDesign $design, array $speeds)
+    {
+        $sorted = $speeds;
+        sort($sorted);
+        $usual = $sorted[1];
+        $this->learned = array_map(static fn (float $speed): float => $speed > 0.0 && abs($usual / $speed - 1.0) <= $design->reference->learnsShare ? $usual / $speed : 1.0, $speeds);
+        $this->before = $this->corrected($speeds);
+        $this->reference = new ReferenceSpeed($design->reference, max([0.0, ...$this->before]));
+        $this->wheels = array_map(static fn (): WheelControl => new WheelControl($design), $speeds);
+    }
+
+    /**
+     * @param  list<float>  $speeds
+     * @return list<float>
+     */
+    private function corrected(array $speeds): array
+    {
+        return array_map(static fn (float $speed, float $factor): float => $speed * $factor, $speeds, $this->learned);
+    }
+
+    /**
+     * @param  list<float>  $speeds  of the wheels as counted
+     * @param  bool  $brakes  the switch at the pedal says so
+     */
+    public function tick(array $speeds, bool $brakes, float $now, float $seconds): ControlWish
+    {
+        $speeds = $this->corrected($speeds);
+        foreach ($speeds as $wheel => $speed) {
+            $this->accelerations[$wheel] += (($speed - $this->before[$wheel]) / $seconds - $this->accelerations[$wheel]) * $seconds / ($seconds + self::FILTER_SECONDS);
+        }
+        $this->before = $speeds;
+        $before = $this->reference->metresPerSecond;
+        $lows = array_filter($this->wheels, static fn (WheelControl $wheel): bool => $wheel->isLow || $wheel->isSuspect());
+        $this->reference->follow($speeds, $this->isOn, min([INF, ...$speeds]) > $this->design->leavesBelowMetresPerSecond, count($lows) === count($this->wheels), $now, $seconds);
+        $this->slowing += (($before - $this->reference->metresPerSecond) / $seconds - $this->slowing) * $seconds / 0.1;
+        $this->standing = max([0.0, ...$speeds]) < $this->design->leavesBelowMetresPerSecond ? $this->standing + $seconds : 0.0;
+        if (! $brakes || $this->reference->metresPerSecond < $this->design->leavesBelowMetresPerSecond || $this->standing > $this->design->reference->standsAfterSeconds) {
+            $this->end();
+
+            return ControlWish::none($this->reference->metresPerSecond);
+        }
+        if (! $this->isOn && $this->reference->metresPerSecond < $this->design->entersAboveMetresPerSecond) {
+            return ControlWish::none($this->reference->metresPerSecond);
+        }
+        $halves = $this->wishes($speeds, $now, $seconds);
+
+        return new ControlWish($halves[0], $halves[1], $now < $this->pumpUntil, $this->reference->metresPerSecond, array_map(static fn (WheelControl $wheel): WheelPhase => $wheel->phase, $this->wheels));
+    }
+
+    private function end(): void
+    {
+        foreach ($this->wheels as $wheel) {
+            $wheel->end();
+        }
+        $this->isOn = $this->isRearHeld = false;
+    }
+
+    /**
+     * @param  list<float>  $speeds
+     * @return array{list<Modulation>, list<Modulation>}
+     */
+    private function wishes(array $speeds, float $now, float $seconds): array
+    {
+        $reference = $this->reference->metresPerSecond;
+        $halves = [[], []];
+        foreach ($this->wheels as $wheel => $control) {
+            $seen = $this->design->rearTogether && $wheel >= 2 ? ($speeds[2] <= $speeds[3] ? 2 : 3) : $wheel;
+            $other = $wheel < 2 ? $this->wheels[1 - $wheel] : null;
+            $every = $other !== null && $this->design->rebuilding->yawDelaySeconds > 0.0 && $other->isLow && ! $control->isLow ? $this->design->rebuilding->stepEverySeconds + $this->design->rebuilding->yawDelaySeconds : $this->design->rebuilding->stepEverySeconds;
+            [$first, $second] = $control->tick($speeds[$seen], $this->accelerations[$seen], $reference, $every, $seconds);
+            if ($control->hasRecovered) {
+                $this->reference->learn($speeds[$seen], $now);
+            }
+            if ($control->phase === WheelPhase::LetsGo) {
+                $this->pumpUntil = $now + self::PUMP_RUNS_ON_SECONDS;
+                $this->isOn = true;
+            }
+            $halves[0][] = $first;
+            $halves[1][] = $second;
+        }
+
+        return $this->distributed($halves, $speeds, $reference);
+    }
+
+    /**
+     * Brake-force distribution: rear wheels that slip more than a little are held at the pressure they have.
+     *
+     * @param  array{list<Modulation>, list<Modulation>}  $halves
+     * @param  list<float>  $speeds
+     * @return array{list<Modulation>, list<Modulation>}
+     */
+    private function distributed(array $halves, array $speeds, float $reference): array
+    {
+        $slip = $reference > 0.0 ? 1.0 - min($speeds[2], $speeds[3]) / $reference : 0.0;
+        $this->isRearHeld = $this->slowing > self::DISTRIBUTES_FROM && $slip > $this->design->rearSlipShare * ($this->isRearHeld ? 0.6 : 1.0);
+        $held = fn (int $wheel, Modulation $wanted): Modulation => $wheel >= 2 && $this->isRearHeld && ! $this->wheels[$wheel]->isActive() ? Modulation::Hold : $wanted;
+
+        return [array_map($held, array_keys($halves[0]), $halves[0]), array_map($held, array_keys($halves[1]), $halves[1])];
+    }
+}

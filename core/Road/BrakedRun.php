@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Road;
+
+use Lernfall\Hydraulics\BrakeMachine;
+use Lernfall\Hydraulics\BrakeState;
+use Lernfall\Module\Control\ControlWish;
+use Lernfall\Module\Control\SlipControl;
+use Lernfall\Vehicle\Brakes\BrakeUnit;
+use Lernfall\Vehicle\Brakes\WheelLine;
+
+/** A car braked on a road, tick by tick: foot, fluid, wheels, teeth counted, what the module makes of them, and its valves again. */
+final class BrakedRun
+{
+    /** Of the module's program. */
+    public const TICK_SECONDS = 0.004;
+
+    private const STANDS_BELOW_METRES_PER_SECOND = 0.05;
+
+    /** The switch at the pedal closes. */
+    private const LIGHTS_FROM_NEWTONS = 5.0;
+
+    private readonly BrakeMachine $machine;
+
+    /** @var list<string> channel whose valves brake each wheel */
+    private array $channels = [];
+
+    /** @var list<WheelLine> */
+    private array $lines = [];
+
+    private readonly float $mostDisplaced;
+
+    /**
+     * @param  list<string>  $wheels  front left, front right, rear left, rear right, as the hydraulic unit names them
+     * @param  list<float>  $radii  rolling radii in metres, by wheel
+     * @param  list<HeardWheel>  $listening  by wheel as the module takes it
+     * @param  ?SlipControl  $control  null where it is switched off
+     * @param  int  $substeps  of the wheels within a tick
+     */
+    public function __construct(
+        private readonly RollingCar $car,
+        private readonly BrakeUnit $unit,
+        array $wheels,
+        private readonly array $radii,
+        private readonly array $listening,
+        private readonly ?SlipControl $control,
+        private readonly UnitMoves $moves,
+        private BrakeState $fluid,
+        private readonly int $substeps = 2,
+    ) {
+        $this->machine = new BrakeMachine($unit->hydraulics);
+        foreach ($wheels as $wheel) {
+            foreach ($unit->hydraulics->wheels as $channel => $line) {
+                if ($unit->hydraulics->wheelAt($channel) === $wheel) {
+                    $this->channels[] = $channel;
+                    $this->lines[] = $line;
+                }
+            }
+        }
+        $master = $unit->master;
+        $this->mostDisplaced = $master->pedalCentimetres * $master->boreSquareCentimetres / $master->pedalRatio;
+    }
+
+    /** Until the car stands. */
+    public function stopped(StopTask $task): RoadRecord
+    {
+        $record = new RoadRecord(self::TICK_SECONDS);
+        $ticks = (int) round($task->mostSeconds / self::TICK_SECONDS);
+        for ($tick = 0; $tick < $ticks && $this->car->metresPerSecond > self::STANDS_BELOW_METRES_PER_SECOND; $tick++) {
+            $now = $tick * self::TICK_SECONDS;
+            $newtons = $task->footAfter($now);
+            $counted = array_map(static fn (HeardWheel $one): float => $one->timer->read($now), $this->listening);
+            $wish = $this->control?->tick($counted, $newtons > self::LIGHTS_FROM_NEWTONS, $now, self::TICK_SECONDS) ?? ControlWish::none($counted[0]);
+            $this->brake($wish, $this->unit->master->bar($newtons));
+            $this->roll($now);
+            $this->note($record, $now, $counted, $wish);
+        }
+        $record->left = $this->left();
+
+        return $record;
+    }
+
+    private function brake(ControlWish $wish, float $wantedBar): void
+    {
+        $bar = $this->stoppedBar($wantedBar);
+        if ($wish->isOne()) {
+            $this->fluid = $this->machine->after($this->fluid, $bar, $this->moves->by($wish->first, $wish->pump), self::TICK_SECONDS);
+
+            return;
+        }
+        $this->fluid = $this->machine->after($this->fluid, $bar, $this->moves->by($wish->first, $wish->pump), self::TICK_SECONDS / 2.0);
+        $this->fluid = $this->machine->after($this->fluid, $bar, $this->moves->by($wish->second, $wish->pump), self::TICK_SECONDS / 2.0);
+    }
+
+    /** With the pedal down to its stop a foot presses no more. */
+    private function stoppedBar(float $wantedBar): float
+    {
+        $over = array_sum($this->fluid->displaced) - $this->mostDisplaced;
+        if ($over <= 0.0) {
+            return $wantedBar;
+        }
+        $capacity = array_sum(array_map(fn (WheelLine $line, string $channel): float => $line->brake->volume->capacity($this->fluid->bar[$channel]), $this->lines, $this->channels));
+
+        return max(0.0, min($wantedBar, max([0.0, ...array_values($this->fluid->bar)]) - $over / $capacity));
+    }
+
+    /**
+     * Once the car stands the module has the pumps run until the accumulators are empty, if they can.
+     *
+     * @return array<string, float> cubic centimetres in the accumulators, by circuit
+     */
+    private function left(): array
+    {
+        $turning = $this->moves->by(ControlWish::none(0.0)->first, true)->pumpsTurning;
+        $left = [];
+        foreach ($this->fluid->accumulated as $name => $cubicCentimetres) {
+            $isEmptied = $this->control !== null && in_array($name, $turning, true) && $this->unit->hydraulics->circuits[$name]->pumpCubicCentimetresPerSecond > 0.0;
+            $left[$name] = $isEmptied ? 0.0 : $cubicCentimetres;
+        }
+
+        return $left;
+    }
+
+    private function roll(float $now): void
+    {
+        $brakes = [];
+        foreach ($this->lines as $wheel => $line) {
+            $brakes[] = $line->brake->torqueNewtonMetres($this->fluid->bar[$this->channels[$wheel]]);
+        }
+        $seconds = self::TICK_SECONDS / $this->substeps;
+        for ($step = 0; $step < $this->substeps; $step++) {
+            $this->car->step($brakes, null, $seconds);
+            foreach ($this->listening as $one) {
+                $one->timer->turn($this->car->turning[$one->turned] / (2.0 * M_PI), $now + $step * $seconds, $seconds);
+            }
+        }
+    }
+
+    /** @param  list<float>  $counted */
+    private function note(RoadRecord $record, float $now, array $counted, ControlWish $wish): void
+    {
+        $record->seconds[] = $now + self::TICK_SECONDS;
+        $record->metresPerSecond[] = $this->car->metresPerSecond;
+        $record->metres[] = $this->car->metres;
+        $record->wheels[] = array_map(static fn (float $turning, float $radius): float => $turning * $radius, $this->car->turning, $this->radii);
+        $record->counted[] = $counted;
+        $record->reference[] = $wish->reference;
+        $record->bars[] = array_map(fn (string $channel): float => $this->fluid->bar[$channel], $this->channels);
+        $record->slips[] = $this->car->slips;
+        $record->forces[] = $this->car->forces;
+        $record->loads[] = $this->car->loads;
+        $record->phases[] = $wish->phases;
+        $record->pump[] = $wish->pump;
+        $record->accumulated[] = array_sum($this->fluid->accumulated);
+        $record->pedalCentimetres[] = $this->unit->master->pedalTravelCentimetres(array_sum($this->fluid->displaced));
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Road;
+
+use Lernfall\Module\Control\WheelPhase;
+
+/** What was on the way, tick by tick: all lists are as long as there are ticks, and those of wheels have four entries each. */
+final class RoadRecord
+{
+    private const ALL_AS_PRESSED = [WheelPhase::AsPressed, WheelPhase::AsPressed, WheelPhase::AsPressed, WheelPhase::AsPressed];
+
+    /** @var list<float> */
+    public array $seconds = [];
+
+    /** @var list<float> true speed of the car */
+    public array $metresPerSecond = [];
+
+    /** @var list<float> */
+    public array $metres = [];
+
+    /** @var list<array<int, float>> true speeds of the wheels at their rims, m/s */
+    public array $wheels = [];
+
+    /** @var list<list<float>> as the module has counted them, m/s */
+    public array $counted = [];
+
+    /** @var list<float> what the module takes for the car's speed, m/s */
+    public array $reference = [];
+
+    /** @var list<list<float>> at the wheels' brakes */
+    public array $bars = [];
+
+    /** @var list<array<int, float>> slip, above zero while braking */
+    public array $slips = [];
+
+    /** @var list<array<int, float>> newtons against the drive */
+    public array $forces = [];
+
+    /** @var list<list<float>> newtons on the road */
+    public array $loads = [];
+
+    /** @var list<list<WheelPhase>> */
+    public array $phases = [];
+
+    /** @var list<bool> the module wants the pump to run */
+    public array $pump = [];
+
+    /** @var list<float> centimetres the pedal has gone down */
+    public array $pedalCentimetres = [];
+
+    /** @var list<float> cubic centimetres in all accumulators */
+    public array $accumulated = [];
+
+    /** @var array<string, float> cubic centimetres that stay in the accumulators, by circuit */
+    public array $left = [];
+
+    public function __construct(public readonly float $tickSeconds)
+    {
+    }
+
+    public function stopMetres(): float
+    {
+        return $this->metres === [] ? 0.0 : $this->metres[count($this->metres) - 1];
+    }
+
+    public function stopSeconds(): float
+    {
+        return $this->seconds === [] ? 0.0 : $this->seconds[count($this->seconds) - 1];
+    }
+
+    /** The longest time without a pause that a wheel stood while the car went faster than this. */
+    public function lockedSeconds(int $wheel, float $aboveMetresPerSecond): float
+    {
+        $longest = $now = 0.0;
+        foreach ($this->wheels as $tick => $speeds) {
+            $now = $this->metresPerSecond[$tick] > $aboveMetresPerSecond && $speeds[$wheel] <= 0.01 ? $now + $this->tickSeconds : 0.0;
+            $longest = max($longest, $now);
+        }
+
+        return $longest;
+    }
+
+    public function isControlled(): bool
+    {
+        foreach ($this->phases as $phases) {
+            if ($phases !== self::ALL_AS_PRESSED) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** How long the control let pressure go or held it at a wheel. */
+    public function controlledSeconds(int $wheel): float
+    {
+        return $this->tickSeconds * count(array_filter($this->phases, static fn (array $one): bool => $one[$wheel] !== WheelPhase::AsPressed));
+    }
+
+    /** Cubic centimetres that the pumps have pressed back against the foot. */
+    public function returned(): float
+    {
+        $returned = 0.0;
+        foreach ($this->accumulated as $tick => $now) {
+            $returned += max(0.0, ($this->accumulated[$tick - 1] ?? 0.0) - $now);
+        }
+
+        return $returned;
+    }
+}

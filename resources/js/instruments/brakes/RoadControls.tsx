@@ -1,0 +1,83 @@
+import { useState } from 'react';
+import type { Action } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { stepsOf } from '../../words/card';
+import { shortMinutes } from '../../words/quantities';
+import { t } from '../../words/words';
+import type { PanelProps } from '../room';
+
+type Footing = Extract<Action, { do: 'stop-on-closed-ground' }>['footing'];
+
+/** What there is to brake on, and the speeds it can be begun from there. */
+const GROUNDS: Record<Footing, number[]> = {
+    dry: [10, 20, 40, 60, 80],
+    wet: [10, 20, 40, 60, 80],
+    snow: [10, 20, 30, 50],
+    gravel: [10, 20, 40, 50],
+    ice: [10, 20, 30],
+    'ice-left': [10, 20, 40, 60],
+    'ice-right': [10, 20, 40, 60],
+    'dry-then-ice': [10, 20, 30],
+};
+
+const FEET = ['hard', 'gentle'] as const;
+
+/** Closed ground: what is under the wheels, how fast, how the foot presses. */
+export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt' | 'busy' | 'onAct'>) {
+    // as it was set last
+    const last = stepsOf(attempt.steps, 'stop-on-closed-ground').at(-1)?.action;
+    const [footing, setFooting] = useState<Footing>(last?.footing ?? 'dry');
+    const [speed, setSpeed] = useState(last?.kilometresPerHour ?? 10);
+    const [foot, setFoot] = useState<(typeof FEET)[number]>(last?.hard === false ? 'gentle' : 'hard');
+    const speeds = GROUNDS[footing];
+    const from = speeds.includes(speed) ? speed : (speeds.filter((one) => one < speed).at(-1) ?? 10);
+    return (
+        <>
+            <label className="flex items-center gap-2 text-small">
+                <span className="text-slate-soft">{t('brakes.footing')}</span>
+                <select
+                    value={footing}
+                    onChange={(event) => setFooting(event.target.value as Footing)}
+                    className="flex-auto rounded-edge border border-slate-edge bg-slate-raised px-2 py-1 text-slate-text"
+                >
+                    {(Object.keys(GROUNDS) as Footing[]).map((value) => (
+                        <option key={value} value={value}>
+                            {t(`footing.${value}`)}
+                        </option>
+                    ))}
+                </select>
+            </label>
+            <Choice
+                onSlate
+                label={t('brakes.speed')}
+                value={String(from)}
+                onChoose={(value) => setSpeed(Number(value))}
+                options={speeds.map((one) => ({ value: String(one), label: `${one}` }))}
+            />
+            <Choice
+                onSlate
+                label={t('brakes.pedal-pressed')}
+                value={foot}
+                onChoose={setFoot}
+                options={FEET.map((value) => ({ value, label: t(`brakes.foot-${value}`) }))}
+            />
+            <Button
+                kind="slate-main"
+                disabled={busy}
+                note={shortMinutes(attempt.rates['stop-on-closed-ground']?.minutes ?? 0)}
+                onClick={() =>
+                    void onAct({
+                        do: 'stop-on-closed-ground',
+                        footing,
+                        kilometresPerHour: from,
+                        hard: foot === 'hard',
+                    })
+                }
+            >
+                {t('brakes.stop')}
+            </Button>
+            <p className="text-small text-slate-soft">{t('brakes.road-hint')}</p>
+        </>
+    );
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Bay;
+
+use Lernfall\Bay\Braking\Footing;
+use Lernfall\Bay\Braking\StopHere;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Driving\RoadTest;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Lift\Secure;
+use Lernfall\Bay\Lift\SecureStep;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Workbench;
+
+/** What the driver tells of a stop on closed ground. */
+final class ClosedGroundTest extends TestCase
+{
+    private const ALL_WELL = [
+        'foot' => 'holds-under-foot', 'course' => 'keeps-straight', 'steering' => 'steering-answers', 'distance' => 'usual-distance',
+        'mark.FL' => 'wheel-rolls', 'mark.FR' => 'wheel-rolls', 'mark.RL' => 'wheel-rolls', 'mark.RR' => 'wheel-rolls',
+    ];
+
+    #[TestWith(['harl-13'])]
+    #[TestWith(['lendo-15'])]
+    #[TestWith(['mirl-10'])]
+    #[TestWith(['brack-22'])]
+    public function test_a_sound_car_stops_straight_and_leaves_no_mark(string $id): void
+    {
+        $car = Workbench::healthyCar($id);
+        $car->do(new TurnKey(Ignition::Running));
+        foreach ([[Footing::Dry, 60], [Footing::Wet, 60], [Footing::Snow, 40], [Footing::Gravel, 40], [Footing::Ice, 20]] as [$footing, $speed]) {
+            $told = $car->do(new StopHere($footing, $speed))->values;
+            self::assertSame([], array_diff_assoc(self::ALL_WELL, $told), $footing->value);
+        }
+        self::assertSame('beats-back', $car->do(new StopHere(Footing::Wet, 60))->values['beat'] ?? null, 'as it should, in a hard stop');
+        self::assertSame('no-beat', $car->do(new StopHere(Footing::Dry, 40, false))->values['beat'] ?? null, 'and not in a gentle one');
+        self::assertSame('pulls-right', $car->do(new StopHere(Footing::IceLeft, 50))->values['course'] ?? null, 'the right wheels brake more');
+    }
+
+    /**
+     * Written down before the run, of what is told in the trade of these faults (common practice, no source): what differs from a sound car in a hard stop from 60 km/h on dry road.
+     *
+     * @return iterable<string, array{string, string, array<string, string>}>
+     */
+    public static function faults(): iterable
+    {
+        yield 'an outlet that does not let go: that wheel locks' => ['outlet-stuck-shut', 'FL', ['mark.FL' => 'wheel-leaves-mark']];
+        yield 'an inlet that does not shut: that wheel locks, and the pedal sinks' => ['inlet-stuck-open', 'FL', ['mark.FL' => 'wheel-leaves-mark', 'foot' => 'sinks-under-foot']];
+        yield 'an inlet that lets nothing in: the car pulls to the other side, and the stop is long' => ['inlet-stuck-shut', 'FL', ['course' => 'pulls-right', 'distance' => 'longer-distance']];
+        yield 'half a pump: the pedal sinks as the accumulator fills' => ['pump-half-dead', 'FL', ['foot' => 'sinks-under-foot']];
+        yield 'a narrowed hose: the car pulls to the other side' => ['hose-collapsed', 'FR', ['course' => 'pulls-left']];
+        yield 'wires crossed left to right: the wrong wheel is let go' => ['module-inputs-crossed', 'FL', ['mark.FR' => 'wheel-leaves-mark']];
+        yield 'pipes crossed left to right: as well' => ['brake-pipes-crossed', 'FL', ['mark.FR' => 'wheel-leaves-mark']];
+        yield 'a contact too poor for several valves at once: every wheel locks' => ['valve-relay-burnt', 'car', ['mark.FL' => 'wheel-leaves-mark', 'mark.FR' => 'wheel-leaves-mark', 'mark.RL' => 'wheel-leaves-mark', 'mark.RR' => 'wheel-leaves-mark', 'steering' => 'steering-dead']];
+        yield 'worn linings: nothing' => ['linings-worn', 'FL', []];
+        yield 'an uneven disc: nothing that the control of slip would do' => ['disc-uneven', 'FL', []];
+    }
+
+    /** @param  array<string, string>  $expected */
+    #[DataProvider('faults')]
+    public function test_faults_are_felt_in_a_hard_stop(string $kind, string $place, array $expected): void
+    {
+        $car = Workbench::withFault($kind, $place);
+        $told = $car->do(new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 60))->values;
+
+        self::assertSame([], array_diff_assoc($expected, $told));
+        if ($expected === []) {
+            self::assertSame([], array_diff_assoc(self::ALL_WELL, $told));
+        }
+    }
+
+    public function test_a_lamp_that_is_on_limits_the_speed_and_wheels_lock(): void
+    {
+        $car = Workbench::withFault('coil-open', 'FL');
+        self::assertSame(Refusal::TooFastUncontrolled, $this->refusal($car->do(new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 60))));
+        $told = $car->do(new StopHere(Footing::Wet, 40))->values;
+        self::assertSame(['wheel-leaves-mark', 'steering-dead', 'no-beat'], [$told['mark.FR'] ?? '', $told['steering'] ?? '', $told['beat'] ?? '']);
+    }
+
+    public function test_nobody_drives_with_a_doubtful_pedal_or_a_car_that_is_not_ready(): void
+    {
+        self::assertSame(Refusal::PedalDoubtful, $this->refusal(Workbench::withFault('air-in-brake', 'FL')->do(new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 10))));
+        self::assertSame(Refusal::EngineOff, $this->refusal(Workbench::healthy()->do(new StopHere(Footing::Dry, 10))));
+        self::assertSame(Refusal::ChocksIn, $this->refusal(Workbench::healthy()->do(new TurnKey(Ignition::Running), new Secure(SecureStep::Chock), new StopHere(Footing::Dry, 10))));
+    }
+
+    /** What half a pump leaves in its accumulator is there in the next stop. */
+    public function test_what_a_dead_pump_leaves_is_there_the_next_time(): void
+    {
+        $car = Workbench::withFault('pump-half-dead', 'FL');
+        $car->do(new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 40));
+        self::assertGreaterThan(0.5, max($car->car->state->lasting->accumulatedCubicCentimetres));
+
+        $sound = Workbench::healthy();
+        $sound->do(new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 40));
+        self::assertSame(0.0, max([0.0, ...$sound->car->state->lasting->accumulatedCubicCentimetres]));
+    }
+
+    public function test_the_module_watches_on_the_run_up(): void
+    {
+        $car = Workbench::withFault('gap-large', 'FL');
+        $car->do(new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 40));
+        $other = Workbench::withFault('gap-large', 'FL');
+        $other->do(new TurnKey(Ignition::Running), new RoadTest);
+
+        self::assertTrue($car->car->state->memory->hasPresent());
+        self::assertTrue($other->car->state->memory->hasPresent());
+    }
+
+    private function refusal(Observation $shown): ?Refusal
+    {
+        return $shown->refusal;
+    }
+}
