@@ -243,7 +243,7 @@ final class BenchLeak extends Command
         return array_sum(array_slice($numbers, intdiv(count($numbers) - 1, 2), 2 - count($numbers) % 2)) / (2 - count($numbers) % 2);
     }
 
-    /** @return list<array{string, array<string, mixed>}> a name where it is timed, and the action: ten dear ones, with what they need between them */
+    /** @return list<array{string, array<string, mixed>}> a name where it is timed, and the action: dear ones, with what they need between them */
     private static function actions(): array
     {
         $pads = ['first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2'];
@@ -255,6 +255,9 @@ final class BenchLeak extends Command
             ['drive in left bends', ['do' => 'road-test', 'route' => 'left-bends']],
             ['drive recorded', ['do' => 'record-drive', 'route' => 'usual', 'onCode' => false]],
             ['drive recorded on a code', ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true]],
+            ['hard stop on dry road', ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 40, 'hard' => true]],
+            ['gentle stop', ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 20, 'hard' => false]],
+            ['hard stop on wet road', ['do' => 'stop-on-closed-ground', 'footing' => 'wet', 'kilometresPerHour' => 40, 'hard' => true]],
             ['speeds at 30 km/h', ['do' => 'live-speeds', 'kilometresPerHour' => 30]],
             ['codes read', ['do' => 'read-codes']],
             ['', ['do' => 'end-session']], ['', ['do' => 'ignition', 'to' => 'off']],

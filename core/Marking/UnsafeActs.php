@@ -14,7 +14,7 @@ use Lernfall\Bay\Job\Job;
 final readonly class UnsafeActs
 {
     /** Refused with a caution, and remembered. */
-    public const REFUSED = [Refusal::Unsecured, Refusal::EngineRunning, Refusal::NotRaised, Refusal::LeadGlows, Refusal::LeadsConnected, Refusal::WheelsUnderPower, Refusal::SteeringTurned];
+    public const REFUSED = [Refusal::Unsecured, Refusal::EngineRunning, Refusal::NotRaised, Refusal::LeadGlows, Refusal::LeadsConnected, Refusal::WheelsUnderPower, Refusal::SteeringTurned, Refusal::PedalDoubtful];
 
     /** Done. */
     public const DONE = [Note::ModulePlugLive, Note::DrivenWithRedLamp, Note::DrivenOnDoubtfulPedal];

@@ -45,6 +45,15 @@ final class UnitTest extends BrowserTestCase
             ->choose('Key', 'engine')->press('Brake on the rollers')->see('weaker by');
     }
 
+    public function test_a_stop_on_closed_ground_tells_which_wheel_locks_and_a_doubtful_one_is_refused(): void
+    {
+        $person = $this->started('arlo', "The farrier's Harl")->tab('Brakes')->choose('Where', 'Closed ground')->press('Drive and brake')->see('the engine is off')
+            ->choose('Key', 'engine')->choose('Brake from, km/h', '60')->press('Drive and brake')->see('marks on the ground')->see('pulls right')
+            ->select('Which of them', 'mark of wheel FL')->select('What you saw', 'The wheel leaves a mark')->choose('Judgement', 'out')->press('Write down')->see('The wheel leaves a mark out');
+        $this->fitsEverywhere($person);
+        $person->tab('Hands')->press('Chock')->see('Car: chocked')->tab('Brakes')->press('Drive and brake')->see('chocks');
+    }
+
     public function test_a_switch_box_works_the_valves_where_no_terminal_does_and_a_hand_works_the_switches(): void
     {
         $person = $this->started('cem', "The chimney sweep's Mirl")->choose('Corner', 'Supply of the module')->choose('Key', 'on')->press('Switches')->see('Switches of the brakes')

@@ -48,6 +48,9 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                     ))}
                 </select>
             </label>
+            <p aria-hidden className="-mb-1 text-small text-slate-soft">
+                {t('brakes.speed')}
+            </p>
             <Choice
                 onSlate
                 label={t('brakes.speed')}

@@ -25,6 +25,7 @@ export function Tried({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act'
                 </p>
                 {kind === 'no-answer' && <p className="text-reading">{t('bay.no-answer')}</p>}
                 {kind === 'rolled' ? <Forces values={values} /> : <Words values={values} />}
+                {kind === 'stopped' && <Marks values={values} />}
             </div>
             {kind !== 'no-answer' && (
                 <WriteWords
@@ -43,7 +44,7 @@ function Words({ values }: { values: Values }) {
     return (
         <ul className="text-reading">
             {Object.entries(values)
-                .filter(([feature]) => feature !== 'answer')
+                .filter(([feature]) => feature !== 'answer' && !feature.startsWith('mark.'))
                 .map(([feature, word]) => (
                     <li key={feature} className="flex justify-between gap-3 border-b border-slate-line py-1">
                         <span className="text-slate-soft">{spokenFeature(feature)}</span>
@@ -51,6 +52,21 @@ function Words({ values }: { values: Values }) {
                     </li>
                 ))}
         </ul>
+    );
+}
+
+/** Which wheels have left a mark on the ground, all in one row. */
+function Marks({ values }: { values: Values }) {
+    const left = Object.entries(values)
+        .filter(([feature, word]) => feature.startsWith('mark.') && word === 'wheel-leaves-mark')
+        .map(([feature]) => feature.slice('mark.'.length));
+    return (
+        <p className="flex justify-between gap-3 border-b border-slate-line py-1 text-reading">
+            <span className="text-slate-soft">{t('tried.marks')}</span>
+            <span className="text-right">
+                {left.length === 0 ? t('sight-short.wheel-rolls') : left.join(', ')}
+            </span>
+        </p>
     );
 }
 
