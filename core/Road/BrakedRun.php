@@ -63,7 +63,7 @@ final class BrakedRun
         $this->mostDisplaced = $master->pedalCentimetres * $master->boreSquareCentimetres / $master->pedalRatio;
     }
 
-    /** Until the car stands. */
+    /** Until the car stands, or the foot is let go. */
     public function stopped(StopTask $task): RoadRecord
     {
         $record = new RoadRecord(self::TICK_SECONDS);

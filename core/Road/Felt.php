@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Road;
 
-use Lernfall\Vehicle\Motion\Chassis;
-
 /**
- * What the driver of a stop can tell, in words: read from the record alone, in classes with room between them, since where the rings stand as the brakes are put on changes every figure a little.
+ * What the driver of a stop can tell, in words: of several tries, since where the rings stand as the brakes are put on changes every figure a little.
  */
 final readonly class Felt
 {
@@ -29,24 +27,13 @@ final readonly class Felt
     {
     }
 
-    /**
-     * @param  non-empty-list<RoadRecord>  $tries  the same stop, begun with the rings standing otherwise
-     * @param  float  $usualMetres  in which this car stops when nothing is wrong with it
-     * @param  float  $pedalCentimetres  how far its pedal goes down by this foot while it stands, then
-     * @param  list<string>  $wheels  names of the wheels
-     */
-    public static function of(array $tries, float $usualMetres, float $pedalCentimetres, StopTask $task, Chassis $chassis, array $wheels, FeltLimits $limits): self
+    /** @param  non-empty-list<array<string, string>>  $words  of each try, by what they are about */
+    public static function by(array $words): self
     {
         $told = [];
-        foreach ($tries as $one) {
-            $told['foot'][] = max([0.0, ...$one->pedalCentimetres]) - $pedalCentimetres > $limits->sinksCentimetres ? 'sinks-under-foot' : 'holds-under-foot';
-            $told['beat'][] = $one->returned() > $limits->beatsCubicCentimetres ? 'beats-back' : 'no-beat';
-            $told['course'][] = self::course(Yaw::of($one, $chassis, $task->track), $limits);
-            $told['steering'][] = self::locks($one, 0, $limits) && self::locks($one, 1, $limits) ? 'steering-dead' : 'steering-answers';
-            $further = $one->stopMetres() - $usualMetres;
-            $told['distance'][] = abs($further) <= $limits->distanceShare * $usualMetres + $limits->distanceMetres ? 'usual-distance' : ($further > 0.0 ? 'longer-distance' : 'shorter-distance');
-            foreach ($wheels as $wheel => $name) {
-                $told["mark.$name"][] = self::locks($one, $wheel, $limits) ? 'wheel-leaves-mark' : 'wheel-rolls';
+        foreach ($words as $one) {
+            foreach ($one as $about => $word) {
+                $told[$about][] = $word;
             }
         }
 
@@ -67,20 +54,5 @@ final readonly class Felt
         $all = count($this->told[$about]) + self::UNTRIED * count($words);
 
         return array_combine($words, array_map(static fn (string $word): float => (($counts[$word] ?? 0) + self::UNTRIED) / $all, $words));
-    }
-
-    private static function course(Yaw $yaw, FeltLimits $limits): string
-    {
-        return match (true) {
-            $yaw->goesRound() => 'swings-round',
-            $yaw->momentPerKilogram > $limits->pullsNewtonMetresPerKilogram => 'pulls-left',
-            $yaw->momentPerKilogram < -$limits->pullsNewtonMetresPerKilogram => 'pulls-right',
-            default => 'keeps-straight',
-        };
-    }
-
-    private static function locks(RoadRecord $record, int $wheel, FeltLimits $limits): bool
-    {
-        return $record->lockedSeconds($wheel, $limits->locksAboveMetresPerSecond) > $limits->locksSeconds;
     }
 }

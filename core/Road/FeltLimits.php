@@ -33,4 +33,13 @@ final readonly class FeltLimits
         ]);
         Quantity::notNegative(['locksAboveMetresPerSecond' => $locksAboveMetresPerSecond]);
     }
+
+    /** Every limit so many times as far. */
+    public function times(float $factor): self
+    {
+        return new self(
+            $factor * $this->pullsNewtonMetresPerKilogram, $factor * $this->locksSeconds, $this->locksAboveMetresPerSecond, $factor * $this->distanceShare, $factor * $this->distanceMetres,
+            $factor * $this->sinksCentimetres, $factor * $this->beatsCubicCentimetres,
+        );
+    }
 }

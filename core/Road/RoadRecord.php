@@ -60,14 +60,10 @@ final class RoadRecord
     {
     }
 
+    /** Until the car stood, or the foot was let go. */
     public function stopMetres(): float
     {
         return $this->metres === [] ? 0.0 : $this->metres[count($this->metres) - 1];
-    }
-
-    public function stopSeconds(): float
-    {
-        return $this->seconds === [] ? 0.0 : $this->seconds[count($this->seconds) - 1];
     }
 
     /** The longest time without a pause that a wheel stood while the car went faster than this. */
@@ -91,12 +87,6 @@ final class RoadRecord
         }
 
         return false;
-    }
-
-    /** How long the control let pressure go or held it at a wheel. */
-    public function controlledSeconds(int $wheel): float
-    {
-        return $this->tickSeconds * count(array_filter($this->phases, static fn (array $one): bool => $one[$wheel] !== WheelPhase::AsPressed));
     }
 
     /** Cubic centimetres that the pumps have pressed back against the foot. */

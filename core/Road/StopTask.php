@@ -12,7 +12,7 @@ final readonly class StopTask
     /**
      * @param  float  $footNewtons  that the foot comes to
      * @param  float  $footNewtonsPerSecond  how fast it does
-     * @param  float  $mostSeconds  after that nobody waits any longer
+     * @param  float  $mostSeconds  after that the foot is let go
      */
     public function __construct(
         public float $metresPerSecond,

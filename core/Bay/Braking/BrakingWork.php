@@ -16,6 +16,7 @@ use Lernfall\Road\Corners;
 use Lernfall\Road\Felt;
 use Lernfall\Road\HeardRing;
 use Lernfall\Road\RoadRecord;
+use Lernfall\Road\StopFigures;
 use Lernfall\Road\StopTask;
 use Lernfall\Road\UnitMoves;
 use Lernfall\Vehicle\Brakes\WheelLine;
@@ -45,11 +46,7 @@ final readonly class BrakingWork
     {
         $controls = (new LampWork)->isControlling($this->car);
         $full = $this->car->state->lasting->accumulatedCubicCentimetres;
-        $work = function () use ($task, $driver, $controls, $full): StopOutcome {
-            $tries = $this->recorded($task, $this->car, $controls, $full);
-
-            return new StopOutcome(Felt::of($tries, $this->usualMetres($task), $this->usualPedal($task), $task, $this->chassis, $this->corners->ids, $driver->limits), $tries[0]->left);
-        };
+        $work = fn (): StopOutcome => $this->tried($task, $driver, $this->ready($this->car, $controls, $full));
         if (! $this->car->isTypical()) {
             return $work();
         }
@@ -58,15 +55,27 @@ final readonly class BrakingWork
         return Memo::with($this->car->vehicle->unit(), $asked, $work);
     }
 
+    /** Once more, with the rings standing otherwise, only where that could make a difference. */
+    private function tried(StopTask $task, Driver $driver, BrakingCar $braking): StopOutcome
+    {
+        [$metres, $pedal, $limits] = [$this->usualMetres($task), $this->usualPedal($task), $driver->limits];
+        $figures = fn (RoadRecord $record): StopFigures => StopFigures::of($record, $metres, $pedal, $task, $this->chassis, $limits);
+        $first = $braking->stop($task, self::WAYS[0]);
+        $seen = $figures($first);
+        $isDone = ! $first->isControlled() || $seen->isClear($limits);
+        $words = array_map(fn (float $way): array => ($isDone || $way === self::WAYS[0] ? $seen : $figures($braking->stop($task, $way)))->words($this->corners->ids, $limits), self::WAYS);
+
+        return new StopOutcome(Felt::by($words), $first->left);
+    }
+
     /** How far this car goes when nothing is wrong with it, in metres. */
     private function usualMetres(StopTask $task): float
     {
         return Memo::with($this->car->sound->unit(), 'usual stop '.$task->text(), function () use ($task): float {
             $parked = Car::hypothesis($this->car->sound, $this->car->sound);
-            $running = Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car;
-            $metres = array_map(static fn (RoadRecord $one): float => $one->stopMetres(), $this->recorded($task, $running, true, []));
+            $braking = $this->ready(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, true, []);
 
-            return array_sum($metres) / count($metres);
+            return array_sum(array_map(static fn (float $way): float => $braking->stop($task, $way)->stopMetres(), self::WAYS)) / count(self::WAYS);
         });
     }
 
@@ -79,19 +88,10 @@ final readonly class BrakingWork
         return $unit->master->pedalTravelCentimetres(array_sum(array_map(static fn (WheelLine $line): float => $line->brake->volume->volume($bar), $unit->hydraulics->wheels)));
     }
 
-    /**
-     * @param  array<string, float>  $full  cubic centimetres in the accumulators, by circuit
-     * @return non-empty-list<RoadRecord>
-     */
-    private function recorded(StopTask $task, Car $car, bool $controls, array $full): array
+    /** @param  array<string, float>  $full  cubic centimetres in the accumulators, by circuit */
+    private function ready(Car $car, bool $controls, array $full): BrakingCar
     {
-        $braking = new BrakingCar($car->vehicle, $this->chassis, $this->corners, $this->rings($car), $controls, $this->moves($car), $full);
-        $tries = [$braking->stop($task, self::WAYS[0])];
-        foreach ($tries[0]->isControlled() ? array_slice(self::WAYS, 1) : [] as $way) {
-            $tries[] = $braking->stop($task, $way);
-        }
-
-        return $tries;
+        return new BrakingCar($car->vehicle, $this->chassis, $this->corners, $this->rings($car), $controls, $this->moves($car), $full);
     }
 
     /** Cars with the same wires share what has been solved. */

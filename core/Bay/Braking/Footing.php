@@ -47,6 +47,16 @@ enum Footing: string
         };
     }
 
+    /** How long the foot stays down; where a stop takes longer it is let go after that. */
+    public function brakedSeconds(): float
+    {
+        return match ($this) {
+            self::Ice, self::DryThenIce => 4.0,
+            self::Snow => 5.0,
+            default => 15.0,
+        };
+    }
+
     /** In km/h with the control of slip off: wheels lock, and the car may swing. */
     public function mostUncontrolled(): int
     {

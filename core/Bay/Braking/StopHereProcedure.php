@@ -100,7 +100,7 @@ final readonly class StopHereProcedure extends BaseCarProcedure
     {
         return new StopTask(
             $action->kilometresPerHour / 3.6, $action->footing->track(),
-            $action->isHard ? $driver->hardNewtons : $driver->gentleNewtons, $action->isHard ? $driver->hardNewtonsPerSecond : $driver->gentleNewtonsPerSecond,
+            $action->isHard ? $driver->hardNewtons : $driver->gentleNewtons, $action->isHard ? $driver->hardNewtonsPerSecond : $driver->gentleNewtonsPerSecond, $action->footing->brakedSeconds(),
         );
     }
 
