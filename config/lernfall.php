@@ -18,7 +18,7 @@ return [
     // What takes long to work out is answered on a grid of time, so that the time tells nothing of the car. 0 seconds: at once.
     'held' => [
         'seconds' => (float) env('LERNFALL_HELD_SECONDS', 0.25),
-        'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator', 'stop-on-closed-ground'],
+        'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator', 'stop-on-closed-ground', 'record-stop'],
     ],
     // for ./lernfall bench leak alone: milliseconds by which answers are late, and the kind of fault on whose cars they are
     'artificial_leak' => env('LERNFALL_ARTIFICIAL_LEAK', ''),

@@ -49,7 +49,8 @@ final class UnitTest extends BrowserTestCase
     {
         $person = $this->started('arlo', "The farrier's Harl")->tab('Brakes')->choose('Where', 'Closed ground')->press('Drive and brake')->see('the engine is off')
             ->choose('Key', 'engine')->choose('Brake from, km/h', '60')->press('Drive and brake')->see('marks on the ground')->see('pulls right')
-            ->select('Which of them', 'mark of wheel FL')->select('What you saw', 'The wheel leaves a mark')->choose('Judgement', 'out')->press('Write down')->see('The wheel leaves a mark out');
+            ->select('Which of them', 'mark of wheel FL')->select('What you saw', 'The wheel leaves a mark')->choose('Judgement', 'out')->press('Write down')->see('The wheel leaves a mark out')
+            ->press('Drive, brake and record')->see('Stop on closed ground, recorded');
         $this->fitsEverywhere($person);
         $person->tab('Hands')->press('Chock')->see('Car: chocked')->tab('Brakes')->press('Drive and brake')->see('chocks');
     }

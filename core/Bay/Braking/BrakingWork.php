@@ -55,6 +55,12 @@ final readonly class BrakingWork
         return Memo::with($this->car->vehicle->unit(), $asked, $work);
     }
 
+    /** Of the first try. */
+    public function record(StopTask $task): RoadRecord
+    {
+        return $this->ready($this->car, (new LampWork)->isControlling($this->car), $this->car->state->lasting->accumulatedCubicCentimetres)->stop($task, self::WAYS[0]);
+    }
+
     /** Once more, with the rings standing otherwise, only where that could make a difference. */
     private function tried(StopTask $task, Driver $driver, BrakingCar $braking): StopOutcome
     {

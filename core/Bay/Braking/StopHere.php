@@ -11,7 +11,7 @@ use Lernfall\Drive\Drive;
 final readonly class StopHere implements Drives
 {
     /** A run-up, so that what a module watches on a drive is watched. */
-    private const HELD_SECONDS = 4.0;
+    public const HELD_SECONDS = 4.0;
 
     public function __construct(public Footing $footing, public int $kilometresPerHour, public bool $isHard = true)
     {

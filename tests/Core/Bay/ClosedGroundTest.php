@@ -5,9 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Braking\Footing;
+use Lernfall\Bay\Braking\RecordStop;
 use Lernfall\Bay\Braking\StopHere;
+use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Feature;
 use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedSeries;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Driving\RoadTest;
 use Lernfall\Bay\Key\TurnKey;
@@ -100,6 +106,23 @@ final class ClosedGroundTest extends TestCase
         $sound = Workbench::healthy();
         $sound->do(new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 40));
         self::assertSame(0.0, max([0.0, ...$sound->car->state->lasting->accumulatedCubicCentimetres]));
+    }
+
+    /** One drives, another reads: speeds as they are counted, wheel by wheel, and what the driver tells beside it; cars that could be there are held against the words alone. */
+    public function test_a_recorded_stop_shows_the_wheel_that_locks(): void
+    {
+        $car = Workbench::withFault('outlet-stuck-shut', 'FL');
+        $shown = $car->do(new TurnKey(Ignition::Running), new RecordStop(new StopHere(Footing::Dry, 60)));
+        [$locked, $other] = [$shown->values['FL.speed'], $shown->values['FR.speed']];
+        self::assertInstanceOf(ObservedSeries::class, $locked);
+        self::assertInstanceOf(ObservedSeries::class, $other);
+        self::assertSame('wheel-leaves-mark', $shown->values['mark.FL']);
+        self::assertGreaterThan(3 * count(array_keys($other->steps, 0, true)), count(array_keys($locked->steps, 0, true)), 'it stands for most of the stop');
+
+        $suspect = Car::hypothesis(Workbench::vehicle(), Workbench::vehicle());
+        $prediction = Branch::likeliest(Workbench::simulator()->predict($suspect->in($suspect->state->keyAt(Ignition::Running)), new RecordStop(new StopHere(Footing::Dry, 60))))->prediction;
+        self::assertSame([], array_filter($prediction->features, static fn (Feature $one): bool => ! $one instanceof CategoryFeature));
+        self::assertSame('no-answer', Workbench::healthyCar('mirl-10')->do(new TurnKey(Ignition::Running), new RecordStop(new StopHere(Footing::Dry, 40)))->kind, 'no terminal reaches that module');
     }
 
     public function test_the_module_watches_on_the_run_up(): void

@@ -17,6 +17,7 @@ const PLACES: Record<string, Place> = {
     'test-actuator': 'lift',
     'brake-on-rollers': 'rollers',
     'stop-on-closed-ground': 'road',
+    'record-stop': 'road',
 };
 
 const AXLES = ['front', 'rear'] as const;

@@ -6,6 +6,7 @@ import { stepsOf } from '../../words/card';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
+import { has } from '../tools';
 
 type Footing = Extract<Action, { do: 'stop-on-closed-ground' }>['footing'];
 
@@ -26,12 +27,17 @@ const FEET = ['hard', 'gentle'] as const;
 /** Closed ground: what is under the wheels, how fast, how the foot presses. */
 export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt' | 'busy' | 'onAct'>) {
     // as it was set last
-    const last = stepsOf(attempt.steps, 'stop-on-closed-ground').at(-1)?.action;
+    const last = (['stop-on-closed-ground', 'record-stop'] as const)
+        .flatMap((kind) => stepsOf(attempt.steps, kind))
+        .sort((one, other) => one.number - other.number)
+        .at(-1)?.action;
     const [footing, setFooting] = useState<Footing>(last?.footing ?? 'dry');
     const [speed, setSpeed] = useState(last?.kilometresPerHour ?? 10);
     const [foot, setFoot] = useState<(typeof FEET)[number]>(last?.hard === false ? 'gentle' : 'hard');
     const speeds = GROUNDS[footing];
     const from = speeds.includes(speed) ? speed : (speeds.filter((one) => one < speed).at(-1) ?? 10);
+    const stop = { footing, kilometresPerHour: from, hard: foot === 'hard' };
+    const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     return (
         <>
             <label className="flex items-center gap-2 text-small">
@@ -68,18 +74,21 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
             <Button
                 kind="slate-main"
                 disabled={busy}
-                note={shortMinutes(attempt.rates['stop-on-closed-ground']?.minutes ?? 0)}
-                onClick={() =>
-                    void onAct({
-                        do: 'stop-on-closed-ground',
-                        footing,
-                        kilometresPerHour: from,
-                        hard: foot === 'hard',
-                    })
-                }
+                note={minutes('stop-on-closed-ground')}
+                onClick={() => void onAct({ do: 'stop-on-closed-ground', ...stop })}
             >
                 {t('brakes.stop')}
             </Button>
+            {attempt.car.codesBy === 'scan' && has(attempt, 'live-data') && (
+                <Button
+                    kind="slate-line"
+                    disabled={busy}
+                    note={minutes('record-stop')}
+                    onClick={() => void onAct({ do: 'record-stop', ...stop })}
+                >
+                    {t('brakes.record-stop')}
+                </Button>
+            )}
             <p className="text-small text-slate-soft">{t('brakes.road-hint')}</p>
         </>
     );

@@ -1,10 +1,11 @@
 import type { Attempt, ShownNumber } from '../../api/types';
 import { display, THIN_SPACE } from '../../words/quantities';
 import { number } from '../../words/reader';
-import { isNumber } from '../../words/shown';
+import { isNumber, isSeries } from '../../words/shown';
 import { t } from '../../words/words';
 import { WriteWords, type Shown } from '../WriteWords';
 import type { PanelProps } from '../room';
+import { Recording } from '../scan/Recording';
 import { lastTried, type Tried as TriedStep } from './lastTried';
 import { spokenFeature } from './spoken';
 
@@ -25,7 +26,10 @@ export function Tried({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act'
                 </p>
                 {kind === 'no-answer' && <p className="text-reading">{t('bay.no-answer')}</p>}
                 {kind === 'rolled' ? <Forces values={values} /> : <Words values={values} />}
-                {kind === 'stopped' && <Marks values={values} />}
+                {(kind === 'stopped' || kind === 'stop-recorded') && <Marks values={values} />}
+                {kind === 'stop-recorded' && (
+                    <Recording car={attempt.car} observation={last.observation} channel="" />
+                )}
             </div>
             {kind !== 'no-answer' && (
                 <WriteWords
@@ -44,7 +48,10 @@ function Words({ values }: { values: Values }) {
     return (
         <ul className="text-reading">
             {Object.entries(values)
-                .filter(([feature]) => feature !== 'answer' && !feature.startsWith('mark.'))
+                .filter(
+                    ([feature, value]) =>
+                        feature !== 'answer' && !feature.startsWith('mark.') && typeof value === 'string',
+                )
                 .map(([feature, word]) => (
                     <li key={feature} className="flex justify-between gap-3 border-b border-slate-line py-1">
                         <span className="text-slate-soft">{spokenFeature(feature)}</span>
@@ -130,9 +137,11 @@ function Forces({ values }: { values: Values }) {
 
 /** What can be written down: words out of those there are, or a force. */
 function written({ sights }: Attempt, values: Values): Shown[] {
-    return Object.entries(values).map(([feature, value]) => ({
-        feature,
-        label: spokenFeature(feature),
-        sights: isNumber(value) ? undefined : (sights[feature.split('.')[0] ?? ''] ?? []),
-    }));
+    return Object.entries(values)
+        .filter(([, value]) => !isSeries(value))
+        .map(([feature, value]) => ({
+            feature,
+            label: spokenFeature(feature),
+            sights: isNumber(value) ? undefined : (sights[feature.split('.')[0] ?? ''] ?? []),
+        }));
 }

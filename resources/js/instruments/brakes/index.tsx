@@ -5,6 +5,8 @@ import type { Room } from '../room';
 import { BrakesPanel } from './BrakesPanel';
 import { spokenFeature } from './spoken';
 
+type Stop = Extract<Action, { do: 'stop-on-closed-ground' | 'record-stop' }>;
+
 function worked({
     part,
     modulation,
@@ -20,6 +22,13 @@ function worked({
     });
 }
 
+function stopped({ hard, kilometresPerHour, footing }: Stop) {
+    return t(hard ? 'did.stop-hard' : 'did.stop-gentle', {
+        speed: String(kilometresPerHour),
+        ground: t(`footing.${footing}`),
+    });
+}
+
 export const room: Room = {
     name: 'brakes',
     position: 6,
@@ -28,17 +37,14 @@ export const room: Room = {
     fits: hasUnit,
     Panel: BrakesPanel,
     acts: ['brakes.try-pedal', 'brakes.pump-pedal'],
-    shows: ['test-actuator', 'try-pedal', 'brake-on-rollers', 'stop-on-closed-ground'],
+    shows: ['test-actuator', 'try-pedal', 'brake-on-rollers', 'stop-on-closed-ground', 'record-stop'],
     told: {
         'test-actuator': (_, action) => worked(action),
         'try-pedal': (_, action) => t(action.pumped === true ? 'did.pump-pedal' : 'did.try-pedal'),
         'let-unit-rest': () => t('did.let-unit-rest'),
         'brake-on-rollers': (_, action) => t('did.brake-on-rollers', { axle: t(`axle.${action.axle}`) }),
-        'stop-on-closed-ground': (_, { hard, kilometresPerHour, footing }) =>
-            t(hard ? 'did.stop-hard' : 'did.stop-gentle', {
-                speed: String(kilometresPerHour),
-                ground: t(`footing.${footing}`),
-            }),
+        'stop-on-closed-ground': (_, action) => stopped(action),
+        'record-stop': (_, action) => t('did.recorded', { what: stopped(action) }),
     },
     shown: {
         actuator: {
@@ -50,6 +56,7 @@ export const room: Room = {
         },
         'pedal-tried': { word: (_, word) => [t(`sight-short.${word}`)] },
         stopped: { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
+        'stop-recorded': { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
         rolled: { number: (name) => `${spokenFeature(name)} ` },
     },
     sources: {
@@ -57,5 +64,6 @@ export const room: Room = {
         'try-pedal': { which: (feature) => `${spokenFeature(feature)} · ` },
         'brake-on-rollers': { which: (feature) => `${spokenFeature(feature)} · ` },
         'stop-on-closed-ground': { which: (feature) => `${spokenFeature(feature)} · ` },
+        'record-stop': { which: (feature) => `${spokenFeature(feature)} · ` },
     },
 };

@@ -1,7 +1,13 @@
 import type { Attempt } from '../../api/types';
 import { stepsOf, type StepOf } from '../../words/card';
 
-const KINDS = ['test-actuator', 'try-pedal', 'brake-on-rollers', 'stop-on-closed-ground'] as const;
+const KINDS = [
+    'test-actuator',
+    'try-pedal',
+    'brake-on-rollers',
+    'stop-on-closed-ground',
+    'record-stop',
+] as const;
 
 export type Tried = StepOf<(typeof KINDS)[number]>;
 

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Braking;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Contract\SeriesFeature;
+use Lernfall\Bay\Driving\DrivingWork;
+use Lernfall\Bay\Lamps\LampWork;
+use Lernfall\Bay\LiveData\LiveWork;
+use Lernfall\Bay\Pedal\Foot;
+use Lernfall\Bay\Pedal\PedalWork;
+use Lernfall\Drive\FreeDrive;
+use Lernfall\Road\Corners;
+use Lernfall\Road\RoadRecord;
+use Lernfall\Road\StopTask;
+
+/** A run-up with the module watching, then a stop: what the driver tells, and what a terminal has recorded of it. */
+final readonly class StopWork
+{
+    /** What a terminal reads of a stop: every so many ticks of the module. */
+    private const EVERY_TICKS = 10;
+
+    public function __construct(private Driver $driver, private Foot $foot)
+    {
+    }
+
+    /**
+     * @param  string  $kind  of the observation
+     * @return non-empty-list<Branch>
+     */
+    public function stop(Car $car, StopHere $stop, string $kind, bool $records = false): array
+    {
+        $corners = BrakingWork::corners($car->sound);
+        $refusal = DrivingWork::refusal($car) ?? ((new PedalWork($car, $this->foot))->isDoubtful() ? Refusal::PedalDoubtful : null);
+        if ($corners === null || $refusal !== null) {
+            return Branch::refused($car, $refusal ?? Refusal::NotDriven);
+        }
+
+        return array_map(
+            fn (Branch $way): Branch => $this->stopped($car, $way, $stop, $corners, $kind, $records),
+            (new DrivingWork)->driven($car, FreeDrive::straight($stop->kilometresPerHour / 3.6, StopHere::HELD_SECONDS), static fn (): Prediction => Prediction::of($kind)),
+        );
+    }
+
+    /** After a run-up: where it has lit the lamp, the stop is made slowly or not at all. */
+    private function stopped(Car $before, Branch $way, StopHere $stop, Corners $corners, string $kind, bool $records): Branch
+    {
+        if ($stop->isHard && ! (new LampWork)->isControlling($way->car) && $stop->kilometresPerHour > $stop->footing->mostUncontrolled()) {
+            return new Branch($way->weight, $before, Prediction::refused(Refusal::TooFastUncontrolled));
+        }
+        $work = new BrakingWork($way->car, $corners);
+        $outcome = $work->done($this->task($stop), $this->driver);
+        $features = [];
+        foreach ($outcome->felt->subjects() as $about) {
+            $features[$about] = new CategoryFeature($outcome->felt->chances($about));
+        }
+        // what is recorded is for the eye: figures of one stop depend on where the rings stood, so that no car that could be there is held against them
+        $series = $records && ! $way->car->isHypothesis() ? self::recorded($work->record($this->task($stop)), $corners) : [];
+        $left = array_map(static fn (float $cubicCentimetres): float => round($cubicCentimetres, 2), $outcome->left);
+
+        return new Branch($way->weight, $way->car->in($way->car->state->withAccumulated($left)), Prediction::of($kind, [...$features, ...$series]));
+    }
+
+    /** @return array<string, SeriesFeature> speeds as the module has counted them, by what it calls the wheels */
+    private static function recorded(RoadRecord $record, Corners $corners): array
+    {
+        $ticks = range(0, count($record->counted) - 1, self::EVERY_TICKS);
+        $series = [];
+        foreach ($corners->ids as $wheel => $id) {
+            $speeds = array_map(static fn (int $tick): float => $record->counted[$tick][$wheel], $ticks);
+            $series["$id.speed"] = new SeriesFeature('metresPerSecond', $speeds, self::EVERY_TICKS * $record->tickSeconds, LiveWork::SPEED_STEP);
+        }
+
+        return $series;
+    }
+
+    private function task(StopHere $stop): StopTask
+    {
+        return new StopTask(
+            $stop->kilometresPerHour / 3.6, $stop->footing->track(),
+            $stop->isHard ? $this->driver->hardNewtons : $this->driver->gentleNewtons, $stop->isHard ? $this->driver->hardNewtonsPerSecond : $this->driver->gentleNewtonsPerSecond, $stop->footing->brakedSeconds(),
+        );
+    }
+}
