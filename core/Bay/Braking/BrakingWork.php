@@ -37,11 +37,6 @@ final readonly class BrakingWork
         $this->chassis = self::chassisOf($car->vehicle);
     }
 
-    public static function corners(Vehicle $sound): ?Corners
-    {
-        return Corners::of($sound);
-    }
-
     public function done(StopTask $task, Driver $driver): StopOutcome
     {
         $controls = (new LampWork)->isControlling($this->car);

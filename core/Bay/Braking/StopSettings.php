@@ -9,6 +9,7 @@ use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
+use Lernfall\Road\Corners;
 use Lernfall\Vehicle\Vehicle;
 
 /** What a stop is told to be: ground, speed, foot. */
@@ -36,7 +37,7 @@ final readonly class StopSettings
 
     public static function check(StopHere $stop, Vehicle $sound): void
     {
-        SettingRange::onThisCar(BrakingWork::corners($sound) !== null);
+        SettingRange::onThisCar(Corners::of($sound) !== null);
         SettingRange::between('kilometresPerHour', (float) $stop->kilometresPerHour, [self::SLOWEST_KILOMETRES_PER_HOUR, $stop->footing->mostKilometresPerHour()]);
     }
 }

@@ -36,7 +36,7 @@ final readonly class StopWork
      */
     public function stop(Car $car, StopHere $stop, string $kind, bool $records = false): array
     {
-        $corners = BrakingWork::corners($car->sound);
+        $corners = Corners::of($car->sound);
         $refusal = DrivingWork::refusal($car) ?? ((new PedalWork($car, $this->foot))->isDoubtful() ? Refusal::PedalDoubtful : null);
         if ($corners === null || $refusal !== null) {
             return Branch::refused($car, $refusal ?? Refusal::NotDriven);

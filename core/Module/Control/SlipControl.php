@@ -23,6 +23,12 @@ final class SlipControl
     /** Rear wheels are held by brake-force distribution from this deceleration of the car on, in m/s². */
     private const DISTRIBUTES_FROM = 1.5;
 
+    /** Of the low pass through which the car's deceleration is taken for that. */
+    private const SLOWING_SECONDS = 0.1;
+
+    /** Held rear wheels are let on again at this share of the slip from which they are held. */
+    private const LET_ON_SHARE = 0.6;
+
     private ReferenceSpeed $reference;
 
     /** @var list<WheelControl> */
@@ -82,7 +88,7 @@ final class SlipControl
         $before = $this->reference->metresPerSecond;
         $lows = array_filter($this->wheels, static fn (WheelControl $wheel): bool => $wheel->isLow || $wheel->isSuspect());
         $this->reference->follow($speeds, $this->isOn, min([INF, ...$speeds]) > $this->design->leavesBelowMetresPerSecond, count($lows) === count($this->wheels), $now, $seconds);
-        $this->slowing += (($before - $this->reference->metresPerSecond) / $seconds - $this->slowing) * $seconds / 0.1;
+        $this->slowing += (($before - $this->reference->metresPerSecond) / $seconds - $this->slowing) * $seconds / self::SLOWING_SECONDS;
         $this->standing = max([0.0, ...$speeds]) < $this->design->leavesBelowMetresPerSecond ? $this->standing + $seconds : 0.0;
         if (! $brakes || $this->reference->metresPerSecond < $this->design->leavesBelowMetresPerSecond || $this->standing > $this->design->reference->standsAfterSeconds) {
             $this->end();
@@ -142,7 +148,7 @@ final class SlipControl
     private function distributed(array $halves, array $speeds, float $reference): array
     {
         $slip = $reference > 0.0 ? 1.0 - min($speeds[2], $speeds[3]) / $reference : 0.0;
-        $this->isRearHeld = $this->slowing > self::DISTRIBUTES_FROM && $slip > $this->design->rearSlipShare * ($this->isRearHeld ? 0.6 : 1.0);
+        $this->isRearHeld = $this->slowing > self::DISTRIBUTES_FROM && $slip > $this->design->rearSlipShare * ($this->isRearHeld ? self::LET_ON_SHARE : 1.0);
         $held = fn (int $wheel, Modulation $wanted): Modulation => $wheel >= 2 && $this->isRearHeld && ! $this->wheels[$wheel]->isActive() ? Modulation::Hold : $wanted;
 
         return [array_map($held, array_keys($halves[0]), $halves[0]), array_map($held, array_keys($halves[1]), $halves[1])];

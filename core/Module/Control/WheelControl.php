@@ -37,8 +37,6 @@ final class WheelControl
 
     private float $accelerationBefore = 0.0;
 
-    private float $greatest = 0.0;
-
     public function __construct(private readonly SlipControlDesign $design)
     {
     }
@@ -89,7 +87,7 @@ final class WheelControl
     private function letGo(): void
     {
         $this->phase = WheelPhase::LetsGo;
-        $this->inPhase = $this->cycle = $this->letGo = $this->greatest = 0.0;
+        $this->inPhase = $this->cycle = $this->letGo = 0.0;
     }
 
     private function lettingGo(float $acceleration, float $slips, float $limit, float $seconds): void
@@ -109,7 +107,6 @@ final class WheelControl
 
     private function waiting(float $acceleration, float $slips, float $limit): void
     {
-        $this->greatest = max($this->greatest, $acceleration);
         $isStrong = $acceleration > $this->design->recovery->strongMetresPerSecondSquared;
         if ($this->inPhase >= $this->design->recovery->againSeconds && $acceleration < $this->design->recovery->settledMetresPerSecondSquared && $slips > $limit) {
             $this->phase = WheelPhase::LetsGo;
