@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Attempts\HeldAnswers;
 use App\Models\Attempt;
 use App\Models\AttemptAction;
 use Illuminate\Support\Facades\Cache;
@@ -22,6 +23,16 @@ final class HeldAnswerTest extends FeatureTestCase
         config(['lernfall.held.seconds' => self::LONG]);
         $this->job = $this->attempt();
         $this->act($this->job, ['do' => 'ignition', 'to' => 'running'])->assertOk();
+    }
+
+    /** What takes longer to work out than one step of the usual grid has a wider one. */
+    public function test_a_stop_is_shown_on_a_wider_grid(): void
+    {
+        config(['lernfall.held.seconds' => 0.25]);
+
+        self::assertEqualsWithDelta(101.5, HeldAnswers::shownFrom(['do' => 'record-stop'], 100.0, 100.3), 1e-9);
+        self::assertEqualsWithDelta(101.5, HeldAnswers::shownFrom(['do' => 'stop-on-closed-ground'], 100.0, 101.2), 1e-9);
+        self::assertEqualsWithDelta(100.5, HeldAnswers::shownFrom(['do' => 'road-test'], 100.0, 100.3), 1e-9);
     }
 
     public function test_a_drive_is_accepted_at_once_and_answered_when_its_time_has_come(): void
