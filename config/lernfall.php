@@ -18,9 +18,9 @@ return [
     // What takes long to work out is answered on a grid of time, so that the time tells nothing of the car. 0 seconds: at once.
     'held' => [
         'seconds' => (float) env('LERNFALL_HELD_SECONDS', 0.25),
-        'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator', 'stop-on-closed-ground', 'record-stop'],
+        'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator', 'stop-on-closed-ground', 'record-stop', 'pull-away'],
         // so many times that time between the points of the grid
-        'wider' => ['stop-on-closed-ground' => 6, 'record-stop' => 6],
+        'wider' => ['stop-on-closed-ground' => 6, 'record-stop' => 6, 'pull-away' => 6],
     ],
     // for ./lernfall bench leak alone: milliseconds by which answers are late, and the kind of fault on whose cars they are
     'artificial_leak' => env('LERNFALL_ARTIFICIAL_LEAK', ''),

@@ -8,10 +8,11 @@ use Lernfall\Bay\Actuators\LetUnitRestProcedure;
 use Lernfall\Bay\Actuators\ReadSwitchesProcedure;
 use Lernfall\Bay\Actuators\TestActuatorProcedure;
 use Lernfall\Bay\BenchSupply\FeedSensorProcedure;
-use Lernfall\Bay\Braking\RecordStopProcedure;
-use Lernfall\Bay\Braking\StopHereProcedure;
 use Lernfall\Bay\Breakout\FitBreakoutProcedure;
 use Lernfall\Bay\Clamp\ClampCurrentProcedure;
+use Lernfall\Bay\ClosedGround\PullAwayProcedure;
+use Lernfall\Bay\ClosedGround\RecordStopProcedure;
+use Lernfall\Bay\ClosedGround\StopHereProcedure;
 use Lernfall\Bay\Contract\ProcedureRegistry;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\DataSheet\LookUpDataSheetProcedure;
@@ -70,7 +71,7 @@ final readonly class Rooms
             new FitKnownGoodPartProcedure, new LookUpDataSheetProcedure,
             new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new RunAxleProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,
             new LookAtLampsProcedure, new WatchLampProcedure, new OpenCheckConnectorProcedure, new PressPedalProcedure, new PullParkingBrakeProcedure, new CyclePowerProcedure,
-            new ReadCodesProcedure, new ClearCodesProcedure, new EndSessionProcedure, new RoadTestProcedure, new StopHereProcedure, new RecordStopProcedure, new RepairProcedure,
+            new ReadCodesProcedure, new ClearCodesProcedure, new EndSessionProcedure, new RoadTestProcedure, new StopHereProcedure, new RecordStopProcedure, new PullAwayProcedure, new RepairProcedure,
             new WriteCodeProcedure, new WriteReadingProcedure, new WriteSensorProcedure, new MarkStationProcedure, new NameCauseProcedure, new StrikeOutProcedure, new ConcludeProcedure,
         ]);
     }

@@ -9,12 +9,14 @@ use Lernfall\Document\Node;
 use Lernfall\Vehicle\Body;
 use Lernfall\Vehicle\Motion\Build;
 use Lernfall\Vehicle\Motion\Chassis;
+use Lernfall\Vehicle\Motion\Drivetrain;
 use Lernfall\Vehicle\Motion\Rebuilding;
 use Lernfall\Vehicle\Motion\RecoveryLimits;
 use Lernfall\Vehicle\Motion\ReferenceLimits;
 use Lernfall\Vehicle\Motion\Resistance;
 use Lernfall\Vehicle\Motion\SlipControlDesign;
 use Lernfall\Vehicle\Motion\SlipTriggers;
+use Lernfall\Vehicle\Motion\TractionDesign;
 
 /** Reads how a car is built and how its module controls slip; figures that a file does not give are usual ones. */
 final readonly class MotionReader
@@ -30,7 +32,12 @@ final readonly class MotionReader
         $body = $root->has('body') ? $root->choice('body', Body::class) : Body::usual($layout);
         $chassis = $root->has('chassis') ? $root->at('chassis')->built(self::chassis(...)) : self::usualChassis($body);
 
-        return new Build($layout, $body, $chassis, $root->has('slipControl') ? $root->at('slipControl')->built(self::design(...)) : new SlipControlDesign);
+        $drivetrain = $root->has('drivetrain') ? $root->at('drivetrain')->built(self::drivetrain(...)) : self::usualDrivetrain($body);
+
+        return new Build(
+            $layout, $body, $chassis, $root->has('slipControl') ? $root->at('slipControl')->built(self::design(...)) : new SlipControlDesign,
+            $drivetrain, $root->has('tractionControl') ? $root->at('tractionControl')->built(self::traction(...)) : new TractionDesign,
+        );
     }
 
     /** A car as many are, for files that do not say; nothing for a trailer, which nobody brakes by itself. */
@@ -41,6 +48,32 @@ final readonly class MotionReader
             Body::Van => new Chassis(self::USUAL_VAN_MASS, 3.2, 1.5, 0.7, 1.66, 1.6, 1.5, new Resistance(airNewtons: 0.9)),
             default => new Chassis(self::USUAL_MASS, 2.55, 1.03, 0.54, 1.46),
         };
+    }
+
+    private static function usualDrivetrain(Body $body): ?Drivetrain
+    {
+        return match ($body) {
+            Body::Trailer => null,
+            Body::Van => new Drivetrain(3200.0, 9.0),
+            default => new Drivetrain(1800.0, 7.0),
+        };
+    }
+
+    private static function drivetrain(Node $node): Drivetrain
+    {
+        return new Drivetrain($node->float('axleNewtonMetres'), $node->float('engineKilogramSquareMetres'), $node->float('lagSeconds'), $node->float('fastestKilometresPerHour') / 3.6);
+    }
+
+    private static function traction(Node $node): TractionDesign
+    {
+        $usual = new TractionDesign;
+
+        return new TractionDesign(
+            $node->has('spinKilometresPerHour') ? $node->float('spinKilometresPerHour') / 3.6 : $usual->spinMetresPerSecond,
+            $node->has('spinShare') ? $node->float('spinShare') : $usual->spinShare,
+            $node->has('brakesBelowKilometresPerHour') ? $node->float('brakesBelowKilometresPerHour') / 3.6 : $usual->brakesBelowMetresPerSecond,
+            $node->has('byTorque') ? $node->bool('byTorque') : null,
+        );
     }
 
     private static function chassis(Node $node): Chassis

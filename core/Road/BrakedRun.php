@@ -9,13 +9,15 @@ use Lernfall\Hydraulics\BrakeState;
 use Lernfall\Module\Control\ControlWish;
 use Lernfall\Module\Control\SlipControl;
 use Lernfall\Vehicle\Brakes\BrakeUnit;
-use Lernfall\Vehicle\Brakes\WheelLine;
 
 /** A car braked on a road, tick by tick: foot, fluid, wheels, teeth counted, what the module makes of them, and its valves again. */
 final class BrakedRun
 {
     /** Of the module's program. */
     public const TICK_SECONDS = 0.004;
+
+    /** Of the wheels within a tick. */
+    public const SUBSTEPS = 2;
 
     private const STANDS_BELOW_METRES_PER_SECOND = 0.05;
 
@@ -24,11 +26,7 @@ final class BrakedRun
 
     private readonly BrakeMachine $machine;
 
-    /** @var list<string> channel whose valves brake each wheel */
-    private array $channels = [];
-
-    /** @var list<WheelLine> */
-    private array $lines = [];
+    private readonly WheelLines $brakes;
 
     private readonly float $mostDisplaced;
 
@@ -37,7 +35,6 @@ final class BrakedRun
      * @param  list<float>  $radii  rolling radii in metres, by wheel
      * @param  list<HeardWheel>  $listening  by wheel as the module takes it
      * @param  ?SlipControl  $control  null where it is switched off
-     * @param  int  $substeps  of the wheels within a tick
      */
     public function __construct(
         private readonly RollingCar $car,
@@ -48,17 +45,9 @@ final class BrakedRun
         private readonly ?SlipControl $control,
         private readonly UnitMoves $moves,
         private BrakeState $fluid,
-        private readonly int $substeps = 2,
     ) {
         $this->machine = new BrakeMachine($unit->hydraulics);
-        foreach ($wheels as $wheel) {
-            foreach ($unit->hydraulics->wheels as $channel => $line) {
-                if ($unit->hydraulics->wheelAt($channel) === $wheel) {
-                    $this->channels[] = $channel;
-                    $this->lines[] = $line;
-                }
-            }
-        }
+        $this->brakes = new WheelLines($unit->hydraulics, $wheels);
         $master = $unit->master;
         $this->mostDisplaced = $master->pedalCentimetres * $master->boreSquareCentimetres / $master->pedalRatio;
     }
@@ -73,7 +62,7 @@ final class BrakedRun
             $newtons = $task->footAfter($now);
             $counted = array_map(static fn (HeardWheel $one): float => $one->timer->read($now), $this->listening);
             $wish = $this->control?->tick($counted, $newtons > self::LIGHTS_FROM_NEWTONS, $now, self::TICK_SECONDS) ?? ControlWish::none($counted[0]);
-            $this->brake($wish, $this->unit->master->bar($newtons));
+            $record->pumpTurns[] = $this->brake($wish, $this->unit->master->bar($newtons));
             $this->roll($now);
             $this->note($record, $now, $counted, $wish);
         }
@@ -82,16 +71,20 @@ final class BrakedRun
         return $record;
     }
 
-    private function brake(ControlWish $wish, float $wantedBar): void
+    /** @return bool some pump turns */
+    private function brake(ControlWish $wish, float $wantedBar): bool
     {
         $bar = $this->stoppedBar($wantedBar);
+        $moved = $this->moves->by($wish->first, $wish->pump);
         if ($wish->isOne()) {
-            $this->fluid = $this->machine->after($this->fluid, $bar, $this->moves->by($wish->first, $wish->pump), self::TICK_SECONDS);
+            $this->fluid = $this->machine->after($this->fluid, $bar, $moved, self::TICK_SECONDS);
 
-            return;
+            return $moved->pumpsTurning !== [];
         }
-        $this->fluid = $this->machine->after($this->fluid, $bar, $this->moves->by($wish->first, $wish->pump), self::TICK_SECONDS / 2.0);
+        $this->fluid = $this->machine->after($this->fluid, $bar, $moved, self::TICK_SECONDS / 2.0);
         $this->fluid = $this->machine->after($this->fluid, $bar, $this->moves->by($wish->second, $wish->pump), self::TICK_SECONDS / 2.0);
+
+        return $moved->pumpsTurning !== [];
     }
 
     /** With the pedal down to its stop a foot presses no more. */
@@ -101,9 +94,8 @@ final class BrakedRun
         if ($over <= 0.0) {
             return $wantedBar;
         }
-        $capacity = array_sum(array_map(fn (WheelLine $line, string $channel): float => $line->brake->volume->capacity($this->fluid->bar[$channel]), $this->lines, $this->channels));
 
-        return max(0.0, min($wantedBar, max([0.0, ...array_values($this->fluid->bar)]) - $over / $capacity));
+        return max(0.0, min($wantedBar, max([0.0, ...array_values($this->fluid->bar)]) - $over / $this->brakes->capacity($this->fluid)));
     }
 
     /**
@@ -125,12 +117,9 @@ final class BrakedRun
 
     private function roll(float $now): void
     {
-        $brakes = [];
-        foreach ($this->lines as $wheel => $line) {
-            $brakes[] = $line->brake->torqueNewtonMetres($this->fluid->bar[$this->channels[$wheel]]);
-        }
-        $seconds = self::TICK_SECONDS / $this->substeps;
-        for ($step = 0; $step < $this->substeps; $step++) {
+        $brakes = $this->brakes->torques($this->fluid);
+        $seconds = self::TICK_SECONDS / self::SUBSTEPS;
+        for ($step = 0; $step < self::SUBSTEPS; $step++) {
             $this->car->step($brakes, null, $seconds);
             foreach ($this->listening as $one) {
                 $one->timer->turn($this->car->turning[$one->turned] / (2.0 * M_PI), $now + $step * $seconds, $seconds);
@@ -147,7 +136,7 @@ final class BrakedRun
         $record->wheels[] = array_map(static fn (float $turning, float $radius): float => $turning * $radius, $this->car->turning, $this->radii);
         $record->counted[] = $counted;
         $record->reference[] = $wish->reference;
-        $record->bars[] = array_map(fn (string $channel): float => $this->fluid->bar[$channel], $this->channels);
+        $record->bars[] = $this->brakes->bars($this->fluid);
         $record->slips[] = $this->car->slips;
         $record->forces[] = $this->car->forces;
         $record->loads[] = $this->car->loads;

@@ -38,4 +38,20 @@ final readonly class Corners
     {
         return array_map($vehicle->channel(...), $this->ids);
     }
+
+    /** @return list<float> rolling radii, by wheel */
+    public function radiiMetres(Vehicle $vehicle): array
+    {
+        return array_map(static fn (string $id): float => $vehicle->tyre->rollingCircumferenceMetres() * $vehicle->channel($id)->wheelEnd->tyreFactor / (2.0 * M_PI), $this->ids);
+    }
+
+    /** The left wheel of an axle; the right one is the next. Null where it is none of these. */
+    public static function leftOf(string $axle): ?int
+    {
+        return match ($axle) {
+            'front' => 0,
+            'rear' => 2,
+            default => null,
+        };
+    }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lernfall\Road;
 
 /**
- * What the driver of a stop can tell, in words: of several tries, since where the rings stand as the brakes are put on changes every figure a little.
+ * What the driver of a stop, or of a car that pulls away, can tell, in words: of several tries, since where the rings stand as the brakes are put on changes every figure a little.
  */
 final readonly class Felt
 {
-    /** What there is to tell about each; of a wheel, it is "mark" with the name of the wheel. */
+    /** What there is to tell about each; of a wheel, it is "mark" or "spin" with the name of the wheel. */
     public const WORDS = [
         'foot' => ['holds-under-foot', 'sinks-under-foot'],
         'beat' => ['no-beat', 'beats-back'],
@@ -17,6 +17,11 @@ final readonly class Felt
         'steering' => ['steering-answers', 'steering-dead'],
         'distance' => ['usual-distance', 'longer-distance', 'shorter-distance'],
         'mark' => ['wheel-rolls', 'wheel-leaves-mark'],
+        'away' => ['usual-away', 'slower-away', 'quicker-away'],
+        'unit' => ['unit-quiet', 'unit-heard'],
+        'engine' => ['engine-pulls', 'engine-held-back'],
+        'lamp' => ['lamp-dark', 'lamp-flickers', 'lamp-lit'],
+        'spin' => ['wheel-grips', 'wheel-spins'],
     ];
 
     /** A try that was not made counts for so much as one that was, for each word there is. */

@@ -47,6 +47,12 @@ final class RoadRecord
     /** @var list<bool> the module wants the pump to run */
     public array $pump = [];
 
+    /** @var list<bool> some pump turns */
+    public array $pumpTurns = [];
+
+    /** @var list<float> of the engine's torque that the module lets through, while a car pulls away */
+    public array $engineShares = [];
+
     /** @var list<float> centimetres the pedal has gone down */
     public array $pedalCentimetres = [];
 
@@ -64,6 +70,12 @@ final class RoadRecord
     public function stopMetres(): float
     {
         return $this->metres === [] ? 0.0 : $this->metres[count($this->metres) - 1];
+    }
+
+    /** Of the car, at the end. */
+    public function lastMetresPerSecond(): float
+    {
+        return $this->metresPerSecond === [] ? 0.0 : $this->metresPerSecond[count($this->metresPerSecond) - 1];
     }
 
     /** The longest time without a pause that a wheel stood while the car went faster than this. */
@@ -86,7 +98,7 @@ final class RoadRecord
             }
         }
 
-        return false;
+        return array_filter($this->engineShares, static fn (float $share): bool => $share < 1.0) !== [];
     }
 
     /** Cubic centimetres that the pumps have pressed back against the foot. */

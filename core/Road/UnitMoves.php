@@ -35,10 +35,46 @@ final class UnitMoves
         return $this->moved[$key] ??= $this->solved($wishes, $pump);
     }
 
-    /** @param  list<Modulation>  $wishes */
-    private function solved(array $wishes, bool $pump): Moved
+    /**
+     * Wheels braked without the pedal: their circuits are cut off from it, the pump of one that is to build up draws through its priming valve, and whoever else is in them is kept out.
+     *
+     * @param  list<Modulation>  $wishes  by wheel
+     * @param  list<int>  $braked  wheels
+     */
+    public function braking(array $wishes, array $braked, bool $builds): Moved
     {
-        $positions = [];
+        $key = implode(' ', [implode('', array_map(static fn (Modulation $one): int => $one->position(), $wishes)), implode('', $braked), (int) $builds]);
+
+        return $this->moved[$key] ??= $this->cutOff($wishes, $braked, $builds);
+    }
+
+    /**
+     * @param  list<Modulation>  $wishes
+     * @param  list<int>  $braked
+     */
+    private function cutOff(array $wishes, array $braked, bool $builds): Moved
+    {
+        $circuit = fn (int $wheel): string => $this->hydraulics->wheels[$this->channels[$wheel]]->circuit;
+        $circuits = array_map($circuit, $braked);
+        $valves = [];
+        foreach ($braked as $wheel) {
+            $primes = $builds && $wishes[$wheel] === Modulation::Increase;
+            $valves += [$circuit($wheel).'.isolation' => 1, ...$primes ? [$circuit($wheel).'.priming' => 1] : []];
+        }
+        foreach (array_keys($wishes) as $wheel) {
+            $wishes[$wheel] = in_array($circuit($wheel), $circuits, true) && ! in_array($wheel, $braked, true) ? Modulation::Hold : $wishes[$wheel];
+        }
+
+        return $this->solved($wishes, true, array_intersect_key($valves, $this->wiring->coils));
+    }
+
+    /**
+     * @param  list<Modulation>  $wishes
+     * @param  array<string, int>  $further  positions of other valves
+     */
+    private function solved(array $wishes, bool $pump, array $further = []): Moved
+    {
+        $positions = $further;
         foreach ($wishes as $wheel => $wish) {
             $positions += $this->wiring->driven($this->channels[$wheel], $wish);
         }

@@ -15,6 +15,7 @@ use Lernfall\Module\StoredCodes;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\LampCodes;
 use Lernfall\Vehicle\PartState;
+use Lernfall\Vehicle\Vehicle;
 
 /** The lamps as the driver sees them, and the ways to make one of them blink what the module knows. */
 final readonly class LampWork
@@ -48,6 +49,28 @@ final readonly class LampWork
     public function isControlling(Car $car): bool
     {
         return $car->state->isPowered() && ! $this->warns($car);
+    }
+
+    /** Whether its module keeps driven wheels from spinning now. A brake that seems to be pressed ends that; common practice, no source. */
+    public function isTractionControlling(Car $car): bool
+    {
+        return $this->isControlling($car) && ! $this->isTractionOff($car) && ! $car->vehicle->brakeParts->isClosed(BrakeParts::STOP_LAMP_SWITCH, false);
+    }
+
+    /** Whether there is traction control: its lamp says so. */
+    public function hasTractionControl(Vehicle $vehicle): bool
+    {
+        return in_array(self::TRACTION, $vehicle->model->lamps, true);
+    }
+
+    /** As for any lamp, with "burnt" for one that cannot light; "" where there is none. */
+    public function tractionLamp(Car $car): string
+    {
+        return match (true) {
+            ! $this->hasTractionControl($car->sound) => '',
+            $car->vehicle->brakeParts->state(BrakeParts::lamp(self::TRACTION)) === PartState::Open => 'burnt',
+            default => $this->state($car, self::TRACTION, $this->warns($car)),
+        };
     }
 
     /** "on", "off" or "blinks". */

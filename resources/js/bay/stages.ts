@@ -41,9 +41,13 @@ export const STAGES: Stage[] = [
         isDone: (steps) =>
             steps.some(
                 (step, position) =>
-                    ['road-test', 'record-drive', 'stop-on-closed-ground', 'record-stop'].includes(
-                        step.action.do,
-                    ) &&
+                    [
+                        'road-test',
+                        'record-drive',
+                        'stop-on-closed-ground',
+                        'record-stop',
+                        'pull-away',
+                    ].includes(step.action.do) &&
                     step.observation.refusal === '' &&
                     did(steps.slice(0, position), 'repair'),
             ),

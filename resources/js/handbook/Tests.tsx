@@ -2,7 +2,7 @@ import { Paper, PaperHeading } from '../ui/Paper';
 import { t } from '../words/words';
 
 /** In the order in which one comes to them. */
-const TESTS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 17, 13, 14, 15, 16, 20, 18, 19, 21, 22, 23, 24];
+const TESTS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 17, 13, 14, 15, 16, 20, 18, 19, 21, 22, 23, 24, 25];
 
 /** Every usual test: how it is done, what a sound part shows, and what it does not tell. */
 export function Tests() {

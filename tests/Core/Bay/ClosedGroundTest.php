@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
-use Lernfall\Bay\Braking\Footing;
-use Lernfall\Bay\Braking\RecordStop;
-use Lernfall\Bay\Braking\StopHere;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\ClosedGround\Footing;
+use Lernfall\Bay\ClosedGround\RecordStop;
+use Lernfall\Bay\ClosedGround\StopHere;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Feature;

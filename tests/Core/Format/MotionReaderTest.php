@@ -7,6 +7,7 @@ namespace Tests\Core\Format;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Vehicle\Motion\SlipControlDesign;
+use Lernfall\Vehicle\Motion\TractionDesign;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Workbench;
@@ -35,11 +36,24 @@ final class MotionReaderTest extends TestCase
         self::assertEquals((new SlipControlDesign)->recovery, $design->recovery);
     }
 
+    public function test_what_turns_the_wheels_and_what_keeps_them_from_spinning(): void
+    {
+        $build = VehicleReader::read(['drivetrain' => ['axleNewtonMetres' => 1000, 'engineKilogramSquareMetres' => 4, 'lagSeconds' => 0.1, 'fastestKilometresPerHour' => 36], 'tractionControl' => ['spinKilometresPerHour' => 3.6]] + $this->document())->model->build;
+        self::assertSame([1000.0, 10.0, 1.0, null], [$build->drivetrain?->axleNewtonMetres, $build->drivetrain?->fastestMetresPerSecond, $build->tractionControl->spinMetresPerSecond, $build->tractionControl->byTorque]);
+        self::assertSame([1.0, 0.0], [$build->drivetrain->limited(5.0), $build->drivetrain->limited(10.0)]);
+
+        $usual = VehicleReader::read(array_diff_key($this->document(), ['drivetrain' => 0, 'tractionControl' => 0]))->model->build;
+        self::assertEquals(new TractionDesign, $usual->tractionControl);
+        self::assertGreaterThan(0.0, $usual->drivetrain?->axleNewtonMetres);
+        self::assertNull(Workbench::vehicle('ostrel-t2')->model->build->drivetrain, 'nothing turns the wheels of a trailer');
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {
         yield 'no mass' => [['chassis' => ['massKilograms' => 0]], 'chassis'];
         yield 'weight behind the rear axle' => [['chassis' => ['gravityBehindFrontAxleMetres' => 4]], 'chassis'];
+        yield 'no torque' => [['drivetrain' => ['axleNewtonMetres' => 0]], 'drivetrain'];
         yield 'ends above where it begins' => [['slipControl' => ['entersAboveKilometresPerHour' => 2, 'leavesBelowKilometresPerHour' => 4]], 'slipControl'];
     }
 

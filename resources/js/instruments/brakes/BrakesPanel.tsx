@@ -18,6 +18,7 @@ const PLACES: Record<string, Place> = {
     'brake-on-rollers': 'rollers',
     'stop-on-closed-ground': 'road',
     'record-stop': 'road',
+    'pull-away': 'road',
 };
 
 const AXLES = ['front', 'rear'] as const;

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import type { Action } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -23,26 +23,42 @@ const GROUNDS: Record<Footing, number[]> = {
 };
 
 const FEET = ['hard', 'gentle'] as const;
+const DOINGS = ['brake', 'pull-away'] as const;
 
-/** Closed ground: what is under the wheels, how fast, how the foot presses. */
+/** Closed ground: what is under the wheels, and whether the car is braked there, how fast and by what foot, or pulls away. */
 export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt' | 'busy' | 'onAct'>) {
     // as it was set last
-    const last = (['stop-on-closed-ground', 'record-stop'] as const)
+    const stops = (['stop-on-closed-ground', 'record-stop'] as const)
         .flatMap((kind) => stepsOf(attempt.steps, kind))
-        .sort((one, other) => one.number - other.number)
-        .at(-1)?.action;
-    const [footing, setFooting] = useState<Footing>(last?.footing ?? 'dry');
+        .sort((one, other) => one.number - other.number);
+    const last = stops.at(-1)?.action;
+    const starts = stepsOf(attempt.steps, 'pull-away').at(-1);
+    const [doing, setDoing] = useState<(typeof DOINGS)[number]>(
+        (starts?.number ?? 0) > (stops.at(-1)?.number ?? 0) ? 'pull-away' : 'brake',
+    );
+    const [footing, setFooting] = useState<Footing>(
+        (doing === 'brake' ? last : starts?.action)?.footing ?? 'dry',
+    );
     const [speed, setSpeed] = useState(last?.kilometresPerHour ?? 10);
     const [foot, setFoot] = useState<(typeof FEET)[number]>(last?.hard === false ? 'gentle' : 'hard');
+    const ground = useId();
     const speeds = GROUNDS[footing];
     const from = speeds.includes(speed) ? speed : (speeds.filter((one) => one < speed).at(-1) ?? 10);
     const stop = { footing, kilometresPerHour: from, hard: foot === 'hard' };
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     return (
         <>
-            <label className="flex items-center gap-2 text-small">
+            <Choice
+                onSlate
+                label={t('brakes.doing')}
+                value={doing}
+                onChoose={setDoing}
+                options={DOINGS.map((value) => ({ value, label: t(`brakes.do-${value}`) }))}
+            />
+            <label htmlFor={ground} className="flex items-center gap-2 text-small">
                 <span className="text-slate-soft">{t('brakes.footing')}</span>
                 <select
+                    id={ground}
                     value={footing}
                     onChange={(event) => setFooting(event.target.value as Footing)}
                     className="flex-auto rounded-edge border border-slate-edge bg-slate-raised px-2 py-1 text-slate-text"
@@ -54,42 +70,58 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                     ))}
                 </select>
             </label>
-            <p aria-hidden className="-mb-1 text-small text-slate-soft">
-                {t('brakes.speed')}
-            </p>
-            <Choice
-                onSlate
-                label={t('brakes.speed')}
-                value={String(from)}
-                onChoose={(value) => setSpeed(Number(value))}
-                options={speeds.map((one) => ({ value: String(one), label: `${one}` }))}
-            />
-            <Choice
-                onSlate
-                label={t('brakes.pedal-pressed')}
-                value={foot}
-                onChoose={setFoot}
-                options={FEET.map((value) => ({ value, label: t(`brakes.foot-${value}`) }))}
-            />
-            <Button
-                kind="slate-main"
-                disabled={busy}
-                note={minutes('stop-on-closed-ground')}
-                onClick={() => void onAct({ do: 'stop-on-closed-ground', ...stop })}
-            >
-                {t('brakes.stop')}
-            </Button>
-            {attempt.car.codesBy === 'scan' && has(attempt, 'live-data') && (
+            {doing === 'pull-away' && (
                 <Button
-                    kind="slate-line"
+                    kind="slate-main"
                     disabled={busy}
-                    note={minutes('record-stop')}
-                    onClick={() => void onAct({ do: 'record-stop', ...stop })}
+                    note={minutes('pull-away')}
+                    onClick={() => void onAct({ do: 'pull-away', footing })}
                 >
-                    {t('brakes.record-stop')}
+                    {t('brakes.pull-away')}
                 </Button>
             )}
-            <p className="text-small text-slate-soft">{t('brakes.road-hint')}</p>
+            {doing === 'brake' && (
+                <>
+                    <p aria-hidden className="-mb-1 text-small text-slate-soft">
+                        {t('brakes.speed')}
+                    </p>
+                    <Choice
+                        onSlate
+                        label={t('brakes.speed')}
+                        value={String(from)}
+                        onChoose={(value) => setSpeed(Number(value))}
+                        options={speeds.map((one) => ({ value: String(one), label: `${one}` }))}
+                    />
+                    <Choice
+                        onSlate
+                        label={t('brakes.pedal-pressed')}
+                        value={foot}
+                        onChoose={setFoot}
+                        options={FEET.map((value) => ({ value, label: t(`brakes.foot-${value}`) }))}
+                    />
+                    <Button
+                        kind="slate-main"
+                        disabled={busy}
+                        note={minutes('stop-on-closed-ground')}
+                        onClick={() => void onAct({ do: 'stop-on-closed-ground', ...stop })}
+                    >
+                        {t('brakes.stop')}
+                    </Button>
+                    {attempt.car.codesBy === 'scan' && has(attempt, 'live-data') && (
+                        <Button
+                            kind="slate-line"
+                            disabled={busy}
+                            note={minutes('record-stop')}
+                            onClick={() => void onAct({ do: 'record-stop', ...stop })}
+                        >
+                            {t('brakes.record-stop')}
+                        </Button>
+                    )}
+                </>
+            )}
+            <p className="text-small text-slate-soft">
+                {t(doing === 'brake' ? 'brakes.road-hint' : 'brakes.pull-away-hint')}
+            </p>
         </>
     );
 }

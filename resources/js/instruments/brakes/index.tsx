@@ -37,7 +37,14 @@ export const room: Room = {
     fits: hasUnit,
     Panel: BrakesPanel,
     acts: ['brakes.try-pedal', 'brakes.pump-pedal'],
-    shows: ['test-actuator', 'try-pedal', 'brake-on-rollers', 'stop-on-closed-ground', 'record-stop'],
+    shows: [
+        'test-actuator',
+        'try-pedal',
+        'brake-on-rollers',
+        'stop-on-closed-ground',
+        'record-stop',
+        'pull-away',
+    ],
     told: {
         'test-actuator': (_, action) => worked(action),
         'try-pedal': (_, action) => t(action.pumped === true ? 'did.pump-pedal' : 'did.try-pedal'),
@@ -45,6 +52,7 @@ export const room: Room = {
         'brake-on-rollers': (_, action) => t('did.brake-on-rollers', { axle: t(`axle.${action.axle}`) }),
         'stop-on-closed-ground': (_, action) => stopped(action),
         'record-stop': (_, action) => t('did.recorded', { what: stopped(action) }),
+        'pull-away': (_, action) => t('did.pull-away', { ground: t(`footing.${action.footing}`) }),
     },
     shown: {
         actuator: {
@@ -57,6 +65,7 @@ export const room: Room = {
         'pedal-tried': { word: (_, word) => [t(`sight-short.${word}`)] },
         stopped: { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
         'stop-recorded': { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
+        'pulled-away': { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
         rolled: { number: (name) => `${spokenFeature(name)} ` },
     },
     sources: {
@@ -65,5 +74,6 @@ export const room: Room = {
         'brake-on-rollers': { which: (feature) => `${spokenFeature(feature)} · ` },
         'stop-on-closed-ground': { which: (feature) => `${spokenFeature(feature)} · ` },
         'record-stop': { which: (feature) => `${spokenFeature(feature)} · ` },
+        'pull-away': { which: (feature) => `${spokenFeature(feature)} · ` },
     },
 };

@@ -7,6 +7,7 @@ const KINDS = [
     'brake-on-rollers',
     'stop-on-closed-ground',
     'record-stop',
+    'pull-away',
 ] as const;
 
 export type Tried = StepOf<(typeof KINDS)[number]>;

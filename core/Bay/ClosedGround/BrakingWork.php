@@ -2,39 +2,33 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Bay\Braking;
+namespace Lernfall\Bay\ClosedGround;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Car\Memo;
-use Lernfall\Bay\Car\SpeedReception;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Road\BrakingCar;
 use Lernfall\Road\Corners;
 use Lernfall\Road\Felt;
-use Lernfall\Road\HeardRing;
 use Lernfall\Road\RoadRecord;
 use Lernfall\Road\StopFigures;
 use Lernfall\Road\StopTask;
-use Lernfall\Road\UnitMoves;
 use Lernfall\Vehicle\Brakes\WheelLine;
-use Lernfall\Vehicle\Motion\Chassis;
-use Lernfall\Vehicle\Vehicle;
-use LogicException;
 
 /** A car in a stop on closed ground. What it does is worked out once for all cars whose brakes are the same and whose module hears the same of the wheels. */
 final readonly class BrakingWork
 {
     /** How often a stop is worked out, with the rings standing otherwise each time; where nothing is controlled, they make no difference. */
-    private const WAYS = [0.0, 1.0 / 3.0, 2.0 / 3.0];
+    public const WAYS = [0.0, 1.0 / 3.0, 2.0 / 3.0];
 
-    private Chassis $chassis;
+    private RollingBody $body;
 
     public function __construct(private Car $car, private Corners $corners)
     {
-        $this->chassis = self::chassisOf($car->vehicle);
+        $this->body = new RollingBody($car, $corners);
     }
 
     public function done(StopTask $task, Driver $driver): StopOutcome
@@ -45,7 +39,7 @@ final readonly class BrakingWork
         if (! $this->car->isTypical()) {
             return $work();
         }
-        $asked = implode(' ', ['stop', $task->text(), serialize($driver), (int) $controls, json_encode($full), $this->car->electrical()->atUnit(), md5(serialize([$this->rings($this->car), $this->wheels()]))]);
+        $asked = implode(' ', ['stop', $task->text(), serialize($driver), (int) $controls, json_encode($full), $this->body->text()]);
 
         return Memo::with($this->car->vehicle->unit(), $asked, $work);
     }
@@ -60,7 +54,7 @@ final readonly class BrakingWork
     private function tried(StopTask $task, Driver $driver, BrakingCar $braking): StopOutcome
     {
         [$metres, $pedal, $limits] = [$this->usualMetres($task), $this->usualPedal($task), $driver->limits];
-        $figures = fn (RoadRecord $record): StopFigures => StopFigures::of($record, $metres, $pedal, $task, $this->chassis, $limits);
+        $figures = fn (RoadRecord $record): StopFigures => StopFigures::of($record, $metres, $pedal, $task, $this->body->chassis, $limits);
         $first = $braking->stop($task, self::WAYS[0]);
         $seen = $figures($first);
         // the true car is tried as often whatever is wrong with it, so that how long it takes tells nothing
@@ -93,41 +87,8 @@ final readonly class BrakingWork
     /** @param  array<string, float>  $full  cubic centimetres in the accumulators, by circuit */
     private function ready(Car $car, bool $controls, array $full): BrakingCar
     {
-        return new BrakingCar($car->vehicle, $this->chassis, $this->corners, $this->rings($car), $controls, $this->moves($car), $full);
-    }
+        $body = new RollingBody($car, $this->corners);
 
-    /** Cars with the same wires share what has been solved. */
-    private function moves(Car $car): UnitMoves
-    {
-        $wiring = $car->unitWiring();
-        $electrical = $car->electrical();
-        $celsius = $car->vehicle->climate->ambientCelsius;
-
-        return Memo::with($wiring, "moves {$electrical->atUnit()} $celsius", fn (): UnitMoves => new UnitMoves($car->vehicle->unit()->hydraulics, $wiring, $electrical, $this->corners->ids, $celsius));
-    }
-
-    /** @return array<string, HeardRing> by channel */
-    private function rings(Car $car): array
-    {
-        $least = $car->vehicle->model->build->slipControl->leavesBelowMetresPerSecond / $car->vehicle->tyre->rollingCircumferenceMetres();
-        $rings = [];
-        foreach ($this->corners->ids as $id) {
-            $rings[$id] = HeardRing::of((new SpeedReception($car))->whileDriving($car->channel($id), 0.0), $least);
-        }
-
-        return $rings;
-    }
-
-    /** @return list<array{float, int, string}> what else of its wheels makes a difference */
-    private function wheels(): array
-    {
-        $vehicle = $this->car->vehicle;
-
-        return array_map(static fn (string $id): array => [$vehicle->channel($id)->wheelEnd->tyreFactor, $vehicle->reckonedTeeth($id), $vehicle->inputOf($id)], $this->corners->ids);
-    }
-
-    private static function chassisOf(Vehicle $vehicle): Chassis
-    {
-        return $vehicle->model->build->chassis ?? throw new LogicException('Who knows the corners of a car knows its chassis.');
+        return new BrakingCar($car->vehicle, $body->chassis, $body->heard(), $controls, $body->moves(), $full);
     }
 }

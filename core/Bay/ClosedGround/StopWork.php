@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Bay\Braking;
+namespace Lernfall\Bay\ClosedGround;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\Branch;

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Lernfall\Bay\Braking;
+namespace Lernfall\Bay\ClosedGround;
 
 use Lernfall\Bay\Workshop\Equipment;
 use Lernfall\Document\Node;
 use Lernfall\Road\FeltLimits;
+use Lernfall\Road\StartLimits;
 
-/** Who drives a stop on closed ground: how the foot presses, and what is noticed. */
+/** Who drives on closed ground: how the foot presses, and what is noticed. */
 final readonly class Driver implements Equipment
 {
     /**
@@ -17,19 +18,23 @@ final readonly class Driver implements Equipment
      * @param  float  $gentleNewtonsPerSecond  how fast it comes down
      * @param  float  $hardNewtonsPerSecond  as well
      */
-    public function __construct(public float $gentleNewtons, public float $hardNewtons, public float $gentleNewtonsPerSecond, public float $hardNewtonsPerSecond, public FeltLimits $limits)
+    public function __construct(public float $gentleNewtons, public float $hardNewtons, public float $gentleNewtonsPerSecond, public float $hardNewtonsPerSecond, public FeltLimits $limits, public StartLimits $starts)
     {
     }
 
     public static function read(Node $workshop): static
     {
         $driver = $workshop->at('driver');
+        $starts = $driver->at('starts');
 
         return new self(
             $driver->float('gentleNewtons'), $driver->float('hardNewtons'), $driver->float('gentleNewtonsPerSecond'), $driver->float('hardNewtonsPerSecond'),
             new FeltLimits(
                 $driver->float('pullsNewtonMetresPerKilogram'), $driver->float('locksSeconds'), $driver->float('locksAboveKilometresPerHour') / 3.6, $driver->float('distanceShare'), $driver->float('distanceMetres'),
                 $driver->float('sinksCentimetres'), $driver->float('beatsCubicCentimetres'),
+            ),
+            new StartLimits(
+                $starts->float('seconds'), $starts->float('speedShare'), $starts->float('speedKilometresPerHour') / 3.6, $starts->float('spinsKilometresPerHour') / 3.6, $starts->float('spinsSeconds'), $starts->float('hearsSeconds'),
             ),
         );
     }

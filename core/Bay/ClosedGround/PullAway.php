@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\ClosedGround;
+
+use Lernfall\Bay\Contract\Drives;
+use Lernfall\Drive\Drive;
+
+/** Pulling away on closed ground with the throttle open, after a way there with the module watching. */
+final readonly class PullAway implements Drives
+{
+    /** On the way to where it is done. */
+    public const WAY_METRES_PER_SECOND = 5.6;
+
+    public const WAY_SECONDS = 10.0;
+
+    public function __construct(public Footing $footing)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'pull-away';
+    }
+
+    public function rate(): string
+    {
+        return 'pull-away';
+    }
+
+    public function question(): string
+    {
+        return "pull-away {$this->footing->value}";
+    }
+
+    public function drive(): Drive
+    {
+        return Drive::straight(self::WAY_METRES_PER_SECOND, self::WAY_SECONDS);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\ClosedGround;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Driving\DrivingWork;
+use Lernfall\Bay\Lamps\LampWork;
+use Lernfall\Bay\Pedal\Foot;
+use Lernfall\Bay\Pedal\PedalWork;
+use Lernfall\Drive\FreeDrive;
+use Lernfall\Road\Corners;
+use Lernfall\Road\StartTask;
+
+/** A way with the module watching, then the throttle: what the driver tells of it. */
+final readonly class PullAwayWork
+{
+    public function __construct(private Driver $driver, private Foot $foot)
+    {
+    }
+
+    /** @return non-empty-list<Branch> */
+    public function pulledAway(Car $car, PullAway $start): array
+    {
+        $corners = Corners::of($car->sound);
+        $refusal = DrivingWork::refusal($car) ?? ((new PedalWork($car, $this->foot))->isDoubtful() ? Refusal::PedalDoubtful : null);
+        if ($corners === null || $refusal !== null) {
+            return Branch::refused($car, $refusal ?? Refusal::NotDriven);
+        }
+        $way = FreeDrive::straight(PullAway::WAY_METRES_PER_SECOND, PullAway::WAY_SECONDS);
+
+        return array_map(
+            fn (Branch $one): Branch => new Branch($one->weight, $one->car, $this->told($one->car, $corners, $start)),
+            (new DrivingWork)->driven($car, $way, static fn (): Prediction => Prediction::of('pulled-away')),
+        );
+    }
+
+    private function told(Car $car, Corners $corners, PullAway $start): Prediction
+    {
+        $felt = (new StartWork($car, $corners))->done(new StartTask($start->footing->track(), $this->driver->starts->seconds), $this->driver->starts);
+        $features = [];
+        foreach ($felt->subjects() as $about) {
+            $features[$about] = new CategoryFeature($felt->chances($about));
+        }
+        $lamp = (new LampWork)->tractionLamp($car);
+
+        return Prediction::of('pulled-away', match ($lamp) {
+            '' => array_diff_key($features, ['lamp' => null]),
+            'off' => $features,
+            default => [...$features, 'lamp' => CategoryFeature::certain($lamp === 'on' ? 'lamp-lit' : 'lamp-dark')],
+        });
+    }
+}

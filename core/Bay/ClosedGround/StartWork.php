@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\ClosedGround;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Key\KeyWork;
+use Lernfall\Bay\Lamps\LampWork;
+use Lernfall\Road\Corners;
+use Lernfall\Road\Felt;
+use Lernfall\Road\RoadRecord;
+use Lernfall\Road\StartFigures;
+use Lernfall\Road\StartingCar;
+use Lernfall\Road\StartLimits;
+use Lernfall\Road\StartTask;
+use Lernfall\Vehicle\Motion\Drivetrain;
+use Lernfall\Vehicle\Vehicle;
+use LogicException;
+
+/** A car that pulls away. What it does is worked out once for all cars whose brakes are the same and whose module hears the same of the wheels. */
+final readonly class StartWork
+{
+    private Drivetrain $drivetrain;
+
+    /** Its left driven wheel. */
+    private int $left;
+
+    public function __construct(private Car $car, private Corners $corners)
+    {
+        $build = $car->vehicle->model->build;
+        $this->drivetrain = $build->drivetrain ?? throw new LogicException('Who has corners and a driven axle has a drivetrain.');
+        $this->left = Corners::leftOf($build->drivenAxle()) ?? throw new LogicException('Nothing turns its wheels.');
+    }
+
+    /** Whether anything is known of how this car pulls away. */
+    public static function isPossible(Vehicle $vehicle): bool
+    {
+        $build = $vehicle->model->build;
+
+        return Corners::of($vehicle) !== null && $build->drivetrain !== null && Corners::leftOf($build->drivenAxle()) !== null;
+    }
+
+    public function done(StartTask $task, StartLimits $limits): Felt
+    {
+        $controls = (new LampWork)->isTractionControlling($this->car);
+        $work = fn (): Felt => $this->tried($task, $limits, $this->ready($this->car, $controls));
+        if (! $this->car->isTypical()) {
+            return $work();
+        }
+        $asked = implode(' ', ['start', $task->text(), serialize($limits), (int) $controls, (new RollingBody($this->car, $this->corners))->text()]);
+
+        return Memo::with($this->car->vehicle->unit(), $asked, $work);
+    }
+
+    private function tried(StartTask $task, StartLimits $limits, StartingCar $starting): Felt
+    {
+        $usual = $this->usual($task);
+        $figures = fn (RoadRecord $record): StartFigures => StartFigures::of($record, $usual, $this->left, $limits);
+        $first = $starting->start($task, BrakingWork::WAYS[0]);
+        $seen = $figures($first);
+        // the true car is tried as often whatever is wrong with it, so that how long it takes tells nothing
+        $isDone = $this->car->isHypothesis() && (! $first->isControlled() || $seen->isClear($limits));
+        $words = array_map(fn (float $way): array => ($isDone || $way === BrakingWork::WAYS[0] ? $seen : $figures($starting->start($task, $way)))->words($this->corners->ids, $limits), BrakingWork::WAYS);
+
+        return Felt::by($words);
+    }
+
+    /** How fast this car is at the end of it when nothing is wrong with it, in m/s. */
+    private function usual(StartTask $task): float
+    {
+        return Memo::with($this->car->sound->unit(), 'usual start '.$task->text(), function () use ($task): float {
+            $parked = Car::hypothesis($this->car->sound, $this->car->sound);
+            $starting = $this->ready(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, true);
+
+            return array_sum(array_map(static fn (float $way): float => $starting->start($task, $way)->lastMetresPerSecond(), BrakingWork::WAYS)) / count(BrakingWork::WAYS);
+        });
+    }
+
+    private function ready(Car $car, bool $controls): StartingCar
+    {
+        $body = new RollingBody($car, $this->corners);
+
+        return new StartingCar($car->vehicle, $body->chassis, $this->drivetrain, $this->left, $body->heard(), $controls && (new LampWork)->hasTractionControl($car->sound), $body->moves());
+    }
+}
