@@ -37,6 +37,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ProgressController;
 use App\Http\Controllers\PublicationController;
 use App\Http\Controllers\ReportController;
+use App\Http\Controllers\RoadLabController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShareController;
@@ -107,6 +108,8 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::middleware(DuringExamination::class)->group(static function (): void {
         Route::get('lab', [LabController::class, 'options']);
         Route::post('lab', [LabController::class, 'show']);
+        Route::get('road-lab', [RoadLabController::class, 'options']);
+        Route::post('road-lab', [RoadLabController::class, 'drive']);
     });
 
     Route::get('cars', [CarController::class, 'index']);

@@ -7,16 +7,17 @@ namespace Lernfall\Road;
 use Lernfall\Hydraulics\BrakeState;
 use Lernfall\Module\Control\SlipControl;
 use Lernfall\Vehicle\Motion\Chassis;
+use Lernfall\Vehicle\Motion\SlipControlDesign;
 use Lernfall\Vehicle\Vehicle;
 
 /** A car made ready for a stop: its mass, its tyres, its brakes, and what its module hears of the wheels. */
 final readonly class BrakingCar
 {
     /**
-     * @param  bool  $controls  the module controls slip: nothing has made it give up
+     * @param  ?SlipControlDesign  $design  by which the module controls slip; null where something has made it give up
      * @param  array<string, float>  $accumulated  cubic centimetres in the accumulators, by circuit
      */
-    public function __construct(private Vehicle $vehicle, private Chassis $chassis, private HeardWheels $heard, private bool $controls, private UnitMoves $moves, private array $accumulated = [])
+    public function __construct(private Vehicle $vehicle, private Chassis $chassis, private HeardWheels $heard, private ?SlipControlDesign $design, private UnitMoves $moves, private array $accumulated = [])
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class BrakingCar
     {
         $radii = $this->heard->corners->radiiMetres($this->vehicle);
         $listening = $this->heard->at($task->metresPerSecond, $way);
-        $control = $this->controls ? new SlipControl($this->vehicle->model->build->slipControl, array_map(static fn (HeardWheel $one): float => $one->timer->read(0.0), $listening)) : null;
+        $control = $this->design === null ? null : new SlipControl($this->design, array_map(static fn (HeardWheel $one): float => $one->timer->read(0.0), $listening));
         $unit = $this->vehicle->unit();
 
         return (new BrakedRun(

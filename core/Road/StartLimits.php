@@ -10,17 +10,17 @@ use Lernfall\Quantity;
 final readonly class StartLimits
 {
     /**
-     * @param  float  $seconds  with the throttle open
+     * @param  float  $openSeconds  with the throttle open
      * @param  float  $speedShare  by which the car is faster or slower than usual at the end ...
      * @param  float  $speedMetresPerSecond  ... and by which more
      * @param  float  $spinsMetresPerSecond  by which a wheel runs faster than the car ...
      * @param  float  $spinsSeconds  ... and for how long, until it is noticed
      * @param  float  $hearsSeconds  that the unit works, or the engine is held back, until that is noticed
      */
-    public function __construct(public float $seconds, public float $speedShare, public float $speedMetresPerSecond, public float $spinsMetresPerSecond, public float $spinsSeconds, public float $hearsSeconds)
+    public function __construct(public float $openSeconds, public float $speedShare, public float $speedMetresPerSecond, public float $spinsMetresPerSecond, public float $spinsSeconds, public float $hearsSeconds)
     {
         Quantity::positive([
-            'seconds' => $seconds, 'speedShare' => $speedShare, 'speedMetresPerSecond' => $speedMetresPerSecond, 'spinsMetresPerSecond' => $spinsMetresPerSecond, 'spinsSeconds' => $spinsSeconds,
+            'openSeconds' => $openSeconds, 'speedShare' => $speedShare, 'speedMetresPerSecond' => $speedMetresPerSecond, 'spinsMetresPerSecond' => $spinsMetresPerSecond, 'spinsSeconds' => $spinsSeconds,
             'hearsSeconds' => $hearsSeconds,
         ]);
     }
@@ -28,6 +28,6 @@ final readonly class StartLimits
     /** Every limit so many times as far. */
     public function times(float $factor): self
     {
-        return new self($this->seconds, $factor * $this->speedShare, $factor * $this->speedMetresPerSecond, $this->spinsMetresPerSecond, $factor * $this->spinsSeconds, $factor * $this->hearsSeconds);
+        return new self($this->openSeconds, $factor * $this->speedShare, $factor * $this->speedMetresPerSecond, $this->spinsMetresPerSecond, $factor * $this->spinsSeconds, $factor * $this->hearsSeconds);
     }
 }

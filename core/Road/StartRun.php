@@ -13,6 +13,9 @@ use Lernfall\Vehicle\Motion\Drivetrain;
 /** A car that pulls away, tick by tick: engine, wheels, teeth counted, what the module makes of them, and valves, pump and engine again. */
 final class StartRun
 {
+    /** An engine gives its torque up so much faster than it gains it: fuel is cut off at once. */
+    private const FALLS_SHARE = 0.25;
+
     private readonly BrakeMachine $machine;
 
     /** Of the engine's torque, as it has followed the throttle. */
@@ -72,7 +75,8 @@ final class StartRun
         for ($step = 0; $step < BrakedRun::SUBSTEPS; $step++) {
             [$turningLeft, $turningRight] = [$this->car->turning[$this->left], $this->car->turning[$this->left + 1]];
             $axle = ($turningLeft * $this->radii[$this->left] + $turningRight * $this->radii[$this->left + 1]) / 2.0;
-            $this->given += ($share - $this->given) * min(1.0, $seconds / $this->drivetrain->lagSeconds);
+            $lag = $share < $this->given ? self::FALLS_SHARE * $this->drivetrain->lagSeconds : $this->drivetrain->lagSeconds;
+            $this->given += ($share - $this->given) * min(1.0, $seconds / $lag);
             $this->car->step($brakes, new DrivenAxle($this->left, $this->given * $this->drivetrain->limited($axle) * $this->drivetrain->axleNewtonMetres, $this->drivetrain->engineKilogramSquareMetres, $turningLeft, $turningRight), $seconds);
             foreach ($this->listening as $one) {
                 $one->timer->turn($this->car->turning[$one->turned] / (2.0 * M_PI), $now + $step * $seconds, $seconds);

@@ -34,8 +34,9 @@ final readonly class Yaw
     /**
      * @param  float  $momentPerKilogram  mean turning moment of the brakes against the mass, N·m/kg; above zero to the left
      * @param  float  $greatestRadians  furthest it has turned; above zero to the left
+     * @param  list<array{float, float}>  $path  metres it is off its line, and radians it has turned, tick by tick, both above zero to the left; until nothing is felt any more, or it goes round
      */
-    private function __construct(public float $momentPerKilogram, public float $greatestRadians)
+    private function __construct(public float $momentPerKilogram, public float $greatestRadians, public array $path)
     {
     }
 
@@ -43,7 +44,7 @@ final readonly class Yaw
     {
         [$front, $rear] = [$chassis->gravityBehindFrontAxleMetres, $chassis->wheelbaseMetres - $chassis->gravityBehindFrontAxleMetres];
         $inertia = $chassis->massKilograms * $front * $rear;
-        [$sideways, $rate, $angle, $steering, $furthest, $moments, $ticks] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0];
+        [$sideways, $rate, $angle, $steering, $furthest, $moments, $off, $path] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, []];
         foreach ($record->metresPerSecond as $tick => $speed) {
             if ($speed < self::LEAST_METRES_PER_SECOND || abs($angle) > self::ROUND_RADIANS) {
                 break;
@@ -68,10 +69,11 @@ final readonly class Yaw
             $steering += (max(-self::MOST_RADIANS, min(self::MOST_RADIANS, $wanted)) - $steering) * $seconds / self::STEERS_IN_SECONDS;
             $furthest = abs($angle) > abs($furthest) ? $angle : $furthest;
             $moments += $braked;
-            $ticks++;
+            $off += ($speed * sin($angle) + $sideways * cos($angle)) * $seconds;
+            $path[] = [$off, $angle];
         }
 
-        return new self($ticks === 0 ? 0.0 : $moments / $ticks / $chassis->massKilograms, $furthest);
+        return new self($path === [] ? 0.0 : $moments / count($path) / $chassis->massKilograms, $furthest, $path);
     }
 
     public function goesRound(): bool

@@ -21,6 +21,7 @@ const SignInsPage = page(() => import('./house/SignInsPage'), 'SignInsPage');
 const HandbookPage = page(() => import('./handbook/HandbookPage'), 'HandbookPage');
 const JobsPage = page(() => import('./jobs/JobsPage'), 'JobsPage');
 const JoinPage = page(() => import('./join/JoinPage'), 'JoinPage');
+const RoadLabPage = page(() => import('./road/RoadLabPage'), 'RoadLabPage');
 const LabPage = page(() => import('./lab/LabPage'), 'LabPage');
 const LessonPage = page(() => import('./lesson/LessonPage'), 'LessonPage');
 const MarksPage = page(() => import('./marks/MarksPage'), 'MarksPage');
@@ -128,6 +129,7 @@ createRoot(document.getElementById('root')!).render(
                         <Route path="/kept" element={<KeptPage />} />
                         <Route path="/account" element={<SignedIn children={<AccountPage />} />} />
                         <Route path="/sign-ins" element={<SignedIn children={<SignInsPage />} />} />
+                        <Route path="/lab/road" element={<SignedIn children={<RoadLabPage />} />} />
                         <Route path="/lab" element={<SignedIn children={<LabPage />} />} />
                         <Route path="/handbook" element={<SignedIn children={<HandbookPage />} />} />
                         <Route path="*" element={<SignedIn children={<Home />} />} />

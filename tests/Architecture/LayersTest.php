@@ -93,7 +93,7 @@ final class LayersTest
 
     public function test_the_lab_stands_on_the_bay(): BuildStep
     {
-        return $this->mayKnowOnly('Lab', 'Bay', 'Sensor', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle');
+        return $this->mayKnowOnly('Lab', 'Bay', 'Road', 'Sensor', 'Module', 'Circuit', 'Signal', 'Fault', 'Vehicle');
     }
 
     private function core(): SelectorInterface

@@ -24,7 +24,7 @@ final class TroubleTest extends BrowserTestCase
     {
         return [
             'jobs' => ['cem', '/jobs', '/api/jobs'], 'bay' => ['cem', '/bay/3', '/api/attempts/3'], 'report' => ['arlo', '/report/1', '/api/attempts/1/report'], 'handbook' => ['arlo', '/handbook', '/api/handbook'],
-            'lab' => ['arlo', '/lab', '/api/lab'], 'own progress' => ['arlo', '/progress', '/api/account/progress'], 'cases' => ['kessel', '/cases', '/api/cases'], 'bench' => ['kessel', '/cases/2', '/api/cases/2'],
+            'lab' => ['arlo', '/lab', '/api/lab'], 'road lab' => ['arlo', '/lab/road', '/api/road-lab'], 'own progress' => ['arlo', '/progress', '/api/account/progress'], 'cases' => ['kessel', '/cases', '/api/cases'], 'bench' => ['kessel', '/cases/2', '/api/cases/2'],
             'attempts' => ['kessel', '/cases/1/attempts', '/api/cases/1/attempts'], 'people' => ['kessel', '/people', '/api/people'], 'marks' => ['kessel', '/marks', '/api/groups/1/marks'], 'log' => ['amsel', '/log', '/api/log*'],
             'own cars' => ['kessel', '/vehicles', '/api/vehicles'], 'lesson' => ['kessel', '/lesson', '/api/groups'], 'sign-ins' => ['arlo', '/sign-ins', '/api/sign-ins'],
         ];

@@ -215,7 +215,7 @@ final class LessonTest extends FeatureTestCase
         $practice = $this->attempt($this->published(more: ['practice' => true]));
         $this->actingAs($this->apprentice)->getJson('/api/lab')->assertOk();
         $examination = $this->begun(null, closedRoom: true, handbook: false);
-        foreach (["/api/attempts/$practice->id", "/api/attempts/$practice->id/report", '/api/lab', '/api/handbook', '/api/fault-portraits'] as $path) {
+        foreach (["/api/attempts/$practice->id", "/api/attempts/$practice->id/report", '/api/lab', '/api/road-lab', '/api/handbook', '/api/fault-portraits'] as $path) {
             $this->actingAs($this->apprentice)->getJson($path)->assertStatus(409)->assertJsonPath('message', "You are at work on an examination: {$this->document()['jobTitle']}. This opens again when you have closed it.");
         }
         $this->act($practice, ['do' => 'look-at-lamps'])->assertStatus(409);

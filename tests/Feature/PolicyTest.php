@@ -31,6 +31,8 @@ final class PolicyTest extends FeatureTestCase
         'GET api/fault-portraits' => [401, 200, 200, 200, 200, 200, 200],
         'GET api/lab' => [401, 200, 200, 200, 200, 200, 200],
         'POST api/lab' => [401, 200, 200, 200, 200, 200, 200], // closed in an examination, see LessonTest
+        'GET api/road-lab' => [401, 200, 200, 200, 200, 200, 200],
+        'POST api/road-lab' => [401, 200, 200, 200, 200, 200, 200],
         'POST api/waveforms' => [401, 200, 200, 200, 200, 200, 200],
         'GET api/cars' => [401, 200, 200, 403, 403, 403, 403],
         'GET api/cars/{car}/values' => [401, 200, 200, 403, 403, 403, 403],
@@ -155,7 +157,8 @@ final class PolicyTest extends FeatureTestCase
         $vehicle = OwnVehicle::query()->create(['instructor_id' => $this->instructor->id, 'base' => 'harl-13', 'name' => 'Workshop car', 'car_values' => [], 'alarms' => []]);
         $asked = JoinRequest::query()->create(['group_id' => $this->group()->id, 'name' => 'New', 'sign_in' => 'new', 'password' => 'hashed', 'token' => 'hashed', 'asked_at' => now()]);
         $body = [...$this->document(), 'about' => 'possible', 'criterion' => 'safety', 'points' => 1, 'reason' => 'Seen with my own eyes.', 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
-            'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false];
+            'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false,
+            'vehicle' => 'harl-13', 'footing' => 'dry', 'pullsAway' => false, 'kilometresPerHour' => 20, 'footNewtons' => 100, 'loadKilograms' => 0, 'controls' => true, 'rear' => 'as-built', 'wheel' => ''];
         unset($body['format']);
         $body['name'] = '';
         foreach (self::MATRIX as $route => $statuses) {

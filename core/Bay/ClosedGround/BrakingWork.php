@@ -89,6 +89,6 @@ final readonly class BrakingWork
     {
         $body = new RollingBody($car, $this->corners);
 
-        return new BrakingCar($car->vehicle, $body->chassis, $body->heard(), $controls, $body->moves(), $full);
+        return new BrakingCar($car->vehicle, $body->chassis, $body->heard(), $controls ? $car->vehicle->model->build->slipControl : null, $body->moves(), $full);
     }
 }

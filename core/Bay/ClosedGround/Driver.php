@@ -34,7 +34,7 @@ final readonly class Driver implements Equipment
                 $driver->float('sinksCentimetres'), $driver->float('beatsCubicCentimetres'),
             ),
             new StartLimits(
-                $starts->float('seconds'), $starts->float('speedShare'), $starts->float('speedKilometresPerHour') / 3.6, $starts->float('spinsKilometresPerHour') / 3.6, $starts->float('spinsSeconds'), $starts->float('hearsSeconds'),
+                $starts->float('openSeconds'), $starts->float('speedShare'), $starts->float('speedKilometresPerHour') / 3.6, $starts->float('spinsKilometresPerHour') / 3.6, $starts->float('spinsSeconds'), $starts->float('hearsSeconds'),
             ),
         );
     }

@@ -42,7 +42,7 @@ final readonly class PullAwayWork
 
     private function told(Car $car, Corners $corners, PullAway $start): Prediction
     {
-        $felt = (new StartWork($car, $corners))->done(new StartTask($start->footing->track(), $this->driver->starts->seconds), $this->driver->starts);
+        $felt = (new StartWork($car, $corners))->done(new StartTask($start->footing->track(), $this->driver->starts->openSeconds), $this->driver->starts);
         $features = [];
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));

@@ -32,4 +32,10 @@ final readonly class SlipControlDesign
         Quantity::positive(['leavesBelowMetresPerSecond' => $leavesBelowMetresPerSecond]);
         Quantity::within('rearSlipShare', $rearSlipShare, 0.0, 1.0);
     }
+
+    /** With both rear wheels together, or each by itself. */
+    public function rearwards(bool $together): self
+    {
+        return new self($this->entersAboveMetresPerSecond, $this->leavesBelowMetresPerSecond, $this->triggers, $this->recovery, $this->rebuilding, $this->reference, $this->rearSlipShare, $together);
+    }
 }

@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/road-lab": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["roadLabOptions"];
+        put?: never;
+        post: operations["roadLabDrive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/roster-check": {
         parameters: {
             query?: never;
@@ -1928,6 +1944,22 @@ export interface components {
             /** @description the job of one; left out or null: to all */
             attempt?: number | null;
         };
+        RoadSetting: {
+            /** @description A drive on the road of the lab. */
+            vehicle: string;
+            /** @enum {string} */
+            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+            pullsAway: boolean;
+            kilometresPerHour: number;
+            footNewtons: number;
+            loadKilograms: number;
+            controls: boolean;
+            /** @enum {string} */
+            rear: "as-built" | "together" | "singly";
+            /** @description a kind of fault, or empty */
+            defect: string;
+            wheel: string;
+        };
         RosterFile: {
             /** @description the file as it is, in base 64: name, sign-in and group a row */
             csv: string;
@@ -2726,6 +2758,81 @@ export interface components {
             shown?: unknown;
             /** @description what else was open by the card, at a repair */
             rivals?: components["schemas"]["Likely"][];
+        };
+        RoadLabOptions: {
+            /** @description What can be driven on the road of the lab. */
+            cars: components["schemas"]["RoadLabCar"][];
+            footings: ("dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice")[];
+        };
+        RoadLabCar: {
+            id: string;
+            name: string;
+            wheels: string[];
+            defects: components["schemas"]["RoadLabDefect"][];
+        };
+        RoadLabDefect: {
+            id: string;
+            /** @description wheels, or the car as a whole */
+            places: string[];
+        };
+        RoadPlay: {
+            /** @description A drive, moment by moment; lists of moments are all as long. */
+            secondsPerSample: number;
+            /** @description of the road, in the order they come */
+            patches: {
+                metre: number;
+                /** @enum {string} */
+                left: "dry" | "wet" | "snow" | "ice" | "gravel";
+                /** @enum {string} */
+                right: "dry" | "wet" | "snow" | "ice" | "gravel";
+            }[];
+            wheelbaseMetres: number;
+            trackMetres: number;
+            /** @description of the car, m/s */
+            speed: number[];
+            /** @description what the module takes for it */
+            reference: number[];
+            metres: number[];
+            /** @description metres off the line, to the left; may end early */
+            aside: number[];
+            /** @description radians, to the left; may end early */
+            turned: number[];
+            wheels: components["schemas"]["RoadWheel"][];
+            /** @description seconds from which it turns, and from which it stands, in turn */
+            pump: number[];
+            /** @description share of its torque that the module lets through, as a car pulls away; else empty */
+            engine: number[];
+            curves: {
+                /** @enum {string} */
+                surface: "dry" | "wet" | "snow" | "ice" | "gravel";
+                /** @description pairs of slip and grip */
+                grip: number[][];
+            }[];
+            told: {
+                [key: string]: string;
+            };
+            /** @description the module was switched on, and found nothing that switches it off */
+            controlled: boolean;
+            /** @description the path ends because the car swings round */
+            goesRound: boolean;
+        };
+        RoadWheel: {
+            id: string;
+            /** @description at its rim, m/s */
+            speed: number[];
+            /** @description as the module counts it */
+            counted: number[];
+            /** @description above zero while braking */
+            slip: number[];
+            bar: number[];
+            /** @description its force on the road against its load */
+            grip: number[];
+            /** @description from which second on the module wants what */
+            phases: {
+                from: number;
+                /** @enum {string} */
+                phase: "as-pressed" | "lets-go" | "waits" | "builds";
+            }[];
         };
         Standing: {
             /** @description null: a proposal */
@@ -6440,6 +6547,59 @@ export interface operations {
             };
             /** @description not mine, or not closed yet */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    roadLabOptions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description cars, grounds and defects to play with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoadLabOptions"];
+                };
+            };
+        };
+    };
+    roadLabDrive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoadSetting"];
+            };
+        };
+        responses: {
+            /** @description the drive, moment by moment */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoadPlay"];
+                };
+            };
+            /** @description a setting is missing or out of range */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

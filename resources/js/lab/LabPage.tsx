@@ -6,6 +6,7 @@ import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import { WhoAmI } from '../app/SignedIn';
 import { t } from '../words/words';
+import { LabPlaces } from './LabPlaces';
 import { LabStand } from './LabStand';
 import { startingWith } from './setting';
 import { useLab } from './useLab';
@@ -31,7 +32,12 @@ function Lab({ options }: { options: LabOptions }) {
     const swing = Math.max(...[one, other].map((lab) => swingOf(lab.readings?.volts)));
 
     return (
-        <Page title={t('lab.title')} right={<WhoAmI />} foot={<span>{t('lab.foot')}</span>}>
+        <Page
+            title={t('lab.title')}
+            middle={<LabPlaces />}
+            right={<WhoAmI />}
+            foot={<span>{t('lab.foot')}</span>}
+        >
             <div className="grid h-full grid-cols-2 gap-4">
                 <LabStand
                     name="A"

@@ -17,6 +17,7 @@ final readonly class Pages
             'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Leads', 'Scan', 'Brakes', 'Eyes', 'Hands', 'Sheet']],
             'handbook' => ['arlo', '/handbook', ['Tests', 'What can be wrong']],
             'lab' => ['arlo', '/lab', []],
+            'road lab' => ['arlo', '/lab/road', []],
             'report' => ['arlo', '/report/1', []],
             'cases' => ['kessel', '/cases', []],
             'bench' => ['kessel', '/cases/2', []],
