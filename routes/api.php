@@ -12,6 +12,7 @@ use App\Http\Controllers\CaseAttemptController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\ConcessionController;
 use App\Http\Controllers\CounselController;
+use App\Http\Controllers\DriveReplayController;
 use App\Http\Controllers\ExtraTimeController;
 use App\Http\Controllers\FaultKindController;
 use App\Http\Controllers\FaultPortraitController;
@@ -164,6 +165,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
         Route::post('attempts/{attempt}/objection', [StandingController::class, 'object'])->whereNumber('attempt');
         Route::put('attempts/{attempt}/objection', [StandingController::class, 'decide'])->whereNumber('attempt');
         Route::get('attempts/{attempt}/report', ReportController::class)->whereNumber('attempt');
+        Route::get('attempts/{attempt}/drives/{step}', DriveReplayController::class)->whereNumber(['attempt', 'step']);
         Route::post('attempts/{attempt}/counsel', CounselController::class)->whereNumber('attempt');
         Route::put('attempts/{attempt}/help', [NewsController::class, 'help'])->whereNumber('attempt');
         Route::get('attempts/{attempt}/news', [NewsController::class, 'news'])->whereNumber('attempt');

@@ -7,6 +7,7 @@ namespace Lernfall\Lab;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\ClosedGround\Driver;
+use Lernfall\Bay\ClosedGround\RoadPlay;
 use Lernfall\Bay\ClosedGround\RollingBody;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Key\KeyWork;
@@ -21,7 +22,6 @@ use Lernfall\Road\StartingCar;
 use Lernfall\Road\StartTask;
 use Lernfall\Road\StopFigures;
 use Lernfall\Road\StopTask;
-use Lernfall\Road\Yaw;
 use Lernfall\Vehicle\Brakes\WheelLine;
 use Lernfall\Vehicle\Motion\Chassis;
 use Lernfall\Vehicle\Vehicle;
@@ -45,9 +45,8 @@ final readonly class RoadLab
         $controls = $setting->controls && ($setting->task->pullsAway ? (new LampWork)->hasTractionControl($car->sound) && (new LampWork)->isTractionControlling($car) : (new LampWork)->isControlling($car));
         $record = $this->driven($car, $corners, $setting, $controls);
         $chassis = $this->chassis($car->vehicle, $setting);
-        $yaw = $setting->task->pullsAway ? null : Yaw::of($record, $chassis, $setting->task->footing->track());
 
-        return new RoadPlay($record, $setting->task->footing->track(), $chassis, $corners->ids, $yaw->path ?? [], $this->told($record, $car, $corners, $setting, $chassis), $controls, $yaw?->goesRound() ?? false);
+        return RoadPlay::of($record, $setting->task->footing->track(), $chassis, $corners->ids, $this->told($record, $car, $corners, $setting, $chassis), $controls);
     }
 
     /** The car with its engine running, as its module finds it then. */

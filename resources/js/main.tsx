@@ -21,6 +21,7 @@ const SignInsPage = page(() => import('./house/SignInsPage'), 'SignInsPage');
 const HandbookPage = page(() => import('./handbook/HandbookPage'), 'HandbookPage');
 const JobsPage = page(() => import('./jobs/JobsPage'), 'JobsPage');
 const JoinPage = page(() => import('./join/JoinPage'), 'JoinPage');
+const DriveReportPage = page(() => import('./road/DriveReportPage'), 'DriveReportPage');
 const RoadLabPage = page(() => import('./road/RoadLabPage'), 'RoadLabPage');
 const LabPage = page(() => import('./lab/LabPage'), 'LabPage');
 const LessonPage = page(() => import('./lesson/LessonPage'), 'LessonPage');
@@ -77,6 +78,10 @@ createRoot(document.getElementById('root')!).render(
                         <Route
                             path="/lesson"
                             element={<SignedIn roles={['instructor']} children={<LessonPage />} />}
+                        />
+                        <Route
+                            path="/report/:attempt/road/:step"
+                            element={<SignedIn children={<DriveReportPage />} />}
                         />
                         <Route path="/report/:attempt" element={<SignedIn children={<ReportPage />} />} />
                         <Route

@@ -94,6 +94,7 @@ final class PolicyTest extends FeatureTestCase
         'PUT api/people/{person}/extra-time' => [401, 422, 403, 403, 403, 403, 422],
         'GET api/groups/{group}/without-job' => [401, 200, 403, 403, 403, 403, 200],
         'POST api/assignments/{assignment}/confirmation' => [401, 200, 403, 403, 403, 403, 403],
+        'GET api/attempts/{attempt}/drives/{step}' => [401, 404, 403, 403, 403, 403, 403], // its first step is no drive
         'GET api/attempts/{attempt}/report' => [401, 200, 403, 403, 403, 403, 403],
         'POST api/assignments/{assignment}/annulment' => [401, 200, 403, 403, 403, 403, 403],
         'GET api/sign-ins' => [401, 200, 200, 200, 200, 200, 200],
@@ -165,7 +166,7 @@ final class PolicyTest extends FeatureTestCase
             [$method, $path] = explode(' ', $route);
             foreach ($people as $position => $person) {
                 $person === null ? $this->app['auth']->forgetGuards() : $this->actingAs($person);
-                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{vehicle}' => (string) $vehicle->id, '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{joinRequest}' => (string) $asked->id, '{group}' => (string) $this->group()->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
+                $path = strtr($path, ['{case}' => (string) CaseDraft::query()->firstOrFail()->id, '{job}' => (string) $attempt->assignment_id, '{assignment}' => (string) $attempt->assignment_id, '{attempt}' => (string) $attempt->id, '{check}' => $check->id, '{car}' => 'harl-13', '{vehicle}' => (string) $vehicle->id, '{step}' => '1', '{signIn}' => (string) $signIn->id, '{person}' => (string) $this->apprentice->id, '{joinRequest}' => (string) $asked->id, '{group}' => (string) $this->group()->id, '{key}' => '00000000-0000-4000-8000-000000000009']);
                 $sent = $route === 'POST api/session' ? $body : [...$body, 'name' => 'A case'];
                 $this->json($method, "/$path", $sent)->assertStatus($statuses[$position]);
                 $this->app['auth']->forgetGuards();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Lernfall\Lab\RoadPlay;
+use Lernfall\Bay\ClosedGround\RoadPlay;
 use Lernfall\Module\Control\WheelPhase;
 use Lernfall\Road\Surface;
 use OpenApi\Attributes as OA;

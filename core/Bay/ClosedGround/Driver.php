@@ -8,6 +8,8 @@ use Lernfall\Bay\Workshop\Equipment;
 use Lernfall\Document\Node;
 use Lernfall\Road\FeltLimits;
 use Lernfall\Road\StartLimits;
+use Lernfall\Road\StartTask;
+use Lernfall\Road\StopTask;
 
 /** Who drives on closed ground: how the foot presses, and what is noticed. */
 final readonly class Driver implements Equipment
@@ -37,5 +39,18 @@ final readonly class Driver implements Equipment
                 $starts->float('openSeconds'), $starts->float('speedShare'), $starts->float('speedKilometresPerHour') / 3.6, $starts->float('spinsKilometresPerHour') / 3.6, $starts->float('spinsSeconds'), $starts->float('hearsSeconds'),
             ),
         );
+    }
+
+    public function stop(StopHere $stop): StopTask
+    {
+        return new StopTask(
+            $stop->kilometresPerHour / 3.6, $stop->footing->track(),
+            $stop->isHard ? $this->hardNewtons : $this->gentleNewtons, $stop->isHard ? $this->hardNewtonsPerSecond : $this->gentleNewtonsPerSecond, $stop->footing->brakedSeconds(),
+        );
+    }
+
+    public function start(PullAway $start): StartTask
+    {
+        return new StartTask($start->footing->track(), $this->starts->openSeconds);
     }
 }

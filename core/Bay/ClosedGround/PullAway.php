@@ -6,14 +6,15 @@ namespace Lernfall\Bay\ClosedGround;
 
 use Lernfall\Bay\Contract\Drives;
 use Lernfall\Drive\Drive;
+use Lernfall\Drive\FreeDrive;
 
 /** Pulling away on closed ground with the throttle open, after a way there with the module watching. */
 final readonly class PullAway implements Drives
 {
     /** On the way to where it is done. */
-    public const WAY_METRES_PER_SECOND = 5.6;
+    private const WAY_METRES_PER_SECOND = 5.6;
 
-    public const WAY_SECONDS = 10.0;
+    private const WAY_SECONDS = 10.0;
 
     public function __construct(public Footing $footing)
     {
@@ -36,6 +37,12 @@ final readonly class PullAway implements Drives
 
     public function drive(): Drive
     {
-        return Drive::straight(self::WAY_METRES_PER_SECOND, self::WAY_SECONDS);
+        return $this->journey()->drive();
+    }
+
+    /** The way there. */
+    public function journey(): FreeDrive
+    {
+        return FreeDrive::straight(self::WAY_METRES_PER_SECOND, self::WAY_SECONDS);
     }
 }

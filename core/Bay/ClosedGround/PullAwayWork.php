@@ -13,9 +13,7 @@ use Lernfall\Bay\Driving\DrivingWork;
 use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Bay\Pedal\Foot;
 use Lernfall\Bay\Pedal\PedalWork;
-use Lernfall\Drive\FreeDrive;
 use Lernfall\Road\Corners;
-use Lernfall\Road\StartTask;
 
 /** A way with the module watching, then the throttle: what the driver tells of it. */
 final readonly class PullAwayWork
@@ -32,17 +30,16 @@ final readonly class PullAwayWork
         if ($corners === null || $refusal !== null) {
             return Branch::refused($car, $refusal ?? Refusal::NotDriven);
         }
-        $way = FreeDrive::straight(PullAway::WAY_METRES_PER_SECOND, PullAway::WAY_SECONDS);
 
         return array_map(
             fn (Branch $one): Branch => new Branch($one->weight, $one->car, $this->told($one->car, $corners, $start)),
-            (new DrivingWork)->driven($car, $way, static fn (): Prediction => Prediction::of('pulled-away')),
+            (new DrivingWork)->driven($car, $start->journey(), static fn (): Prediction => Prediction::of('pulled-away')),
         );
     }
 
     private function told(Car $car, Corners $corners, PullAway $start): Prediction
     {
-        $felt = (new StartWork($car, $corners))->done(new StartTask($start->footing->track(), $this->driver->starts->openSeconds), $this->driver->starts);
+        $felt = (new StartWork($car, $corners))->done($this->driver->start($start), $this->driver->starts);
         $features = [];
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));

@@ -56,6 +56,12 @@ final readonly class StartWork
         return Memo::with($this->car->vehicle->unit(), $asked, $work);
     }
 
+    /** Of the first try. */
+    public function record(StartTask $task): RoadRecord
+    {
+        return $this->ready($this->car, (new LampWork)->isTractionControlling($this->car))->start($task, BrakingWork::WAYS[0]);
+    }
+
     private function tried(StartTask $task, StartLimits $limits, StartingCar $starting): Felt
     {
         $usual = $this->usual($task);

@@ -6,12 +6,13 @@ namespace Lernfall\Bay\ClosedGround;
 
 use Lernfall\Bay\Contract\Drives;
 use Lernfall\Drive\Drive;
+use Lernfall\Drive\FreeDrive;
 
 /** A stop on closed ground, from a speed, with a gentle foot or a hard one. */
 final readonly class StopHere implements Drives
 {
     /** A run-up, so that what a module watches on a drive is watched. */
-    public const HELD_SECONDS = 4.0;
+    private const HELD_SECONDS = 4.0;
 
     public function __construct(public Footing $footing, public int $kilometresPerHour, public bool $isHard = true)
     {
@@ -34,6 +35,12 @@ final readonly class StopHere implements Drives
 
     public function drive(): Drive
     {
-        return Drive::straight($this->kilometresPerHour / 3.6, self::HELD_SECONDS);
+        return $this->journey()->drive();
+    }
+
+    /** The run-up. */
+    public function journey(): FreeDrive
+    {
+        return FreeDrive::straight($this->kilometresPerHour / 3.6, self::HELD_SECONDS);
     }
 }

@@ -15,10 +15,8 @@ use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Bay\LiveData\LiveWork;
 use Lernfall\Bay\Pedal\Foot;
 use Lernfall\Bay\Pedal\PedalWork;
-use Lernfall\Drive\FreeDrive;
 use Lernfall\Road\Corners;
 use Lernfall\Road\RoadRecord;
-use Lernfall\Road\StopTask;
 
 /** A run-up with the module watching, then a stop: what the driver tells, and what a terminal has recorded of it. */
 final readonly class StopWork
@@ -44,7 +42,7 @@ final readonly class StopWork
 
         return array_map(
             fn (Branch $way): Branch => $this->stopped($car, $way, $stop, $corners, $kind, $records),
-            (new DrivingWork)->driven($car, FreeDrive::straight($stop->kilometresPerHour / 3.6, StopHere::HELD_SECONDS), static fn (): Prediction => Prediction::of($kind)),
+            (new DrivingWork)->driven($car, $stop->journey(), static fn (): Prediction => Prediction::of($kind)),
         );
     }
 
@@ -55,13 +53,13 @@ final readonly class StopWork
             return new Branch($way->weight, $before, Prediction::refused(Refusal::TooFastUncontrolled));
         }
         $work = new BrakingWork($way->car, $corners);
-        $outcome = $work->done($this->task($stop), $this->driver);
+        $outcome = $work->done($this->driver->stop($stop), $this->driver);
         $features = [];
         foreach ($outcome->felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($outcome->felt->chances($about));
         }
         // what is recorded is for the eye: figures of one stop depend on where the rings stood, so that no car that could be there is held against them
-        $series = $records && ! $way->car->isHypothesis() ? self::recorded($work->record($this->task($stop)), $corners) : [];
+        $series = $records && ! $way->car->isHypothesis() ? self::recorded($work->record($this->driver->stop($stop)), $corners) : [];
         $left = array_map(static fn (float $cubicCentimetres): float => round($cubicCentimetres, 2), $outcome->left);
 
         return new Branch($way->weight, $way->car->in($way->car->state->withAccumulated($left)), Prediction::of($kind, [...$features, ...$series]));
@@ -78,13 +76,5 @@ final readonly class StopWork
         }
 
         return $series;
-    }
-
-    private function task(StopHere $stop): StopTask
-    {
-        return new StopTask(
-            $stop->kilometresPerHour / 3.6, $stop->footing->track(),
-            $stop->isHard ? $this->driver->hardNewtons : $this->driver->gentleNewtons, $stop->isHard ? $this->driver->hardNewtonsPerSecond : $this->driver->gentleNewtonsPerSecond, $stop->footing->brakedSeconds(),
-        );
     }
 }

@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attempts/{attempt}/drives/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["replayDrive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/extra-time": {
         parameters: {
             query?: never;
@@ -4724,6 +4740,47 @@ export interface operations {
             };
             /** @description not mine, or no practice */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    replayDrive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: number;
+                step: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the drive, moment by moment */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoadPlay"];
+                };
+            };
+            /** @description not mine, not closed, or the report is not open yet */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description this step was no drive on closed ground */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

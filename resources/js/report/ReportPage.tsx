@@ -185,7 +185,7 @@ export function ReportPage() {
                         )}
                     </div>
                 </Paper>
-                {!isReceived && <TimeLine report={data} />}
+                {!isReceived && <TimeLine attempt={attempt} report={data} />}
             </div>
         </Page>
     );

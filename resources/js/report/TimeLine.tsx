@@ -1,10 +1,12 @@
+import { Link } from 'react-router';
 import type { Report } from '../api/types';
+import { isDrive } from '../road/drives';
 import { clock, shortMinutes } from '../words/quantities';
 import { t } from '../words/words';
 import { describeAction, describeObservation } from '../words/describe';
 
 /** The path taken, step by step, with the workshop clock beside it. */
-export function TimeLine({ report }: { report: Report }) {
+export function TimeLine({ attempt, report }: { attempt: number; report: Report }) {
     const rests = new Set(report.marks?.marks.map((mark) => mark.step));
     const open = (report.marks?.possible ?? []).map((one) => one.open);
     const elapsed = report.steps.map((_, position) =>
@@ -37,6 +39,14 @@ export function TimeLine({ report }: { report: Report }) {
                             <span className="block text-small text-ink-soft">
                                 {describeObservation(step.observation)}
                             </span>
+                            {isDrive(step) && (
+                                <Link
+                                    to={`/report/${attempt}/road/${step.number}`}
+                                    className="text-small text-petrol underline"
+                                >
+                                    {t('report.see-drive')}
+                                </Link>
+                            )}
                             {open[position] !== undefined && open[position] !== open[position - 1] && (
                                 <span className="block text-small font-semibold text-petrol">
                                     {t('report.possible-open', { count: open[position] })}

@@ -19,6 +19,7 @@ final readonly class Pages
             'lab' => ['arlo', '/lab', []],
             'road lab' => ['arlo', '/lab/road', []],
             'report' => ['arlo', '/report/1', []],
+            'a drive looked into' => ['kessel', '/report/1/road/1', []],
             'cases' => ['kessel', '/cases', []],
             'bench' => ['kessel', '/cases/2', []],
             'new case' => ['kessel', '/cases/new', []],
