@@ -22,6 +22,16 @@ return [
         // so many times that time between the points of the grid
         'wider' => ['stop-on-closed-ground' => 6, 'record-stop' => 6, 'pull-away' => 6],
     ],
+    // Drives on closed ground that are worked out when a case is published, of all cars that could be there; what else is driven is worked out when somebody does.
+    'usual_drives' => (bool) env('LERNFALL_PREPARES_DRIVES', true) ? [
+        ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 60, 'hard' => true],
+        ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 20, 'hard' => false],
+        ['do' => 'stop-on-closed-ground', 'footing' => 'wet', 'kilometresPerHour' => 40, 'hard' => true],
+        ['do' => 'stop-on-closed-ground', 'footing' => 'ice-left', 'kilometresPerHour' => 40, 'hard' => true],
+        ['do' => 'pull-away', 'footing' => 'ice-left'],
+    ] : [],
+    // where what was worked out of drives is kept
+    'kept_drives' => storage_path('app/drives'),
     // for ./lernfall bench leak alone: milliseconds by which answers are late, and the kind of fault on whose cars they are
     'artificial_leak' => env('LERNFALL_ARTIFICIAL_LEAK', ''),
     // after the time of a job is over, for what is to be written on its card

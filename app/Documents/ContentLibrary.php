@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Lernfall\Bay\ClosedGround\DriveMemory;
+use Lernfall\Bay\ClosedGround\KnownDrives;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Rooms;
 use Lernfall\Evidence\Belief\Weighing;
@@ -26,6 +28,10 @@ final class ContentLibrary
 
     private ?EvidenceFactory $evidence = null;
 
+    public function __construct(private readonly KnownDrives $drives)
+    {
+    }
+
     /** @return array<string, array<array-key, mixed>> decoded vehicle files by id */
     public function vehicles(): array
     {
@@ -44,7 +50,7 @@ final class ContentLibrary
 
     public function simulator(): Simulator
     {
-        return $this->simulator ??= Rooms::simulator(WorkshopReader::read(CompiledJson::read(base_path('core/Bay/training-workshop.json'))));
+        return $this->simulator ??= Rooms::simulator(WorkshopReader::read(CompiledJson::read(base_path('core/Bay/training-workshop.json')))->exchanging(DriveMemory::behind($this->drives)));
     }
 
     public function weighing(): Weighing

@@ -11,6 +11,7 @@ use App\Attempts\BeliefTracker;
 use App\Attempts\Closing;
 use App\Attempts\FollowedJobs;
 use App\Attempts\HeldAnswers;
+use App\Attempts\KeptDrives;
 use App\Attempts\KeptSteps;
 use App\Attempts\Variants;
 use App\Database\ImmediateConnector;
@@ -31,6 +32,7 @@ use Illuminate\Routing\Route as RoutedTo;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use Lernfall\Bay\ClosedGround\KnownDrives;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -41,6 +43,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(BeliefTracker::class);
         $this->app->singleton(Workers::class, static fn (): Workers => new Workers(config()->string('lernfall.workers')));
         $this->app->when(FollowedJobs::class)->needs('$folder')->give(static fn (): string => storage_path('app/followed'));
+        $this->app->singleton(KnownDrives::class, KeptDrives::class);
+        $this->app->when(KeptDrives::class)->needs('$folder')->give(static fn (): string => config()->string('lernfall.kept_drives'));
         $this->app->when(KeptSteps::class)->needs('$folder')->give(static fn (): string => config()->string('lernfall.kept_steps'));
         $this->app->when(Pulse::class)->needs('$file')->give(static fn (): string => config()->string('lernfall.pulse'));
         $this->app->bind(AttemptSeed::class, static fn (): AttemptSeed => new AttemptSeed(config()->string('lernfall.attempt_seed')));

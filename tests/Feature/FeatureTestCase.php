@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Accounts\Memberships;
 use App\Attempts\Publication;
+use App\Jobs\PrepareDrives;
 use App\Jobs\PrepareVariants;
 use App\Jobs\WorkOutPath;
 use App\Models\Assignment;
@@ -50,7 +51,7 @@ abstract class FeatureTestCase extends TestCase
         config(['lernfall.seconds_at_a_time' => 3600.0]); // nothing hangs on how fast this machine is
         config(['lernfall.workers' => sys_get_temp_dir().'/lernfall-workers-'.getmypid()]); // those of a server that runs here are none of ours
         config(['lernfall.kept_steps' => sys_get_temp_dir().'/lernfall-steps-'.Str::uuid()]);
-        Bus::fake([PrepareVariants::class, WorkOutPath::class]); // what takes long is done where it is tested
+        Bus::fake([PrepareDrives::class, PrepareVariants::class, WorkOutPath::class]); // what takes long is done where it is tested
         $group = Group::query()->create(['name' => 'A class']);
         $this->instructor = $this->person($group, 'teacher', Role::Instructor);
         $this->apprentice = $this->person($group, 'learner', Role::Apprentice);

@@ -10,6 +10,7 @@ use App\Attempts\Publication;
 use App\Attempts\Variants;
 use App\Http\Requests\PublicationRequest;
 use App\Http\Resources\CaseResource;
+use App\Jobs\PrepareDrives;
 use App\Jobs\PrepareVariants;
 use App\Models\CaseDraft;
 use App\Models\User;
@@ -31,6 +32,7 @@ final readonly class PublicationController
         $assignment = $publication->of($case, $request->groups(), $request->terms($case), $request->people());
         $isDone = $assignment->wasRecentlyCreated || $assignment->wasChanged();
         if ($isDone) {
+            PrepareDrives::dispatch($assignment->case_version_id);
             $variants->areAwaited($assignment) && PrepareVariants::dispatch($assignment->id);
             $log->note(LogKind::Published, $user, "{$case->document['name']}, {$assignment->version->number}");
         }

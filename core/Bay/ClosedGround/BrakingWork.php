@@ -12,7 +12,6 @@ use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Road\BrakingCar;
 use Lernfall\Road\Corners;
-use Lernfall\Road\Felt;
 use Lernfall\Road\RoadRecord;
 use Lernfall\Road\StopFigures;
 use Lernfall\Road\StopTask;
@@ -31,17 +30,18 @@ final readonly class BrakingWork
         $this->body = new RollingBody($car, $corners);
     }
 
-    public function done(StopTask $task, Driver $driver): StopOutcome
+    public function done(StopTask $task, Driver $driver, DriveMemory $memory): DriveOutcome
     {
         $controls = (new LampWork)->isControlling($this->car);
         $full = $this->car->state->lasting->accumulatedCubicCentimetres;
-        $work = fn (): StopOutcome => $this->tried($task, $driver, $this->ready($this->car, $controls, $full));
+        $work = fn (): DriveOutcome => $this->tried($task, $driver, $this->ready($this->car, $controls, $full));
         if (! $this->car->isTypical()) {
             return $work();
         }
-        $asked = implode(' ', ['stop', $task->text(), serialize($driver), (int) $controls, json_encode($full), $this->body->text()]);
+        $told = implode(' ', ['stop', $task->text(), serialize($driver->limits)]);
+        $asked = implode(' ', [$told, (int) $controls, json_encode($full), $this->body->text()]);
 
-        return Memo::with($this->car->vehicle->unit(), $asked, $work);
+        return $memory->with($this->car, $asked, $told, $work);
     }
 
     /** Of the first try. */
@@ -51,7 +51,7 @@ final readonly class BrakingWork
     }
 
     /** Once more, with the rings standing otherwise, only where that could make a difference. */
-    private function tried(StopTask $task, Driver $driver, BrakingCar $braking): StopOutcome
+    private function tried(StopTask $task, Driver $driver, BrakingCar $braking): DriveOutcome
     {
         [$metres, $pedal, $limits] = [$this->usualMetres($task), $this->usualPedal($task), $driver->limits];
         $figures = fn (RoadRecord $record): StopFigures => StopFigures::of($record, $metres, $pedal, $task, $this->body->chassis, $limits);
@@ -61,7 +61,7 @@ final readonly class BrakingWork
         $isDone = $this->car->isHypothesis() && (! $first->isControlled() || $seen->isClear($limits));
         $words = array_map(fn (float $way): array => ($isDone || $way === self::WAYS[0] ? $seen : $figures($braking->stop($task, $way)))->words($this->corners->ids, $limits), self::WAYS);
 
-        return new StopOutcome(Felt::by($words), $first->left);
+        return new DriveOutcome($words, $first->left);
     }
 
     /** How far this car goes when nothing is wrong with it, in metres. */

@@ -37,7 +37,7 @@ final readonly class PullAwayProcedure extends BaseCarProcedure
 
     public function equipment(): array
     {
-        return [Driver::class, Foot::class];
+        return [Driver::class, Foot::class, DriveMemory::class];
     }
 
     public function schema(): ActionSchema
@@ -62,6 +62,6 @@ final readonly class PullAwayProcedure extends BaseCarProcedure
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new PullAwayWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class)))->pulledAway($car, $action);
+        return (new PullAwayWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class), $workshop->equipment(DriveMemory::class)))->pulledAway($car, $action);
     }
 }

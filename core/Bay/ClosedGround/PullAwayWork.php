@@ -18,7 +18,7 @@ use Lernfall\Road\Corners;
 /** A way with the module watching, then the throttle: what the driver tells of it. */
 final readonly class PullAwayWork
 {
-    public function __construct(private Driver $driver, private Foot $foot)
+    public function __construct(private Driver $driver, private Foot $foot, private DriveMemory $memory)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class PullAwayWork
 
     private function told(Car $car, Corners $corners, PullAway $start): Prediction
     {
-        $felt = (new StartWork($car, $corners))->done($this->driver->start($start), $this->driver->starts);
+        $felt = (new StartWork($car, $corners))->done($this->driver->start($start), $this->driver->starts, $this->memory)->felt();
         $features = [];
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));

@@ -41,7 +41,7 @@ final readonly class RecordStopProcedure extends BaseCarProcedure
 
     public function equipment(): array
     {
-        return [Driver::class, Foot::class];
+        return [Driver::class, Foot::class, DriveMemory::class];
     }
 
     public function schema(): ActionSchema
@@ -70,6 +70,6 @@ final readonly class RecordStopProcedure extends BaseCarProcedure
             return Branch::only($car, Prediction::of('no-answer', ['answer' => CategoryFeature::certain('no')]));
         }
 
-        return (new StopWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class)))->stop($car, $action->stop, 'stop-recorded', records: true);
+        return (new StopWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class), $workshop->equipment(DriveMemory::class)))->stop($car, $action->stop, 'stop-recorded', records: true);
     }
 }

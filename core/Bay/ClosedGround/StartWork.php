@@ -11,7 +11,6 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Road\Corners;
-use Lernfall\Road\Felt;
 use Lernfall\Road\RoadRecord;
 use Lernfall\Road\StartFigures;
 use Lernfall\Road\StartingCar;
@@ -44,16 +43,17 @@ final readonly class StartWork
         return Corners::of($vehicle) !== null && $build->drivetrain !== null && Corners::leftOf($build->drivenAxle()) !== null;
     }
 
-    public function done(StartTask $task, StartLimits $limits): Felt
+    public function done(StartTask $task, StartLimits $limits, DriveMemory $memory): DriveOutcome
     {
         $controls = (new LampWork)->isTractionControlling($this->car);
-        $work = fn (): Felt => $this->tried($task, $limits, $this->ready($this->car, $controls));
+        $work = fn (): DriveOutcome => $this->tried($task, $limits, $this->ready($this->car, $controls));
         if (! $this->car->isTypical()) {
             return $work();
         }
-        $asked = implode(' ', ['start', $task->text(), serialize($limits), (int) $controls, (new RollingBody($this->car, $this->corners))->text()]);
+        $told = implode(' ', ['start', $task->text(), serialize($limits)]);
+        $asked = implode(' ', [$told, (int) $controls, (new RollingBody($this->car, $this->corners))->text()]);
 
-        return Memo::with($this->car->vehicle->unit(), $asked, $work);
+        return $memory->with($this->car, $asked, $told, $work);
     }
 
     /** Of the first try. */
@@ -62,7 +62,7 @@ final readonly class StartWork
         return $this->ready($this->car, (new LampWork)->isTractionControlling($this->car))->start($task, BrakingWork::WAYS[0]);
     }
 
-    private function tried(StartTask $task, StartLimits $limits, StartingCar $starting): Felt
+    private function tried(StartTask $task, StartLimits $limits, StartingCar $starting): DriveOutcome
     {
         $usual = $this->usual($task);
         $figures = fn (RoadRecord $record): StartFigures => StartFigures::of($record, $usual, $this->left, $limits);
@@ -72,7 +72,7 @@ final readonly class StartWork
         $isDone = $this->car->isHypothesis() && (! $first->isControlled() || $seen->isClear($limits));
         $words = array_map(fn (float $way): array => ($isDone || $way === BrakingWork::WAYS[0] ? $seen : $figures($starting->start($task, $way)))->words($this->corners->ids, $limits), BrakingWork::WAYS);
 
-        return Felt::by($words);
+        return new DriveOutcome($words);
     }
 
     /** How fast this car is at the end of it when nothing is wrong with it, in m/s. */

@@ -35,7 +35,7 @@ final readonly class StopHereProcedure extends BaseCarProcedure
 
     public function equipment(): array
     {
-        return [Driver::class, Foot::class];
+        return [Driver::class, Foot::class, DriveMemory::class];
     }
 
     public function schema(): ActionSchema
@@ -60,6 +60,6 @@ final readonly class StopHereProcedure extends BaseCarProcedure
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new StopWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class)))->stop($car, $action, 'stopped');
+        return (new StopWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class), $workshop->equipment(DriveMemory::class)))->stop($car, $action, 'stopped');
     }
 }

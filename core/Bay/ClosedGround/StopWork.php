@@ -24,7 +24,7 @@ final readonly class StopWork
     /** What a terminal reads of a stop: every so many ticks of the module. */
     private const EVERY_TICKS = 10;
 
-    public function __construct(private Driver $driver, private Foot $foot)
+    public function __construct(private Driver $driver, private Foot $foot, private DriveMemory $memory)
     {
     }
 
@@ -53,10 +53,11 @@ final readonly class StopWork
             return new Branch($way->weight, $before, Prediction::refused(Refusal::TooFastUncontrolled));
         }
         $work = new BrakingWork($way->car, $corners);
-        $outcome = $work->done($this->driver->stop($stop), $this->driver);
+        $outcome = $work->done($this->driver->stop($stop), $this->driver, $this->memory);
         $features = [];
-        foreach ($outcome->felt->subjects() as $about) {
-            $features[$about] = new CategoryFeature($outcome->felt->chances($about));
+        $felt = $outcome->felt();
+        foreach ($felt->subjects() as $about) {
+            $features[$about] = new CategoryFeature($felt->chances($about));
         }
         // what is recorded is for the eye: figures of one stop depend on where the rings stood, so that no car that could be there is held against them
         $series = $records && ! $way->car->isHypothesis() ? self::recorded($work->record($this->driver->stop($stop)), $corners) : [];

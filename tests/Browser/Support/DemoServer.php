@@ -32,6 +32,7 @@ final class DemoServer
             'LERNFALL_ACTIONS_A_MINUTE' => '600', // faster than a person
             'LERNFALL_ATTEMPT_SEED' => 'the same cars each time',
             'LERNFALL_DEMO' => '1',
+            'LERNFALL_PREPARES_DRIVES' => '0',
             'LERNFALL_HELD_SECONDS' => '0.25',
             'QUEUE_CONNECTION' => 'database',
             'SESSION_DRIVER' => 'file',

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\ClosedGround;
+
+/** Where drives on closed ground are kept that have been worked out before, of cars that could be there. What is missing there is worked out again. */
+interface KnownDrives
+{
+    /**
+     * @param  string  $group  all drives asked for in the same way of one model of car
+     * @param  string  $key  one of them
+     */
+    public function find(string $group, string $key): ?DriveOutcome;
+
+    public function keep(string $group, string $key, DriveOutcome $outcome): void;
+}
