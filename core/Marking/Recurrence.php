@@ -8,6 +8,9 @@ use Lernfall\Bay\Actuators\TestActuator;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\CarState;
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\ClosedGround\PullAway;
+use Lernfall\Bay\ClosedGround\RecordStop;
+use Lernfall\Bay\ClosedGround\StopHere;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Drives;
@@ -35,7 +38,7 @@ use Lernfall\Vehicle\Vehicle;
 final readonly class Recurrence
 {
     /** What the module and its lamps tell, as against what eyes and meters find. */
-    private const TOLD = ['codes', 'lamps', 'lamp-watched', 'speeds', 'recording', 'actuator', 'switches', 'no-answer', 'pedal-tried', 'rolled', 'turned'];
+    private const TOLD = ['codes', 'lamps', 'lamp-watched', 'speeds', 'recording', 'actuator', 'switches', 'no-answer', 'pedal-tried', 'rolled', 'turned', 'stopped', 'stop-recorded', 'pulled-away'];
 
     /** A drive of some length, where nothing but the part itself tells of a fault; common practice, no source. */
     private const ROLLS_FROM_METRES_PER_SECOND = 5.0;
@@ -154,10 +157,11 @@ final readonly class Recurrence
         return null;
     }
 
-    /** Whether it tries again what had failed: a key cycle for what is tested at key-on, a drive, or a part commanded. Clearing alone does not. */
+    /** Whether it tries again what had failed: a key cycle for what is tested at key-on, a drive, a stop or a start on closed ground, or a part commanded. Clearing alone does not. */
     private static function isTrial(Step $step): bool
     {
-        return $step->action instanceof TurnKey && $step->action->to !== Ignition::Off || $step->action instanceof TestActuator || $step->action instanceof TryPedal || $step->action instanceof BrakeOnRollers || self::isFar($step);
+        return $step->action instanceof TurnKey && $step->action->to !== Ignition::Off || $step->action instanceof TestActuator || $step->action instanceof TryPedal || $step->action instanceof BrakeOnRollers
+            || $step->action instanceof StopHere || $step->action instanceof RecordStop || $step->action instanceof PullAway || self::isFar($step);
     }
 
     private static function isFar(Step $step): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Marking;
 
+use Lernfall\Marking\Recurrence;
 use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -73,6 +74,21 @@ final class ProofTest extends TestCase
 
         self::assertSame('mark.proof.no-repair', $mark?->verdict->reason);
         self::assertNotSame('', $mark->verdict->remedy, 'what would have earned the rest is said');
+    }
+
+    /** A stop on closed ground is proof of what it would have shown: a hard one of a wheel that is not let go, a gentle one of control where none should be. */
+    public function test_a_stop_proves_what_it_would_have_shown(): void
+    {
+        $hard = ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 40, 'hard' => true];
+        $gentle = ['kilometresPerHour' => 20, 'hard' => false] + $hard;
+        $by = static fn (string $kind, ?float $strength, array $stop): ?int => (new Recurrence(Workbench::simulator()))->step(
+            Played::on(Workbench::case([[$kind, 'FL', '', $strength]]))->do(['do' => 'ignition', 'to' => 'running'], $stop)->job, 1,
+        );
+
+        self::assertSame(2, $by('outlet-stuck-shut', null, $hard));
+        self::assertNull($by('outlet-stuck-shut', null, $gentle));
+        self::assertSame(2, $by('ring-dirty', 0.85, $gentle));
+        self::assertNull($by('ring-dirty', 0.85, $hard));
     }
 
     private function repaired(string $kind): Played

@@ -10,11 +10,15 @@ use Lernfall\Marking\MarkSheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
+use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
 /** The examples of the hydraulic unit, each worked soundly and unsoundly. */
 final class UnitJobsTest extends TestCase
 {
+    /** Examples worked on closed ground. */
+    private const ON_THE_ROAD = ['traction-dead' => true, 'false-control' => true, 'locks-on-the-road' => true];
+
     /** @return array<string, array{string, array<string, string>}> example, and what the unsound way loses by criterion and reason */
     public static function examples(): array
     {
@@ -23,6 +27,9 @@ final class UnitJobsTest extends TestCase
             'pump dead, its relay sound' => ['pump-dead', ['repair' => 'mark.repair.unsupported-again']],
             'a relay that passes valve by valve' => ['valve-relay', ['repair' => 'mark.repair.still-faulty']],
             'level switch, no code' => ['level-switch', ['repair' => 'mark.repair.still-faulty']],
+            'temperature switch, traction control off' => ['traction-dead', ['repair' => 'mark.repair.makeshift']],
+            'a weak signal makes control where none should be' => ['false-control', ['repair' => 'mark.repair.makeshift']],
+            'outlet stuck shut, found by a hard stop' => ['locks-on-the-road', ['repair' => 'mark.repair.still-faulty']],
         ];
     }
 
@@ -33,6 +40,9 @@ final class UnitJobsTest extends TestCase
         $sound = self::marks($example, '');
         self::assertSame([], array_map(static fn ($mark): string => $mark->verdict->reason, array_filter($sound->marks, static fn ($mark): bool => $mark->points < $mark->outOf)));
 
+        if (isset(self::ON_THE_ROAD[$example]) && ! Sweep::isThorough()) {
+            return; // a minute each
+        }
         $unsound = self::marks($example, '-unsound');
         self::assertLessThan(50.0, $unsound->points());
         foreach ($loses as $criterion => $reason) {
@@ -60,7 +70,7 @@ final class UnitJobsTest extends TestCase
 
     private static function document(string $example): CaseDocument
     {
-        $reader = new CaseReader(['harl-13' => Workbench::json('core/Vehicle/BuiltIn/harl-13.json')], Workbench::catalogue(), ['workshop' => Workbench::json('core/Marking/policies/workshop.json')]);
+        $reader = new CaseReader(['harl-13' => Workbench::json('core/Vehicle/BuiltIn/harl-13.json'), 'lendo-15' => Workbench::json('core/Vehicle/BuiltIn/lendo-15.json')], Workbench::catalogue(), ['workshop' => Workbench::json('core/Marking/policies/workshop.json')]);
 
         return $reader->read(Workbench::json("examples/$example.case.json"));
     }
