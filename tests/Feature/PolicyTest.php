@@ -159,7 +159,7 @@ final class PolicyTest extends FeatureTestCase
         $asked = JoinRequest::query()->create(['group_id' => $this->group()->id, 'name' => 'New', 'sign_in' => 'new', 'password' => 'hashed', 'token' => 'hashed', 'asked_at' => now()]);
         $body = [...$this->document(), 'about' => 'possible', 'criterion' => 'safety', 'points' => 1, 'reason' => 'Seen with my own eyes.', 'key' => '00000000-0000-4000-8000-000000000001', 'number' => 1, 'action' => ['do' => 'look-at-lamps'], 'what' => 'copper', 'ohmsAt20Celsius' => 1000, 'celsius' => 20, 'csv' => "0,1\n1,2\n2,3",
             'technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false,
-            'vehicle' => 'harl-13', 'footing' => 'dry', 'pullsAway' => false, 'kilometresPerHour' => 20, 'footNewtons' => 100, 'loadKilograms' => 0, 'controls' => true, 'rear' => 'as-built', 'wheel' => ''];
+            'car' => 'harl-13', 'footing' => 'dry', 'pullsAway' => false, 'kilometresPerHour' => 20, 'footNewtons' => 100, 'loadKilograms' => 0, 'controls' => true, 'rear' => 'as-built', 'wheel' => ''];
         unset($body['format']);
         $body['name'] = '';
         foreach (self::MATRIX as $route => $statuses) {

@@ -9,7 +9,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class RoadLabTest extends FeatureTestCase
 {
     private const SETTING = [
-        'vehicle' => 'harl-13', 'footing' => 'dry', 'pullsAway' => false, 'kilometresPerHour' => 50, 'footNewtons' => 450, 'loadKilograms' => 0, 'controls' => true, 'rear' => 'as-built', 'defect' => '', 'wheel' => '',
+        'car' => 'harl-13', 'footing' => 'dry', 'pullsAway' => false, 'kilometresPerHour' => 50, 'footNewtons' => 450, 'loadKilograms' => 0, 'controls' => true, 'rear' => 'as-built', 'defect' => '', 'wheel' => '',
     ];
 
     public function test_every_defect_offered_can_be_driven_at_the_places_it_is_offered_for(): void
@@ -19,7 +19,7 @@ final class RoadLabTest extends FeatureTestCase
         foreach ($options['cars'] as $car) {
             foreach ($car['defects'] as $defect) {
                 $place = $defect['places'][0];
-                $sent = $this->postJson('/api/road-lab', [...self::SETTING, 'vehicle' => $car['id'], 'kilometresPerHour' => 10, 'defect' => $defect['id'], 'wheel' => $place === 'car' ? '' : $place]);
+                $sent = $this->postJson('/api/road-lab', [...self::SETTING, 'car' => $car['id'], 'kilometresPerHour' => 10, 'defect' => $defect['id'], 'wheel' => $place === 'car' ? '' : $place]);
                 self::assertSame(200, $sent->status(), "{$car['id']} {$defect['id']} {$sent->content()}");
             }
         }
@@ -51,7 +51,7 @@ final class RoadLabTest extends FeatureTestCase
 
     public function test_a_braked_wheel_pulls_the_car_away(): void
     {
-        $start = ['vehicle' => 'lendo-15', 'footing' => 'ice-left', 'pullsAway' => true];
+        $start = ['car' => 'lendo-15', 'footing' => 'ice-left', 'pullsAway' => true];
         $on = $this->driven($start);
         self::assertGreaterThan(3.0 * max($this->driven([...$start, 'controls' => false])['speed']), max($on['speed']));
         self::assertSame('usual-away', $on['told']['away']);
@@ -62,7 +62,7 @@ final class RoadLabTest extends FeatureTestCase
     public static function mistakes(): array
     {
         return [
-            'no such car' => [['vehicle' => 'ostrel-t2'], 'vehicle'],
+            'no such car' => [['car' => 'ostrel-t2'], 'car'],
             'no such ground' => [['footing' => 'moon'], 'footing'],
             'too fast' => [['kilometresPerHour' => 200], 'kilometresPerHour'],
             'a word for a number' => [['footNewtons' => 'hard'], 'footNewtons'],

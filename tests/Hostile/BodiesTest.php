@@ -116,7 +116,7 @@ final class BodiesTest extends FeatureTestCase
             'POST api/join/enter' => [$this->apprentice, ['token' => 'none']],
             'POST api/waveforms' => [$this->apprentice, ['csv' => "0,1\n1,2\n2,3"]],
             'POST api/calculations' => [$this->apprentice, ['what' => 'speed', 'size' => '195/55 R15', 'rollingFactor' => 0.96, 'teeth' => 46, 'hertz' => 100]],
-            'POST api/road-lab' => [$this->apprentice, ['vehicle' => 'harl-13', 'footing' => 'dry', 'pullsAway' => false, 'kilometresPerHour' => 20, 'footNewtons' => 100, 'loadKilograms' => 0, 'controls' => true, 'rear' => 'as-built', 'defect' => '', 'wheel' => '']],
+            'POST api/road-lab' => [$this->apprentice, ['car' => 'harl-13', 'footing' => 'dry', 'pullsAway' => false, 'kilometresPerHour' => 20, 'footNewtons' => 100, 'loadKilograms' => 0, 'controls' => true, 'rear' => 'as-built', 'defect' => '', 'wheel' => '']],
             'POST api/lab' => [$this->apprentice, ['technology' => 'passive', 'teeth' => 46, 'turnsPerSecond' => 0.5, 'gapMillimetres' => 0.6, 'celsius' => 20, 'inputOhms' => 43000, 'defect' => '', 'wholeTurn' => false]],
             'POST api/cases' => [$this->instructor, $case],
             'PUT api/cases/{case}' => [$this->instructor, $case],

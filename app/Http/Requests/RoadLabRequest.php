@@ -16,8 +16,8 @@ use Lernfall\Lab\RoadTask;
 use OpenApi\Attributes as OA;
 
 /** A drive on the road of the lab. */
-#[OA\Schema(schema: 'RoadSetting', required: ['vehicle', 'footing', 'pullsAway', 'kilometresPerHour', 'footNewtons', 'loadKilograms', 'controls', 'rear', 'defect', 'wheel'], properties: [
-    new OA\Property(property: 'vehicle', type: 'string'),
+#[OA\Schema(schema: 'RoadSetting', required: ['car', 'footing', 'pullsAway', 'kilometresPerHour', 'footNewtons', 'loadKilograms', 'controls', 'rear', 'defect', 'wheel'], properties: [
+    new OA\Property(property: 'car', type: 'string'),
     new OA\Property(property: 'footing', type: 'string', enum: Footing::class),
     new OA\Property(property: 'pullsAway', type: 'boolean'),
     new OA\Property(property: 'kilometresPerHour', type: 'number', minimum: 10, maximum: 100),
@@ -34,7 +34,7 @@ final class RoadLabRequest extends FormRequest
     public function rules(ContentLibrary $library): array
     {
         return [
-            'vehicle' => ['required', 'string', Rule::in(array_keys(array_filter($library->vehicles(), static fn (array $document): bool => RoadLabResource::isDriven(VehicleReader::read($document)))))],
+            'car' => ['required', 'string', Rule::in(array_keys(array_filter($library->vehicles(), static fn (array $document): bool => RoadLabResource::isDriven(VehicleReader::read($document)))))],
             'footing' => ['required', 'string', Rule::enum(Footing::class)],
             'pullsAway' => ['required', 'boolean'],
             'kilometresPerHour' => ['required', 'numeric', 'between:10,100'],
@@ -62,6 +62,6 @@ final class RoadLabRequest extends FormRequest
             default => null,
         };
 
-        return new RoadSetting($task, $this->string('vehicle')->toString(), $this->float('loadKilograms'), $this->boolean('controls'), $rear, $this->string('defect')->toString(), $this->string('wheel')->toString());
+        return new RoadSetting($task, $this->string('car')->toString(), $this->float('loadKilograms'), $this->boolean('controls'), $rear, $this->string('defect')->toString(), $this->string('wheel')->toString());
     }
 }

@@ -1962,7 +1962,7 @@ export interface components {
         };
         RoadSetting: {
             /** @description A drive on the road of the lab. */
-            vehicle: string;
+            car: string;
             /** @enum {string} */
             footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
             pullsAway: boolean;

@@ -19,7 +19,7 @@ interface Props {
 /** Everything of one drive that can be changed. */
 export function DriveSettings({ name, options, setting, errors, onChange, onCopy }: Props) {
     const set = (part: Partial<RoadSetting>) => onChange({ ...setting, ...part });
-    const car = options.cars.find(({ id }) => id === setting.vehicle) ?? options.cars[0]!;
+    const car = options.cars.find(({ id }) => id === setting.car) ?? options.cars[0]!;
     const defect = car.defects.find(({ id }) => id === setting.defect);
     const problem = Object.values(errors)[0];
     return (
@@ -36,8 +36,8 @@ export function DriveSettings({ name, options, setting, errors, onChange, onCopy
             <div className="grid grid-cols-[1.2fr_0.95fr_1.6fr_1.2fr_1.05fr] gap-x-2.5 gap-y-0.5 narrow:grid-cols-2">
                 <SelectField
                     label={t('road-lab.car')}
-                    value={setting.vehicle}
-                    onChange={(event) => set({ vehicle: event.target.value, defect: '', wheel: '' })}
+                    value={setting.car}
+                    onChange={(event) => set({ car: event.target.value, defect: '', wheel: '' })}
                     options={options.cars.map(({ id, name: label }) => ({ value: id, label }))}
                 />
                 <SelectField

@@ -28,7 +28,7 @@ export function DriveView({ shown }: { shown: Shown[] }) {
             <RoadFromAbove shown={shown} second={second} />
             <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_22rem] gap-2.5 narrow:grid-cols-1">
                 <Slate label={t('road.wheels')} className="gap-1 px-3 py-2">
-                    <div className="flex items-center gap-3 text-small">
+                    <div className="flex flex-wrap items-center gap-x-3 text-small">
                         <h2 className="text-base whitespace-nowrap text-reading">{t('road.wheels')}</h2>
                         {PHASES.map((phase) => (
                             <span key={phase} className="flex items-center gap-1 whitespace-nowrap">
@@ -49,7 +49,7 @@ export function DriveView({ shown }: { shown: Shown[] }) {
                             </svg>
                             {t('road.counted')}
                         </span>
-                        <label className="ml-auto flex items-center gap-2">
+                        <label className="ml-auto flex flex-wrap items-center gap-2">
                             <span className="tabular whitespace-nowrap">
                                 {t('road.moment', { seconds: `${fixed(second, 2)}${THIN_SPACE}s` })}
                             </span>
@@ -64,7 +64,7 @@ export function DriveView({ shown }: { shown: Shown[] }) {
                             />
                         </label>
                     </div>
-                    <div className="grid min-h-0 flex-1 grid-cols-2 grid-rows-2 gap-x-3 gap-y-1">
+                    <div className="grid min-h-0 flex-1 grid-cols-2 grid-rows-2 gap-x-3 gap-y-1 narrow:grid-cols-1 narrow:grid-rows-none">
                         {ON_THE_PAGE.map((wheel) => (
                             <WheelChart
                                 key={wheel}

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { RoadPlay } from '../api/types';
 import { fixed, number } from '../words/reader';
 import { t } from '../words/words';
-import { sampleAt, type Shown, type Surface } from './drive';
+import { type Shown, type Surface, percent, sampleAt } from './drive';
 
 const SIZE = { width: 330, height: 112 };
 const LEFT = 26;
@@ -61,15 +61,15 @@ export function GripCurve({ shown, second }: { shown: Shown[]; second: number })
                         </text>
                     </g>
                 ))}
-                {PERCENTS.map((percent) => (
+                {PERCENTS.map((tick) => (
                     <text
-                        key={percent}
-                        x={x(percent / 100)}
+                        key={tick}
+                        x={x(tick / 100)}
                         y={SIZE.height - 5}
                         textAnchor="middle"
                         className="tabular fill-slate-soft text-[10px]"
                     >
-                        {percent}
+                        {tick}
                     </text>
                 ))}
                 {[...curves].map(([surface, grip]) => (
@@ -116,7 +116,8 @@ export function GripCurve({ shown, second }: { shown: Shown[]; second: number })
                                 )}
                                 {isFirst && (
                                     <text
-                                        x={across + 6}
+                                        x={across + (across > SIZE.width - 40 ? -6 : 6)}
+                                        textAnchor={across > SIZE.width - 40 ? 'end' : 'start'}
                                         y={up + (wheel.id.endsWith('R') ? 12 : -4)}
                                         className="tabular fill-reading text-[10px] font-semibold"
                                     >
@@ -145,7 +146,7 @@ function Turns({ play, second }: { play: RoadPlay; second: number }) {
         <p className="min-h-9 text-small">
             {t(slip >= 0 ? 'road.turns-braked' : 'road.turns-driven', {
                 wheel: wheel.id,
-                percent: fixed(100 * Math.abs(slip), 0),
+                percent: percent(Math.abs(slip)),
                 fewer,
                 turns: TURNS,
             })}
@@ -156,7 +157,7 @@ function Turns({ play, second }: { play: RoadPlay; second: number }) {
 function spoken({ name, play }: Shown, second: number): string {
     const sample = sampleAt(play, second);
     const wheels = play.wheels.map(
-        ({ id, slip, grip }) => `${id} ${fixed(100 * slip[sample]!, 0)} %, ${fixed(grip[sample]!, 2)}`,
+        ({ id, slip, grip }) => `${id} ${percent(slip[sample]!)} %, ${fixed(grip[sample]!, 2)}`,
     );
     return `${name}: ${wheels.join(', ')}`;
 }

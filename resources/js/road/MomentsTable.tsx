@@ -1,6 +1,6 @@
 import { fixed } from '../words/reader';
 import { t } from '../words/words';
-import { KILOMETRES_PER_HOUR, phaseAt, secondsOf, sampleAt, spokenPhase, type Shown } from './drive';
+import { KILOMETRES_PER_HOUR, type Shown, percent, phaseAt, sampleAt, secondsOf, spokenPhase } from './drive';
 
 const EVERY_SECONDS = 0.1;
 
@@ -44,11 +44,17 @@ export function MomentsTable({ shown }: { shown: Shown }) {
                                 </th>
                                 <td className="px-2">{fixed(play.metres[at]!, 1)}</td>
                                 <td className="px-2">{fixed(KILOMETRES_PER_HOUR * play.speed[at]!, 1)}</td>
-                                <td className="px-2">{fixed(play.aside[at] ?? play.aside.at(-1) ?? 0, 2)}</td>
+                                <td className="px-2">
+                                    {fixed(
+                                        Math.round(100 * (play.aside[at] ?? play.aside.at(-1) ?? 0)) / 100 +
+                                            0,
+                                        2,
+                                    )}
+                                </td>
                                 {play.wheels.map((wheel) => (
                                     <td key={wheel.id} className="px-2">
                                         {fixed(KILOMETRES_PER_HOUR * wheel.speed[at]!, 1)} ·{' '}
-                                        {fixed(100 * wheel.slip[at]!, 0)} · {fixed(wheel.grip[at]!, 2)} ·{' '}
+                                        {percent(wheel.slip[at]!)} · {fixed(wheel.grip[at]!, 2)} ·{' '}
                                         {fixed(wheel.bar[at]!, 0)} ·{' '}
                                         {spokenPhase(shown, phaseAt(wheel, second))}
                                     </td>

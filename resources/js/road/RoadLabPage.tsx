@@ -68,7 +68,7 @@ function RoadLab({ options }: { options: RoadLabOptions }) {
 
 function startingWith({ cars }: RoadLabOptions): RoadSetting {
     return {
-        vehicle: cars[0]!.id,
+        car: cars[0]!.id,
         footing: 'dry',
         pullsAway: false,
         kilometresPerHour: 60,

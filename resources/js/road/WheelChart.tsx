@@ -5,13 +5,14 @@ import { fixed, number } from '../words/reader';
 import { THIN_SPACE } from '../words/quantities';
 import {
     KILOMETRES_PER_HOUR,
+    type Shown,
+    percent,
     phaseAt,
     pullsAway,
     runsOf,
     sampleAt,
     secondsOf,
     spokenPhase,
-    type Shown,
 } from './drive';
 import { Magnified } from './Magnified';
 import { PhaseMark } from './PhaseMark';
@@ -52,7 +53,7 @@ export function WheelChart({ shown, wheel, scales, second }: Props) {
             <figcaption className="flex items-baseline justify-between gap-3 px-1 text-small">
                 <span className="font-semibold text-reading">{t(`road.wheel-${wheel}`)}</span>
                 <span className="tabular text-slate-text">
-                    {t('road.slip', { percent: fixed(100 * one.slip[sample]!, 0) })}
+                    {t('road.slip', { percent: percent(one.slip[sample]!) })}
                 </span>
                 <span className="tabular text-slate-text">
                     {fixed(one.bar[sample]!, 0)}

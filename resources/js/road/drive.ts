@@ -1,4 +1,5 @@
 import type { RoadPlay, RoadWheel } from '../api/types';
+import { fixed } from '../words/reader';
 import { t } from '../words/words';
 
 export type Phase = RoadWheel['phases'][number]['phase'];
@@ -55,4 +56,9 @@ export function leavesMark(play: RoadPlay, wheel: RoadWheel, sample: number): bo
 export function spokenPhase(shown: Shown | undefined, phase: Phase): string {
     const isLeft = phase === 'as-pressed' && shown !== undefined && pullsAway(shown.play);
     return t(isLeft ? 'phase.left-alone' : `phase.${phase}`);
+}
+
+/** A share in whole percent; never a zero with a sign. */
+export function percent(share: number): string {
+    return fixed(Math.round(100 * share) + 0, 0);
 }
