@@ -66,6 +66,22 @@ final class RoadRecord
     {
     }
 
+    /**
+     * How the car has rolled in the tick that began now.
+     *
+     * @param  list<float>  $radii  of its wheels, in metres
+     */
+    public function rolled(RollingCar $car, array $radii, float $now): void
+    {
+        $this->seconds[] = $now + $this->tickSeconds;
+        $this->metresPerSecond[] = $car->metresPerSecond;
+        $this->metres[] = $car->metres;
+        $this->wheels[] = array_map(static fn (float $turning, float $radius): float => $turning * $radius, $car->turning, $radii);
+        $this->slips[] = $car->slips;
+        $this->forces[] = $car->forces;
+        $this->loads[] = $car->loads;
+    }
+
     /** Until the car stood, or the foot was let go. */
     public function stopMetres(): float
     {

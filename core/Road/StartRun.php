@@ -87,16 +87,10 @@ final class StartRun
     /** @param  list<float>  $counted */
     private function note(RoadRecord $record, float $now, array $counted, TractionWish $wish): void
     {
-        $record->seconds[] = $now + $record->tickSeconds;
-        $record->metresPerSecond[] = $this->car->metresPerSecond;
-        $record->metres[] = $this->car->metres;
-        $record->wheels[] = array_map(static fn (float $turning, float $radius): float => $turning * $radius, $this->car->turning, $this->radii);
+        $record->rolled($this->car, $this->radii, $now);
         $record->counted[] = $counted;
         $record->reference[] = $wish->reference;
         $record->bars[] = $this->brakes->bars($this->fluid);
-        $record->slips[] = $this->car->slips;
-        $record->forces[] = $this->car->forces;
-        $record->loads[] = $this->car->loads;
         $record->phases[] = $wish->phases;
         $record->engineShares[] = $wish->engineShare;
     }

@@ -46,6 +46,7 @@ final readonly class Overlays
         'throwing a draft away' => ['bench/BenchPage', 'kessel', '/cases/new', ['put:Job title=A wheel that drags', 'Throw away'], 'Do it'],
         'turning a wheel under power' => ['instruments/hands/UnderPower', 'cem', '/bay/3', ['tab:Hands', 'Let the engine turn it, idling'], 'A helper sits at the brake'],
         'a larger scope' => ['instruments/scope/ScopeReadout', 'cem', '/bay/3', ['tab:Scope', 'first:Sweep once', 'Larger'], 'Close'],
+        'a drive as a table' => ['road/DriveView', 'arlo', '/lab/road', ['table'], 'off the line, m'],
         'clearing codes that are asked about' => ['instruments/scan/ToolControls', 'dilan', '/jobs', ["in:The glazier's Lendo|Start the job", 'set:Key=on', 'tab:Scan', 'select:Vehicle in its menu=Lendo 1.5', 'select:System in its menu=Slip and stability unit', 'Clear the codes'], 'cannot be read again'],
         'copy a car' => ['vehicles/VehicleDialog', 'kessel', '/vehicles', ['Copy a car'], 'Find a value'],
     ];
