@@ -18,7 +18,8 @@ use Throwable;
  */
 final readonly class KeptSteps
 {
-    private const FORMAT = 3;
+    /** Another one whenever classes of the core look otherwise: KeptShapesTest says when. */
+    private const FORMAT = 4;
 
     /** The step before is kept as well, for as long as the newest is not shown. */
     private const STEPS_BACK = 2;
