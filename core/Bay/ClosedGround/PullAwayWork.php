@@ -26,9 +26,12 @@ final readonly class PullAwayWork
     public function pulledAway(Car $car, PullAway $start): array
     {
         $corners = Corners::of($car->sound);
+        if ($corners === null || ! StartWork::isPossible($car->sound)) {
+            return Branch::refused($car, Refusal::NotDriven);
+        }
         $refusal = DrivingWork::refusal($car) ?? ((new PedalWork($car, $this->foot))->isDoubtful() ? Refusal::PedalDoubtful : null);
-        if ($corners === null || $refusal !== null) {
-            return Branch::refused($car, $refusal ?? Refusal::NotDriven);
+        if ($refusal !== null) {
+            return Branch::refused($car, $refusal);
         }
 
         return array_map(

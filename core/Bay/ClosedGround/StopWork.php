@@ -35,9 +35,12 @@ final readonly class StopWork
     public function stop(Car $car, StopHere $stop, string $kind, bool $records = false): array
     {
         $corners = Corners::of($car->sound);
+        if ($corners === null) {
+            return Branch::refused($car, Refusal::NotDriven);
+        }
         $refusal = DrivingWork::refusal($car) ?? ((new PedalWork($car, $this->foot))->isDoubtful() ? Refusal::PedalDoubtful : null);
-        if ($corners === null || $refusal !== null) {
-            return Branch::refused($car, $refusal ?? Refusal::NotDriven);
+        if ($refusal !== null) {
+            return Branch::refused($car, $refusal);
         }
 
         return array_map(

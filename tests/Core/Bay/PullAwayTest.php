@@ -9,8 +9,10 @@ use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\ClosedGround\Footing;
 use Lernfall\Bay\ClosedGround\PullAway;
 use Lernfall\Bay\ClosedGround\RollingBody;
+use Lernfall\Bay\ClosedGround\StopHere;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Format\VehicleReader;
 use Lernfall\Road\Corners;
 use Lernfall\Road\RoadRecord;
 use Lernfall\Road\StartingCar;
@@ -104,6 +106,19 @@ final class PullAwayTest extends TestCase
     {
         self::assertSame(Refusal::PedalDoubtful, Workbench::withFault('air-in-brake', 'FL')->do(new TurnKey(Ignition::Running), new PullAway(Footing::Dry))->refusal);
         self::assertSame(Refusal::EngineOff, Workbench::healthy()->do(new PullAway(Footing::Dry))->refusal);
+    }
+
+    /** Of four driven wheels nothing is worked out, and a trailer is pulled. */
+    public function test_a_car_of_which_no_driven_axle_is_known_is_not_driven_so(): void
+    {
+        $vehicle = VehicleReader::read(['layout' => 'all-wheel-drive'] + Workbench::json('core/Vehicle/BuiltIn/harl-13.json'));
+        foreach ([$vehicle, Workbench::vehicle('ostrel-t2')] as $one) {
+            $car = Car::hypothesis($one, $one);
+            if ($one !== $vehicle) {
+                self::assertSame(Refusal::NotDriven, Workbench::simulator()->predict($car->in($car->state->keyAt(Ignition::Running)), new StopHere(Footing::Dry, 20))[0]->prediction->refusal);
+            }
+            self::assertSame(Refusal::NotDriven, Workbench::simulator()->predict($car->in($car->state->keyAt(Ignition::Running)), new PullAway(Footing::Dry))[0]->prediction->refusal);
+        }
     }
 
     private function start(Vehicle $vehicle, bool $controls): RoadRecord
