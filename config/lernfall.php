@@ -24,11 +24,12 @@ return [
     ],
     // Drives on closed ground that are worked out when a case is published, of all cars that could be there; what else is driven is worked out when somebody does.
     'usual_drives' => (bool) env('LERNFALL_PREPARES_DRIVES', true) ? [
-        ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 60, 'hard' => true],
+        ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 40, 'hard' => true],
         ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 20, 'hard' => false],
-        ['do' => 'stop-on-closed-ground', 'footing' => 'wet', 'kilometresPerHour' => 40, 'hard' => true],
         ['do' => 'stop-on-closed-ground', 'footing' => 'ice-left', 'kilometresPerHour' => 40, 'hard' => true],
         ['do' => 'pull-away', 'footing' => 'ice-left'],
+        ['do' => 'pull-away', 'footing' => 'ice-right'],
+        ['do' => 'stop-on-closed-ground', 'footing' => 'wet', 'kilometresPerHour' => 40, 'hard' => true],
     ] : [],
     // where what was worked out of drives is kept
     'kept_drives' => storage_path('app/drives'),

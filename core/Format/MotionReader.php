@@ -104,7 +104,7 @@ final readonly class MotionReader
 
     private static function triggers(Node $node): SlipTriggers
     {
-        return new SlipTriggers($node->float('slipShare'), $node->float('slipMetresPerSecond'), $node->float('earlyShare'), $node->float('fallsMetresPerSecondSquared'));
+        return new SlipTriggers($node->float('slipShare'), $node->float('slipMetresPerSecond'), $node->float('earlyShare'), $node->float('fallsMetresPerSecondSquared'), ...($node->has('unseenFactor') ? [$node->float('unseenFactor')] : []));
     }
 
     private static function recovery(Node $node): RecoveryLimits

@@ -14,6 +14,7 @@ use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Fault\Catalogue;
 use Lernfall\Fault\InvalidFault;
+use Lernfall\Module\Control\SlipDuty;
 use Lernfall\Road\BrakingCar;
 use Lernfall\Road\Corners;
 use Lernfall\Road\RoadRecord;
@@ -71,7 +72,7 @@ final readonly class RoadLab
         }
         $design = $setting->rearTogether === null ? $build->slipControl : $build->slipControl->rearwards($setting->rearTogether);
 
-        return (new BrakingCar($car->vehicle, $chassis, $body->heard(), $controls ? $design : null, $body->moves()))->stop($this->stop($setting));
+        return (new BrakingCar($car->vehicle, $chassis, $body->heard(), $controls ? SlipDuty::whole($design) : null, $body->moves()))->stop($this->stop($setting));
     }
 
     /** @return array<string, string> */

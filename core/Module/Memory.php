@@ -110,6 +110,22 @@ final readonly class Memory
         return array_values(array_filter($channels, fn (string $channel): bool => array_filter(Failure::ofChannels(), fn (Failure $one): bool => $this->byte($channel, $one)->isFailing()) !== []));
     }
 
+    /**
+     * Whether some test of any of these fails now.
+     *
+     * @param  array<int, string>  $subjects  channels or parts
+     */
+    public function isAnyFailing(array $subjects): bool
+    {
+        foreach ($this->tests as $name => $test) {
+            if ($test->status->isFailing() && in_array(explode('/', $name)[0], $subjects, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function hasPresentElectrical(string $channel): bool
     {
         foreach (Failure::electrical() as $failure) {

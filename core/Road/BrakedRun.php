@@ -35,6 +35,7 @@ final class BrakedRun
      * @param  list<float>  $radii  rolling radii in metres, by wheel
      * @param  list<HeardWheel>  $listening  by wheel as the module takes it
      * @param  ?SlipControl  $control  null where it is switched off
+     * @param  array{bool, bool}  $switch  whether the one at the pedal is closed with the pedal up, and down
      */
     public function __construct(
         private readonly RollingCar $car,
@@ -45,6 +46,7 @@ final class BrakedRun
         private readonly ?SlipControl $control,
         private readonly UnitMoves $moves,
         private BrakeState $fluid,
+        private readonly array $switch = [false, true],
     ) {
         $this->machine = new BrakeMachine($unit->hydraulics);
         $this->brakes = new WheelLines($unit->hydraulics, $wheels);
@@ -61,9 +63,10 @@ final class BrakedRun
             $now = $tick * self::TICK_SECONDS;
             $newtons = $task->footAfter($now);
             $counted = array_map(static fn (HeardWheel $one): float => $one->timer->read($now), $this->listening);
-            $wish = $this->control?->tick($counted, $newtons > self::LIGHTS_FROM_NEWTONS, $now, self::TICK_SECONDS) ?? ControlWish::none($counted[0]);
+            $wish = $this->control?->tick($counted, $this->switch[(int) ($newtons > self::LIGHTS_FROM_NEWTONS)], $now, self::TICK_SECONDS) ?? ControlWish::none($counted[0]);
             $record->pumpTurns[] = $this->brake($wish, $this->unit->master->bar($newtons));
             $this->roll($now);
+            $record->pressed[] = $newtons > self::LIGHTS_FROM_NEWTONS;
             $this->note($record, $now, $counted, $wish);
         }
         $record->left = $this->left();
@@ -135,6 +138,7 @@ final class BrakedRun
         $record->reference[] = $wish->reference;
         $record->bars[] = $this->brakes->bars($this->fluid);
         $record->phases[] = $wish->phases;
+        $record->wishes[] = $wish->first;
         $record->pump[] = $wish->pump;
         $record->accumulated[] = array_sum($this->fluid->accumulated);
         $record->pedalCentimetres[] = $this->unit->master->pedalTravelCentimetres(array_sum($this->fluid->displaced));

@@ -42,7 +42,7 @@ final readonly class Corners
     /** @return list<float> rolling radii, by wheel */
     public function radiiMetres(Vehicle $vehicle): array
     {
-        return array_map(static fn (string $id): float => $vehicle->tyre->rollingCircumferenceMetres() * $vehicle->channel($id)->wheelEnd->tyreFactor / (2.0 * M_PI), $this->ids);
+        return array_map(static fn (string $id): float => $vehicle->tyre->rollingCircumferenceMetres() * $vehicle->channel($id)->wheelEnd->rollingFactor() / (2.0 * M_PI), $this->ids);
     }
 
     /** The left wheel of an axle; the right one is the next. Null where it is none of these. */

@@ -22,6 +22,7 @@ final readonly class Felt
         'engine' => ['engine-pulls', 'engine-held-back'],
         'lamp' => ['lamp-dark', 'lamp-flickers', 'lamp-lit'],
         'spin' => ['wheel-grips', 'wheel-spins'],
+        'self-test' => ['unit-heard-once', 'unit-not-heard', 'unit-runs-on'],
     ];
 
     /** A try that was not made counts for so much as one that was, for each word there is. */

@@ -17,6 +17,7 @@ final readonly class FeltLimits
      * @param  float  $distanceMetres  ... and by which more, since a short stop is never twice the same
      * @param  float  $sinksCentimetres  by which the pedal goes down further than under the same foot while the car stands
      * @param  float  $beatsCubicCentimetres  pressed back against the foot
+     * @param  float  $hearsSeconds  that the pump turns, in all
      */
     public function __construct(
         public float $pullsNewtonMetresPerKilogram,
@@ -26,10 +27,11 @@ final readonly class FeltLimits
         public float $distanceMetres,
         public float $sinksCentimetres,
         public float $beatsCubicCentimetres,
+        public float $hearsSeconds,
     ) {
         Quantity::positive([
             'pullsNewtonMetresPerKilogram' => $pullsNewtonMetresPerKilogram, 'locksSeconds' => $locksSeconds, 'distanceShare' => $distanceShare, 'distanceMetres' => $distanceMetres,
-            'sinksCentimetres' => $sinksCentimetres, 'beatsCubicCentimetres' => $beatsCubicCentimetres,
+            'sinksCentimetres' => $sinksCentimetres, 'beatsCubicCentimetres' => $beatsCubicCentimetres, 'hearsSeconds' => $hearsSeconds,
         ]);
         Quantity::notNegative(['locksAboveMetresPerSecond' => $locksAboveMetresPerSecond]);
     }
@@ -39,7 +41,7 @@ final readonly class FeltLimits
     {
         return new self(
             $factor * $this->pullsNewtonMetresPerKilogram, $factor * $this->locksSeconds, $this->locksAboveMetresPerSecond, $factor * $this->distanceShare, $factor * $this->distanceMetres,
-            $factor * $this->sinksCentimetres, $factor * $this->beatsCubicCentimetres,
+            $factor * $this->sinksCentimetres, $factor * $this->beatsCubicCentimetres, $factor * $this->hearsSeconds,
         );
     }
 }

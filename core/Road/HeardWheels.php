@@ -37,7 +37,7 @@ final readonly class HeardWheels
             $phase = fmod(self::PHASES[$turned] + $way * self::FURTHER[$turned], 1.0);
             $ring = $this->rings[$source] ?? HeardRing::silent();
             $aTooth = $circumference / $this->vehicle->reckonedTeeth($source);
-            $turnsPerSecond = $metresPerSecond / $circumference / $this->vehicle->channel($source)->wheelEnd->tyreFactor;
+            $turnsPerSecond = $metresPerSecond / $circumference / $this->vehicle->channel($source)->wheelEnd->rollingFactor();
             $listening[] = new HeardWheel($turned, new ToothTimer($ring->heardFrom, $ring->crackPitches, $phase, $aTooth, $ring->teethPerSecond($turnsPerSecond) * $aTooth));
         }
 
@@ -47,6 +47,6 @@ final readonly class HeardWheels
     /** @return list<array{float, int, string}> what of its wheels makes a difference besides the rings */
     public function wheels(): array
     {
-        return array_map(fn (string $id): array => [$this->vehicle->channel($id)->wheelEnd->tyreFactor, $this->vehicle->reckonedTeeth($id), $this->vehicle->inputOf($id)], $this->corners->ids);
+        return array_map(fn (string $id): array => [$this->vehicle->channel($id)->wheelEnd->rollingFactor(), $this->vehicle->reckonedTeeth($id), $this->vehicle->inputOf($id)], $this->corners->ids);
     }
 }

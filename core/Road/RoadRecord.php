@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lernfall\Road;
 
 use Lernfall\Module\Control\WheelPhase;
+use Lernfall\Vehicle\Brakes\Modulation;
 
 /** What was on the way, tick by tick: all lists are as long as there are ticks, and those of wheels have four entries each. */
 final class RoadRecord
@@ -43,6 +44,12 @@ final class RoadRecord
 
     /** @var list<list<WheelPhase>> */
     public array $phases = [];
+
+    /** @var list<list<Modulation>> what the module wants of each wheel's valves in the first half of a tick, while it brakes */
+    public array $wishes = [];
+
+    /** @var list<bool> a foot is on the brake */
+    public array $pressed = [];
 
     /** @var list<bool> the module wants the pump to run */
     public array $pump = [];
@@ -115,6 +122,25 @@ final class RoadRecord
         }
 
         return array_filter($this->engineShares, static fn (float $share): bool => $share < 1.0) !== [];
+    }
+
+    /** Seconds until the driver notices something: so much fluid pressed back against the foot, a pump that turns for so long, or a wheel that has stood for so long while the car went faster than this; null where there is nothing. */
+    public function noticedAfter(float $cubicCentimetres, float $heardSeconds, float $lockedSeconds, float $aboveMetresPerSecond): ?float
+    {
+        $returned = $heard = 0.0;
+        $locked = array_fill(0, count($this->wheels[0] ?? []), 0.0);
+        foreach ($this->seconds as $tick => $now) {
+            $returned += max(0.0, ($this->accumulated[$tick - 1] ?? 0.0) - $this->accumulated[$tick]);
+            $heard += $this->pumpTurns[$tick] ? $this->tickSeconds : 0.0;
+            foreach ($this->wheels[$tick] as $wheel => $speed) {
+                $locked[$wheel] = $speed <= 0.01 && $this->metresPerSecond[$tick] > $aboveMetresPerSecond ? $locked[$wheel] + $this->tickSeconds : 0.0;
+            }
+            if ($returned > $cubicCentimetres || $heard > $heardSeconds || max($locked) > $lockedSeconds) {
+                return $now;
+            }
+        }
+
+        return null;
     }
 
     /** Cubic centimetres that the pumps have pressed back against the foot. */

@@ -15,12 +15,14 @@ final readonly class StopFigures
     /**
      * @param  float  $pedalCentimetres  further down than the same foot comes while the car stands
      * @param  float  $returnedCubicCentimetres  pressed back against the foot
+     * @param  float  $heardSeconds  that the pump turned
      * @param  list<float>  $lockedSeconds  by wheel
      * @param  float  $furtherMetres  than usual
      */
     private function __construct(
         private float $pedalCentimetres,
         private float $returnedCubicCentimetres,
+        private float $heardSeconds,
         private Yaw $yaw,
         private array $lockedSeconds,
         private float $furtherMetres,
@@ -37,6 +39,7 @@ final readonly class StopFigures
         return new self(
             max([0.0, ...$record->pedalCentimetres]) - $pedalCentimetres,
             $record->returned(),
+            $record->tickSeconds * count(array_filter($record->pumpTurns)),
             Yaw::of($record, $chassis, $task->track),
             array_map(static fn (int $wheel): float => $record->lockedSeconds($wheel, $limits->locksAboveMetresPerSecond), [0, 1, 2, 3]),
             $record->stopMetres() - $usualMetres,
@@ -54,6 +57,7 @@ final readonly class StopFigures
         $words = [
             'foot' => $this->pedalCentimetres > $limits->sinksCentimetres ? 'sinks-under-foot' : 'holds-under-foot',
             'beat' => $this->returnedCubicCentimetres > $limits->beatsCubicCentimetres ? 'beats-back' : 'no-beat',
+            'unit' => $this->heardSeconds > $limits->hearsSeconds ? 'unit-heard' : 'unit-quiet',
             'course' => match (true) {
                 $this->yaw->goesRound() => 'swings-round',
                 $this->yaw->momentPerKilogram > $limits->pullsNewtonMetresPerKilogram => 'pulls-left',

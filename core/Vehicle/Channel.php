@@ -56,6 +56,11 @@ final readonly class Channel
         return $this->inEveryState(static fn (self $channel): self => $channel->with(wheelEnd: $channel->wheelEnd->with(tyreFactor: $factor)));
     }
 
+    public function withTyreSoft(float $share): self
+    {
+        return $this->inEveryState(static fn (self $channel): self => $channel->with(wheelEnd: $channel->wheelEnd->with(tyreSoft: $share)));
+    }
+
     public function withInput(InputStage $input): self
     {
         return $this->inEveryState(static fn (self $channel): self => $channel->with(moduleEnd: $channel->moduleEnd->withInput($input)));
@@ -187,7 +192,7 @@ final readonly class Channel
         $end = $this->wheelEnd;
 
         return [
-            'ring' => $end->ring, 'gapMetres' => $end->gapMetres, 'tipDust' => $end->tipDust, 'bearingPlayMetres' => $end->bearingPlayMetres, 'tyreFactor' => $end->tyreFactor,
+            'ring' => $end->ring, 'gapMetres' => $end->gapMetres, 'tipDust' => $end->tipDust, 'bearingPlayMetres' => $end->bearingPlayMetres, 'tyreFactor' => $end->tyreFactor, 'tyreSoft' => $end->tyreSoft,
             'input' => $this->moduleEnd->input, 'port' => $this->moduleEnd->port, 'sensor' => $this->sensor, 'links' => $this->links, 'acting' => $this->acting,
         ];
     }

@@ -15,6 +15,12 @@ final readonly class ToothedRing
     /** Dirt packs itself into this share of the ring. */
     private const DIRTY_SHARE = 0.25;
 
+    /** Rust swells a ring over this share of it ... */
+    private const SWOLLEN_SHARE = 0.3;
+
+    /** ... and brings it nearer to the sensor there, by so many metres where it has taken the teeth all their effect. */
+    private const SWOLLEN_METRES = 2e-4;
+
     /** Rust lifts a ring over this share of it. */
     private const LIFTED_SHARE = 0.12;
 
@@ -59,6 +65,11 @@ final readonly class ToothedRing
         return $this->damaged($this->damage->with(liftMetres: $metres));
     }
 
+    public function swollen(float $share): self
+    {
+        return $this->damaged($this->damage->with(swollen: $share));
+    }
+
     public function loosened(): self
     {
         return $this->damaged($this->damage->with(loose: true));
@@ -77,6 +88,7 @@ final readonly class ToothedRing
             $strengths[] = match (true) {
                 $this->damage->turnedAway, $tooth < $this->damage->missingTeeth => 0.0,
                 $tooth < $this->damage->missingTeeth + $this->damage->chippedTeeth => self::CHIPPED_STRENGTH,
+                $this->isSwollenAt($tooth) => 1.0 - $this->damage->swollen,
                 $tooth >= $this->teeth * (1.0 - self::DIRTY_SHARE) => 1.0 - $this->damage->dirt,
                 default => 1.0,
             };
@@ -92,7 +104,7 @@ final readonly class ToothedRing
      */
     public function runoutAt(int $tooth, float $playMetres = 0.0): float
     {
-        $lifted = $tooth < self::LIFTED_SHARE * $this->teeth ? $this->damage->liftMetres : 0.0;
+        $lifted = ($tooth < self::LIFTED_SHARE * $this->teeth ? $this->damage->liftMetres : 0.0) + ($this->isSwollenAt($tooth) ? self::SWOLLEN_METRES * $this->damage->swollen : 0.0);
 
         return ($this->damage->runoutMetres + $playMetres / 2.0) * cos(2.0 * M_PI * $tooth / $this->teeth) - $lifted;
     }
@@ -105,11 +117,16 @@ final readonly class ToothedRing
      */
     public function nearestMetres(float $gapMetres, float $playMetres): float
     {
-        if ($this->damage->runoutMetres <= 0.0 && $this->damage->liftMetres <= 0.0 && $playMetres <= 0.0) {
+        if ($this->damage->runoutMetres <= 0.0 && $this->damage->liftMetres <= 0.0 && $this->damage->swollen <= 0.0 && $playMetres <= 0.0) {
             return $gapMetres;
         }
 
         return $gapMetres + min(array_map(fn (int $tooth): float => $this->runoutAt($tooth, $playMetres), range(0, $this->teeth - 1)));
+    }
+
+    private function isSwollenAt(int $tooth): bool
+    {
+        return $this->damage->swollen > 0.0 && $tooth >= $this->teeth * (1.0 - self::SWOLLEN_SHARE);
     }
 
     private function damaged(RingDamage $damage): self

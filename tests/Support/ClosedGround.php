@@ -7,6 +7,7 @@ namespace Tests\Support;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Car\SpeedReception;
+use Lernfall\Module\Control\SlipDuty;
 use Lernfall\Road\BrakingCar;
 use Lernfall\Road\Corners;
 use Lernfall\Road\HeardRing;
@@ -46,7 +47,7 @@ final readonly class ClosedGround
         $chassis = $this->loadKilograms > 0.0 ? $this->chassis->loaded($this->loadKilograms, 0.75 * $this->chassis->wheelbaseMetres) : $this->chassis;
         $moves = new UnitMoves($vehicle->unit()->hydraulics, $car->unitWiring(), $car->electrical(), $this->corners->ids, $vehicle->climate->ambientCelsius);
 
-        return (new BrakingCar($vehicle, $chassis, new HeardWheels($vehicle, $this->corners, $rings), $controls ? $vehicle->model->build->slipControl : null, $moves))->stop($task, $way);
+        return (new BrakingCar($vehicle, $chassis, new HeardWheels($vehicle, $this->corners, $rings), $controls ? SlipDuty::whole($vehicle->model->build->slipControl) : null, $moves))->stop($task, $way);
     }
 
     /** @return list<string> front left, front right, rear left, rear right */

@@ -111,6 +111,7 @@ final readonly class Incoming
             $state = isset($kept['tipDust']) ? $state : $state->withTipDust($end->tipDust);
             $state = isset($kept['bearingPlayMetres']) ? $state : $state->withBearingPlay($end->bearingPlayMetres);
             $state = isset($kept['tyreFactor']) ? $state : $state->withTyreFactor($end->tyreFactor);
+            $state = isset($kept['tyreSoft']) ? $state : $state->withTyreSoft($end->tyreSoft);
             $state = isset($kept['sensor']) ? $state : $state->withSensor($sound->sensor);
             $state = isset($kept['input']) ? $state : $state->withInput($sound->moduleEnd->input);
             $state = isset($kept['port']) ? $state : $state->withPort($sound->moduleEnd->port);

@@ -9,7 +9,7 @@ use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Key\KeyWork;
-use Lernfall\Bay\Lamps\LampWork;
+use Lernfall\Module\Control\SlipDuty;
 use Lernfall\Road\BrakingCar;
 use Lernfall\Road\Corners;
 use Lernfall\Road\RoadRecord;
@@ -32,14 +32,14 @@ final readonly class BrakingWork
 
     public function done(StopTask $task, Driver $driver, DriveMemory $memory): DriveOutcome
     {
-        $controls = (new LampWork)->isControlling($this->car);
+        $duty = FailSafe::duty($this->car, $this->corners);
         $full = $this->car->state->lasting->accumulatedCubicCentimetres;
-        $work = fn (): DriveOutcome => $this->tried($task, $driver, $this->ready($this->car, $controls, $full));
+        $work = fn (): DriveOutcome => $this->tried($task, $driver, $this->ready($this->car, $duty, $full));
         if (! $this->car->isTypical()) {
             return $work();
         }
         $told = implode(' ', ['stop', $task->text(), serialize($driver->limits)]);
-        $asked = implode(' ', [$told, (int) $controls, json_encode($full), $this->body->text()]);
+        $asked = implode(' ', [$told, $duty?->text(), json_encode($full), $this->body->text()]);
 
         return $memory->with($this->car, $asked, $told, $work);
     }
@@ -47,7 +47,7 @@ final readonly class BrakingWork
     /** Of the first try. */
     public function record(StopTask $task): RoadRecord
     {
-        return $this->ready($this->car, (new LampWork)->isControlling($this->car), $this->car->state->lasting->accumulatedCubicCentimetres)->stop($task, self::WAYS[0]);
+        return $this->ready($this->car, FailSafe::duty($this->car, $this->corners), $this->car->state->lasting->accumulatedCubicCentimetres)->stop($task, self::WAYS[0]);
     }
 
     /** Once more, with the rings standing otherwise, only where that could make a difference. */
@@ -69,7 +69,7 @@ final readonly class BrakingWork
     {
         return Memo::with($this->car->sound->unit(), 'usual stop '.$task->text(), function () use ($task): float {
             $parked = Car::hypothesis($this->car->sound, $this->car->sound);
-            $braking = $this->ready(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, true, []);
+            $braking = $this->ready(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, SlipDuty::whole($this->car->sound->model->build->slipControl), []);
 
             return array_sum(array_map(static fn (float $way): float => $braking->stop($task, $way)->stopMetres(), self::WAYS)) / count(self::WAYS);
         });
@@ -85,10 +85,10 @@ final readonly class BrakingWork
     }
 
     /** @param  array<string, float>  $full  cubic centimetres in the accumulators, by circuit */
-    private function ready(Car $car, bool $controls, array $full): BrakingCar
+    private function ready(Car $car, ?SlipDuty $duty, array $full): BrakingCar
     {
         $body = new RollingBody($car, $this->corners);
 
-        return new BrakingCar($car->vehicle, $body->chassis, $body->heard(), $controls ? $car->vehicle->model->build->slipControl : null, $body->moves(), $full);
+        return new BrakingCar($car->vehicle, $body->chassis, $body->heard(), $duty, $body->moves(), $full);
     }
 }

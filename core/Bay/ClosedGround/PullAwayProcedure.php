@@ -15,6 +15,7 @@ use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Pedal\Foot;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
+use Lernfall\Vehicle\Vehicle;
 
 /**
  * Pulling away on closed ground with the throttle open, straight ahead: what the driver tells of it.
@@ -63,5 +64,10 @@ final readonly class PullAwayProcedure extends BaseCarProcedure
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new PullAwayWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class), $workshop->equipment(DriveMemory::class)))->pulledAway($car, $action);
+    }
+
+    public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
+    {
+        return DrivingTests::starts($vehicle);
     }
 }

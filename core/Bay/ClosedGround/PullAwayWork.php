@@ -43,7 +43,7 @@ final readonly class PullAwayWork
     private function told(Car $car, Corners $corners, PullAway $start): Prediction
     {
         $felt = (new StartWork($car, $corners))->done($this->driver->start($start), $this->driver->starts, $this->memory)->felt();
-        $features = [];
+        $features = SelfTest::heard($car);
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));
         }

@@ -11,6 +11,7 @@ use Lernfall\Road\Corners;
 use Lernfall\Road\HeardRing;
 use Lernfall\Road\HeardWheels;
 use Lernfall\Road\UnitMoves;
+use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Motion\Chassis;
 use LogicException;
 
@@ -50,6 +51,6 @@ final readonly class RollingBody
     {
         $heard = $this->heard();
 
-        return $this->car->electrical()->atUnit().' '.md5(serialize([$heard->rings, $heard->wheels()]));
+        return $this->car->electrical()->atUnit().' '.(int) $this->car->vehicle->brakeParts->isClosed(BrakeParts::STOP_LAMP_SWITCH, true).' '.md5(serialize([$heard->rings, $heard->wheels()]));
     }
 }

@@ -13,6 +13,7 @@ use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Pedal\Foot;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
+use Lernfall\Vehicle\Vehicle;
 
 /**
  * A stop on closed ground: a run-up with the module watching, then the brake, and what the driver tells of it.
@@ -61,5 +62,10 @@ final readonly class StopHereProcedure extends BaseCarProcedure
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
         return (new StopWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class), $workshop->equipment(DriveMemory::class)))->stop($car, $action, 'stopped');
+    }
+
+    public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
+    {
+        return DrivingTests::stops($vehicle);
     }
 }

@@ -9,21 +9,15 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
-use Lernfall\Bay\Contract\SeriesFeature;
 use Lernfall\Bay\Driving\DrivingWork;
 use Lernfall\Bay\Lamps\LampWork;
-use Lernfall\Bay\LiveData\LiveWork;
 use Lernfall\Bay\Pedal\Foot;
 use Lernfall\Bay\Pedal\PedalWork;
 use Lernfall\Road\Corners;
-use Lernfall\Road\RoadRecord;
 
 /** A run-up with the module watching, then a stop: what the driver tells, and what a terminal has recorded of it. */
 final readonly class StopWork
 {
-    /** What a terminal reads of a stop: every so many ticks of the module. */
-    private const EVERY_TICKS = 10;
-
     public function __construct(private Driver $driver, private Foot $foot, private DriveMemory $memory)
     {
     }
@@ -57,28 +51,15 @@ final readonly class StopWork
         }
         $work = new BrakingWork($way->car, $corners);
         $outcome = $work->done($this->driver->stop($stop), $this->driver, $this->memory);
-        $features = [];
+        $features = SelfTest::heard($before);
         $felt = $outcome->felt();
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));
         }
         // what is recorded is for the eye: figures of one stop depend on where the rings stood, so that no car that could be there is held against them
-        $series = $records && ! $way->car->isHypothesis() ? self::recorded($work->record($this->driver->stop($stop)), $corners) : [];
+        $recorded = $records && ! $way->car->isHypothesis() ? (new StopRecorder($way->car, $corners, $this->driver->limits))->recorded($work->record($this->driver->stop($stop))) : [];
         $left = array_map(static fn (float $cubicCentimetres): float => round($cubicCentimetres, 2), $outcome->left);
 
-        return new Branch($way->weight, $way->car->in($way->car->state->withAccumulated($left)), Prediction::of($kind, [...$features, ...$series]));
-    }
-
-    /** @return array<string, SeriesFeature> speeds as the module has counted them, by what it calls the wheels */
-    private static function recorded(RoadRecord $record, Corners $corners): array
-    {
-        $ticks = range(0, count($record->counted) - 1, self::EVERY_TICKS);
-        $series = [];
-        foreach ($corners->ids as $wheel => $id) {
-            $speeds = array_map(static fn (int $tick): float => $record->counted[$tick][$wheel], $ticks);
-            $series["$id.speed"] = new SeriesFeature('metresPerSecond', $speeds, self::EVERY_TICKS * $record->tickSeconds, LiveWork::SPEED_STEP);
-        }
-
-        return $series;
+        return new Branch($way->weight, $way->car->in($way->car->state->withAccumulated($left)), Prediction::of($kind, [...$features, ...$recorded]));
     }
 }

@@ -23,7 +23,7 @@ final readonly class SpeedComparison
         $speeds = [];
         foreach ($inputs as $id => $input) {
             $channel = $car->vehicle->channel($id);
-            $turns = Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->wheelEnd->tyreFactor;
+            $turns = Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->wheelEnd->rollingFactor();
             $speeds[$id] = $input->hasGapsAt($turns) ? 0.0 : self::reckoned($channel->wheelEnd->ring, $car->vehicle->reckonedTeeth($id), $input->countedTurnsPerSecond($turns), $car->vehicle->tyre->rollingCircumferenceMetres());
         }
 

@@ -105,7 +105,7 @@ final readonly class EyeWork
             Sight::Linings => $this->linings($car, $channel->id),
             Sight::BrakeLine => ['line-wet', 'line-dry', $car->vehicle->unit()->hydraulics->lineTo($channel->id)->leakFlow > 0.0 ? $this->notices($car, "$channel->id.brake-line", $this->eyes->corrosion) : 0.0],
             Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
-            default => ['tyre-other-size', 'tyre-as-built', $channel->wheelEnd->tyreFactor === 1.0 ? 0.0 : $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
+            default => $this->tyre($car, $channel),
         };
     }
 
@@ -148,6 +148,18 @@ final readonly class EyeWork
     }
 
     /** @return array{string, string, float} */
+    private function tyre(Car $car, Channel $channel): array
+    {
+        $end = $channel->wheelEnd;
+
+        return match (true) {
+            $end->tyreFactor !== 1.0 => ['tyre-other-size', 'tyre-as-built', $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
+            $end->tyreSoft > 0.0 => ['tyre-soft', 'tyre-as-built', $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
+            default => ['tyre-other-size', 'tyre-as-built', 0.0],
+        };
+    }
+
+    /** @return array{string, string, float} */
     private function ring(Car $car, Channel $channel): array
     {
         $ring = $channel->wheelEnd->ring;
@@ -158,6 +170,7 @@ final readonly class EyeWork
             $ring->damage->crackPitches > 0.0 => 'ring-cracked',
             $ring->damage->dirt > 0.0 => 'ring-packed',
             $ring->damage->liftMetres > 0.0 => 'ring-lifted',
+            $ring->damage->swollen > 0.0 => 'ring-swollen',
             // a wobble shows while the wheel turns
             ($ring->damage->runoutMetres > 0.0) && $turns => 'ring-wobbles',
             default => '',

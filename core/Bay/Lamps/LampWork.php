@@ -26,6 +26,9 @@ final readonly class LampWork
 
     private const TRACTION = 'traction';
 
+    /** Parts without which brake force can still be shared out. */
+    private const NOT_FOR_DISTRIBUTION = [BrakeParts::PUMP, BrakeParts::PUMP_RELAY, BrakeParts::TRACTION_VALVES, BrakeParts::STOP_LAMP_SWITCH];
+
     public function look(Car $car): Prediction
     {
         $features = [];
@@ -49,6 +52,17 @@ final readonly class LampWork
     public function isControlling(Car $car): bool
     {
         return $car->state->isPowered() && ! $this->warns($car);
+    }
+
+    /** Whether its module can share out the brake force between the axles, be it all that it still does: that needs its valves, and enough wheels to go by. */
+    public function isDistributing(Car $car): bool
+    {
+        $module = $car->vehicle->module;
+        $needed = array_diff((new PartsCheck($car->vehicle->brakeParts, $module->dialect))->subjects(), self::NOT_FOR_DISTRIBUTION);
+
+        return $car->state->isPowered() && $car->modulePowered() && ! $this->isShutOff($car) && ! $this->hasLostDistribution($car)
+            && ! ($this->warns($car) && in_array(self::BRAKE, $module->lamps->onFault, true))
+            && ! $car->state->memory->isAnyFailing($needed);
     }
 
     /** Whether its module keeps driven wheels from spinning now. A brake that seems to be pressed ends that; common practice, no source. */

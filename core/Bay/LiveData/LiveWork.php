@@ -93,7 +93,7 @@ final readonly class LiveWork
     private function turns(Car $car, Channel $channel, float $metresPerSecond): float
     {
         return match (true) {
-            $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->wheelEnd->tyreFactor,
+            $metresPerSecond > 0.0 => Rotation::turnsPerSecond($car->vehicle->tyre, $metresPerSecond) / $channel->wheelEnd->rollingFactor(),
             default => abs($car->state->wheels->turnsOf($channel->id)),
         };
     }

@@ -76,8 +76,8 @@ final readonly class RecordingWork
             $input,
             Teeth::of($channel),
             $channel->place->side,
-            $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->wheelEnd->tyreFactor,
-            $channel->wheelEnd->ring->teeth / $car->vehicle->reckonedTeeth($id) / $channel->wheelEnd->tyreFactor,
+            $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->wheelEnd->rollingFactor(),
+            $channel->wheelEnd->ring->teeth / $car->vehicle->reckonedTeeth($id) / $channel->wheelEnd->rollingFactor(),
             $ground,
             $provocation !== null && Provoking::lasts($provocation),
             match (true) {

@@ -79,7 +79,7 @@ final readonly class RunAxleProcedure extends BaseCarProcedure
         $idling = $workshop->equipment(Idling::class);
         $turns = [];
         foreach ($this->driven($car) as $channel) {
-            $turns[$channel->id] = Rotation::turnsPerSecond($car->vehicle->tyre, $idling->metresPerSecond) / $channel->wheelEnd->tyreFactor;
+            $turns[$channel->id] = Rotation::turnsPerSecond($car->vehicle->tyre, $idling->metresPerSecond) / $channel->wheelEnd->rollingFactor();
         }
         $running = $car->in($car->state->withWheels($car->state->wheels->driven($turns)));
 
@@ -123,8 +123,8 @@ final readonly class RunAxleProcedure extends BaseCarProcedure
             $channel = $car->channel($driven->id);
             $input = (new SpeedReception($car))->whileDriving($channel, $car->deviations->standard($car->deviation("module.$channel->id.signal-limit")));
             $track = new SpeedTrack(
-                $input, Teeth::of($channel), '', $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->wheelEnd->tyreFactor,
-                $channel->wheelEnd->ring->teeth / $car->vehicle->reckonedTeeth($channel->id) / $channel->wheelEnd->tyreFactor,
+                $input, Teeth::of($channel), '', $car->vehicle->tyre->rollingCircumferenceMetres() * $channel->wheelEnd->rollingFactor(),
+                $channel->wheelEnd->ring->teeth / $car->vehicle->reckonedTeeth($channel->id) / $channel->wheelEnd->rollingFactor(),
                 dropsOutFromSeconds: $input->isDisturbed() ? 0.0 : INF,
             );
             $graph["{$car->vehicle->inputOf($channel->id)}.speed"] = new SeriesFeature('metresPerSecond', array_slice($track->over($drive, self::SECONDS_PER_SAMPLE), 0, $shown), self::SECONDS_PER_SAMPLE, LiveWork::SPEED_STEP);

@@ -21,6 +21,7 @@ enum RepairKind: string
     case ReplaceSensor = 'replace-sensor';
     case ReplaceHub = 'replace-hub';
     case FitTyre = 'fit-tyre';
+    case InflateTyre = 'inflate-tyre';
     case ReplaceModule = 'replace-module';
     case ReplaceFuse = 'replace-fuse';
     case ReplaceRelay = 'replace-relay';
@@ -162,7 +163,7 @@ enum RepairKind: string
             self::CleanRing => ['ring'],
             self::CleanTip, self::ReplaceSensor => ['sensor'],
             self::ReplaceHub => ['ring', 'gap'],
-            self::FitTyre => ['nothing'],
+            self::FitTyre, self::InflateTyre => ['nothing'],
             self::ReplaceModule => ['module'],
             self::ReplaceFuse, self::ReplaceRelay, self::CleanGround, self::ChargeBattery => ['supply'],
             self::ReplaceHydraulicUnit, self::ReplacePumpRelay, self::ReplaceValveRelay, self::FillFluid => ['hydraulics'],

@@ -11,7 +11,7 @@ final readonly class Vocabulary
 {
     /** Defects by station of the path, in the order of the signal. */
     public const DEFECTS = [
-        'ring' => ['tooth-missing', 'tooth-chipped', 'cracked', 'bent', 'lifted', 'dirty', 'loose', 'wrong-count', 'damaged-poles', 'turned-away'],
+        'ring' => ['tooth-missing', 'tooth-chipped', 'cracked', 'bent', 'lifted', 'swollen', 'dirty', 'loose', 'wrong-count', 'damaged-poles', 'turned-away'],
         'gap' => ['too-large', 'too-small', 'sensor-loose', 'bearing-play'],
         'sensor' => ['open', 'shorted', 'to-ground', 'dead', 'stuck', 'dusty', 'weak', 'cable-broken', 'wrong-part', 'other-make'],
         'sensor-plug' => ['corroded', 'pin-back', 'not-latched', 'pins-swapped'],
@@ -27,7 +27,7 @@ final readonly class Vocabulary
         'brakes' => ['leak', 'hose', 'caliper', 'slide-pins', 'disc', 'linings', 'air', 'master-cylinder', 'servo'],
         'switches' => ['stop-lamp', 'parking-brake', 'level', 'temperature'],
         'lamps' => ['never-lights', 'never-out'],
-        'nothing' => ['old-code', 'spun-on-lift', 'tyre-size', 'normal'],
+        'nothing' => ['old-code', 'spun-on-lift', 'tyre-size', 'tyre-soft', 'normal'],
     ];
 
     /** Stations that lie on the path of no corner. */
@@ -50,7 +50,7 @@ final readonly class Vocabulary
 
     /** What can be seen at each place one can look at, and of what the terminal works. */
     public const SIGHTS = [
-        'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'encoder-scratched'],
+        'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'ring-swollen', 'encoder-scratched'],
         'gap' => ['gap-usual', 'gap-wide'],
         'tip' => ['tip-clean', 'tip-dusty', 'tip-struck', 'other-part'],
         'cable' => ['sheath-sound', 'chafed', 'mended-untwisted', 'taped'],
@@ -58,7 +58,7 @@ final readonly class Vocabulary
         'sensor-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'catch-open', 'plug-joined-sound'],
         'body-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
         'module-plug' => ['pins-clean', 'pins-green', 'pin-sits-back', 'colours-crossed', 'plug-joined-sound'],
-        'tyre' => ['tyre-as-built', 'tyre-other-size'],
+        'tyre' => ['tyre-as-built', 'tyre-other-size', 'tyre-soft'],
         'linings' => ['linings-usual', 'linings-thin', 'linings-oily'],
         'brake-line' => ['line-dry', 'line-wet'],
         'fuse' => ['fuse-whole', 'fuse-blown'],

@@ -11,6 +11,7 @@ use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Feature;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\Prediction;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Belief\Distinguishability;
@@ -76,6 +77,25 @@ final readonly class Outcomes
         $keys = array_map(fn (Car $car): ?string => $this->shares($trial, $car), $cars);
 
         return ! in_array(null, $keys, true) && count(array_unique($keys)) < 2;
+    }
+
+    /**
+     * How likely it is that it would be begun on a car that nobody may drive.
+     *
+     * @param  list<Car>  $cars
+     * @param  list<float>  $chances  car by car
+     */
+    public function risk(Trial $trial, array $cars, array $chances): float
+    {
+        $risk = 0.0;
+        foreach ($cars as $index => $car) {
+            foreach ($this->shown($trial, $car) as $way) {
+                $isRefused = array_filter($way->predictions, static fn (Prediction $one): bool => $one->refusal === Refusal::PedalDoubtful) !== [];
+                $risk += $isRefused ? $way->weight * $chances[$index] : 0.0;
+            }
+        }
+
+        return $risk;
     }
 
     /** Cars with the same text show the same at this trial; null where only trying tells. */

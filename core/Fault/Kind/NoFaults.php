@@ -20,6 +20,7 @@ final readonly class NoFaults
             self::leftBehind('old-code', 'old-code', 'open'),
             self::leftBehind('spun-on-lift', 'spun-on-lift', 'no-signal'),
             new FaultKind('tyre-other-size', 'nothing', 'tyre-size', 'share', false, static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withTyreFactor($share)),
+            new FaultKind('tyre-soft', 'nothing', 'tyre-soft', 'share', false, static fn (Channel $channel, string $conductor, float $share): Channel => $channel->withTyreSoft($share)),
         ];
     }
 

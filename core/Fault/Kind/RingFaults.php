@@ -26,6 +26,7 @@ final readonly class RingFaults
             self::ring('ring-cracked', 'cracked', 'share', static fn (ToothedRing $ring, float $pitches): ToothedRing => $ring->cracked($pitches)),
             self::ring('ring-bent', 'bent', 'metres', static fn (ToothedRing $ring, float $metres): ToothedRing => $ring->bent($metres)),
             self::ring('ring-lifted', 'lifted', 'metres', static fn (ToothedRing $ring, float $metres): ToothedRing => $ring->lifted($metres), self::toothed(...)),
+            self::ring('ring-swollen', 'swollen', 'share', static fn (ToothedRing $ring, float $share): ToothedRing => $ring->swollen($share), self::toothed(...)),
             self::ring('ring-loose', 'loose', 'none', static fn (ToothedRing $ring): ToothedRing => $ring->loosened()),
             self::ring('ring-wrong', 'wrong-count', 'teeth', static fn (ToothedRing $ring, float $more): ToothedRing => $ring->withTeeth($ring->teeth + (int) round($more))),
             self::ring('encoder-damaged', 'damaged-poles', 'teeth', static fn (ToothedRing $ring, float $poles): ToothedRing => $ring->withMissingTeeth((int) round($poles)), self::encoder(...)),

@@ -6,6 +6,7 @@ namespace Lernfall\Module\Control;
 
 use Lernfall\Vehicle\Brakes\Modulation;
 use Lernfall\Vehicle\Motion\SlipControlDesign;
+use Lernfall\Vehicle\Motion\SlipTriggers;
 
 /**
  * The program that keeps braked wheels from locking. It knows the speeds it has counted and the switch at the pedal, nothing else: neither the car's speed nor the road.
@@ -22,6 +23,14 @@ final class SlipControl
 
     /** Rear wheels are held by brake-force distribution from this deceleration of the car on, in m/s². */
     private const DISTRIBUTES_FROM = 1.5;
+
+    /** A car that slows down by more, in m/s², is braked, whatever the switch at the pedal says. */
+    private const BRAKES_UNSEEN_FROM = 2.5;
+
+    private const AS_PRESSED = [Modulation::Increase, Modulation::Increase, Modulation::Increase, Modulation::Increase];
+
+    /** And from this one on, whatever they slip, where wheels are not kept from locking. */
+    private const DISTRIBUTES_ALONE_FROM = 2.5;
 
     /** Of the low pass through which the car's deceleration is taken for that. */
     private const SLOWING_SECONDS = 0.1;
@@ -53,16 +62,39 @@ final class SlipControl
 
     private bool $isOn = false;
 
+    private readonly SlipControlDesign $design;
+
+    private readonly SlipTriggers $unseen;
+
     /** @param  list<float>  $speeds  as it begins, with nobody's foot on the brake */
-    public function __construct(private readonly SlipControlDesign $design, array $speeds)
+    public function __construct(private readonly SlipDuty $duty, array $speeds)
     {
+        $design = $this->design = $duty->design;
+        $this->unseen = $design->triggers->times($design->triggers->unseenFactor);
         $sorted = $speeds;
         sort($sorted);
         $usual = $sorted[1];
         $this->learned = array_map(static fn (float $speed): float => $speed > 0.0 && abs($usual / $speed - 1.0) <= $design->reference->learnsShare ? $usual / $speed : 1.0, $speeds);
-        $this->before = $this->corrected($speeds);
+        $this->before = $this->relied($this->corrected($speeds));
         $this->reference = new ReferenceSpeed($design->reference, max([0.0, ...$this->before]));
         $this->wheels = array_map(static fn (): WheelControl => new WheelControl($design), $speeds);
+    }
+
+    /**
+     * A wheel that it does not believe is taken to turn as the other one of its axle, or as the slowest that it does believe.
+     *
+     * @param  list<float>  $speeds
+     * @return list<float>
+     */
+    private function relied(array $speeds): array
+    {
+        if (count($this->duty->relied) === count($speeds)) {
+            return $speeds;
+        }
+        $believed = array_intersect_key($speeds, array_flip($this->duty->relied));
+        $slowest = min([INF, ...$believed]);
+
+        return array_map(static fn (int $wheel): float => $believed[$wheel] ?? $believed[$wheel ^ 1] ?? (is_infinite($slowest) ? 0.0 : $slowest), array_keys($speeds));
     }
 
     /**
@@ -76,21 +108,21 @@ final class SlipControl
 
     /**
      * @param  list<float>  $speeds  of the wheels as counted
-     * @param  bool  $brakes  the switch at the pedal says so
+     * @param  bool  $brakes  the switch at the pedal says so; where it does not although the car slows down, wheels are believed to lock only when they slip more
      */
     public function tick(array $speeds, bool $brakes, float $now, float $seconds): ControlWish
     {
-        $speeds = $this->corrected($speeds);
+        $speeds = $this->relied($this->corrected($speeds));
         foreach ($speeds as $wheel => $speed) {
             $this->accelerations[$wheel] += (($speed - $this->before[$wheel]) / $seconds - $this->accelerations[$wheel]) * $seconds / ($seconds + self::FILTER_SECONDS);
         }
         $this->before = $speeds;
         $before = $this->reference->metresPerSecond;
         $lows = array_filter($this->wheels, static fn (WheelControl $wheel): bool => $wheel->isLow || $wheel->isSuspect());
-        $this->reference->follow($speeds, $this->isOn, min([INF, ...$speeds]) > $this->design->leavesBelowMetresPerSecond, count($lows) === count($this->wheels), $now, $seconds);
+        $this->reference->follow($speeds, $this->isOn || ! $this->duty->keepsFromLocking && $this->isRearHeld, min([INF, ...$speeds]) > $this->design->leavesBelowMetresPerSecond, count($lows) === count($this->wheels), $now, $seconds);
         $this->slowing += (($before - $this->reference->metresPerSecond) / $seconds - $this->slowing) * $seconds / self::SLOWING_SECONDS;
         $this->standing = max([0.0, ...$speeds]) < $this->design->leavesBelowMetresPerSecond ? $this->standing + $seconds : 0.0;
-        if (! $brakes || $this->reference->metresPerSecond < $this->design->leavesBelowMetresPerSecond || $this->standing > $this->design->reference->standsAfterSeconds) {
+        if ((! $brakes && $this->slowing < self::BRAKES_UNSEEN_FROM) || $this->reference->metresPerSecond < $this->design->leavesBelowMetresPerSecond || $this->standing > $this->design->reference->standsAfterSeconds) {
             $this->end();
 
             return ControlWish::none($this->reference->metresPerSecond);
@@ -98,7 +130,7 @@ final class SlipControl
         if (! $this->isOn && $this->reference->metresPerSecond < $this->design->entersAboveMetresPerSecond) {
             return ControlWish::none($this->reference->metresPerSecond);
         }
-        $halves = $this->wishes($speeds, $now, $seconds);
+        $halves = $this->duty->keepsFromLocking ? $this->wishes($speeds, $brakes ? $this->design->triggers : $this->unseen, $now, $seconds) : $this->distributed([self::AS_PRESSED, self::AS_PRESSED], $speeds, $this->reference->metresPerSecond);
 
         return new ControlWish($halves[0], $halves[1], $now < $this->pumpUntil, $this->reference->metresPerSecond, array_map(static fn (WheelControl $wheel): WheelPhase => $wheel->phase, $this->wheels));
     }
@@ -113,9 +145,10 @@ final class SlipControl
 
     /**
      * @param  list<float>  $speeds
+     * @param  SlipTriggers  $triggers  from where on a wheel slips too much
      * @return array{list<Modulation>, list<Modulation>}
      */
-    private function wishes(array $speeds, float $now, float $seconds): array
+    private function wishes(array $speeds, SlipTriggers $triggers, float $now, float $seconds): array
     {
         $reference = $this->reference->metresPerSecond;
         $halves = [[], []];
@@ -123,7 +156,7 @@ final class SlipControl
             $seen = $this->design->rearTogether && $wheel >= 2 ? ($speeds[2] <= $speeds[3] ? 2 : 3) : $wheel;
             $other = $wheel < 2 ? $this->wheels[1 - $wheel] : null;
             $every = $other !== null && $this->design->rebuilding->yawDelaySeconds > 0.0 && $other->isLow && ! $control->isLow ? $this->design->rebuilding->stepEverySeconds + $this->design->rebuilding->yawDelaySeconds : $this->design->rebuilding->stepEverySeconds;
-            [$first, $second] = $control->tick($speeds[$seen], $this->accelerations[$seen], $reference, $every, $seconds);
+            [$first, $second] = $control->tick($speeds[$seen], $this->accelerations[$seen], $reference, $triggers, $every, $seconds);
             if ($control->hasRecovered) {
                 $this->reference->learn($speeds[$seen], $now);
             }
@@ -139,7 +172,7 @@ final class SlipControl
     }
 
     /**
-     * Brake-force distribution: rear wheels that slip more than a little are held at the pressure they have.
+     * Brake-force distribution: rear wheels that slip more than a little are held at the pressure they have. Where wheels in front may lock as well, slip says too little: they are held as the car slows down markedly, for the rest of the stop.
      *
      * @param  array{list<Modulation>, list<Modulation>}  $halves
      * @param  list<float>  $speeds
@@ -148,7 +181,8 @@ final class SlipControl
     private function distributed(array $halves, array $speeds, float $reference): array
     {
         $slip = $reference > 0.0 ? 1.0 - min($speeds[2], $speeds[3]) / $reference : 0.0;
-        $this->isRearHeld = $this->slowing > self::DISTRIBUTES_FROM && $slip > $this->design->rearSlipShare * ($this->isRearHeld ? self::LET_ON_SHARE : 1.0);
+        $isAlone = ! $this->duty->keepsFromLocking;
+        $this->isRearHeld = $isAlone && ($this->isRearHeld || $this->slowing > self::DISTRIBUTES_ALONE_FROM) || $this->slowing > self::DISTRIBUTES_FROM && $slip > $this->design->rearSlipShare * ($this->isRearHeld ? self::LET_ON_SHARE : 1.0);
         $held = fn (int $wheel, Modulation $wanted): Modulation => $wheel >= 2 && $this->isRearHeld && ! $this->wheels[$wheel]->isActive() ? Modulation::Hold : $wanted;
 
         return [array_map($held, array_keys($halves[0]), $halves[0]), array_map($held, array_keys($halves[1]), $halves[1])];

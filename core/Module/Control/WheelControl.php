@@ -6,6 +6,7 @@ namespace Lernfall\Module\Control;
 
 use Lernfall\Vehicle\Brakes\Modulation;
 use Lernfall\Vehicle\Motion\SlipControlDesign;
+use Lernfall\Vehicle\Motion\SlipTriggers;
 
 /**
  * The control of slip at one wheel: pressure is let go where it slips too much, held while it recovers, then built up again, first at once and then in small steps.
@@ -45,17 +46,18 @@ final class WheelControl
      * @param  float  $speed  of the wheel
      * @param  float  $acceleration  of the wheel, m/s²
      * @param  float  $reference  the car's speed as the program takes it
+     * @param  SlipTriggers  $triggers  from where on it slips too much
      * @param  float  $stepEvery  seconds from one small step to the next
      * @return array{Modulation, Modulation} for the halves of the tick
      */
-    public function tick(float $speed, float $acceleration, float $reference, float $stepEvery, float $seconds): array
+    public function tick(float $speed, float $acceleration, float $reference, SlipTriggers $triggers, float $stepEvery, float $seconds): array
     {
         $this->hasRecovered = false;
         $this->inPhase += $seconds;
         $this->cycle += $seconds;
         $slips = $reference - $speed;
-        $limit = $this->design->triggers->limit($reference);
-        $tooMuch = $this->design->triggers->areReached($reference, $speed, $acceleration);
+        $limit = $triggers->limit($reference);
+        $tooMuch = $triggers->areReached($reference, $speed, $acceleration);
         match ($this->phase) {
             WheelPhase::AsPressed => $tooMuch ? $this->letGo() : null,
             WheelPhase::LetsGo => $this->lettingGo($acceleration, $slips, $limit, $seconds),

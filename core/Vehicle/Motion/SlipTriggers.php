@@ -14,12 +14,19 @@ final readonly class SlipTriggers
      * @param  float  $slipMetresPerSecond  ... and by this much more slips too much
      * @param  float  $earlyShare  by this share, one that falls fast does already
      * @param  float  $fallsMetresPerSecondSquared  how fast that is, above zero
+     * @param  float  $unseenFactor  so many times as much where the switch at the pedal does not say that somebody brakes
      */
-    public function __construct(public float $slipShare = 0.105, public float $slipMetresPerSecond = 0.58, public float $earlyShare = 0.052, public float $fallsMetresPerSecondSquared = 40.0)
+    public function __construct(public float $slipShare = 0.105, public float $slipMetresPerSecond = 0.58, public float $earlyShare = 0.052, public float $fallsMetresPerSecondSquared = 40.0, public float $unseenFactor = 1.6)
     {
         Quantity::within('slipShare', $slipShare, 0.0, 1.0);
         Quantity::within('earlyShare', $earlyShare, 0.0, 1.0);
+        Quantity::notNegative(['unseenFactor' => $unseenFactor - 1.0]);
         Quantity::positive(['slipMetresPerSecond' => $slipMetresPerSecond, 'fallsMetresPerSecondSquared' => $fallsMetresPerSecondSquared]);
+    }
+
+    public function times(float $factor): self
+    {
+        return new self(min(1.0, $factor * $this->slipShare), $factor * $this->slipMetresPerSecond, min(1.0, $factor * $this->earlyShare), $factor * $this->fallsMetresPerSecondSquared, $this->unseenFactor);
     }
 
     /** By how much a wheel may be slower than the car, in m/s. */

@@ -14,6 +14,7 @@ const ALL: Record<RepairKind, true> = {
     'replace-sensor': true,
     'replace-hub': true,
     'fit-tyre': true,
+    'inflate-tyre': true,
     'replace-module': true,
     'replace-fuse': true,
     'replace-relay': true,

@@ -31,7 +31,7 @@ final class CureTest extends TestCase
         'ring-dirty' => ['clean-ring', 'replace-hub'],
         'module-input-dead' => ['replace-module'], 'module-supply-dead' => ['replace-module'], 'module-switch-dead' => ['replace-module'], 'module-dead' => ['replace-module'],
         'coil-opens-hot' => ['replace-sensor'], 'pigtail-broken' => ['replace-sensor'], 'sensor-wrong-part' => ['replace-sensor'], 'sensor-other-direction' => ['replace-sensor'],
-        'ring-lifted' => ['replace-hub'], 'ring-loose' => ['replace-hub'], 'ring-wrong' => ['replace-hub'], 'encoder-damaged' => ['replace-hub'],
+        'ring-lifted' => ['replace-hub'], 'ring-swollen' => ['replace-hub'], 'ring-loose' => ['replace-hub'], 'ring-wrong' => ['replace-hub'], 'encoder-damaged' => ['replace-hub'],
         'bearing-reversed' => ['replace-hub'], 'bearing-play' => ['replace-hub'], 'sensor-loose' => ['set-gap', 'replace-hub'],
         'extension-open' => ['renew-extension'], 'body-plug-corroded' => ['renew-extension'],
         'plug-unlatched' => ['clean-plug'], 'loom-chafed' => ['repair-loom'], 'loom-untwisted' => ['repair-loom'],
@@ -52,7 +52,7 @@ final class CureTest extends TestCase
         'parking-brake-switch-stuck' => ['replace-parking-brake-switch'], 'parking-brake-switch-open' => ['replace-parking-brake-switch'], 'level-switch-open' => ['replace-level-switch'],
         'level-switch-stuck' => ['replace-level-switch'], 'temperature-switch-open' => ['replace-temperature-switch'], 'temperature-switch-stuck' => ['replace-temperature-switch'],
         'lamp-dead' => ['mend-lamp'], 'lamp-stuck' => ['mend-lamp'],
-        'tyre-other-size' => ['fit-tyre'],
+        'tyre-other-size' => ['fit-tyre'], 'tyre-soft' => ['inflate-tyre', 'fit-tyre'],
         // nothing is at fault: every repair leaves the car as sound as it was
         'old-code' => null, 'spun-on-lift' => null,
     ];

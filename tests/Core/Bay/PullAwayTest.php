@@ -59,7 +59,7 @@ final class PullAwayTest extends TestCase
         yield 'switched off by the temperature switch' => ['temperature-switch-open', 'car', $off];
         yield 'a brake that seems to be pressed' => ['stop-lamp-switch-stuck', 'car', $off];
         yield 'a winding that has a code' => ['priming-winding-open', 'FL', $off];
-        yield 'no pump, found at key-on' => ['pump-relay-dead', 'car', $off];
+        yield 'no pump, found at key-on' => ['pump-relay-dead', 'car', ['self-test' => 'unit-not-heard'] + $off];
         yield 'isolation stuck: the pump works against the pedal' => ['isolation-stuck-open', 'FL', $spins];
         yield 'priming stuck: the pump gets nothing' => ['priming-stuck-shut', 'FL', $spins];
         yield 'isolation stuck in the other circuit' => ['isolation-stuck-open', 'FR', []];

@@ -42,6 +42,7 @@ final class KindTables
         'loom-chafed' => ['11', ['ohms-first-to-body', 'bias-joined', 'look-cable']],
         'loom-untwisted' => ['2F', ['speed-driving', 'look-cable']],
         'ring-lifted' => ['', ['ac-unplugged', 'look-ring']],
+        'ring-swollen' => ['', ['look-ring']],
         'bearing-play' => ['', ['rock-wheel']],
         ...self::ON_ANY_SENSOR,
     ];
@@ -53,6 +54,7 @@ final class KindTables
         'sensor-loose' => ['2F', ['rock-wheel']],
         'plug-unlatched' => ['2F', ['look-sensor-plug']],
         'tyre-other-size' => ['62', ['speed-driving', 'look-tyre']],
+        'tyre-soft' => ['', ['look-tyre']],
         'old-code' => ['', ['codes']],
         'spun-on-lift' => ['', ['codes']],
     ];
@@ -91,7 +93,7 @@ final class KindTables
      */
     private const TRAILER = [
         'ring-bent' => ['39', ['ac-unplugged']], 'bearing-play' => ['39', ['ac-unplugged', 'rock-wheel']], 'tooth-chipped' => ['39', ['look-ring']],
-        'ring-dirty' => ['39', ['look-ring']], 'ring-lifted' => ['39', ['ac-unplugged', 'look-ring']],
+        'ring-dirty' => ['39', ['look-ring']], 'ring-lifted' => ['39', ['ac-unplugged', 'look-ring']], 'ring-swollen' => ['39', ['look-ring']],
         // half a coil is left between its pins, the other lies on ground at both ends
         'coil-grounded' => ['', ['ohms-first-to-body', 'ohms-second-to-body']],
         'tip-dusty' => ['', ['look-tip', 'ac-unplugged']], 'sensor-other-direction' => ['', ['look-tip', 'ac-unplugged']],
@@ -104,7 +106,7 @@ final class KindTables
     ];
 
     /** Rings with poles have no teeth to lose. */
-    private const TOOTHED = ['tooth-missing' => 0, 'tooth-chipped' => 0, 'ring-lifted' => 0];
+    private const TOOTHED = ['tooth-missing' => 0, 'tooth-chipped' => 0, 'ring-lifted' => 0, 'ring-swollen' => 0];
 
     private const TWO_WIRE = [
         'gap-large' => ['31', ['gauge-gap', 'ac-first-turning', 'speed-driving']],
@@ -135,6 +137,7 @@ final class KindTables
         'sensor-other-direction' => ['31', ['ac-first-turning', 'speed-driving', 'look-tip']],
         'loom-chafed' => ['11', ['ohms-first-to-body', 'supply-at-sensor', 'look-cable']],
         'ring-lifted' => ['', ['look-ring']],
+        'ring-swollen' => ['39', ['look-ring']],
         ...self::ON_ANY_ACTIVE_SENSOR,
     ];
 
@@ -165,6 +168,7 @@ final class KindTables
         'sensor-wrong-part' => ['31', ['dc-third-turning', 'speed-driving', 'look-tip']],
         'loom-chafed' => ['11', ['ohms-first-to-body', 'supply-at-sensor', 'look-cable']],
         'ring-lifted' => ['', ['look-ring']],
+        'ring-swollen' => ['39', ['look-ring']],
         ...self::ON_ANY_ACTIVE_SENSOR,
     ];
 

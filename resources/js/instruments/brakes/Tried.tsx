@@ -7,7 +7,9 @@ import { WriteWords, type Shown } from '../WriteWords';
 import type { PanelProps } from '../room';
 import { Recording } from '../scan/Recording';
 import { lastTried, type Tried as TriedStep } from './lastTried';
+import { recordedStop } from './recorded';
 import { spokenFeature } from './spoken';
+import { StopRecording } from './StopRecording';
 
 const AT = ['free', 'pressed', 'held', 'swing'] as const;
 type Values = TriedStep['observation']['values'];
@@ -28,7 +30,7 @@ export function Tried({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act'
                 {kind === 'rolled' ? <Forces values={values} /> : <Words values={values} />}
                 {(kind === 'stopped' || kind === 'stop-recorded') && <Marks values={values} />}
                 {kind === 'stop-recorded' && (
-                    <Recording car={attempt.car} observation={last.observation} channel="" />
+                    <RecordedOf key={last.number} attempt={attempt} observation={last.observation} />
                 )}
             </div>
             {kind !== 'no-answer' && (
@@ -41,6 +43,19 @@ export function Tried({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act'
                 />
             )}
         </>
+    );
+}
+
+/** One of before there was more than speeds shows those. */
+function RecordedOf({ attempt, observation }: { attempt: Attempt; observation: TriedStep['observation'] }) {
+    const stop = recordedStop(
+        observation,
+        attempt.car.channels.map(({ id }) => id),
+    );
+    return stop === null ? (
+        <Recording car={attempt.car} observation={observation} channel="" />
+    ) : (
+        <StopRecording stop={stop} />
     );
 }
 

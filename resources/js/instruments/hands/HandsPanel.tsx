@@ -24,6 +24,7 @@ const REPAIRS: RepairKind[] = [
     'replace-sensor',
     'replace-hub',
     'fit-tyre',
+    'inflate-tyre',
     'replace-module',
 ];
 const REPAIRS_OF_A_BRAKE: RepairKind[] = [

@@ -6,6 +6,7 @@ namespace Tests\Core\Module\Control;
 
 use Lernfall\Module\Control\ControlWish;
 use Lernfall\Module\Control\SlipControl;
+use Lernfall\Module\Control\SlipDuty;
 use Lernfall\Module\Control\WheelPhase;
 use Lernfall\Vehicle\Brakes\Modulation;
 use Lernfall\Vehicle\Motion\SlipControlDesign;
@@ -82,7 +83,7 @@ final class SlipControlTest extends TestCase
      */
     private function driven(callable $speeds, float $seconds, bool $brakes = true, SlipControlDesign $design = new SlipControlDesign): array
     {
-        $control = new SlipControl($design, $speeds(0.0));
+        $control = new SlipControl(SlipDuty::whole($design), $speeds(0.0));
         $wishes = [];
         for ($tick = 1; $tick * self::TICK < $seconds; $tick++) {
             $wishes[] = $control->tick($speeds($tick * self::TICK), $brakes, $tick * self::TICK, self::TICK);

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\ClosedGround;
+
+use Lernfall\Bay\Contract\CandidateTest;
+use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Pedal\TryPedal;
+use Lernfall\Bay\Preliminaries\Before;
+use Lernfall\Road\Corners;
+use Lernfall\Vehicle\Vehicle;
+
+/**
+ * Drives on closed ground that are made as tests, each after the pedal was tried at a standstill. The hard stops begin no faster than a car may whose control is off: that may turn out on the way.
+ *
+ * A gentle stop shows control where none should be, a hard one a wheel that is not let go or not braked, one with ice under a side whether the car is kept straight; common practice, no source.
+ */
+final readonly class DrivingTests
+{
+    private const GENTLE_KILOMETRES_PER_HOUR = 20;
+
+    private const HARD_KILOMETRES_PER_HOUR = 40;
+
+    /** @return list<CandidateTest> */
+    public static function stops(Vehicle $vehicle): array
+    {
+        return Corners::of($vehicle) === null ? [] : [
+            self::test('stop-gentle', new StopHere(Footing::Dry, self::GENTLE_KILOMETRES_PER_HOUR, false)),
+            self::test('stop-hard', new StopHere(Footing::Dry, self::HARD_KILOMETRES_PER_HOUR)),
+            self::test('stop-split', new StopHere(Footing::IceLeft, self::HARD_KILOMETRES_PER_HOUR)),
+        ];
+    }
+
+    /** @return list<CandidateTest> */
+    public static function starts(Vehicle $vehicle): array
+    {
+        return StartWork::isPossible($vehicle) ? [
+            self::test('pull-away-left', new PullAway(Footing::IceLeft)),
+            self::test('pull-away-right', new PullAway(Footing::IceRight)),
+        ] : [];
+    }
+
+    private static function test(string $id, CarAction $drive): CandidateTest
+    {
+        return CandidateTest::further($id, Before::running(), [new TryPedal, $drive], [])->ofTheWholeCar();
+    }
+}
