@@ -19,6 +19,14 @@ final class RoadTest extends BrowserTestCase
             ->choose('Key', 'off')->choose('Corner', 'Supply of the module')->press('Switches')->tab('Hands')->press('Renew the temperature switch')->press('Do it')->choose('Key', 'engine')->tab('Brakes')->press('Drive there and pull away')->see('flickers')->see('as usual');
     }
 
+    public function test_control_where_none_should_be_is_found_by_a_recording(): void
+    {
+        $person = $this->started('dilan', "The lamplighter's Harl")->choose('Key', 'engine')->tab('Brakes')->choose('Where', 'Closed ground')
+            ->choose('Brake from, km/h', '20')->choose('Foot', 'gentle')->press('Drive, brake and record')->see('Mark set by the driver')->see('let go')->see('Between the cursors');
+        $this->fitsEverywhere($person);
+        $person->press('All of it as a table')->see('stop lamp switch');
+    }
+
     public function test_a_drive_is_looked_into_once_the_job_is_closed(): void
     {
         $person = $this->started('bente', "The wheelwright's Harl")->choose('Key', 'engine')->tab('Brakes')->choose('Where', 'Closed ground')

@@ -24,7 +24,7 @@ final class SlipControl
     /** Rear wheels are held by brake-force distribution from this deceleration of the car on, in m/s². */
     private const DISTRIBUTES_FROM = 1.5;
 
-    /** A car that slows down by more, in m/s², is braked, whatever the switch at the pedal says. */
+    /** A car that slows down by more, in m/s², is braked. */
     private const BRAKES_UNSEEN_FROM = 2.5;
 
     private const AS_PRESSED = [Modulation::Increase, Modulation::Increase, Modulation::Increase, Modulation::Increase];
@@ -108,7 +108,7 @@ final class SlipControl
 
     /**
      * @param  list<float>  $speeds  of the wheels as counted
-     * @param  bool  $brakes  the switch at the pedal says so; where it does not although the car slows down, wheels are believed to lock only when they slip more
+     * @param  bool  $brakes  the switch at the pedal says so; where it does not, wheels are believed to lock only when they slip more
      */
     public function tick(array $speeds, bool $brakes, float $now, float $seconds): ControlWish
     {
@@ -122,7 +122,7 @@ final class SlipControl
         $this->reference->follow($speeds, $this->isOn || ! $this->duty->keepsFromLocking && $this->isRearHeld, min([INF, ...$speeds]) > $this->design->leavesBelowMetresPerSecond, count($lows) === count($this->wheels), $now, $seconds);
         $this->slowing += (($before - $this->reference->metresPerSecond) / $seconds - $this->slowing) * $seconds / self::SLOWING_SECONDS;
         $this->standing = max([0.0, ...$speeds]) < $this->design->leavesBelowMetresPerSecond ? $this->standing + $seconds : 0.0;
-        if ((! $brakes && $this->slowing < self::BRAKES_UNSEEN_FROM) || $this->reference->metresPerSecond < $this->design->leavesBelowMetresPerSecond || $this->standing > $this->design->reference->standsAfterSeconds) {
+        if (! $brakes && ! $this->seemsBraked($speeds) || $this->reference->metresPerSecond < $this->design->leavesBelowMetresPerSecond || $this->standing > $this->design->reference->standsAfterSeconds) {
             $this->end();
 
             return ControlWish::none($this->reference->metresPerSecond);
@@ -133,6 +133,18 @@ final class SlipControl
         $halves = $this->duty->keepsFromLocking ? $this->wishes($speeds, $brakes ? $this->design->triggers : $this->unseen, $now, $seconds) : $this->distributed([self::AS_PRESSED, self::AS_PRESSED], $speeds, $this->reference->metresPerSecond);
 
         return new ControlWish($halves[0], $halves[1], $now < $this->pumpUntil, $this->reference->metresPerSecond, array_map(static fn (WheelControl $wheel): WheelPhase => $wheel->phase, $this->wheels));
+    }
+
+    /**
+     * Whatever the switch at the pedal says: the car slows down markedly, or two wheels and more turn too slowly, where one alone could be a sensor that drops out.
+     *
+     * @param  list<float>  $speeds
+     */
+    private function seemsBraked(array $speeds): bool
+    {
+        $reference = $this->reference->metresPerSecond;
+
+        return $this->isOn || $this->slowing > self::BRAKES_UNSEEN_FROM || count(array_filter($speeds, fn (float $speed): bool => $reference - $speed > $this->unseen->limit($reference))) > 1;
     }
 
     private function end(): void

@@ -16,7 +16,7 @@ final readonly class SlipTriggers
      * @param  float  $fallsMetresPerSecondSquared  how fast that is, above zero
      * @param  float  $unseenFactor  so many times as much where the switch at the pedal does not say that somebody brakes
      */
-    public function __construct(public float $slipShare = 0.105, public float $slipMetresPerSecond = 0.58, public float $earlyShare = 0.052, public float $fallsMetresPerSecondSquared = 40.0, public float $unseenFactor = 1.6)
+    public function __construct(public float $slipShare = 0.105, public float $slipMetresPerSecond = 0.58, public float $earlyShare = 0.052, public float $fallsMetresPerSecondSquared = 40.0, public float $unseenFactor = 1.25)
     {
         Quantity::within('slipShare', $slipShare, 0.0, 1.0);
         Quantity::within('earlyShare', $earlyShare, 0.0, 1.0);

@@ -8,9 +8,16 @@ import { t } from '../words/words';
 import { Basics } from './Basics';
 import { Codes } from './Codes';
 import { Faults } from './Faults';
+import { OnTheRoad } from './OnTheRoad';
 import { Tests } from './Tests';
 
-const PAGES = { basics: <Basics />, tests: <Tests />, codes: <Codes />, faults: <Faults /> };
+const PAGES = {
+    basics: <Basics />,
+    tests: <Tests />,
+    road: <OnTheRoad />,
+    codes: <Codes />,
+    faults: <Faults />,
+};
 type PageName = keyof typeof PAGES;
 
 /** What one looks up. */

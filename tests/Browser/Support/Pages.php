@@ -15,7 +15,7 @@ final readonly class Pages
             'join' => ['', '/join', []],
             'jobs' => ['cem', '/jobs', []],
             'bay' => ['cem', '/bay/3', ['Meter', 'Scope', 'Leads', 'Scan', 'Brakes', 'Eyes', 'Hands', 'Sheet']],
-            'handbook' => ['arlo', '/handbook', ['Tests', 'What can be wrong']],
+            'handbook' => ['arlo', '/handbook', ['Tests', 'On the road', 'What can be wrong']],
             'lab' => ['arlo', '/lab', []],
             'road lab' => ['arlo', '/lab/road', []],
             'report' => ['arlo', '/report/1', []],

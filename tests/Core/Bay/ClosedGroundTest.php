@@ -13,6 +13,7 @@ use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Feature;
 use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\ObservedNumber;
 use Lernfall\Bay\Contract\ObservedSeries;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Driving\RoadTest;
@@ -123,6 +124,49 @@ final class ClosedGroundTest extends TestCase
         $prediction = Branch::likeliest(Workbench::simulator()->predict($suspect->in($suspect->state->keyAt(Ignition::Running)), new RecordStop(new StopHere(Footing::Dry, 60))))->prediction;
         self::assertSame([], array_filter($prediction->features, static fn (Feature $one): bool => ! $one instanceof CategoryFeature));
         self::assertSame('no-answer', Workbench::healthyCar('mirl-10')->do(new TurnKey(Ignition::Running), new RecordStop(new StopHere(Footing::Dry, 40)))->kind, 'no terminal reaches that module');
+    }
+
+    /** Control where none should be, found by recording a gentle stop: the wheel with the swollen ring is let go while its count falls away once a turn, and the driver presses the button. */
+    public function test_a_recording_shows_the_wheel_that_is_let_go_for_nothing(): void
+    {
+        $record = new RecordStop(new StopHere(Footing::Dry, 20, false));
+        $swollen = Workbench::withFault('ring-swollen', 'FL', strength: 0.93)->do(new TurnKey(Ignition::Running), $record)->values;
+        $sound = Workbench::healthy()->do(new TurnKey(Ignition::Running), $record)->values;
+
+        self::assertSame([2, 0, 0], [$this->most($swollen, 'FL.valve'), $this->most($swollen, 'FR.valve'), $this->most($sound, 'FL.valve')]);
+        self::assertSame([1, 0], [$this->most($swollen, 'pump'), $this->most($sound, 'pump')]);
+        self::assertSame(['unit-heard', 'unit-quiet'], [$swollen['unit'], $sound['unit']]);
+        self::assertInstanceOf(ObservedNumber::class, $swollen['at']);
+        self::assertArrayNotHasKey('at', $sound, 'nothing to mark');
+        [$counted, $reference, $lamp] = [$swollen['FL.speed'], $swollen['reference'], $swollen['stop-lamp']];
+        self::assertInstanceOf(ObservedSeries::class, $counted);
+        self::assertInstanceOf(ObservedSeries::class, $reference);
+        self::assertInstanceOf(ObservedSeries::class, $lamp);
+        self::assertGreaterThan(5, count(array_filter(array_keys($counted->steps), static fn (int $sample): bool => 2 * $counted->steps[$sample] < $reference->steps[$sample])));
+        self::assertSame([0, 1], [$lamp->steps[0], $lamp->steps[count($lamp->steps) - 1]]);
+        self::assertSame(0, $this->most(Workbench::withFault('stop-lamp-switch-open', 'car')->do(new TurnKey(Ignition::Running), $record)->values, 'stop-lamp'));
+    }
+
+    /** @param  array<int|string, mixed>  $values */
+    private function most(array $values, string $name): int
+    {
+        $series = $values[$name];
+        self::assertInstanceOf(ObservedSeries::class, $series);
+
+        return max([0, ...$series->steps]);
+    }
+
+    public function test_the_module_gives_up_in_steps(): void
+    {
+        $marks = static fn (Observation $shown): array => array_map(static fn (string $wheel): mixed => $shown->values["mark.$wheel"] ?? null, ['FL', 'FR', 'RL', 'RR']);
+        $stop = [new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 40)];
+        [$rolls, $locks] = ['wheel-rolls', 'wheel-leaves-mark'];
+
+        self::assertSame([$locks, $locks, $rolls, $rolls], $marks(Workbench::withFault('module-input-dead', 'RL')->do(...$stop)), 'brake force is still shared out');
+        self::assertSame([$locks, $locks, $locks, $locks], $marks(Workbench::withFault('module-dead', 'car')->do(...$stop)));
+        self::assertSame([$locks, $locks, $locks, $locks], $marks(Workbench::withFault('valve-relay-dead', 'car')->do(...$stop)), 'not without its valves');
+        $two = Workbench::case([['module-input-dead', 'RL'], ['module-input-dead', 'FR']], Workbench::vehicle('lendo-15'));
+        self::assertSame([$locks, $locks, $locks, $locks], $marks(Workbench::with($two->car('a'))->do(...$stop)), 'nor with two wheels unknown');
     }
 
     public function test_the_module_watches_on_the_run_up(): void

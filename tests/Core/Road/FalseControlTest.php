@@ -15,6 +15,7 @@ use Lernfall\Road\Track;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\ClosedGround;
+use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
 /**
@@ -36,6 +37,26 @@ final class FalseControlTest extends TestCase
         self::assertLessThan(11.0 / 3.6, max($controlled), 'not before it is lost');
         self::assertGreaterThan(1.02, $weak->stopMetres() / $sound->stopMetres());
         self::assertLessThan(1.4, $weak->stopMetres() / $sound->stopMetres());
+    }
+
+    /** Wherever the rings stand, light or laden, on dry and wet road: what a sound car does in gentle stops is the pedal's work alone. */
+    public function test_no_sound_car_is_controlled_in_a_gentle_stop(): void
+    {
+        $cases = [];
+        foreach (['harl-13' => 350.0, 'lendo-15' => 400.0, 'mirl-10' => 300.0, 'brack-22' => 1000.0] as $car => $load) {
+            foreach ([[0.0, Surface::Dry], [$load, Surface::Dry], [0.0, Surface::Wet], [$load, Surface::Wet]] as [$kilograms, $surface]) {
+                foreach ([10.0, 15.0, 20.0, 40.0, 60.0] as $speed) {
+                    foreach (range(0, 11) as $way) {
+                        $cases["$car, $kilograms kg, $surface->value, $speed km/h, way $way"] = [$car, $kilograms, $surface, $speed, $way / 12];
+                    }
+                }
+            }
+        }
+        foreach (Sweep::of($cases, 120) as $name => [$car, $kilograms, $surface, $speed, $way]) {
+            $record = (new ClosedGround($car, null, $kilograms))->stop(new StopTask($speed / 3.6, Track::of($surface), self::GENTLE_NEWTONS, 120.0), true, $way);
+            self::assertFalse($record->isControlled(), $name);
+            self::assertSame([], array_filter($record->pump), $name);
+        }
     }
 
     public function test_a_signal_lost_below_a_crawl_does_nothing(): void
