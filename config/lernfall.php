@@ -18,9 +18,9 @@ return [
     // What takes long to work out is answered on a grid of time, so that the time tells nothing of the car. 0 seconds: at once.
     'held' => [
         'seconds' => (float) env('LERNFALL_HELD_SECONDS', 0.25),
-        'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator', 'stop-on-closed-ground', 'record-stop', 'pull-away'],
+        'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator', 'stop-on-closed-ground', 'record-stop', 'pull-away', 'drive-freely'],
         // so many times that time between the points of the grid
-        'wider' => ['stop-on-closed-ground' => 6, 'record-stop' => 6, 'pull-away' => 12],
+        'wider' => ['stop-on-closed-ground' => 6, 'record-stop' => 6, 'pull-away' => 12, 'drive-freely' => 12],
     ],
     // Drives on closed ground that are worked out when a case is published, of all cars that could be there; what else is driven is worked out when somebody does.
     'usual_drives' => (bool) env('LERNFALL_PREPARES_DRIVES', true) ? [

@@ -17,7 +17,7 @@ final readonly class Stages
             'test-actuator', 'unplug', 'join', 'turn-wheel', 'run-axle', 'write-reading', 'write-sensor',
         ],
         'repair' => ['repair', 'swap-sensors', 'fit-trial-part', 'name-cause'],
-        'prove' => ['road-test', 'record-drive', 'stop-on-closed-ground', 'record-stop', 'pull-away', 'conclude'],
+        'prove' => ['road-test', 'record-drive', 'stop-on-closed-ground', 'record-stop', 'pull-away', 'drive-freely', 'conclude'],
     ];
 
     /** @return list<string> */

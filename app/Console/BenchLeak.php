@@ -257,6 +257,7 @@ final class BenchLeak extends Command
             ['drive recorded on a code', ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true]],
             ['hard stop on dry road', ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 40, 'hard' => true]],
             ['gentle stop', ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 20, 'hard' => false]],
+            ['free drive', ['do' => 'drive-freely', 'footing' => 'dry', 'parts' => [['foot' => 'throttle', 'steering' => 'straight', 'seconds' => 3], ['foot' => 'brake-hard', 'steering' => 'straight', 'seconds' => 4]]]],
             ['pulling away with ice under the left wheels', ['do' => 'pull-away', 'footing' => 'ice-left']],
             ['hard stop on wet road', ['do' => 'stop-on-closed-ground', 'footing' => 'wet', 'kilometresPerHour' => 40, 'hard' => true]],
             ['speeds at 30 km/h', ['do' => 'live-speeds', 'kilometresPerHour' => 30]],

@@ -10,6 +10,7 @@ use Lernfall\Bay\Actuators\TestActuatorProcedure;
 use Lernfall\Bay\BenchSupply\FeedSensorProcedure;
 use Lernfall\Bay\Breakout\FitBreakoutProcedure;
 use Lernfall\Bay\Clamp\ClampCurrentProcedure;
+use Lernfall\Bay\ClosedGround\DriveFreelyProcedure;
 use Lernfall\Bay\ClosedGround\PullAwayProcedure;
 use Lernfall\Bay\ClosedGround\RecordStopProcedure;
 use Lernfall\Bay\ClosedGround\StopHereProcedure;
@@ -71,7 +72,7 @@ final readonly class Rooms
             new FitKnownGoodPartProcedure, new LookUpDataSheetProcedure,
             new SecureProcedure, new TurnKeyProcedure, new UnplugProcedure, new JoinProcedure, new TurnWheelProcedure, new RunAxleProcedure, new ProvokeProcedure, new RockWheelProcedure, new LookAtProcedure,
             new LookAtLampsProcedure, new WatchLampProcedure, new OpenCheckConnectorProcedure, new PressPedalProcedure, new PullParkingBrakeProcedure, new CyclePowerProcedure,
-            new ReadCodesProcedure, new ClearCodesProcedure, new EndSessionProcedure, new RoadTestProcedure, new StopHereProcedure, new RecordStopProcedure, new PullAwayProcedure, new RepairProcedure,
+            new ReadCodesProcedure, new ClearCodesProcedure, new EndSessionProcedure, new RoadTestProcedure, new StopHereProcedure, new RecordStopProcedure, new PullAwayProcedure, new DriveFreelyProcedure, new RepairProcedure,
             new WriteCodeProcedure, new WriteReadingProcedure, new WriteSensorProcedure, new MarkStationProcedure, new NameCauseProcedure, new StrikeOutProcedure, new ConcludeProcedure,
         ]);
     }

@@ -23,7 +23,6 @@ use Lernfall\Road\StartingCar;
 use Lernfall\Road\StartTask;
 use Lernfall\Road\StopFigures;
 use Lernfall\Road\StopTask;
-use Lernfall\Vehicle\Brakes\WheelLine;
 use Lernfall\Vehicle\Motion\Chassis;
 use Lernfall\Vehicle\Vehicle;
 use LogicException;
@@ -82,9 +81,7 @@ final readonly class RoadLab
         if ($setting->task->pullsAway) {
             return StartFigures::of($record, $usual->lastMetresPerSecond(), $this->left($car->vehicle), $this->driver->starts)->words($corners->ids, $this->driver->starts);
         }
-        $unit = $car->sound->unit();
-        $bar = $unit->master->bar($setting->task->footNewtons);
-        $pedal = $unit->master->pedalTravelCentimetres(array_sum(array_map(static fn (WheelLine $line): float => $line->brake->volume->volume($bar), $unit->hydraulics->wheels)));
+        $pedal = $car->sound->unit()->restingPedalCentimetres($setting->task->footNewtons);
 
         return StopFigures::of($record, $usual->stopMetres(), $pedal, $this->stop($setting), $chassis, $this->driver->limits)->words($corners->ids, $this->driver->limits);
     }

@@ -8,6 +8,7 @@ use Lernfall\Bay\Actuators\TestActuator;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\CarState;
 use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\ClosedGround\DriveFreely;
 use Lernfall\Bay\ClosedGround\PullAway;
 use Lernfall\Bay\ClosedGround\RecordStop;
 use Lernfall\Bay\ClosedGround\StopHere;
@@ -38,7 +39,7 @@ use Lernfall\Vehicle\Vehicle;
 final readonly class Recurrence
 {
     /** What the module and its lamps tell, as against what eyes and meters find. */
-    private const TOLD = ['codes', 'lamps', 'lamp-watched', 'speeds', 'recording', 'actuator', 'switches', 'no-answer', 'pedal-tried', 'rolled', 'turned', 'stopped', 'stop-recorded', 'pulled-away'];
+    private const TOLD = ['codes', 'lamps', 'lamp-watched', 'speeds', 'recording', 'actuator', 'switches', 'no-answer', 'pedal-tried', 'rolled', 'turned', 'stopped', 'stop-recorded', 'pulled-away', 'driven-freely'];
 
     /** A drive of some length, where nothing but the part itself tells of a fault; common practice, no source. */
     private const ROLLS_FROM_METRES_PER_SECOND = 5.0;
@@ -161,7 +162,7 @@ final readonly class Recurrence
     private static function isTrial(Step $step): bool
     {
         return $step->action instanceof TurnKey && $step->action->to !== Ignition::Off || $step->action instanceof TestActuator || $step->action instanceof TryPedal || $step->action instanceof BrakeOnRollers
-            || $step->action instanceof StopHere || $step->action instanceof RecordStop || $step->action instanceof PullAway || self::isFar($step);
+            || $step->action instanceof StopHere || $step->action instanceof RecordStop || $step->action instanceof PullAway || $step->action instanceof DriveFreely || self::isFar($step);
     }
 
     private static function isFar(Step $step): bool

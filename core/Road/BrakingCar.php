@@ -32,8 +32,9 @@ final readonly class BrakingCar
         $switch = fn (bool $pressed): bool => $this->vehicle->brakeParts->isClosed(BrakeParts::STOP_LAMP_SWITCH, $pressed);
 
         return (new BrakedRun(
-            new RollingCar($this->chassis, $radii, $task->track, $task->metresPerSecond), $unit, $this->heard->corners->ids, $radii, $listening, $control, $this->moves,
-            BrakeState::atRest($unit->hydraulics)->with($this->accumulated), [$switch(false), $switch(true)],
+            new RollingCar($this->chassis, $radii, $task->track, $task->metresPerSecond),
+            new PressedBrakes($unit, $this->heard->corners->ids, $this->moves, BrakeState::atRest($unit->hydraulics)->with($this->accumulated)),
+            $radii, $listening, $control, [$switch(false), $switch(true)],
         ))->stopped($task);
     }
 }

@@ -12,6 +12,11 @@ final class RoadRecord
 {
     private const ALL_AS_PRESSED = [WheelPhase::AsPressed, WheelPhase::AsPressed, WheelPhase::AsPressed, WheelPhase::AsPressed];
 
+    /** Names of everything there is for each tick. */
+    private const LISTS = [
+        'seconds', 'metresPerSecond', 'metres', 'wheels', 'counted', 'reference', 'bars', 'slips', 'forces', 'loads', 'phases', 'wishes', 'pressed', 'pump', 'pumpTurns', 'engineShares', 'pedalCentimetres', 'accumulated',
+    ];
+
     /** @var list<float> */
     public array $seconds = [];
 
@@ -89,6 +94,19 @@ final class RoadRecord
         $this->loads[] = $car->loads;
     }
 
+    /** From one tick to before another, its time beginning anew; how far the car had come stays. */
+    public function part(int $from, int $to): self
+    {
+        $part = new self($this->tickSeconds);
+        foreach (self::LISTS as $list) {
+            $part->$list = array_slice($this->$list, $from, $to - $from);
+        }
+        $before = $from * $this->tickSeconds;
+        $part->seconds = array_map(static fn (float $second): float => $second - $before, $part->seconds);
+
+        return $part;
+    }
+
     /** Until the car stood, or the foot was let go. */
     public function stopMetres(): float
     {
@@ -135,7 +153,7 @@ final class RoadRecord
             foreach ($this->wheels[$tick] as $wheel => $speed) {
                 $locked[$wheel] = $speed <= 0.01 && $this->metresPerSecond[$tick] > $aboveMetresPerSecond ? $locked[$wheel] + $this->tickSeconds : 0.0;
             }
-            if ($returned > $cubicCentimetres || $heard > $heardSeconds || max($locked) > $lockedSeconds) {
+            if ($returned > $cubicCentimetres || $heard > $heardSeconds || max([0.0, ...$locked]) > $lockedSeconds) {
                 return $now;
             }
         }

@@ -23,6 +23,12 @@ final class RollingCar
     /** Front left, front right, rear left, rear right. */
     private const WHEELS = 4;
 
+    /** Radius that it is not steered tighter than. */
+    private const TIGHTEST_METRES = 12.0;
+
+    /** Of what its tyres could hold sideways, at most. */
+    private const SIDEWAYS_SHARE = 0.3;
+
     public float $metresPerSecond;
 
     /** Of the front axle, from where it began. */
@@ -43,6 +49,9 @@ final class RollingCar
     /** Of the front axle under the deceleration the springs have followed to, in m/s². */
     private float $pitchDeceleration = 0.0;
 
+    /** @var list<float> way of each wheel against that of the car */
+    private array $pathShares = [1.0, 1.0, 1.0, 1.0];
+
     /** @var list<Friction> */
     private array $frictions;
 
@@ -57,6 +66,18 @@ final class RollingCar
         $this->inertias = [$chassis->frontWheelKilogramSquareMetres, $chassis->frontWheelKilogramSquareMetres, $chassis->rearWheelKilogramSquareMetres, $chassis->rearWheelKilogramSquareMetres];
         $this->loads = $this->loadsNow();
         $this->frictions = $this->frictionsNow();
+    }
+
+    /**
+     * Steers, gently enough for the tyres: the wheels inside go a shorter way than the car, those outside a longer one.
+     *
+     * @param  int  $turns  1 to the left, -1 to the right, 0 straight ahead
+     */
+    public function steer(int $turns): void
+    {
+        $curvature = $turns / max(self::TIGHTEST_METRES, $this->metresPerSecond ** 2 / (self::SIDEWAYS_SHARE * self::GRAVITY * min([1.0, ...$this->peaks()])));
+        $off = $curvature * $this->chassis->trackMetres / 2.0;
+        $this->pathShares = [1.0 - $off, 1.0 + $off, 1.0 - $off, 1.0 + $off];
     }
 
     public function surface(int $wheel): Surface
@@ -105,7 +126,7 @@ final class RollingCar
      */
     private function equation(int $wheel, float $brake, float $seconds): array
     {
-        [$radius, $load, $slip, $speed] = [$this->radii[$wheel], $this->loads[$wheel], $this->slips[$wheel], $this->metresPerSecond];
+        [$radius, $load, $slip, $speed] = [$this->radii[$wheel], $this->loads[$wheel], $this->slips[$wheel], $this->metresPerSecond * $this->pathShares[$wheel]];
         $follows = self::RELAXATION_METRES + $seconds * max($speed, $radius * $this->turning[$wheel]);
         $lag = (self::RELAXATION_METRES * $slip + $seconds * $speed) / $follows;
         $gain = $seconds * $radius / $follows;

@@ -28,16 +28,18 @@ final readonly class StartingCar
         $unit = $this->vehicle->unit();
 
         return (new StartRun(
-            new RollingCar($this->chassis, $radii, $task->track, 0.0), $this->drivetrain, $this->left, new WheelLines($unit->hydraulics, $this->heard->corners->ids), $radii,
-            $this->heard->at(0.0, $way), $this->control(), $this->moves, BrakeState::atRest($unit->hydraulics),
+            new RollingCar($this->chassis, $radii, $task->track, 0.0), new Engine($this->drivetrain, $this->left, $radii),
+            new PressedBrakes($unit, $this->heard->corners->ids, $this->moves, BrakeState::atRest($unit->hydraulics)),
+            $radii, $this->heard->at(0.0, $way), $this->controls ? self::controlOf($this->vehicle, $this->heard->corners, $this->left) : null,
         ))->started($task);
     }
 
-    private function control(): ?TractionControl
+    /** What keeps the driven wheels of a car from spinning: by brake where its unit can build up pressure, by the engine where that can be held back. */
+    public static function controlOf(Vehicle $vehicle, Corners $corners, int $left): TractionControl
     {
-        $design = $this->vehicle->model->build->tractionControl;
-        $byBrake = $this->vehicle->unit()->hydraulics->buildsUp($this->heard->corners->ids[$this->left]);
+        $design = $vehicle->model->build->tractionControl;
+        $byBrake = $vehicle->unit()->hydraulics->buildsUp($corners->ids[$left]);
 
-        return $this->controls ? new TractionControl($design, $this->left, $byBrake, $design->byTorque ?? ! $byBrake) : null;
+        return new TractionControl($design, $left, $byBrake, $design->byTorque ?? ! $byBrake);
     }
 }

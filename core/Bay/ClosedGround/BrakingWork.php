@@ -15,7 +15,6 @@ use Lernfall\Road\Corners;
 use Lernfall\Road\RoadRecord;
 use Lernfall\Road\StopFigures;
 use Lernfall\Road\StopTask;
-use Lernfall\Vehicle\Brakes\WheelLine;
 
 /** A car in a stop on closed ground. What it does is worked out once for all cars whose brakes are the same and whose module hears the same of the wheels. */
 final readonly class BrakingWork
@@ -53,7 +52,7 @@ final readonly class BrakingWork
     /** Once more, with the rings standing otherwise, only where that could make a difference. */
     private function tried(StopTask $task, Driver $driver, BrakingCar $braking): DriveOutcome
     {
-        [$metres, $pedal, $limits] = [$this->usualMetres($task), $this->usualPedal($task), $driver->limits];
+        [$metres, $pedal, $limits] = [$this->usualMetres($task), $this->car->sound->unit()->restingPedalCentimetres($task->footNewtons), $driver->limits];
         $figures = fn (RoadRecord $record): StopFigures => StopFigures::of($record, $metres, $pedal, $task, $this->body->chassis, $limits);
         $first = $braking->stop($task, self::WAYS[0]);
         $seen = $figures($first);
@@ -73,15 +72,6 @@ final readonly class BrakingWork
 
             return array_sum(array_map(static fn (float $way): float => $braking->stop($task, $way)->stopMetres(), self::WAYS)) / count(self::WAYS);
         });
-    }
-
-    /** How far the pedal of the sound car goes down by this foot while it stands, in centimetres. */
-    private function usualPedal(StopTask $task): float
-    {
-        $unit = $this->car->sound->unit();
-        $bar = $unit->master->bar($task->footNewtons);
-
-        return $unit->master->pedalTravelCentimetres(array_sum(array_map(static fn (WheelLine $line): float => $line->brake->volume->volume($bar), $unit->hydraulics->wheels)));
     }
 
     /** @param  array<string, float>  $full  cubic centimetres in the accumulators, by circuit */

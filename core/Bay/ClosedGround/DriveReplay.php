@@ -34,6 +34,7 @@ final readonly class DriveReplay
             ! $step->wasDone() => null,
             $action instanceof StopHere => $this->stopped($step->before, $action, $told),
             $action instanceof PullAway => $this->pulledAway($step->before, $action, $told),
+            $action instanceof DriveFreely => $this->drivenFreely($step->before, $action, $told),
             default => null,
         };
     }
@@ -55,6 +56,15 @@ final readonly class DriveReplay
         $controls = (new LampWork)->hasTractionControl($car->sound) && (new LampWork)->isTractionControlling($car);
 
         return RoadPlay::of($record, $start->footing->track(), (new RollingBody($car, $corners))->chassis, $corners->ids, $told, $controls);
+    }
+
+    /** @param  array<string, string>  $told */
+    private function drivenFreely(Car $before, DriveFreely $drive, array $told): RoadPlay
+    {
+        [$car, $corners] = [$this->there($before, $drive->journey()), self::corners($before)];
+        $record = (new FreelyDriven($car, $corners))->record($drive, $this->driver)->whole;
+
+        return RoadPlay::of($record, $drive->footing->track(), (new RollingBody($car, $corners))->chassis, $corners->ids, $told, (new LampWork)->isControlling($car));
     }
 
     /** As the way there has left it. */

@@ -7,6 +7,7 @@ namespace Lernfall\Bay\ClosedGround;
 use Lernfall\Bay\Workshop\Equipment;
 use Lernfall\Document\Node;
 use Lernfall\Road\FeltLimits;
+use Lernfall\Road\FreePart;
 use Lernfall\Road\StartLimits;
 use Lernfall\Road\StartTask;
 use Lernfall\Road\StopTask;
@@ -47,6 +48,17 @@ final readonly class Driver implements Equipment
             $stop->kilometresPerHour / 3.6, $stop->footing->track(),
             $stop->isHard ? $this->hardNewtons : $this->gentleNewtons, $stop->isHard ? $this->hardNewtonsPerSecond : $this->gentleNewtonsPerSecond, $stop->footing->brakedSeconds(),
         );
+    }
+
+    public function part(FreeStretch $part): FreePart
+    {
+        [$newtons, $newtonsPerSecond] = match ($part->foot) {
+            FreeFoot::Gentle => [$this->gentleNewtons, $this->gentleNewtonsPerSecond],
+            FreeFoot::Hard => [$this->hardNewtons, $this->hardNewtonsPerSecond],
+            default => [0.0, $this->gentleNewtonsPerSecond],
+        };
+
+        return new FreePart($part->foot === FreeFoot::Throttle, $newtons, $newtonsPerSecond, $part->steering->turns(), $part->seconds);
     }
 
     public function start(PullAway $start): StartTask

@@ -38,21 +38,25 @@ final readonly class StopRecorder
     {
         $ticks = range(0, max(0, count($record->counted) - 1), self::EVERY_TICKS);
         $seconds = self::EVERY_TICKS * $record->tickSeconds;
-        $speeds = static fn (callable $of): SeriesFeature => new SeriesFeature('metresPerSecond', array_map($of, $ticks), $seconds, LiveWork::SPEED_STEP);
-        $states = static fn (callable $of): SeriesFeature => new SeriesFeature(self::STATE, array_map(static fn (int $tick): float => (float) $of($tick), $ticks), $seconds, 1.0);
         $features = [];
         foreach ($this->corners->ids as $wheel => $id) {
-            $features["$id.speed"] = $speeds(static fn (int $tick): float => $record->counted[$tick][$wheel]);
+            $features["$id.speed"] = new SeriesFeature('metresPerSecond', array_map(static fn (int $tick): float => $record->counted[$tick][$wheel], $ticks), $seconds, LiveWork::SPEED_STEP);
         }
-        $features['reference'] = $speeds(static fn (int $tick): float => $record->reference[$tick]);
+        $features['reference'] = new SeriesFeature('metresPerSecond', array_map(static fn (int $tick): float => $record->reference[$tick], $ticks), $seconds, LiveWork::SPEED_STEP);
         foreach ($this->corners->ids as $wheel => $id) {
-            $features["$id.valve"] = $states(static fn (int $tick): int => self::strongest($record, $tick, $wheel));
+            $features["$id.valve"] = self::state(array_map(static fn (int $tick): int => self::strongest($record, $tick, $wheel), $ticks), $seconds);
         }
-        $features['pump'] = $states(static fn (int $tick): bool => $record->pump[$tick]);
-        $closed = fn (bool $pressed): bool => $this->car->vehicle->brakeParts->isClosed(BrakeParts::STOP_LAMP_SWITCH, $pressed);
-        $features['stop-lamp'] = $states(static fn (int $tick): bool => $closed($record->pressed[$tick]));
+        $features['pump'] = self::state(array_map(static fn (int $tick): int => (int) $record->pump[$tick], $ticks), $seconds);
+        $closed = fn (bool $pressed): int => (int) $this->car->vehicle->brakeParts->isClosed(BrakeParts::STOP_LAMP_SWITCH, $pressed);
+        $features['stop-lamp'] = self::state(array_map(static fn (int $tick): int => $closed($record->pressed[$tick]), $ticks), $seconds);
 
         return [...$features, ...$this->marked($record)];
+    }
+
+    /** @param  list<int>  $states */
+    private static function state(array $states, float $seconds): SeriesFeature
+    {
+        return new SeriesFeature(self::STATE, array_map(floatval(...), $states), $seconds, 1.0);
     }
 
     /** What is wanted for a moment only shows as well. */

@@ -39,6 +39,14 @@ final readonly class BrakeUnit
         return $this->withHydraulics($this->hydraulics->withWheel($channel, $change($this->hydraulics->wheels[$channel])));
     }
 
+    /** How far the pedal goes down by a foot of so many newtons while the car stands and nothing is wrong, in centimetres. */
+    public function restingPedalCentimetres(float $footNewtons): float
+    {
+        $bar = $this->master->bar($footNewtons);
+
+        return $this->master->pedalTravelCentimetres(array_sum(array_map(static fn (WheelLine $line): float => $line->brake->volume->volume($bar), $this->hydraulics->wheels)));
+    }
+
     public function withMaster(MasterCylinder $master): self
     {
         return new self($this->hydraulics, $this->wiring, $master, $this->design, $this->isCoded);

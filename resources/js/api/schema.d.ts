@@ -3328,6 +3328,22 @@ export interface components {
             /** @enum {unknown} */
             footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
         };
+        /** @description Drive on closed ground as planned, from a standstill, and have the driver tell of it */
+        "drive-freely": {
+            /** @constant */
+            do: "drive-freely";
+            /** @enum {unknown} */
+            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+            /** @description no longer than 12 s in all, and braked no more than 3 times */
+            parts: {
+                /** @enum {unknown} */
+                foot: "throttle" | "off" | "brake-gently" | "brake-hard";
+                /** @enum {unknown} */
+                steering: "straight" | "left" | "right";
+                /** @description or until the car stands */
+                seconds: number;
+            }[];
+        };
         /** @description Carry out a repair */
         repair: {
             /** @constant */
@@ -3810,6 +3826,22 @@ export interface components {
                     /** @enum {unknown} */
                     footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
                 };
+                /** @description Drive on closed ground as planned, from a standstill, and have the driver tell of it */
+                "drive-freely": {
+                    /** @constant */
+                    do: "drive-freely";
+                    /** @enum {unknown} */
+                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+                    /** @description no longer than 12 s in all, and braked no more than 3 times */
+                    parts: {
+                        /** @enum {unknown} */
+                        foot: "throttle" | "off" | "brake-gently" | "brake-hard";
+                        /** @enum {unknown} */
+                        steering: "straight" | "left" | "right";
+                        /** @description or until the car stands */
+                        seconds: number;
+                    }[];
+                };
                 /** @description Carry out a repair */
                 repair: {
                     /** @constant */
@@ -3918,7 +3950,7 @@ export interface components {
                  * @description What sort of thing an action showed
                  * @enum {unknown}
                  */
-                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "stopped" | "stop-recorded" | "pulled-away" | "written";
+                observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "stopped" | "stop-recorded" | "pulled-away" | "driven-freely" | "written";
                 /**
                  * @description Why it was not done; empty where it was
                  * @enum {unknown}
@@ -3930,12 +3962,12 @@ export interface components {
                  */
                 note: "lamps-ignition-off" | "volts-ac-wheel-still" | "ohms-on-live-circuit" | "ohms-through-module" | "meter-fuse-blown" | "module-plug-live" | "repair-ignition-on" | "sensor-seized" | "sensor-broke" | "starter-fails" | "clamp-round-two-wires" | "clamp-not-zeroed" | "rollers-on-doubtful-pedal" | "driven-with-red-lamp" | "driven-on-doubtful-pedal";
             };
-        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["let-unit-rest"] | components["schemas"]["try-pedal"] | components["schemas"]["brake-on-rollers"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["stop-on-closed-ground"] | components["schemas"]["record-stop"] | components["schemas"]["pull-away"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
+        } & (components["schemas"]["measure"] | components["schemas"]["prove-meter"] | components["schemas"]["capture"] | components["schemas"]["clamp-current"] | components["schemas"]["connect-leads"] | components["schemas"]["fit-breakout"] | components["schemas"]["inject"] | components["schemas"]["feed-sensor"] | components["schemas"]["live-speeds"] | components["schemas"]["record-drive"] | components["schemas"]["test-actuator"] | components["schemas"]["read-switches"] | components["schemas"]["let-unit-rest"] | components["schemas"]["try-pedal"] | components["schemas"]["brake-on-rollers"] | components["schemas"]["gauge-gap"] | components["schemas"]["swap-sensors"] | components["schemas"]["fit-trial-part"] | components["schemas"]["look-up-data-sheet"] | components["schemas"]["secure"] | components["schemas"]["ignition"] | components["schemas"]["unplug"] | components["schemas"]["join"] | components["schemas"]["turn-wheel"] | components["schemas"]["run-axle"] | components["schemas"]["provoke"] | components["schemas"]["rock-wheel"] | components["schemas"]["look"] | components["schemas"]["look-at-lamps"] | components["schemas"]["watch-lamp"] | components["schemas"]["check-connector"] | components["schemas"]["press-pedal"] | components["schemas"]["parking-brake"] | components["schemas"]["cycle-power"] | components["schemas"]["read-codes"] | components["schemas"]["clear-codes"] | components["schemas"]["end-session"] | components["schemas"]["road-test"] | components["schemas"]["stop-on-closed-ground"] | components["schemas"]["record-stop"] | components["schemas"]["pull-away"] | components["schemas"]["drive-freely"] | components["schemas"]["repair"] | components["schemas"]["write-code"] | components["schemas"]["write-reading"] | components["schemas"]["write-sensor"] | components["schemas"]["mark-station"] | components["schemas"]["name-cause"] | components["schemas"]["strike-out"] | components["schemas"]["conclude"]);
         /**
          * @description What sort of thing an action showed
          * @enum {unknown}
          */
-        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "stopped" | "stop-recorded" | "pulled-away" | "written";
+        observation: "refused" | "reading" | "proven" | "traces" | "clamped" | "done" | "bench-supply" | "speeds" | "no-answer" | "recording" | "actuator" | "switches" | "pedal-tried" | "rolled" | "gauged" | "data-sheet" | "engine" | "turned" | "axle-running" | "felt" | "sight" | "lamps" | "lamp-watched" | "pressed" | "codes" | "not-listed" | "cleared" | "driven" | "stopped" | "stop-recorded" | "pulled-away" | "driven-freely" | "written";
         /**
          * @description Why it was not done; empty where it was
          * @enum {unknown}

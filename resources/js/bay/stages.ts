@@ -47,6 +47,7 @@ export const STAGES: Stage[] = [
                         'stop-on-closed-ground',
                         'record-stop',
                         'pull-away',
+                        'drive-freely',
                     ].includes(step.action.do) &&
                     step.observation.refusal === '' &&
                     did(steps.slice(0, position), 'repair'),

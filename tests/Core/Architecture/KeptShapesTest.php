@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = '306492b602baebb2c37b226542608fe8';
+    private const SHAPES = 'a4f68994b48e4bee46793c87c0b45cf3';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {

@@ -19,6 +19,7 @@ const PLACES: Record<string, Place> = {
     'stop-on-closed-ground': 'road',
     'record-stop': 'road',
     'pull-away': 'road',
+    'drive-freely': 'road',
 };
 
 const AXLES = ['front', 'rear'] as const;

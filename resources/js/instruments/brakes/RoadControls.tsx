@@ -7,6 +7,7 @@ import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
 import { has } from '../tools';
+import { FIRST_PARTS, FreeParts, planned, type TypedPart } from './FreeParts';
 
 type Footing = Extract<Action, { do: 'stop-on-closed-ground' }>['footing'];
 
@@ -23,7 +24,12 @@ const GROUNDS: Record<Footing, number[]> = {
 };
 
 const FEET = ['hard', 'gentle'] as const;
-const DOINGS = ['brake', 'pull-away'] as const;
+const DOINGS = ['brake', 'pull-away', 'free'] as const;
+
+/** As it was set last. */
+function doingLast(doings: Record<(typeof DOINGS)[number], number>): (typeof DOINGS)[number] {
+    return DOINGS.reduce((last, one) => (doings[one] > doings[last] ? one : last));
+}
 
 /** Closed ground: what is under the wheels, and whether the car is braked there, how fast and by what foot, or pulls away. */
 export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt' | 'busy' | 'onAct'>) {
@@ -33,12 +39,21 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
         .sort((one, other) => one.number - other.number);
     const last = stops.at(-1)?.action;
     const starts = stepsOf(attempt.steps, 'pull-away').at(-1);
+    const free = stepsOf(attempt.steps, 'drive-freely').at(-1);
     const [doing, setDoing] = useState<(typeof DOINGS)[number]>(
-        (starts?.number ?? 0) > (stops.at(-1)?.number ?? 0) ? 'pull-away' : 'brake',
+        doingLast({
+            brake: stops.at(-1)?.number ?? 0,
+            'pull-away': starts?.number ?? 0,
+            free: free?.number ?? 0,
+        }),
     );
     const [footing, setFooting] = useState<Footing>(
-        (doing === 'brake' ? last : starts?.action)?.footing ?? 'dry',
+        { brake: last, 'pull-away': starts?.action, free: free?.action }[doing]?.footing ?? 'dry',
     );
+    const [parts, setParts] = useState<TypedPart[]>(
+        free?.action.parts.map((one) => ({ ...one, seconds: String(one.seconds) })) ?? FIRST_PARTS,
+    );
+    const [errors, setErrors] = useState<Record<string, string>>({});
     const [speed, setSpeed] = useState(last?.kilometresPerHour ?? 10);
     const [foot, setFoot] = useState<(typeof FEET)[number]>(last?.hard === false ? 'gentle' : 'hard');
     const ground = useId();
@@ -80,6 +95,22 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                     {t('brakes.pull-away')}
                 </Button>
             )}
+            {doing === 'free' && (
+                <>
+                    <FreeParts parts={parts} errors={errors} onChange={setParts} />
+                    <Button
+                        kind="slate-main"
+                        disabled={busy}
+                        note={minutes('drive-freely')}
+                        onClick={() => {
+                            setErrors({});
+                            void onAct({ do: 'drive-freely', footing, parts: planned(parts) }, setErrors);
+                        }}
+                    >
+                        {t('free-road.drive')}
+                    </Button>
+                </>
+            )}
             {doing === 'brake' && (
                 <>
                     <p aria-hidden className="-mb-1 text-small text-slate-soft">
@@ -119,9 +150,7 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                     )}
                 </>
             )}
-            <p className="text-small text-slate-soft">
-                {t(doing === 'brake' ? 'brakes.road-hint' : 'brakes.pull-away-hint')}
-            </p>
+            <p className="text-small text-slate-soft">{t(`brakes.hint-${doing}`)}</p>
         </>
     );
 }

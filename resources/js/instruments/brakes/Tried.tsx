@@ -28,7 +28,7 @@ export function Tried({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act'
                 </p>
                 {kind === 'no-answer' && <p className="text-reading">{t('bay.no-answer')}</p>}
                 {kind === 'rolled' ? <Forces values={values} /> : <Words values={values} />}
-                {(kind === 'stopped' || kind === 'stop-recorded') && <Marks values={values} />}
+                {['stopped', 'stop-recorded', 'driven-freely'].includes(kind) && <Marks values={values} />}
                 {kind === 'stop-recorded' && (
                     <RecordedOf key={last.number} attempt={attempt} observation={last.observation} />
                 )}

@@ -44,6 +44,7 @@ export const room: Room = {
         'stop-on-closed-ground',
         'record-stop',
         'pull-away',
+        'drive-freely',
     ],
     told: {
         'test-actuator': (_, action) => worked(action),
@@ -53,6 +54,11 @@ export const room: Room = {
         'stop-on-closed-ground': (_, action) => stopped(action),
         'record-stop': (_, action) => t('did.recorded', { what: stopped(action) }),
         'pull-away': (_, action) => t('did.pull-away', { ground: t(`footing.${action.footing}`) }),
+        'drive-freely': (_, { footing, parts }) =>
+            t('did.drive-freely', {
+                ground: t(`footing.${footing}`),
+                parts: parts.map(({ foot }) => t(`free-road.${foot}`)).join(', '),
+            }),
     },
     shown: {
         actuator: {
@@ -66,6 +72,7 @@ export const room: Room = {
         stopped: { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
         'stop-recorded': { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
         'pulled-away': { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
+        'driven-freely': { word: (name, word) => [`${spokenFeature(name)}: ${t(`sight-short.${word}`)}`] },
         rolled: { number: (name) => `${spokenFeature(name)} ` },
     },
     sources: {
@@ -75,5 +82,6 @@ export const room: Room = {
         'stop-on-closed-ground': { which: (feature) => `${spokenFeature(feature)} · ` },
         'record-stop': { which: (feature) => `${spokenFeature(feature)} · ` },
         'pull-away': { which: (feature) => `${spokenFeature(feature)} · ` },
+        'drive-freely': { which: (feature) => `${spokenFeature(feature)} · ` },
     },
 };

@@ -8,6 +8,7 @@ const KINDS = [
     'stop-on-closed-ground',
     'record-stop',
     'pull-away',
+    'drive-freely',
 ] as const;
 
 export type Tried = StepOf<(typeof KINDS)[number]>;

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\ClosedGround;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Lamps\LampWork;
+use Lernfall\Road\Corners;
+use Lernfall\Road\FreeCar;
+use Lernfall\Road\FreeFigures;
+use Lernfall\Road\FreePart;
+use Lernfall\Road\FreeRecord;
+use Lernfall\Road\FreeTask;
+use LogicException;
+
+/** A car in a free drive. What it does is worked out once for all cars whose brakes are the same and whose module hears the same of the wheels. */
+final readonly class FreelyDriven
+{
+    private int $left;
+
+    public function __construct(private Car $car, private Corners $corners)
+    {
+        $this->left = Corners::leftOf($car->vehicle->model->build->drivenAxle()) ?? throw new LogicException('Nothing turns its wheels.');
+    }
+
+    public function done(DriveFreely $drive, Driver $driver, DriveMemory $memory): DriveOutcome
+    {
+        $task = $this->task($drive, $driver);
+        $work = fn (): DriveOutcome => $this->tried($task, $driver);
+        if (! $this->car->isTypical()) {
+            return $work();
+        }
+        $told = implode(' ', ['free', $task->text(), serialize($driver->limits), serialize($driver->starts)]);
+        $asked = implode(' ', [
+            $told, FailSafe::duty($this->car, $this->corners)?->text(), (int) $this->keepsFromSpinning(), json_encode($this->car->state->lasting->accumulatedCubicCentimetres),
+            (new RollingBody($this->car, $this->corners))->text(),
+        ]);
+
+        return $memory->with($this->car, $asked, $told, $work);
+    }
+
+    /** Of the first try. */
+    public function record(DriveFreely $drive, Driver $driver): FreeRecord
+    {
+        return $this->ready()->drive($this->task($drive, $driver), BrakingWork::WAYS[0]);
+    }
+
+    private function tried(FreeTask $task, Driver $driver): DriveOutcome
+    {
+        [$limits, $starts, $car] = [$driver->limits, $driver->starts, $this->ready()];
+        $chassis = (new RollingBody($this->car, $this->corners))->chassis;
+        $resting = [];
+        foreach ($task->parts as $part) {
+            $resting[(int) $part->footNewtons] = $this->car->sound->unit()->restingPedalCentimetres($part->footNewtons);
+        }
+        $figures = fn (FreeRecord $record): FreeFigures => FreeFigures::of($record, $resting, $this->left, $chassis, $task->track, $limits, $starts);
+        $first = $car->drive($task, BrakingWork::WAYS[0]);
+        $seen = $figures($first);
+        // the true car is tried as often whatever is wrong with it, so that how long it takes tells nothing
+        $isDone = $this->car->isHypothesis() && (! $first->isControlled() || $seen->isClear($limits, $starts));
+        $words = array_map(fn (float $way): array => ($isDone || $way === BrakingWork::WAYS[0] ? $seen : $figures($car->drive($task, $way)))->words($this->corners->ids, $limits, $starts), BrakingWork::WAYS);
+
+        return new DriveOutcome($words, $first->whole->left);
+    }
+
+    /** With the control of slip off nobody who means to stamp on the brake drives faster than wheels may lock at. */
+    private function task(DriveFreely $drive, Driver $driver): FreeTask
+    {
+        $most = $drive->footing->mostKilometresPerHour();
+        if (! (new LampWork)->isControlling($this->car)) {
+            $most = min($most, $drive->footing->mostUncontrolled());
+        }
+
+        return new FreeTask($drive->footing->track(), array_map(static fn (FreeStretch $one): FreePart => $driver->part($one), $drive->parts), $most / 3.6);
+    }
+
+    private function keepsFromSpinning(): bool
+    {
+        return (new LampWork)->isTractionControlling($this->car) && (new LampWork)->hasTractionControl($this->car->sound);
+    }
+
+    private function ready(): FreeCar
+    {
+        $body = new RollingBody($this->car, $this->corners);
+        $drivetrain = $this->car->vehicle->model->build->drivetrain ?? throw new LogicException('Who has a driven axle has a drivetrain.');
+
+        return new FreeCar(
+            $this->car->vehicle, $body->chassis, $drivetrain, $this->left, $body->heard(), $body->moves(), FailSafe::duty($this->car, $this->corners), $this->keepsFromSpinning(),
+            $this->car->state->lasting->accumulatedCubicCentimetres,
+        );
+    }
+}

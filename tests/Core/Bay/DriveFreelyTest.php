@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Bay;
+
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\ClosedGround\DriveFreely;
+use Lernfall\Bay\ClosedGround\Driver;
+use Lernfall\Bay\ClosedGround\Footing;
+use Lernfall\Bay\ClosedGround\FreeFoot;
+use Lernfall\Bay\ClosedGround\FreelyDriven;
+use Lernfall\Bay\ClosedGround\FreeSteering;
+use Lernfall\Bay\ClosedGround\FreeStretch;
+use Lernfall\Bay\ClosedGround\PullAway;
+use Lernfall\Bay\Contract\Refusal;
+use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Road\Corners;
+use Lernfall\Road\FreeRecord;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
+use Tests\Support\Workbench;
+
+/** Free drives on closed ground: parts of throttle, brake and steering one after the other. */
+final class DriveFreelyTest extends TestCase
+{
+    private const PLAIN = [
+        'foot' => 'holds-under-foot', 'course' => 'keeps-straight', 'steering' => 'steering-answers',
+        'mark.FL' => 'wheel-rolls', 'mark.FR' => 'wheel-rolls', 'mark.RL' => 'wheel-rolls', 'mark.RR' => 'wheel-rolls',
+    ];
+
+    #[TestWith(['harl-13'])]
+    #[TestWith(['lendo-15'])]
+    #[TestWith(['mirl-10'])]
+    #[TestWith(['brack-22'])]
+    public function test_a_sound_car_is_driven_round_a_bend_and_stopped_twice(string $id): void
+    {
+        $car = Workbench::healthyCar($id);
+        $told = $car->do(new TurnKey(Ignition::Running), $this->drive(Footing::Dry, ['throttle', 'left', 3.0], ['brake-gently', 'left', 3.0], ['throttle', 'straight', 2.0], ['brake-hard', 'straight', 3.0]))->values;
+
+        self::assertSame([], array_diff_assoc(self::PLAIN, $told));
+        self::assertFalse($car->car->state->memory->hasPresent());
+        $gentle = $car->do($this->drive(Footing::Dry, ['throttle', 'right', 3.0], ['brake-gently', 'right', 6.0]))->values;
+        self::assertSame(['unit-quiet', 'no-beat'], [$gentle['unit'] ?? '', $gentle['beat'] ?? ''], 'a bend is nothing to control');
+    }
+
+    public function test_a_wheel_that_is_not_let_go_leaves_its_mark_and_one_that_is_not_braked_spins(): void
+    {
+        $drive = $this->drive(Footing::IceLeft, ['throttle', 'straight', 4.0], ['off', 'straight', 1.0], ['brake-hard', 'straight', 4.0]);
+        $told = static fn (Workbench $car): array => array_intersect_key($car->do(new TurnKey(Ignition::Running), $drive)->values, ['mark.FL' => 0, 'spin.FL' => 0, 'lamp' => 0]);
+
+        self::assertEquals(['mark.FL' => 'wheel-rolls', 'spin.FL' => 'wheel-grips', 'lamp' => 'lamp-flickers'], $told(Workbench::healthyCar('lendo-15')));
+        self::assertEquals(['mark.FL' => 'wheel-leaves-mark', 'spin.FL' => 'wheel-spins', 'lamp' => 'lamp-flickers'], $told(Workbench::withFaultOn('lendo-15', 'outlet-stuck-shut', 'FL')));
+        self::assertEquals(['mark.FL' => 'wheel-rolls', 'spin.FL' => 'wheel-spins', 'lamp' => 'lamp-lit'], $told(Workbench::withFaultOn('lendo-15', 'temperature-switch-open', 'car')));
+    }
+
+    /** The same throttle in the same car comes to the same speed, whichever way it was asked for. */
+    public function test_it_pulls_away_as_any_other_start_does(): void
+    {
+        $car = Workbench::healthyCar('lendo-15');
+        $free = $car->do(new TurnKey(Ignition::Running), $this->drive(Footing::IceLeft, ['throttle', 'straight', 4.0]))->values;
+        $start = $car->do(new PullAway(Footing::IceLeft))->values;
+
+        $both = ['unit', 'engine', 'lamp', 'spin.FL', 'spin.FR'];
+        self::assertSame(array_map(static fn (string $about): mixed => $start[$about] ?? null, $both), array_map(static fn (string $about): mixed => $free[$about] ?? null, $both));
+        self::assertArrayNotHasKey('foot', $free, 'nobody braked');
+    }
+
+    public function test_wheels_outside_go_the_longer_way(): void
+    {
+        $bend = $this->recorded('harl-13', $this->drive(Footing::Dry, ['throttle', 'left', 2.0]));
+        $last = $bend->whole->wheels[count($bend->whole->wheels) - 1];
+        self::assertGreaterThan(1.02, $last[3] / $last[2]);
+
+        $track = Workbench::vehicle('harl-13')->model->build->chassis->trackMetres ?? 0.0;
+        self::assertLessThan(1.0 + $track / 12.0 + 0.02, $last[3] / $last[2], 'no tighter than 12 m');
+        $straight = $this->recorded('harl-13', $this->drive(Footing::Dry, ['throttle', 'straight', 2.0]))->whole;
+        self::assertEqualsWithDelta($straight->wheels[count($straight->wheels) - 1][2], $straight->wheels[count($straight->wheels) - 1][3], 1e-9);
+    }
+
+    /** What is driven is bounded: by the ground, by the lamp, and by what is sensible. */
+    public function test_it_is_no_faster_than_it_may_be(): void
+    {
+        $throttle = $this->drive(Footing::Wet, ['throttle', 'straight', 8.0]);
+        self::assertLessThan(81.0 / 3.6, max($this->recorded('harl-13', $throttle)->whole->metresPerSecond));
+        $ice = $this->drive(Footing::DryThenIce, ['throttle', 'straight', 8.0]);
+        self::assertLessThan(32.0 / 3.6, max($this->recorded('harl-13', $ice)->whole->metresPerSecond));
+        self::assertLessThan(42.0 / 3.6, max($this->recorded('harl-13', $throttle, 'module-dead')->whole->metresPerSecond), 'with the lamp on');
+
+        self::assertSame(Refusal::PedalDoubtful, Workbench::withFault('air-in-brake', 'FL')->do(new TurnKey(Ignition::Running), $throttle)->refusal);
+        self::assertSame(Refusal::EngineOff, Workbench::healthy()->do($throttle)->refusal);
+    }
+
+    /** @param  list<array{string, string, float}>  $parts */
+    #[TestWith([[['throttle', 'straight', 0.1]], 'parts.0.seconds'])]
+    #[TestWith([[['throttle', 'straight', 8.0], ['off', 'straight', 5.0]], 'seconds'])]
+    #[TestWith([[['throttle', 'straight', 1.0], ['brake-hard', 'straight', 1.0], ['brake-hard', 'straight', 1.0], ['brake-hard', 'straight', 1.0], ['brake-gently', 'straight', 1.0]], 'stops'])]
+    public function test_what_is_too_long_is_not_begun(array $parts, string $field): void
+    {
+        try {
+            Played::on(Workbench::case([['old-code', 'FL']]))->do(['do' => 'ignition', 'to' => 'running'], [
+                'do' => 'drive-freely', 'footing' => 'dry', 'parts' => array_map(static fn (array $one): array => ['foot' => $one[0], 'steering' => $one[1], 'seconds' => $one[2]], $parts),
+            ]);
+            self::fail('It was driven.');
+        } catch (UnfitAction $unfit) {
+            self::assertSame($field, $unfit->field);
+        }
+    }
+
+    private function recorded(string $id, DriveFreely $drive, ?string $kind = null): FreeRecord
+    {
+        $car = $kind === null ? Workbench::healthyCar($id) : Workbench::withFaultOn($id, $kind, 'car');
+        $car->do(new TurnKey(Ignition::Running));
+        $corners = Corners::of($car->car->sound);
+        self::assertNotNull($corners);
+
+        return (new FreelyDriven($car->car, $corners))->record($drive, $car->simulator->workshop->equipment(Driver::class));
+    }
+
+    /** @param  array{string, string, float}  ...$parts */
+    private function drive(Footing $footing, array ...$parts): DriveFreely
+    {
+        $planned = array_map(static fn (array $one): FreeStretch => new FreeStretch(FreeFoot::from($one[0]), FreeSteering::from($one[1]), $one[2]), array_values($parts));
+        self::assertNotSame([], $planned);
+
+        return new DriveFreely($footing, $planned);
+    }
+}
