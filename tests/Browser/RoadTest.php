@@ -24,7 +24,7 @@ final class RoadTest extends BrowserTestCase
         $person = $this->started('dilan', "The lamplighter's Harl")->choose('Key', 'engine')->tab('Brakes')->choose('Where', 'Closed ground')
             ->choose('Brake from, km/h', '20')->choose('Foot', 'gentle')->press('Drive, brake and record')->see('Mark set by the driver')->see('let go')->see('Between the cursors');
         $this->fitsEverywhere($person);
-        $person->press('All of it as a table')->see('stop lamp switch');
+        $person->press('All of it as a table')->see('seconds');
     }
 
     public function test_a_drive_is_looked_into_once_the_job_is_closed(): void

@@ -31,7 +31,7 @@ export function FreeParts({ parts, errors, onChange }: Props) {
     return (
         <div className="flex flex-col gap-1.5" role="group" aria-label={t('free-road.title')}>
             {parts.map((one, index) => (
-                <div key={index} className="grid grid-cols-[1.5fr_1.1fr_0.7fr_auto] items-end gap-1.5">
+                <div key={index} className="grid grid-cols-[1.5fr_1.2fr_0.6fr_auto] items-end gap-1.5">
                     <SelectField
                         onSlate
                         label={t('free-road.foot', { number: index + 1 })}

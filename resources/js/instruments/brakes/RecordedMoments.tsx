@@ -16,7 +16,11 @@ export function RecordedMoments({ stop, samples, columns, label }: Props) {
     const rows = [
         ...stop.wheels.map(({ id, speeds, valves }) => ({
             name: id,
-            cell: (at: number) => `${fixed(speeds[at]!, 1)} · ${t(`stop-record.${valves[at]!}`)}`,
+            cell: (at: number) =>
+                [
+                    fixed(speeds[at]!, 1),
+                    ...(valves[at] === 'as-pressed' ? [] : [t(`stop-record.${valves[at]!}`)]),
+                ].join(' '),
         })),
         { name: t('stop-record.reference'), cell: (at: number) => fixed(stop.reference[at]!, 1) },
         {
@@ -45,7 +49,10 @@ export function RecordedMoments({ stop, samples, columns, label }: Props) {
             <tbody>
                 {rows.map(({ name, cell }) => (
                     <tr key={name} className="border-t border-slate-line">
-                        <th scope="row" className="text-left font-normal text-slate-soft">
+                        <th
+                            scope="row"
+                            className="pr-2 text-left font-normal whitespace-nowrap text-slate-soft"
+                        >
                             {name}
                         </th>
                         {samples.map((at, index) => (
