@@ -16,6 +16,7 @@ use Lernfall\Evidence\Belief\Hypotheses;
 use Lernfall\Evidence\Solving\AdviceFollower;
 use Lernfall\Evidence\Solving\Path;
 use Lernfall\Fault\Fault;
+use Lernfall\Fault\Symptom;
 use Lernfall\Format\VehicleReader;
 use Lernfall\Vehicle\Vehicle;
 
@@ -25,7 +26,7 @@ use Lernfall\Vehicle\Vehicle;
  */
 final class BenchAdvice extends Command
 {
-    protected $signature = 'bench:advice {--faults=60 : of each vehicle} {--seed=bench} {--vehicle= : one of them only} {--stations= : faults at these places only, for example hydraulics,brakes,switches} {--modelled : no cars outside the model} {--lists : every fault}';
+    protected $signature = 'bench:advice {--faults=60 : of each vehicle} {--seed=bench} {--vehicle= : one of them only} {--stations= : faults at these places only, for example hydraulics,brakes,switches} {--modelled : no cars outside the model} {--lists : every fault} {--complaints : who sees no lamp tells what is most telling of the fault}';
 
     protected $description = 'Follow the advice on many faults and count how often it ends right';
 
@@ -71,7 +72,7 @@ final class BenchAdvice extends Command
             }
             $case = new FaultCase('', '', '', $vehicle, [$fault]);
             $isNoticed = Hypotheses::hasWarned($case->car("$id $number"), $simulator);
-            $path = $this->worked($library, $case, $sound, "$id $number", $isNoticed);
+            $path = $this->worked($library, $case, $sound, "$id $number", $isNoticed, $isNoticed || $this->option('complaints') !== true ? [] : self::complaint($library, $fault));
             $isRight = $path->advice->isToRepair() && ($path->isRight() || $path->advice->remedy === RepairCost::NOTHING && $library->weighing()->isUnseen($id, $fault));
             $right += $isRight ? 1 : 0;
             $noticed['all'] += $isNoticed ? 1 : 0;
@@ -102,9 +103,19 @@ final class BenchAdvice extends Command
         return null;
     }
 
-    private function worked(ContentLibrary $library, FaultCase $case, Vehicle $sound, string $seed, bool $isNoticed): Path
+    /** @return list<Symptom> the one that is most telling of a fault, where there is any */
+    private static function complaint(ContentLibrary $library, Fault $fault): array
     {
-        $evidence = $library->evidence()->of(new FaultCase('', '', '', $sound, []), new CaseKnowledge($isNoticed ? [] : self::COMPLAINED, lampTold: $isNoticed));
+        $symptoms = array_values(array_filter($library->catalogue()->symptoms, static fn (Symptom $one): bool => $one->factor($fault) > 1.0));
+        usort($symptoms, static fn (Symptom $one, Symptom $other): int => $other->factor($fault) <=> $one->factor($fault));
+
+        return array_slice($symptoms, 0, 1);
+    }
+
+    /** @param  list<Symptom>  $symptoms */
+    private function worked(ContentLibrary $library, FaultCase $case, Vehicle $sound, string $seed, bool $isNoticed, array $symptoms): Path
+    {
+        $evidence = $library->evidence()->of(new FaultCase('', '', '', $sound, []), new CaseKnowledge($isNoticed ? [] : self::COMPLAINED, lampTold: $isNoticed, symptoms: $symptoms));
 
         return (new AdviceFollower($evidence->simulator, $evidence->remedies, $evidence->adviser(120.0)))->work($case, $evidence->beginning(), $seed);
     }

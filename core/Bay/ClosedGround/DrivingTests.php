@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\ClosedGround;
 
+use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Pedal\TryPedal;
@@ -25,24 +26,36 @@ final readonly class DrivingTests
     /** @return list<CandidateTest> */
     public static function stops(Vehicle $vehicle): array
     {
-        return Corners::of($vehicle) === null ? [] : [
-            self::test('stop-gentle', new StopHere(Footing::Dry, self::GENTLE_KILOMETRES_PER_HOUR, false)),
-            self::test('stop-hard', new StopHere(Footing::Dry, self::HARD_KILOMETRES_PER_HOUR)),
-            self::test('stop-split', new StopHere(Footing::IceLeft, self::HARD_KILOMETRES_PER_HOUR)),
+        $corners = Corners::of($vehicle);
+
+        return $corners === null ? [] : [
+            self::test($corners, 'stop-gentle', new StopHere(Footing::Dry, self::GENTLE_KILOMETRES_PER_HOUR, false)),
+            self::test($corners, 'stop-hard', new StopHere(Footing::Dry, self::HARD_KILOMETRES_PER_HOUR)),
+            self::test($corners, 'stop-split', new StopHere(Footing::IceLeft, self::HARD_KILOMETRES_PER_HOUR)),
         ];
     }
 
     /** @return list<CandidateTest> */
     public static function starts(Vehicle $vehicle): array
     {
-        return StartWork::isPossible($vehicle) ? [
-            self::test('pull-away-left', new PullAway(Footing::IceLeft)),
-            self::test('pull-away-right', new PullAway(Footing::IceRight)),
+        $corners = Corners::of($vehicle);
+
+        return $corners !== null && StartWork::isPossible($vehicle) ? [
+            self::test($corners, 'pull-away-left', new PullAway(Footing::IceLeft)),
+            self::test($corners, 'pull-away-right', new PullAway(Footing::IceRight)),
         ] : [];
     }
 
-    private static function test(string $id, CarAction $drive): CandidateTest
+    private static function test(Corners $corners, string $id, CarAction $drive): CandidateTest
     {
-        return CandidateTest::further($id, Before::running(), [new TryPedal, $drive], [])->ofTheWholeCar();
+        return CandidateTest::further($id, Before::running(), [new TryPedal, $drive], [])->ofTheWholeCarBy(static fn (Car $car): string => self::alike($car, $corners));
+    }
+
+    /** What makes a difference to all of them: the hydraulic unit, what is heard of the wheels, and what feeds the module. */
+    private static function alike(Car $car, Corners $corners): string
+    {
+        $vehicle = $car->vehicle;
+
+        return implode(' ', [...array_map(spl_object_id(...), [$vehicle->brakeParts, $vehicle->module, $vehicle->power->feed, $vehicle->power->supply]), (new RollingBody($car, $corners))->text()]);
     }
 }

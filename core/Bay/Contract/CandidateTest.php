@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Contract;
 
+use Closure;
+use Lernfall\Bay\Car\Car;
 use Lernfall\Vehicle\Vehicle;
 
 /** A test that could come next on a car that has just come in: what is done before it, the looks or measurements, and which of the things they show count. */
@@ -18,6 +20,7 @@ final readonly class CandidateTest
      * @param  string  $with  another channel that it looks at as well, where it is local; "" for none
      * @param  bool  $isUsual  whether a preview of a case shows it
      * @param  bool  $isAdvised  whether it can be the next one
+     * @param  ?Closure(Car): string  $alike  cars of the same text most likely show the same, where that is told sooner than what they show; null where it is not
      * @param  bool  $isOfTheUnit  whether it looks at the hydraulic unit with its wires and brakes only, so that cars with the same unit show the same
      */
     private function __construct(
@@ -30,6 +33,7 @@ final readonly class CandidateTest
         public bool $isUsual,
         public bool $isAdvised,
         private bool $isOfTheUnit = false,
+        public ?Closure $alike = null,
     ) {
     }
 
@@ -66,6 +70,16 @@ final readonly class CandidateTest
     public function ofTheUnit(): self
     {
         return new self($this->id, $this->before, $this->looks, $this->features, false, '', $this->isUsual, $this->isAdvised, true);
+    }
+
+    /**
+     * It looks at the whole car, and what makes a difference to it is told sooner than what it shows.
+     *
+     * @param  Closure(Car): string  $alike
+     */
+    public function ofTheWholeCarBy(Closure $alike): self
+    {
+        return new self($this->id, $this->before, $this->looks, $this->features, false, $this->with, $this->isUsual, $this->isAdvised, false, $alike);
     }
 
     public function lookingAlsoAt(string $channel): self

@@ -61,7 +61,7 @@ final readonly class Outcomes
         $shown = array_map(fn (Car $car): array => $this->shown($trial, $car), array_slice($cars, 0, $tried));
         $named = $this->named($shown, $trial, array_fill(0, count($shown), false), []);
         foreach (array_slice($cars, $tried, null, true) as $index => $car) {
-            $named[] = ['parts '.($this->shares($trial, $car) ?? $index) => 1.0];
+            $named[] = ['parts '.($this->shares($trial, $car) ?? $this->likeness($trial, $car) ?? $index) => 1.0];
         }
 
         return $named;
@@ -74,7 +74,7 @@ final readonly class Outcomes
      */
     public function isAlike(Trial $trial, array $cars): bool
     {
-        $keys = array_map(fn (Car $car): ?string => $this->shares($trial, $car), $cars);
+        $keys = array_map(fn (Car $car): ?string => $this->shares($trial, $car) ?? $this->likeness($trial, $car), $cars);
 
         return ! in_array(null, $keys, true) && count(array_unique($keys)) < 2;
     }
@@ -111,6 +111,12 @@ final readonly class Outcomes
 
             return implode(' ', array_map(spl_object_id(...), [...$channels, $vehicle->power->feed, $vehicle->power->supply, $vehicle->module, $vehicle->brakeParts]));
         });
+    }
+
+    /** Cars with the same text most likely show the same at this trial: enough to leave it untried, not to answer it. */
+    private function likeness(Trial $trial, Car $car): ?string
+    {
+        return $trial->alike === null ? null : Memo::with($car, 'likeness', static fn (): string => ($trial->alike)($car));
     }
 
     /** What its last question most likely shows on a car. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Evidence\Advice;
 
+use Closure;
+use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\CarAction;
 
 /** A test that could come next: what has to be done on this car as it stands, the looks or measurements, and its price. */
@@ -16,6 +18,7 @@ final readonly class Trial
      * @param  non-empty-list<CarAction>  $looks  what shows something
      * @param  list<string>  $features  names of what counts; none means all that is shown
      * @param  float  $cost  of all of it, in money
+     * @param  ?Closure(Car): string  $alike  cars of the same text most likely show the same; null where only trying tells
      * @param  list<string>  $reaches  the channels that matter to it, or the unit; none where all may
      */
     public function __construct(
@@ -27,6 +30,7 @@ final readonly class Trial
         public float $minutes,
         public float $cost,
         public array $reaches,
+        public ?Closure $alike = null,
     ) {
     }
 

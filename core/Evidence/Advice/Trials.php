@@ -62,6 +62,6 @@ final readonly class Trials
             $money += $rate->money;
         }
 
-        return new Trial($test->id, $place, $before, $test->looks, $test->features, $minutes, $money + $minutes * $this->simulator->workshop->costPerMinute, $test->reaches($place));
+        return new Trial($test->id, $place, $before, $test->looks, $test->features, $minutes, $money + $minutes * $this->simulator->workshop->costPerMinute, $test->reaches($place), $test->alike);
     }
 }

@@ -37,7 +37,7 @@ export function RecordedMoments({ stop, samples, columns, label }: Props) {
             <thead>
                 <tr className="text-slate-soft">
                     <th scope="col" className="text-left font-normal">
-                        {columns === undefined ? t('stop-record.seconds') : ''}
+                        {t(columns === undefined ? 'stop-record.seconds' : 'stop-record.of')}
                     </th>
                     {samples.map((at, index) => (
                         <th key={index} scope="col" className="pl-2 font-normal">

@@ -153,7 +153,7 @@ function Forces({ values }: { values: Values }) {
 /** What can be written down: words out of those there are, or a force. */
 function written({ sights }: Attempt, values: Values): Shown[] {
     return Object.entries(values)
-        .filter(([, value]) => !isSeries(value))
+        .filter(([feature, value]) => feature !== 'at' && !isSeries(value))
         .map(([feature, value]) => ({
             feature,
             label: spokenFeature(feature),
