@@ -12,7 +12,6 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Driving\DrivingWork;
 use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Bay\Pedal\Foot;
-use Lernfall\Bay\Pedal\PedalWork;
 use Lernfall\Road\Corners;
 
 /** A way with the module watching, then a free drive: what the driver tells of it. */
@@ -29,7 +28,7 @@ final readonly class FreeWork
         if ($corners === null || ! StartWork::isPossible($car->sound)) {
             return Branch::refused($car, Refusal::NotDriven);
         }
-        $refusal = DrivingWork::refusal($car) ?? ((new PedalWork($car, $this->foot))->isDoubtful() ? Refusal::PedalDoubtful : null);
+        $refusal = MayBeDriven::refusal($car, $this->foot);
         if ($refusal !== null) {
             return Branch::refused($car, $refusal);
         }
@@ -48,14 +47,8 @@ final readonly class FreeWork
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));
         }
-        $lamp = (new LampWork)->tractionLamp($way->car);
-        if ($lamp === '') {
-            unset($features['lamp']);
-        } elseif ($lamp !== 'off' && isset($features['lamp'])) {
-            $features['lamp'] = CategoryFeature::certain($lamp === 'on' ? 'lamp-lit' : 'lamp-dark');
-        }
         $left = array_map(static fn (float $cubicCentimetres): float => round($cubicCentimetres, 2), $outcome->left);
 
-        return new Branch($way->weight, $way->car->in($way->car->state->withAccumulated($left)), Prediction::of('driven-freely', $features));
+        return new Branch($way->weight, $way->car->in($way->car->state->withAccumulated($left)), Prediction::of('driven-freely', (new LampWork)->withTractionLamp($way->car, $features)));
     }
 }

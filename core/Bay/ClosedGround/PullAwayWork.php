@@ -12,7 +12,6 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Driving\DrivingWork;
 use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Bay\Pedal\Foot;
-use Lernfall\Bay\Pedal\PedalWork;
 use Lernfall\Road\Corners;
 
 /** A way with the module watching, then the throttle: what the driver tells of it. */
@@ -29,7 +28,7 @@ final readonly class PullAwayWork
         if ($corners === null || ! StartWork::isPossible($car->sound)) {
             return Branch::refused($car, Refusal::NotDriven);
         }
-        $refusal = DrivingWork::refusal($car) ?? ((new PedalWork($car, $this->foot))->isDoubtful() ? Refusal::PedalDoubtful : null);
+        $refusal = MayBeDriven::refusal($car, $this->foot);
         if ($refusal !== null) {
             return Branch::refused($car, $refusal);
         }
@@ -47,12 +46,7 @@ final readonly class PullAwayWork
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));
         }
-        $lamp = (new LampWork)->tractionLamp($car);
 
-        return Prediction::of('pulled-away', match ($lamp) {
-            '' => array_diff_key($features, ['lamp' => null]),
-            'off' => $features,
-            default => [...$features, 'lamp' => CategoryFeature::certain($lamp === 'on' ? 'lamp-lit' : 'lamp-dark')],
-        });
+        return Prediction::of('pulled-away', (new LampWork)->withTractionLamp($car, $features));
     }
 }

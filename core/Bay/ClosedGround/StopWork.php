@@ -12,7 +12,6 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Driving\DrivingWork;
 use Lernfall\Bay\Lamps\LampWork;
 use Lernfall\Bay\Pedal\Foot;
-use Lernfall\Bay\Pedal\PedalWork;
 use Lernfall\Road\Corners;
 
 /** A run-up with the module watching, then a stop: what the driver tells, and what a terminal has recorded of it. */
@@ -32,7 +31,7 @@ final readonly class StopWork
         if ($corners === null) {
             return Branch::refused($car, Refusal::NotDriven);
         }
-        $refusal = DrivingWork::refusal($car) ?? ((new PedalWork($car, $this->foot))->isDoubtful() ? Refusal::PedalDoubtful : null);
+        $refusal = MayBeDriven::refusal($car, $this->foot);
         if ($refusal !== null) {
             return Branch::refused($car, $refusal);
         }

@@ -16,23 +16,20 @@ final readonly class CandidateTest
      * @param  list<CarAction>  $before
      * @param  non-empty-list<CarAction>  $looks  what shows something
      * @param  list<string>  $features  names of what counts; none means all that is shown
-     * @param  bool  $isLocal  whether it looks at this channel only, so that an untouched channel shows what a sound car shows
-     * @param  string  $with  another channel that it looks at as well, where it is local; "" for none
+     * @param  string  $with  another channel that it looks at as well, where it looks at one; "" for none
      * @param  bool  $isUsual  whether a preview of a case shows it
      * @param  bool  $isAdvised  whether it can be the next one
      * @param  ?Closure(Car): string  $alike  cars of the same text most likely show the same, where that is told sooner than what they show; null where it is not
-     * @param  bool  $isOfTheUnit  whether it looks at the hydraulic unit with its wires and brakes only, so that cars with the same unit show the same
      */
     private function __construct(
         public string $id,
         public array $before,
         public array $looks,
         public array $features,
-        public bool $isLocal,
+        private TestReach $reach,
         public string $with,
         public bool $isUsual,
         public bool $isAdvised,
-        private bool $isOfTheUnit = false,
         public ?Closure $alike = null,
     ) {
     }
@@ -45,7 +42,7 @@ final readonly class CandidateTest
      */
     public static function usual(string $id, array $before, CarAction $look, array $features): self
     {
-        return new self($id, $before, [$look], $features, true, '', true, true);
+        return new self($id, $before, [$look], $features, TestReach::Channel, '', true, true);
     }
 
     /**
@@ -57,19 +54,19 @@ final readonly class CandidateTest
      */
     public static function further(string $id, array $before, array $looks, array $features): self
     {
-        return new self($id, $before, $looks, $features, true, '', false, true);
+        return new self($id, $before, $looks, $features, TestReach::Channel, '', false, true);
     }
 
     /** It looks at more of the car than one channel. */
     public function ofTheWholeCar(): self
     {
-        return new self($this->id, $this->before, $this->looks, $this->features, false, $this->with, $this->isUsual, $this->isAdvised);
+        return new self($this->id, $this->before, $this->looks, $this->features, TestReach::Car, $this->with, $this->isUsual, $this->isAdvised);
     }
 
     /** It looks at no channel, but at the hydraulic unit with its wires and brakes. */
     public function ofTheUnit(): self
     {
-        return new self($this->id, $this->before, $this->looks, $this->features, false, '', $this->isUsual, $this->isAdvised, true);
+        return new self($this->id, $this->before, $this->looks, $this->features, TestReach::Unit, '', $this->isUsual, $this->isAdvised);
     }
 
     /**
@@ -79,28 +76,34 @@ final readonly class CandidateTest
      */
     public function ofTheWholeCarBy(Closure $alike): self
     {
-        return new self($this->id, $this->before, $this->looks, $this->features, false, $this->with, $this->isUsual, $this->isAdvised, false, $alike);
+        return new self($this->id, $this->before, $this->looks, $this->features, TestReach::Car, $this->with, $this->isUsual, $this->isAdvised, $alike);
     }
 
     public function lookingAlsoAt(string $channel): self
     {
-        return new self($this->id, $this->before, $this->looks, $this->features, $this->isLocal, $channel, $this->isUsual, $this->isAdvised);
+        return new self($this->id, $this->before, $this->looks, $this->features, $this->reach, $channel, $this->isUsual, $this->isAdvised);
     }
 
     /** A preview shows it, but another test takes its place in the advice. */
     public function onlyShown(): self
     {
-        return new self($this->id, $this->before, $this->looks, $this->features, $this->isLocal, $this->with, true, false);
+        return new self($this->id, $this->before, $this->looks, $this->features, $this->reach, $this->with, true, false);
+    }
+
+    /** Whether it looks at its channel only, so that an untouched channel shows what a sound car shows. */
+    public function isLocal(): bool
+    {
+        return $this->reach === TestReach::Channel;
     }
 
     /** @return list<string> the channels that matter to it where it is made at this place, or the unit; none where all may */
     public function reaches(string $place): array
     {
-        if ($this->isOfTheUnit) {
+        if ($this->reach === TestReach::Unit) {
             return [Vehicle::UNIT];
         }
 
-        return $this->isLocal && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $this->with], static fn (string $one): bool => $one !== '')) : [];
+        return $this->isLocal() && $place !== Vehicle::WHOLE ? array_values(array_filter([$place, $this->with], static fn (string $one): bool => $one !== '')) : [];
     }
 
     /** @return non-empty-list<CarAction> */

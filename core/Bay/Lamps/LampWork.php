@@ -87,6 +87,23 @@ final readonly class LampWork
         };
     }
 
+    /**
+     * What a driver tells of the traction lamp, put right by what the lamp can show: it may be lit all the time, burnt, or not there.
+     *
+     * @param  array<string, CategoryFeature>  $told  by what it is about, of the lamp by how the module was at work
+     * @return array<string, CategoryFeature>
+     */
+    public function withTractionLamp(Car $car, array $told): array
+    {
+        $lamp = $this->tractionLamp($car);
+
+        return match (true) {
+            $lamp === '' => array_diff_key($told, ['lamp' => null]),
+            $lamp === 'off' || ! isset($told['lamp']) => $told,
+            default => [...$told, 'lamp' => CategoryFeature::certain($lamp === 'on' ? 'lamp-lit' : 'lamp-dark')],
+        };
+    }
+
     /** "on", "off" or "blinks". */
     private function state(Car $car, string $lamp, bool $warns): string
     {

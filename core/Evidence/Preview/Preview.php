@@ -36,7 +36,7 @@ final readonly class Preview
         $isFed = $faulty->vehicle->power->feed == $case->sound->power->feed && $faulty->vehicle->power->supply == $case->sound->power->supply && $faulty->vehicle->module == $case->sound->module && $faulty->vehicle->brakeParts == $case->sound->brakeParts;
         foreach ($case->sound->channels as $channel) {
             foreach (self::usual($tests->of($case->sound, $channel)) as $test) {
-                $untouched = $test->isLocal && $isFed && $faulty->vehicle->channel($channel->id) == $channel;
+                $untouched = $test->isLocal() && $isFed && $faulty->vehicle->channel($channel->id) == $channel;
                 $rows[$test->id][$channel->id] = TestComparison::cell($test, $untouched ? $healthy : $faulty, $healthy, $simulator);
             }
         }

@@ -28,7 +28,7 @@ final readonly class TestComparison
     public static function cell(CandidateTest $test, Car $faulty, Car $healthy, Simulator $simulator): Cell
     {
         $there = self::shown($test, $healthy, $simulator);
-        $here = $faulty === $healthy ? $there : self::shown($test, $faulty, $simulator, $test->isLocal ? self::provocations($faulty) : []);
+        $here = $faulty === $healthy ? $there : self::shown($test, $faulty, $simulator, $test->isLocal() ? self::provocations($faulty) : []);
         $differs = array_filter($test->features, static fn (string $name): bool => Distinguishability::predictions($here[$name], $there[$name]));
 
         return new Cell($here, $there, $differs !== []);
