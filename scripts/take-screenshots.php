@@ -70,11 +70,8 @@ $person->open('/jobs')->pressIn("The chimney sweep's Mirl", 'Start the job')->se
 $browser->driver->wait(10, 20)->until(static fn () => $browser->driver->executeScript("return document.querySelector('[data-lit]').dataset.lit === 'true'"));
 $browser->driver->takeScreenshot(__DIR__.'/../docs/screenshots/lamp-code.png');
 echo "docs/screenshots/lamp-code.png\n";
-$person->open('/jobs')->pressIn("The cellist's Lendo", 'Start the job')->see('Complaint')->choose('Key', 'engine')->choose('Corner', 'Front right')->tab('Scan')->select('Vehicle in its menu', 'Lendo 1.5')->select('System in its menu', 'Slip and stability unit')->press('Read the codes')->see('left bend')->select('Drive', 'left bends');
-for ($drive = 1; $drive <= 6 && ! str_contains($person->page(), 'upright line'); $drive++) {
-    $person->press('Snapshot on code')->see('step '.($drive + 2));
-}
-$picture('snapshot');
+$person->signIn('cem')->open('/lab/road')->see('Front left')->press('Copy to B')->see('beats back');
+$picture('road-lab');
 $person->signIn('kessel')->open('/cases/4')->see('What the apprentice will meet')->press('Adjust the rules of this case')->see('Rules of this case');
 $picture('rules');
 $browser->stop();
