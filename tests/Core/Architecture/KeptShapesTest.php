@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = '5d824d05a0a0f969ed1b2e50e3ba82f4';
+    private const SHAPES = 'f74f3187a3195c9c888194b43fbc4756';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {
