@@ -13,7 +13,8 @@ use Lernfall\Road\Corners;
 use Lernfall\Vehicle\Vehicle;
 
 /**
- * Drives on closed ground that are made as tests, each after the pedal was tried at a standstill. The hard stops begin no faster than a car may whose control is off: that may turn out on the way.
+ * Drives on closed ground that are made as tests, each after the pedal was tried at a standstill. On dry ground a hard stop begins no faster than a car may whose control is off, since
+ * that can turn out on the way; with ice under a side such a car is not braked.
  *
  * A gentle stop shows control where none should be, a hard one a wheel that is not let go or not braked, one with ice under a side whether the car is kept straight; common practice, no source.
  */
