@@ -42,22 +42,25 @@ final readonly class LiftTest
         $currents = UnitCircuit::of($this->wiring, $electrical, $order, $this->coilCelsius);
         $after = (new BrakeMachine($this->unit, self::STEP_SECONDS))->after($state, $this->master->bar($footNewtons), Moved::by($currents, $this->wiring, $this->unit), $seconds);
 
+        $newtonMetres = $this->newtonMetres($after);
+
         return new LiftOutcome(
             $after,
-            $this->byHand($after),
+            array_map(fn (float $one): ByHand => ByHand::of($one, $this->dragsFromNewtonMetres, $this->heldFromNewtonMetres), $newtonMetres),
+            $newtonMetres,
             $this->wiring->motor->turnsAt($currents->motorVolts()),
             $this->master->pedalTravelCentimetres(array_sum($state->displaced)) - $this->master->pedalTravelCentimetres(array_sum($after->displaced)),
         );
     }
 
-    /** @return array<string, ByHand> by wheel */
-    private function byHand(BrakeState $state): array
+    /** @return array<string, float> by wheel */
+    private function newtonMetres(BrakeState $state): array
     {
-        $wheels = [];
+        $newtonMetres = [];
         foreach ($this->unit->wheels as $channel => $line) {
-            $wheels[$this->unit->wheelAt($channel)] = ByHand::of($line->brake->torqueNewtonMetres($state->bar[$channel]), $this->dragsFromNewtonMetres, $this->heldFromNewtonMetres);
+            $newtonMetres[$this->unit->wheelAt($channel)] = $line->brake->torqueNewtonMetres($state->bar[$channel]);
         }
 
-        return $wheels;
+        return $newtonMetres;
     }
 }

@@ -10,6 +10,7 @@ use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Lift\OnTheLift;
+use Lernfall\Chance\NearLimit;
 use Lernfall\Hydraulics\ByHand;
 use Lernfall\Hydraulics\LiftOutcome;
 use Lernfall\Vehicle\BrakeParts;
@@ -23,6 +24,9 @@ final readonly class ActuatorWork
 {
     /** Less than this a foot does not feel, in centimetres. */
     private const FELT_CENTIMETRES = 0.3;
+
+    /** By which one foot differs from another, as a share of that. */
+    private const FELT_SPREAD = 0.2;
 
     /** @return non-empty-list<Branch> */
     public function run(Car $car, TestActuator $test, OnTheLift $lift): array
@@ -39,7 +43,7 @@ final readonly class ActuatorWork
         $left = $this->held($car);
         $left = $left->in($left->state->withAccumulated([...$left->state->lasting->accumulatedCubicCentimetres, ...$done->state->accumulated]));
 
-        return (new Strain($lift))->on($car, $isPump ? 0 : count($test->channels()), $isPump || $test->buildsUp(), Branch::only($left, Prediction::of('actuator', $isPump ? ['pump' => CategoryFeature::certain($this->heard($work, $done))] + self::pedal($done) : self::wheels($done, $test) + ($test->beforePedal || $test->buildsUp() ? [] : self::pedal($done)))));
+        return (new Strain($lift))->on($car, $isPump ? 0 : count($test->channels()), $isPump || $test->buildsUp(), Branch::only($left, Prediction::of('actuator', $isPump ? ['pump' => CategoryFeature::certain($this->heard($work, $done))] + self::pedal($done) : self::wheels($done, $test, $lift) + ($test->beforePedal || $test->buildsUp() ? [] : self::pedal($done)))));
     }
 
     private function heard(LiftWork $work, LiftOutcome $done): string
@@ -52,30 +56,30 @@ final readonly class ActuatorWork
     }
 
     /** @return array<string, CategoryFeature> "wheel" of the part that was named, "wheel." and a channel of those driven with it, and "others" of the rest of their circuits */
-    private static function wheels(LiftOutcome $done, TestActuator $test): array
+    private static function wheels(LiftOutcome $done, TestActuator $test, OnTheLift $lift): array
     {
         $features = [];
         foreach ($test->channels() as $number => $channel) {
-            $features[$number === 0 ? 'wheel' : "wheel.$channel"] = CategoryFeature::certain(match ($done->wheels[$channel]) {
-                ByHand::Held => 'wheel-held',
-                ByHand::Dragging => 'wheel-drags',
-                ByHand::Free => 'wheel-let-go',
-            });
+            $taken = $lift->taken($done->newtonMetres[$channel]);
+            $features[$number === 0 ? 'wheel' : "wheel.$channel"] = new CategoryFeature([
+                'wheel-held' => $taken[ByHand::Held->value], 'wheel-drags' => $taken[ByHand::Dragging->value], 'wheel-let-go' => $taken[ByHand::Free->value],
+            ]);
         }
+        if ($test->buildsUp()) {
+            return $features;
+        }
+        $others = array_diff_key($done->newtonMetres, array_flip($test->channels()));
 
-        $others = array_filter($done->wheels, static fn (ByHand $wheel, string $channel): bool => ! in_array($channel, $test->channels(), true) && $wheel !== ByHand::Held, ARRAY_FILTER_USE_BOTH);
-
-        return $test->buildsUp() ? $features : $features + ['others' => CategoryFeature::certain($others === [] ? 'others-held' : 'another-let-go')];
+        return $features + ['others' => CategoryFeature::either('others-held', array_product(array_map(static fn (float $one): float => $lift->taken($one)[ByHand::Held->value], $others)), 'another-let-go')];
     }
 
     /** @return array<string, CategoryFeature> */
     private static function pedal(LiftOutcome $done): array
     {
-        return ['pedal' => CategoryFeature::certain(match (true) {
-            $done->kickCentimetres > self::FELT_CENTIMETRES => 'pedal-pushed-back',
-            $done->kickCentimetres < -self::FELT_CENTIMETRES => 'pedal-goes-down',
-            default => 'pedal-stays',
-        })];
+        $back = NearLimit::above($done->kickCentimetres, self::FELT_CENTIMETRES, self::FELT_SPREAD);
+        $down = NearLimit::above(-$done->kickCentimetres, self::FELT_CENTIMETRES, self::FELT_SPREAD);
+
+        return ['pedal' => new CategoryFeature(['pedal-pushed-back' => $back, 'pedal-goes-down' => $down, 'pedal-stays' => 1.0 - $back - $down])];
     }
 
     /** @return non-empty-list<Branch> */

@@ -100,15 +100,14 @@ final readonly class TurnWheelProcedure extends BaseCarProcedure
         if (! isset($brakes->wheels[$action->channel]) || $action->turnsPerSecond === 0.0) {
             return Branch::only($car->in($car->state->turning($action->channel, $action->turnsPerSecond)), Prediction::of('done'));
         }
-        $felt = $lift->byHand($brakes->lineTo($action->channel)->brake->freeNewtonMetres());
+        $newtonMetres = $brakes->lineTo($action->channel)->brake->freeNewtonMetres();
+        $taken = $lift->taken($newtonMetres);
 
         return Branch::only(
-            $felt === ByHand::Held ? $car : $car->in($car->state->turning($action->channel, $action->turnsPerSecond)),
-            Prediction::of('turned', ['turns' => CategoryFeature::certain(match ($felt) {
-                ByHand::Held => 'does-not-turn',
-                ByHand::Dragging => 'turns-hard',
-                ByHand::Free => 'turns-freely',
-            })]),
+            $lift->byHand($newtonMetres) === ByHand::Held ? $car : $car->in($car->state->turning($action->channel, $action->turnsPerSecond)),
+            Prediction::of('turned', ['turns' => new CategoryFeature([
+                'does-not-turn' => $taken[ByHand::Held->value], 'turns-hard' => $taken[ByHand::Dragging->value], 'turns-freely' => $taken[ByHand::Free->value],
+            ])]),
         );
     }
 

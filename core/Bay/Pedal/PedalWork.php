@@ -6,6 +6,8 @@ namespace Lernfall\Bay\Pedal;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Contract\CategoryFeature;
+use Lernfall\Chance\NearLimit;
 use Lernfall\Hydraulics\BrakeState;
 use Lernfall\Hydraulics\Pedal;
 use Lernfall\Hydraulics\PedalTravel;
@@ -24,26 +26,25 @@ final readonly class PedalWork
         return $this->travel($this->car->vehicle->unit(), $isPumped, $this->car->state->lasting->accumulatedCubicCentimetres);
     }
 
-    /** @return array{height: string, feel: string, steady: string} */
-    public function words(PedalTravel $felt): array
+    /** @return array{height: CategoryFeature, feel: CategoryFeature, steady: CategoryFeature} */
+    public function told(PedalTravel $felt): array
     {
         $usual = $this->travel($this->car->sound->unit(), false, []);
+        $foot = $this->foot;
+        $low = NearLimit::above($felt->lightCentimetres - $usual->lightCentimetres, $foot->lowFromCentimetres, $foot->spread);
+        $high = NearLimit::above($usual->lightCentimetres - $felt->lightCentimetres, $foot->highFromCentimetres, $foot->spread);
 
         return [
-            'height' => match (true) {
-                $felt->lightCentimetres - $usual->lightCentimetres > $this->foot->lowFromCentimetres => 'goes-low',
-                $usual->lightCentimetres - $felt->lightCentimetres > $this->foot->highFromCentimetres => 'stays-high',
-                default => 'usual-height',
-            },
-            'feel' => $felt->givesCentimetres() - $usual->givesCentimetres() > $this->foot->softFromCentimetres ? 'feels-soft' : 'feels-firm',
-            'steady' => $felt->sinksCentimetres() > $this->foot->sinksFromCentimetres ? 'sinks-slowly' : 'stays-down',
+            'height' => new CategoryFeature(['goes-low' => $low, 'stays-high' => $high, 'usual-height' => 1.0 - $low - $high]),
+            'feel' => CategoryFeature::either('feels-soft', NearLimit::above($felt->givesCentimetres() - $usual->givesCentimetres(), $foot->softFromCentimetres, $foot->spread), 'feels-firm'),
+            'steady' => CategoryFeature::either('sinks-slowly', NearLimit::above($felt->sinksCentimetres(), $foot->sinksFromCentimetres, $foot->spread), 'stays-down'),
         ];
     }
 
     /** Whether it goes low, gives way or sinks: nobody drives such a car. */
     public function isDoubtful(): bool
     {
-        return array_intersect(['goes-low', 'feels-soft', 'sinks-slowly'], $this->words($this->pressed())) !== [];
+        return array_intersect(['goes-low', 'feels-soft', 'sinks-slowly'], array_map(static fn (CategoryFeature $one): string => $one->likeliest(), $this->told($this->pressed()))) !== [];
     }
 
     /** @param  array<string, float>  $full  cubic centimetres in the accumulators, by circuit */

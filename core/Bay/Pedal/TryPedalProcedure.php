@@ -11,7 +11,6 @@ use Lernfall\Bay\Contract\BaseCarProcedure;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
-use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
@@ -73,7 +72,7 @@ final readonly class TryPedalProcedure extends BaseCarProcedure
         // what has run into the accumulators stays there until a pump empties them
         $left = $car->in($car->state->withAccumulated($felt->accumulated));
 
-        return Branch::only($left, Prediction::of('pedal-tried', array_map(CategoryFeature::certain(...), $work->words($felt))));
+        return Branch::only($left, Prediction::of('pedal-tried', $work->told($felt)));
     }
 
     public function candidateTestsOfTheWholeCar(Vehicle $vehicle): array
