@@ -59,7 +59,7 @@ final class BrakedRun
 
     private function roll(float $now): void
     {
-        $brakes = $this->brakes->torques();
+        $brakes = $this->brakes->torques($this->car->turned);
         $seconds = self::TICK_SECONDS / self::SUBSTEPS;
         for ($step = 0; $step < self::SUBSTEPS; $step++) {
             $this->car->step($brakes, null, $seconds);
@@ -81,5 +81,6 @@ final class BrakedRun
         $record->pump[] = $wish->pump;
         $record->accumulated[] = $this->brakes->accumulated();
         $record->pedalCentimetres[] = $this->brakes->pedalCentimetres();
+        $record->swings[] = $this->brakes->swingShare();
     }
 }

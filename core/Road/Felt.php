@@ -13,6 +13,7 @@ final readonly class Felt
     public const WORDS = [
         'foot' => ['holds-under-foot', 'sinks-under-foot'],
         'beat' => ['no-beat', 'beats-back'],
+        'pulse' => ['no-pulse', 'pulses-with-wheels'],
         'course' => ['keeps-straight', 'pulls-left', 'pulls-right', 'swings-round'],
         'steering' => ['steering-answers', 'steering-dead'],
         'distance' => ['usual-distance', 'longer-distance', 'shorter-distance'],

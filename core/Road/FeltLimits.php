@@ -18,6 +18,7 @@ final readonly class FeltLimits
      * @param  float  $sinksCentimetres  by which the pedal goes down further than under the same foot while the car stands
      * @param  float  $beatsCubicCentimetres  pressed back against the foot
      * @param  float  $hearsSeconds  that the pump turns, in all
+     * @param  float  $pulsesShare  by which the force of all brakes swings with the turns of the wheels
      */
     public function __construct(
         public float $pullsNewtonMetresPerKilogram,
@@ -28,10 +29,11 @@ final readonly class FeltLimits
         public float $sinksCentimetres,
         public float $beatsCubicCentimetres,
         public float $hearsSeconds,
+        public float $pulsesShare,
     ) {
         Quantity::positive([
             'pullsNewtonMetresPerKilogram' => $pullsNewtonMetresPerKilogram, 'locksSeconds' => $locksSeconds, 'distanceShare' => $distanceShare, 'distanceMetres' => $distanceMetres,
-            'sinksCentimetres' => $sinksCentimetres, 'beatsCubicCentimetres' => $beatsCubicCentimetres, 'hearsSeconds' => $hearsSeconds,
+            'sinksCentimetres' => $sinksCentimetres, 'beatsCubicCentimetres' => $beatsCubicCentimetres, 'hearsSeconds' => $hearsSeconds, 'pulsesShare' => $pulsesShare,
         ]);
         Quantity::notNegative(['locksAboveMetresPerSecond' => $locksAboveMetresPerSecond]);
     }
@@ -41,7 +43,7 @@ final readonly class FeltLimits
     {
         return new self(
             $factor * $this->pullsNewtonMetresPerKilogram, $factor * $this->locksSeconds, $this->locksAboveMetresPerSecond, $factor * $this->distanceShare, $factor * $this->distanceMetres,
-            $factor * $this->sinksCentimetres, $factor * $this->beatsCubicCentimetres, $factor * $this->hearsSeconds,
+            $factor * $this->sinksCentimetres, $factor * $this->beatsCubicCentimetres, $factor * $this->hearsSeconds, $factor * $this->pulsesShare,
         );
     }
 }

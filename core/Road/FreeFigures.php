@@ -19,10 +19,10 @@ final readonly class FreeFigures
     /**
      * @param  list<Yaw>  $yaws  of the parts that were braked
      * @param  list<float>  $lockedSeconds  by wheel
-     * @param  ?float  $sinksCentimetres  the pedal further down than the same foot comes while the car stands; null where nobody braked
+     * @param  ?UnderFoot  $underFoot  null where nobody braked
      * @param  array<int, float>  $spinning  by driven wheel, seconds that it spun against those that the throttle was open
      */
-    private function __construct(private array $yaws, private array $lockedSeconds, private ?float $sinksCentimetres, private float $returned, private float $heard, private array $spinning, private float $throttleSeconds, private float $heldBack, private float $atWork)
+    private function __construct(private array $yaws, private array $lockedSeconds, private ?UnderFoot $underFoot, private float $heard, private array $spinning, private float $throttleSeconds, private float $heldBack, private float $atWork)
     {
     }
 
@@ -32,14 +32,13 @@ final readonly class FreeFigures
      */
     public static function of(FreeRecord $record, array $restingCentimetres, int $left, Chassis $chassis, Track $track, FeltLimits $limits, StartLimits $starts): self
     {
-        [$yaws, $locked, $sinks, $returned, $spinning, $throttle, $heldBack, $atWork] = [[], [0.0, 0.0, 0.0, 0.0], null, 0.0, [$left => 0.0, $left + 1 => 0.0], 0.0, 0.0, 0.0];
+        [$yaws, $locked, $underFoot, $spinning, $throttle, $heldBack, $atWork] = [[], [0.0, 0.0, 0.0, 0.0], null, [$left => 0.0, $left + 1 => 0.0], 0.0, 0.0, 0.0];
         foreach ($record->parts as [$part, $driven]) {
             $dt = $driven->tickSeconds;
             if ($part->isBraked()) {
                 $yaws[] = Yaw::of($driven, $chassis, $track);
                 $locked = array_map(static fn (int $wheel): float => max($locked[$wheel], $driven->lockedSeconds($wheel, $limits->locksAboveMetresPerSecond)), [0, 1, 2, 3]);
-                $sinks = max($sinks ?? -INF, max([0.0, ...$driven->pedalCentimetres]) - ($restingCentimetres[(int) $part->footNewtons] ?? 0.0));
-                $returned += $driven->returned();
+                $underFoot = UnderFoot::of($driven, $restingCentimetres[(int) $part->footNewtons] ?? 0.0)->and($underFoot);
             }
             if ($part->isThrottle) {
                 foreach (array_keys($spinning) as $wheel) {
@@ -52,7 +51,7 @@ final readonly class FreeFigures
             }
         }
 
-        return new self($yaws, $locked, $sinks, $returned, $record->whole->tickSeconds * count(array_filter($record->whole->pumpTurns)), $spinning, $throttle, $heldBack, $atWork);
+        return new self($yaws, $locked, $underFoot, $record->whole->tickSeconds * count(array_filter($record->whole->pumpTurns)), $spinning, $throttle, $heldBack, $atWork);
     }
 
     /**
@@ -62,11 +61,10 @@ final readonly class FreeFigures
     public function words(array $wheels, FeltLimits $limits, StartLimits $starts): array
     {
         $words = ['unit' => $this->heard > $limits->hearsSeconds ? 'unit-heard' : 'unit-quiet'];
-        if ($this->sinksCentimetres !== null) {
+        if ($this->underFoot !== null) {
             $locks = array_map(static fn (float $seconds): bool => $seconds > $limits->locksSeconds, $this->lockedSeconds);
             $words += [
-                'foot' => $this->sinksCentimetres > $limits->sinksCentimetres ? 'sinks-under-foot' : 'holds-under-foot',
-                'beat' => $this->returned > $limits->beatsCubicCentimetres ? 'beats-back' : 'no-beat',
+                ...$this->underFoot->words($limits),
                 'course' => $this->course($limits),
                 'steering' => $locks[0] && $locks[1] ? 'steering-dead' : 'steering-answers',
             ];

@@ -77,6 +77,7 @@ final class FreeRun
             $record->pump[] = $part->isBraked() ? $wish->pump : $pull->braked !== [];
             $record->accumulated[] = $this->brakes->accumulated();
             $record->pedalCentimetres[] = $this->brakes->pedalCentimetres();
+            $record->swings[] = $this->brakes->swingShare();
             $record->engineShares[] = $pull->engineShare;
             $this->tick++;
         }
@@ -90,7 +91,7 @@ final class FreeRun
 
     private function roll(bool $isThrottle, float $share, float $now, float $tickSeconds): void
     {
-        $torques = $this->brakes->torques();
+        $torques = $this->brakes->torques($this->car->turned);
         $seconds = $tickSeconds / BrakedRun::SUBSTEPS;
         for ($step = 0; $step < BrakedRun::SUBSTEPS; $step++) {
             $axle = $this->engine->follow($isThrottle ? $share : 0.0, $this->car, $seconds);

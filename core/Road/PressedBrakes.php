@@ -61,10 +61,19 @@ final class PressedBrakes
         return $moved->pumpsTurning !== [];
     }
 
-    /** @return list<float> N·m of each brake */
-    public function torques(): array
+    /**
+     * @param  array<int, float>  $radians  that each wheel has turned
+     * @return list<float> N·m of each brake
+     */
+    public function torques(array $radians): array
     {
-        return $this->lines->torques($this->fluid);
+        return $this->lines->torques($this->fluid, $radians);
+    }
+
+    /** By how much their force swings with the turns of uneven discs, as a share of it. */
+    public function swingShare(): float
+    {
+        return $this->lines->swingShare($this->fluid);
     }
 
     /** @return list<float> by wheel */

@@ -14,7 +14,7 @@ final class RoadRecord
 
     /** Names of everything there is for each tick. */
     private const LISTS = [
-        'seconds', 'metresPerSecond', 'metres', 'wheels', 'counted', 'reference', 'bars', 'slips', 'forces', 'loads', 'phases', 'wishes', 'pressed', 'pump', 'pumpTurns', 'engineShares', 'pedalCentimetres', 'accumulated',
+        'seconds', 'metresPerSecond', 'metres', 'wheels', 'counted', 'reference', 'bars', 'slips', 'forces', 'loads', 'phases', 'wishes', 'pressed', 'pump', 'pumpTurns', 'engineShares', 'pedalCentimetres', 'swings', 'accumulated',
     ];
 
     /** @var list<float> */
@@ -67,6 +67,9 @@ final class RoadRecord
 
     /** @var list<float> centimetres the pedal has gone down */
     public array $pedalCentimetres = [];
+
+    /** @var list<float> by how much the force of all brakes swings with the turns of uneven discs, as a share of it */
+    public array $swings = [];
 
     /** @var list<float> cubic centimetres in all accumulators */
     public array $accumulated = [];
@@ -159,6 +162,24 @@ final class RoadRecord
         }
 
         return null;
+    }
+
+    /**
+     * By how much the force of the brakes swings with the wheels, as a share of it: the mean over the way on which nothing else moves under the foot, faster than this.
+     *
+     * @param  float  $leastMetres  of such a way; 0 is given where there is less
+     */
+    public function swingShare(float $leastMetres, float $aboveMetresPerSecond): float
+    {
+        [$metres, $swung] = [0.0, 0.0];
+        foreach ($this->swings as $tick => $share) {
+            if ($this->phases[$tick] === self::ALL_AS_PRESSED && $this->metresPerSecond[$tick] > $aboveMetresPerSecond) {
+                $way = $this->metresPerSecond[$tick] * $this->tickSeconds;
+                [$metres, $swung] = [$metres + $way, $swung + $way * $share];
+            }
+        }
+
+        return $metres > 0.0 && $metres >= $leastMetres ? $swung / $metres : 0.0;
     }
 
     /** Cubic centimetres that the pumps have pressed back against the foot. */

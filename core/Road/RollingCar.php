@@ -11,7 +11,8 @@ use Lernfall\Vehicle\Motion\Chassis;
  *
  * Slip follows a wheel's speed over a length of road (relaxation, first order). In each step, tyre force and slip are taken as they change with the
  * wheel's speed to be found, so that one division, or two equations for the wheels of a driven axle, gives that speed; it stays true where wheels are stiff, and a
- * wheel that would turn backwards stands. The force on a wheel is the force on the car.
+ * wheel that would turn backwards stands. The force on a wheel is the force on the car. In a bend the tyres hold the car sideways with a part of their grip, and along the road with what
+ * the circle of friction leaves (√(1 − share²), school physics); the load moves to the wheels outside.
  */
 final class RollingCar
 {
@@ -37,6 +38,9 @@ final class RollingCar
     /** @var array<int, float> radians a second, by wheel */
     public array $turning;
 
+    /** @var array<int, float> radians turned since it began, by wheel */
+    public array $turned = [0.0, 0.0, 0.0, 0.0];
+
     /** @var array<int, float> braking above zero, driving below, by wheel */
     public array $slips = [0.0, 0.0, 0.0, 0.0];
 
@@ -48,6 +52,11 @@ final class RollingCar
 
     /** Of the front axle under the deceleration the springs have followed to, in m/s². */
     private float $pitchDeceleration = 0.0;
+
+    /** Of its tyres' grip, what is left along the road. */
+    private float $gripShare = 1.0;
+
+    private float $sidewaysMetresPerSecondSquared = 0.0;
 
     /** @var list<float> way of each wheel against that of the car */
     private array $pathShares = [1.0, 1.0, 1.0, 1.0];
@@ -75,7 +84,10 @@ final class RollingCar
      */
     public function steer(int $turns): void
     {
-        $curvature = $turns / max(self::TIGHTEST_METRES, $this->metresPerSecond ** 2 / (self::SIDEWAYS_SHARE * self::GRAVITY * min([1.0, ...$this->peaks()])));
+        $most = self::GRAVITY * min([1.0, ...$this->peaks()]);
+        $curvature = $turns / max(self::TIGHTEST_METRES, $this->metresPerSecond ** 2 / (self::SIDEWAYS_SHARE * $most));
+        $this->sidewaysMetresPerSecondSquared = $this->metresPerSecond ** 2 * $curvature;
+        $this->gripShare = sqrt(1.0 - ($this->sidewaysMetresPerSecondSquared / $most) ** 2);
         $off = $curvature * $this->chassis->trackMetres / 2.0;
         $this->pathShares = [1.0 - $off, 1.0 + $off, 1.0 - $off, 1.0 + $off];
     }
@@ -114,6 +126,7 @@ final class RollingCar
             $this->forces[$wheel] = $force + $slope * ($slip - $this->slips[$wheel]);
             $this->slips[$wheel] = $slip;
             $this->turning[$wheel] = $turning;
+            $this->turned[$wheel] += $turning * $seconds;
             $all += $this->forces[$wheel];
         }
         $this->roll($all, $seconds);
@@ -132,8 +145,8 @@ final class RollingCar
         $gain = $seconds * $radius / $follows;
         $friction = $this->frictions[$wheel];
         $size = abs($slip);
-        $force = $load * $friction->at($size) * ($slip < 0.0 ? -1.0 : 1.0);
-        $slope = $load * max(0.0, $friction->slopeAt($size));
+        $force = $load * $this->gripShare * $friction->at($size) * ($slip < 0.0 ? -1.0 : 1.0);
+        $slope = $load * $this->gripShare * max(0.0, $friction->slopeAt($size));
         $inertia = $this->inertias[$wheel] / $seconds;
         $rolling = $this->chassis->resistance->rollingShare * $load * $radius;
 
@@ -158,7 +171,9 @@ final class RollingCar
         $front = $chassis->massKilograms * self::GRAVITY - $rear;
         [$front, $rear] = [max(0.0, $front + $shifted) / 2.0, max(0.0, $rear - $shifted) / 2.0];
 
-        return [$front, $front, $rear, $rear];
+        $rolled = $this->sidewaysMetresPerSecondSquared / self::GRAVITY * $chassis->gravityHeightMetres / $chassis->trackMetres * 2.0; // share of a wheel's load that the wheels outside gain
+
+        return [$front * (1.0 - $rolled), $front * (1.0 + $rolled), $rear * (1.0 - $rolled), $rear * (1.0 + $rolled)];
     }
 
     /** @return list<Friction> */

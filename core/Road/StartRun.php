@@ -45,7 +45,7 @@ final class StartRun
 
     private function roll(float $share, float $now, float $tickSeconds): void
     {
-        $brakes = $this->brakes->torques();
+        $brakes = $this->brakes->torques($this->car->turned);
         $seconds = $tickSeconds / BrakedRun::SUBSTEPS;
         for ($step = 0; $step < BrakedRun::SUBSTEPS; $step++) {
             $this->car->step($brakes, $this->engine->follow($share, $this->car, $seconds), $seconds);

@@ -13,15 +13,12 @@ final readonly class StopFigures
     private const CLEAR = [0.65, 1.5];
 
     /**
-     * @param  float  $pedalCentimetres  further down than the same foot comes while the car stands
-     * @param  float  $returnedCubicCentimetres  pressed back against the foot
      * @param  float  $heardSeconds  that the pump turned
      * @param  list<float>  $lockedSeconds  by wheel
      * @param  float  $furtherMetres  than usual
      */
     private function __construct(
-        private float $pedalCentimetres,
-        private float $returnedCubicCentimetres,
+        private UnderFoot $underFoot,
         private float $heardSeconds,
         private Yaw $yaw,
         private array $lockedSeconds,
@@ -37,8 +34,7 @@ final readonly class StopFigures
     public static function of(RoadRecord $record, float $usualMetres, float $pedalCentimetres, StopTask $task, Chassis $chassis, FeltLimits $limits): self
     {
         return new self(
-            max([0.0, ...$record->pedalCentimetres]) - $pedalCentimetres,
-            $record->returned(),
+            UnderFoot::of($record, $pedalCentimetres),
             $record->tickSeconds * count(array_filter($record->pumpTurns)),
             Yaw::of($record, $chassis, $task->track),
             array_map(static fn (int $wheel): float => $record->lockedSeconds($wheel, $limits->locksAboveMetresPerSecond), [0, 1, 2, 3]),
@@ -55,8 +51,7 @@ final readonly class StopFigures
     {
         $locks = array_map(static fn (float $seconds): bool => $seconds > $limits->locksSeconds, $this->lockedSeconds);
         $words = [
-            'foot' => $this->pedalCentimetres > $limits->sinksCentimetres ? 'sinks-under-foot' : 'holds-under-foot',
-            'beat' => $this->returnedCubicCentimetres > $limits->beatsCubicCentimetres ? 'beats-back' : 'no-beat',
+            ...$this->underFoot->words($limits),
             'unit' => $this->heardSeconds > $limits->hearsSeconds ? 'unit-heard' : 'unit-quiet',
             'course' => match (true) {
                 $this->yaw->goesRound() => 'swings-round',

@@ -17,6 +17,8 @@ final readonly class WheelLines
     /** @var list<WheelLine> */
     public array $lines;
 
+    private bool $areEven;
+
     /** @param  list<string>  $wheels  front left, front right, rear left, rear right, as the hydraulic unit names them */
     public function __construct(public HydraulicUnit $unit, array $wheels)
     {
@@ -30,12 +32,37 @@ final readonly class WheelLines
             }
         }
         [$this->channels, $this->lines] = [$channels, $lines];
+        $this->areEven = array_filter($lines, static fn (WheelLine $line): bool => $line->brake->uneven > 0.0) === [];
     }
 
-    /** @return list<float> N·m of each brake */
-    public function torques(BrakeState $fluid): array
+    /**
+     * @param  array<int, float>  $radians  that each wheel has turned: a disc of uneven thickness brakes more in one place than in another
+     * @return list<float> N·m of each brake
+     */
+    public function torques(BrakeState $fluid, array $radians): array
     {
-        return array_map(static fn (WheelLine $line, string $channel): float => $line->brake->torqueNewtonMetres($fluid->bar[$channel]), $this->lines, $this->channels);
+        $torques = [];
+        foreach ($this->lines as $wheel => $line) {
+            $even = $line->brake->torqueNewtonMetres($fluid->bar[$this->channels[$wheel]]);
+            $torques[] = $line->brake->uneven > 0.0 ? $even * (1.0 + $line->brake->uneven * sin($radians[$wheel])) : $even;
+        }
+
+        return $torques;
+    }
+
+    /** By how much the force of all brakes swings with the turns of uneven discs, as a share of it. */
+    public function swingShare(BrakeState $fluid): float
+    {
+        if ($this->areEven) {
+            return 0.0;
+        }
+        [$swings, $all] = [0.0, 0.0];
+        foreach ($this->lines as $wheel => $line) {
+            $even = $line->brake->torqueNewtonMetres($fluid->bar[$this->channels[$wheel]]);
+            [$swings, $all] = [$swings + $line->brake->uneven * $even, $all + $even];
+        }
+
+        return $all > 0.0 ? $swings / $all : 0.0;
     }
 
     /** @return list<float> by wheel */

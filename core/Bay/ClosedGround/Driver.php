@@ -34,7 +34,7 @@ final readonly class Driver implements Equipment
             $driver->float('gentleNewtons'), $driver->float('hardNewtons'), $driver->float('gentleNewtonsPerSecond'), $driver->float('hardNewtonsPerSecond'),
             new FeltLimits(
                 $driver->float('pullsNewtonMetresPerKilogram'), $driver->float('locksSeconds'), $driver->float('locksAboveKilometresPerHour') / 3.6, $driver->float('distanceShare'), $driver->float('distanceMetres'),
-                $driver->float('sinksCentimetres'), $driver->float('beatsCubicCentimetres'), $driver->float('hearsSeconds'),
+                $driver->float('sinksCentimetres'), $driver->float('beatsCubicCentimetres'), $driver->float('hearsSeconds'), $driver->float('pulsesShare'),
             ),
             new StartLimits(
                 $starts->float('openSeconds'), $starts->float('speedShare'), $starts->float('speedKilometresPerHour') / 3.6, $starts->float('spinsKilometresPerHour') / 3.6, $starts->float('spinsSeconds'), $starts->float('hearsSeconds'),

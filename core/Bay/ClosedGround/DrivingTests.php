@@ -13,13 +13,15 @@ use Lernfall\Road\Corners;
 use Lernfall\Vehicle\Vehicle;
 
 /**
- * Drives on closed ground that are made as tests, each after the pedal was tried at a standstill. On dry ground a hard stop begins no faster than a car may whose control is off, since
+ * Drives on closed ground that are made as tests, each after the pedal was tried at a standstill, and a hard stop after one from a walking pace. On dry ground a hard stop begins no faster than a car may whose control is off, since
  * that can turn out on the way; with ice under a side such a car is not braked.
  *
  * A gentle stop shows control where none should be, a hard one a wheel that is not let go or not braked, one with ice under a side whether the car is kept straight; common practice, no source.
  */
 final readonly class DrivingTests
 {
+    private const WALKING_KILOMETRES_PER_HOUR = 5;
+
     private const GENTLE_KILOMETRES_PER_HOUR = 20;
 
     private const HARD_KILOMETRES_PER_HOUR = 40;
@@ -31,8 +33,8 @@ final readonly class DrivingTests
 
         return $corners === null ? [] : [
             self::test($corners, 'stop-gentle', new StopHere(Footing::Dry, self::GENTLE_KILOMETRES_PER_HOUR, false)),
-            self::test($corners, 'stop-hard', new StopHere(Footing::Dry, self::HARD_KILOMETRES_PER_HOUR)),
-            self::test($corners, 'stop-split', new StopHere(Footing::IceLeft, self::HARD_KILOMETRES_PER_HOUR)),
+            self::hard($corners, 'stop-hard', new StopHere(Footing::Dry, self::HARD_KILOMETRES_PER_HOUR)),
+            self::hard($corners, 'stop-split', new StopHere(Footing::IceLeft, self::HARD_KILOMETRES_PER_HOUR)),
         ];
     }
 
@@ -47,9 +49,14 @@ final readonly class DrivingTests
         ] : [];
     }
 
-    private static function test(Corners $corners, string $id, CarAction $drive): CandidateTest
+    private static function hard(Corners $corners, string $id, StopHere $stop): CandidateTest
     {
-        return CandidateTest::further($id, Before::running(), [new TryPedal, $drive], [])->ofTheWholeCarBy(static fn (Car $car): string => self::alike($car, $corners));
+        return self::test($corners, $id, new StopHere(Footing::Dry, self::WALKING_KILOMETRES_PER_HOUR, false), $stop);
+    }
+
+    private static function test(Corners $corners, string $id, CarAction ...$drives): CandidateTest
+    {
+        return CandidateTest::further($id, Before::running(), [new TryPedal, ...array_values($drives)], [])->ofTheWholeCarBy(static fn (Car $car): string => self::alike($car, $corners));
     }
 
     /** What makes a difference to all of them: the hydraulic unit, what is heard of the wheels, and what feeds the module. */

@@ -18,9 +18,13 @@ enum Footing: string
     case IceLeft = 'ice-left';
     case IceRight = 'ice-right';
     case DryThenIce = 'dry-then-ice';
+    case IceThenDry = 'ice-then-dry';
 
     /** Metres of dry road before the ice. */
     private const DRY_METRES = 6.0;
+
+    /** Metres of ice before the dry road. */
+    private const ICE_METRES = 8.0;
 
     public function track(): Track
     {
@@ -33,6 +37,7 @@ enum Footing: string
             self::IceLeft => Track::split(Surface::Ice, Surface::Dry),
             self::IceRight => Track::split(Surface::Dry, Surface::Ice),
             self::DryThenIce => Track::change(Surface::Dry, self::DRY_METRES, Surface::Ice),
+            self::IceThenDry => Track::change(Surface::Ice, self::ICE_METRES, Surface::Dry),
         };
     }
 
@@ -42,6 +47,7 @@ enum Footing: string
         return match ($this) {
             self::Dry, self::Wet => 80,
             self::Snow, self::Gravel => 50,
+            self::IceThenDry => 40,
             self::IceLeft, self::IceRight => 60,
             self::Ice, self::DryThenIce => 30,
         };

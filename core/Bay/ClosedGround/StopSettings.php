@@ -17,7 +17,8 @@ final readonly class StopSettings
 {
     public const EXAMPLE = ['footing' => 'dry', 'kilometresPerHour' => 50, 'hard' => true];
 
-    private const SLOWEST_KILOMETRES_PER_HOUR = 10;
+    /** A walking pace. */
+    private const SLOWEST_KILOMETRES_PER_HOUR = 5;
 
     private const FASTEST_KILOMETRES_PER_HOUR = 80;
 

@@ -16,7 +16,7 @@ final readonly class Mistakes
     public static function all(Schools $schools): array
     {
         return [
-            new PolarityReversed, new NormalRepaired, new ModuleForOpenPlug, new WrongCorner, new OneOfTwoCorners, new PartOnCodeAlone, new TwoAtOnce($schools->corrodedPlug),
+            new PolarityReversed, new HardStopUntried, new NormalRepaired, new ModuleForOpenPlug, new WrongCorner, new OneOfTwoCorners, new PartOnCodeAlone, new TwoAtOnce($schools->corrodedPlug),
             new ClearedUnwritten, new UnitMisread, new DiffersFromDisplay, new OhmsOnLive, ...($schools->ohmsOnActive === OhmsOnActive::Invalid ? [new OhmsOnActiveSensor] : []), new DcForPassive, new LeftOpen,
         ];
     }

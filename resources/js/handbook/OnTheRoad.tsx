@@ -6,6 +6,7 @@ const WORKINGS = ['slip', 'curve', 'reference', 'cycle', 'rear', 'yaw', 'tractio
 const NORMAL = ['noise', 'beat', 'gravel', 'split', 'last-metres', 'spin', 'lamp'] as const;
 const COMPLAINTS = [
     'beats-gently',
+    'pulses',
     'pulls-hard',
     'pulls-always',
     'one-mark',

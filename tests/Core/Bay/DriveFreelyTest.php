@@ -18,6 +18,7 @@ use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Road\Corners;
 use Lernfall\Road\FreeRecord;
+use Lernfall\Road\Surface;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
@@ -27,7 +28,7 @@ use Tests\Support\Workbench;
 final class DriveFreelyTest extends TestCase
 {
     private const PLAIN = [
-        'foot' => 'holds-under-foot', 'course' => 'keeps-straight', 'steering' => 'steering-answers',
+        'foot' => 'holds-under-foot', 'pulse' => 'no-pulse', 'course' => 'keeps-straight', 'steering' => 'steering-answers',
         'mark.FL' => 'wheel-rolls', 'mark.FR' => 'wheel-rolls', 'mark.RL' => 'wheel-rolls', 'mark.RR' => 'wheel-rolls',
     ];
 
@@ -42,7 +43,7 @@ final class DriveFreelyTest extends TestCase
 
         self::assertSame([], array_diff_assoc(self::PLAIN, $told));
         self::assertFalse($car->car->state->memory->hasPresent());
-        $gentle = $car->do($this->drive(Footing::Dry, ['throttle', 'right', 3.0], ['brake-gently', 'right', 6.0]))->values;
+        $gentle = $car->do($this->drive(Footing::Dry, ['throttle', 'straight', 3.0], ['brake-gently', 'right', 6.0]))->values;
         self::assertSame(['unit-quiet', 'no-beat'], [$gentle['unit'] ?? '', $gentle['beat'] ?? ''], 'a bend is nothing to control');
     }
 
@@ -78,6 +79,29 @@ final class DriveFreelyTest extends TestCase
         self::assertLessThan(1.0 + $track / 12.0 + 0.02, $last[3] / $last[2], 'no tighter than 12 m');
         $straight = $this->recorded('harl-13', $this->drive(Footing::Dry, ['throttle', 'straight', 2.0]))->whole;
         self::assertEqualsWithDelta($straight->wheels[count($straight->wheels) - 1][2], $straight->wheels[count($straight->wheels) - 1][3], 1e-9);
+    }
+
+    /**
+     * In a bend that takes 0.3 of their grip tyres have √(1 − 0.3²) of it left along the road (circle of friction, school physics), and with all wheels locked the car slows down by so much less. The wheels
+     * outside carry what those inside lose: by the moment of the sideways force about the road, m · a · h / track.
+     */
+    public function test_a_bend_takes_grip_and_moves_load(): void
+    {
+        $slowing = function (string $steering): float {
+            $run = $this->recorded('harl-13', $this->drive(Footing::Wet, ['throttle', 'straight', 4.0], ['brake-hard', $steering, 3.0]), 'module-dead')->parts[1][1];
+            $from = 60; // all wheels stand by then
+
+            return ($run->metresPerSecond[$from] - $run->metresPerSecond[$from + 50]) / (50 * $run->tickSeconds);
+        };
+        self::assertEqualsWithDelta(sqrt(1.0 - 0.3 ** 2), $slowing('left') / $slowing('straight'), 0.006);
+
+        $chassis = Workbench::vehicle('harl-13')->model->build->chassis;
+        self::assertNotNull($chassis);
+        $bend = $this->recorded('harl-13', $this->drive(Footing::Wet, ['throttle', 'straight', 4.0], ['off', 'left', 1.0]))->parts[1][1];
+        $loads = $bend->loads[10];
+        $sideways = 0.3 * 9.81 * Surface::Wet->friction()->peak();
+        self::assertEqualsWithDelta($chassis->massKilograms * 9.81, array_sum($loads), 1.0);
+        self::assertEqualsWithDelta($chassis->massKilograms * $sideways * $chassis->gravityHeightMetres / $chassis->trackMetres, ($loads[1] + $loads[3] - $loads[0] - $loads[2]) / 2.0, 5.0);
     }
 
     /** What is driven is bounded: by the ground, by the lamp, and by what is sensible. */

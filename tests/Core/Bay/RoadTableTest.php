@@ -48,7 +48,7 @@ final class RoadTableTest extends TestCase
         'hose-collapsed' => ['FL', ['pulls-right'], ['pulls-right'], null, null],
         'lining-oily' => ['FL', ['pulls-right'], ['pulls-right'], null, []],
         'linings-worn' => ['FL', [], [], [], []],
-        'disc-uneven' => ['FL', [], [], [], []],
+        'disc-uneven' => ['FL', ['pulses-with-wheels'], null, null, []],
         'tyre-soft' => ['FL', [], [], [], []],
         'tyre-other-size' => ['FL', [], null, [], []],
         'pump-half-dead' => ['FL', [], null, null, self::LEFT_BEHIND],

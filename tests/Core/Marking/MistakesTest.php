@@ -52,6 +52,13 @@ final class MistakesTest extends TestCase
         yield 'one of two corners' => ['one-of-two-corners', Workbench::case([['coil-open', 'FR'], ['coil-open', 'RL']]), [...self::CODES, self::OFF, self::FR, self::OHMS, ['do' => 'conclude']]];
         yield 'the wrong corner' => ['wrong-corner', Workbench::case(), [...self::CODES, self::OFF, ...$secure, $repair('replace-sensor', 'FL')]];
         yield 'cleared unwritten' => ['cleared-unwritten', Workbench::case(), [...self::CODES, ['do' => 'clear-codes']]];
+        $stop = static fn (int $from, bool $isHard): array => ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => $from, 'hard' => $isHard];
+        $running = ['do' => 'ignition', 'to' => 'running'];
+        yield 'a hard stop without the pedal tried' => ['hard-stop-untried', Workbench::case(), [$running, $stop(5, false), $stop(40, true)]];
+        yield 'a hard stop before one from a walking pace' => ['hard-stop-untried', Workbench::case(), [$running, ['do' => 'try-pedal'], $stop(20, false), $stop(40, true)]];
+        yield 'stamped on the brake in a free drive' => ['hard-stop-untried', Workbench::case(), [$running, ['do' => 'try-pedal'], [
+            'do' => 'drive-freely', 'footing' => 'dry', 'parts' => [['foot' => 'throttle', 'steering' => 'straight', 'seconds' => 2], ['foot' => 'brake-hard', 'steering' => 'straight', 'seconds' => 2]],
+        ]]];
         yield 'left open' => ['left-open', Workbench::case(), [self::FR, ['do' => 'conclude']]];
         yield 'polarity reversed' => ['polarity-reversed', $lendo([['loom-open', 'FL', '2']]), [self::FL, ['do' => 'feed-sensor', 'channel' => 'FL', 'volts' => 12, 'milliamperes' => 100, 'reversed' => true]]];
         yield 'two at once' => ['two-at-once', Workbench::case(), [...$secure, $repair('clean-plug', 'FR'), $repair('replace-sensor', 'FR')]];
@@ -70,7 +77,21 @@ final class MistakesTest extends TestCase
 
     public function test_every_mistake_is_provoked_above(): void
     {
-        self::assertEqualsCanonicalizing(array_map(static fn (Mistake $one): string => $one->id(), Mistakes::all(new Schools)), array_column(iterator_to_array(self::mistakes()), 0));
+        self::assertEqualsCanonicalizing(array_map(static fn (Mistake $one): string => $one->id(), Mistakes::all(new Schools)), array_unique(array_column(iterator_to_array(self::mistakes()), 0)));
+    }
+
+    public function test_a_brake_is_tried_before_somebody_stamps_on_it_and_again_after_a_repair(): void
+    {
+        $stop = static fn (int $from, bool $isHard): array => ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => $from, 'hard' => $isHard];
+        $running = ['do' => 'ignition', 'to' => 'running'];
+        $job = Played::on(Workbench::case([['disc-uneven', 'FL']]))->do($running, ['do' => 'try-pedal'], $stop(5, false), $stop(40, true));
+        self::assertArrayNotHasKey('hard-stop-untried', $job->marks(Workbench::policy())->mistakes);
+
+        $repaired = $job->do(
+            ['do' => 'ignition', 'to' => 'off'], ['do' => 'secure', 'step' => 'chock'], ['do' => 'secure', 'step' => 'raise'], ['do' => 'secure', 'step' => 'stand'], ['do' => 'repair', 'kind' => 'replace-disc', 'channel' => 'FL'],
+            ['do' => 'secure', 'step' => 'lower'], ['do' => 'secure', 'step' => 'unchock'], $running, ['do' => 'try-pedal'], $stop(40, true),
+        );
+        self::assertSame(14, $repaired->marks(Workbench::policy())->mistakes['hard-stop-untried'] ?? null);
     }
 
     public function test_sound_work_makes_none(): void

@@ -13,15 +13,19 @@ type Footing = Extract<Action, { do: 'stop-on-closed-ground' }>['footing'];
 
 /** What there is to brake on, and the speeds it can be begun from there. */
 const GROUNDS: Record<Footing, number[]> = {
-    dry: [10, 20, 40, 60, 80],
-    wet: [10, 20, 40, 60, 80],
-    snow: [10, 20, 30, 50],
-    gravel: [10, 20, 40, 50],
-    ice: [10, 20, 30],
-    'ice-left': [10, 20, 40, 60],
-    'ice-right': [10, 20, 40, 60],
-    'dry-then-ice': [10, 20, 30],
+    dry: [5, 20, 40, 60, 80],
+    wet: [5, 20, 40, 60, 80],
+    snow: [5, 20, 30, 50],
+    gravel: [5, 20, 40, 50],
+    ice: [5, 20, 30],
+    'ice-left': [5, 20, 40, 60],
+    'ice-right': [5, 20, 40, 60],
+    'dry-then-ice': [5, 20, 30],
+    'ice-then-dry': [5, 20, 30, 40],
 };
+
+/** The slowest speed there is, in km/h: the first stop of all. */
+const WALKING = 5;
 
 const FEET = ['hard', 'gentle'] as const;
 const DOINGS = ['brake', 'pull-away', 'free'] as const;
@@ -54,11 +58,11 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
         free?.action.parts.map((one) => ({ ...one, seconds: String(one.seconds) })) ?? FIRST_PARTS,
     );
     const [errors, setErrors] = useState<Record<string, string>>({});
-    const [speed, setSpeed] = useState(last?.kilometresPerHour ?? 10);
+    const [speed, setSpeed] = useState(last?.kilometresPerHour ?? WALKING);
     const [foot, setFoot] = useState<(typeof FEET)[number]>(last?.hard === false ? 'gentle' : 'hard');
     const ground = useId();
     const speeds = GROUNDS[footing];
-    const from = speeds.includes(speed) ? speed : (speeds.filter((one) => one < speed).at(-1) ?? 10);
+    const from = speeds.includes(speed) ? speed : (speeds.filter((one) => one < speed).at(-1) ?? WALKING);
     const stop = { footing, kilometresPerHour: from, hard: foot === 'hard' };
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     return (
@@ -133,7 +137,7 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                     <Button
                         kind="slate-main"
                         disabled={busy}
-                        note={minutes('stop-on-closed-ground')}
+                        note={minutes(from === WALKING ? 'stop-on-closed-ground.walking' : 'stop-on-closed-ground')}
                         onClick={() => void onAct({ do: 'stop-on-closed-ground', ...stop })}
                     >
                         {t('brakes.stop')}
