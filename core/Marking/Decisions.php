@@ -10,6 +10,7 @@ use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Repair\Repair;
 use Lernfall\Bay\Repair\RepairKind;
 use Lernfall\Marking\School\CorrodedPlug;
+use Lernfall\Vehicle\Vehicle;
 
 /**
  * The repairs of a job by which somebody decided what was wrong with the car as it came in. Makeshifts are tests; a part
@@ -63,7 +64,28 @@ final readonly class Decisions
     /** Whether it takes away nothing the car came in with, but something that was spoilt since. */
     private static function onlyPutsDamageRight(Step $step): bool
     {
-        return Incoming::left($step->before) == Incoming::left($step->after) && Incoming::withoutMakeshifts($step->before) != Incoming::withoutMakeshifts($step->after);
+        $left = Incoming::left($step->before);
+        [$before, $after] = [Incoming::withoutMakeshifts($step->before), Incoming::withoutMakeshifts($step->after)];
+
+        return $left == Incoming::left($step->after) && $before != $after && self::wasSpoilt(self::parts($before), self::parts($after), self::parts($left));
+    }
+
+    /**
+     * Whether everything that a repair has changed had been spoilt: a sound unit that is renewed is another one afterwards as well, since it has yet to be bled.
+     *
+     * @param  array<string, object>  $before
+     * @param  array<string, object>  $after
+     * @param  array<string, object>  $left  of what the car came in with
+     */
+    private static function wasSpoilt(array $before, array $after, array $left): bool
+    {
+        return array_filter($before, static fn (object $part, string $name): bool => $part != $after[$name] && $part == $left[$name], ARRAY_FILTER_USE_BOTH) === [];
+    }
+
+    /** @return array<string, object> by a name of each */
+    private static function parts(Vehicle $vehicle): array
+    {
+        return [...array_column($vehicle->channels, null, 'id'), 'power' => $vehicle->power, 'module' => $vehicle->module, 'brakes' => $vehicle->brakeParts];
     }
 
     /** Whether it belongs to a repair before: a line that was opened is bled, a new unit is coded. */

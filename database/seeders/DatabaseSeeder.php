@@ -20,7 +20,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 use LogicException;
 
-/** An invented school: an administrator, one instructor, four apprentices, twenty-six published cases, two finished jobs and one under way. */
+/** An invented school: an administrator, one instructor, four apprentices, twenty-seven published cases, two finished jobs and one under way. */
 final class DatabaseSeeder extends Seeder
 {
     public function run(Publication $publication, ActionLog $log): void
@@ -33,7 +33,7 @@ final class DatabaseSeeder extends Seeder
             $apprentices[$signIn] = $this->user($group, $signIn, $name, Role::Apprentice);
         }
         $assignments = $cars = [];
-        foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy', 'florist', 'nurse', 'potter', 'beekeeper', 'organist', 'cellist', 'chimney-sweep', 'haulier', 'postwoman', 'vet', 'brewer', 'joiner', 'glazier', 'farrier', 'weaver', 'saddler', 'thatcher', 'shepherd', 'lamplighter', 'wheelwright'] as $case) {
+        foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy', 'florist', 'nurse', 'potter', 'beekeeper', 'organist', 'cellist', 'chimney-sweep', 'haulier', 'postwoman', 'vet', 'brewer', 'joiner', 'glazier', 'farrier', 'weaver', 'saddler', 'thatcher', 'shepherd', 'lamplighter', 'wheelwright', 'verger'] as $case) {
             $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => $this->file("$case.case.json")]);
             $assignments[$case] = $publication->of($draft, [$group->id]);
             $car = $draft->document['car'] ?? '';

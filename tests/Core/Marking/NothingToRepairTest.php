@@ -51,6 +51,15 @@ final class NothingToRepairTest extends TestCase
         self::assertTrue($prospects(0.67)->wereMoved());
     }
 
+    /** It has yet to be bled then, so the car is another one than before: that puts nothing right. */
+    public function test_a_sound_unit_that_is_renewed_was_decided_for(): void
+    {
+        $sheet = Played::on(Workbench::case([['old-code', 'FR']]))->do(...self::NOTED)->secured()->do(['do' => 'repair', 'kind' => 'replace-hydraulic-unit', 'channel' => 'car'])->marks(Workbench::policy());
+
+        self::assertSame('wrong', $sheet->reviews[0]->verdict());
+        self::assertSame(0.0, $this->share($sheet, 'reasoning'));
+    }
+
     public function test_a_part_renewed_on_a_sound_car_is_needless(): void
     {
         $played = Played::on(Workbench::case([['old-code', 'FR']]))->secured()->do(...self::NOTED)->do(

@@ -17,7 +17,7 @@ use Tests\Support\Workbench;
 final class UnitJobsTest extends TestCase
 {
     /** Examples worked on closed ground. */
-    private const ON_THE_ROAD = ['traction-dead' => true, 'false-control' => true, 'locks-on-the-road' => true];
+    private const ON_THE_ROAD = ['traction-dead' => true, 'false-control' => true, 'locks-on-the-road' => true, 'normal-on-snow' => true];
 
     /** @return array<string, array{string, array<string, string>}> example, and what the unsound way loses by criterion and reason */
     public static function examples(): array
@@ -29,6 +29,7 @@ final class UnitJobsTest extends TestCase
             'level switch, no code' => ['level-switch', ['repair' => 'mark.repair.still-faulty']],
             'temperature switch, traction control off' => ['traction-dead', ['repair' => 'mark.repair.makeshift']],
             'a weak signal makes control where none should be' => ['false-control', ['repair' => 'mark.repair.makeshift']],
+            'nothing wrong: control on snow' => ['normal-on-snow', ['repair' => 'mark.repair.still-faulty', 'reasoning' => 'mark.reasoning.wrong']],
             'outlet stuck shut, found by a hard stop' => ['locks-on-the-road', ['repair' => 'mark.repair.still-faulty']],
         ];
     }
@@ -70,7 +71,7 @@ final class UnitJobsTest extends TestCase
 
     private static function document(string $example): CaseDocument
     {
-        $reader = new CaseReader(['harl-13' => Workbench::json('core/Vehicle/BuiltIn/harl-13.json'), 'lendo-15' => Workbench::json('core/Vehicle/BuiltIn/lendo-15.json')], Workbench::catalogue(), ['workshop' => Workbench::json('core/Marking/policies/workshop.json')]);
+        $reader = new CaseReader(['harl-13' => Workbench::json('core/Vehicle/BuiltIn/harl-13.json'), 'lendo-15' => Workbench::json('core/Vehicle/BuiltIn/lendo-15.json'), 'brack-22' => Workbench::json('core/Vehicle/BuiltIn/brack-22.json')], Workbench::catalogue(), ['workshop' => Workbench::json('core/Marking/policies/workshop.json')]);
 
         return $reader->read(Workbench::json("examples/$example.case.json"));
     }
