@@ -33,6 +33,12 @@ final readonly class Hypothesis
         return $this->faults === [] ? 'nothing' : implode('+', array_map(static fn (Fault $fault): string => "{$fault->kind->id}@$fault->channel", $this->faults));
     }
 
+    /** The same for the same faults in other strengths, and for no others. */
+    public function family(): string
+    {
+        return implode('+', array_map(static fn (Fault $fault): string => "{$fault->kind->id}@$fault->channel.$fault->conductor.{$fault->provokedBy?->value}", $this->faults));
+    }
+
     /** @return list<string> ids of the kinds of fault it has */
     public function kinds(): array
     {

@@ -85,11 +85,18 @@ final readonly class HypothesisSet
         }
         $asked = $this->questions->stepsThatPut($step->action->question());
         $branches = $this->expected($step->action, $asked[0] ?? -1);
-        $fixed = [];
+        [$fixed, $graded] = [[], []];
         foreach ($this->ways as $index => $way) {
-            array_push($fixed, ...($this->hypotheses->all[$way->hypothesis]->graded ? [] : array_map(static fn (Branch $branch): Prediction => $branch->prediction, $branches[$index])));
+            $hypothesis = $this->hypotheses->all[$way->hypothesis];
+            foreach ($branches[$index] as $branch) {
+                if ($hypothesis->graded) {
+                    $graded[] = [$hypothesis, $way->hypothesis, $branch->prediction];
+                } else {
+                    $fixed[] = $branch->prediction;
+                }
+            }
         }
-        $strengths = Strengths::beside($fixed);
+        $strengths = Strengths::beside($fixed, $graded);
         $further = [];
         foreach ($this->ways as $index => $way) {
             foreach ($branches[$index] as $branch) {
@@ -158,13 +165,21 @@ final readonly class HypothesisSet
         ksort($written);
         $before = $this->questions->before(array_keys($written));
         $ways = [...$this->ways, ...$this->left];
-        $fixed = array_fill_keys(array_keys($written), []);
+        $fixed = $graded = array_fill_keys(array_keys($written), []);
         foreach ($ways as $way) {
-            foreach ($this->hypotheses->all[$way->hypothesis]->graded ? [] : array_intersect_key($way->predictions, $written) as $number => $prediction) {
-                $fixed[$number][] = $prediction;
+            $hypothesis = $this->hypotheses->all[$way->hypothesis];
+            foreach (array_intersect_key($way->predictions, $written) as $number => $prediction) {
+                if ($hypothesis->graded) {
+                    $graded[$number][] = [$hypothesis, $way->hypothesis, $prediction];
+                } else {
+                    $fixed[$number][] = $prediction;
+                }
             }
         }
-        $strengths = array_map(Strengths::beside(...), $fixed);
+        $strengths = [];
+        foreach ($fixed as $number => $predictions) {
+            $strengths[$number] = Strengths::beside($predictions, $graded[$number]);
+        }
         $logs = array_map(fn (HypothesisBranch $way): array => $this->fits($way, $written, $before, $strengths), $ways);
         $inTurn = [];
         foreach ([0, ...array_keys($written)] as $number) {
@@ -219,12 +234,20 @@ final readonly class HypothesisSet
                 continue;
             }
             [$fit, $estimate] = $this->likelihood->of(
-                $way->predictions[$number], $observation, $estimate, $this->hypotheses->all[$way->hypothesis]->graded ? $strengths[$number] ?? null : null, EarlierAnswers::of($way, $before[$number] ?? [], $written, $way->predictions[$number]),
+                $way->predictions[$number], $observation, $estimate, $this->around($way, $strengths[$number] ?? null), EarlierAnswers::of($way, $before[$number] ?? [], $written, $way->predictions[$number]),
             );
             $sums[$number] = $sum += $fit;
         }
 
         return $sums;
+    }
+
+    /** Null where the hypothesis is not of one strength out of many. */
+    private function around(HypothesisBranch $way, ?Strengths $strengths): ?Strengths
+    {
+        $hypothesis = $this->hypotheses->all[$way->hypothesis];
+
+        return $hypothesis->graded ? $strengths?->around($hypothesis, $way->hypothesis) : null;
     }
 
     /**
@@ -254,7 +277,7 @@ final readonly class HypothesisSet
     private function further(HypothesisBranch $way, Branch $branch, Step $step, CarAction $action, array $asked, Strengths $strengths): HypothesisBranch
     {
         [$fit, $estimate] = $this->likelihood->of(
-            $branch->prediction, $step->observation, $way->estimate(), $this->hypotheses->all[$way->hypothesis]->graded ? $strengths : null, EarlierAnswers::of($way, $asked, $this->shown, $branch->prediction),
+            $branch->prediction, $step->observation, $way->estimate(), $this->around($way, $strengths), EarlierAnswers::of($way, $asked, $this->shown, $branch->prediction),
         );
         $car = $branch->prediction->refusal === null ? $this->simulator->asked($branch->car, $action) : $way->car;
 

@@ -79,7 +79,7 @@ final readonly class Likelihood
                 continue;
             }
             [$log, $estimate] = $this->ofFeature(
-                $feature, $shown, (string) $name, $odd, $estimate, $strengths?->leaveRoom((string) $name, $feature) === true, $earlier?->askedAgain((string) $name, $feature),
+                $feature, $shown, (string) $name, $odd, $estimate, $this->room((string) $name, $feature, $strengths), $earlier?->askedAgain((string) $name, $feature),
             );
             $sum += $log;
         }
@@ -101,7 +101,7 @@ final readonly class Likelihood
     }
 
     /** @return array{float, DeviationEstimate} */
-    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, DeviationEstimate $estimate, bool $between, ?AskedAgain $again): array
+    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, DeviationEstimate $estimate, ?float $between, ?AskedAgain $again): array
     {
         $value = $shown->values[$name];
 
@@ -120,7 +120,7 @@ final readonly class Likelihood
     }
 
     /** @return array{float, DeviationEstimate} */
-    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, bool $between, ?AskedAgain $again): array
+    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, ?float $between, ?AskedAgain $again): array
     {
         [$off, $variance] = $estimate->expected($predicted->sensitivities);
         $noise = self::noise($predicted, $shown);
@@ -128,16 +128,16 @@ final readonly class Likelihood
         $residual = $shown->si - $predicted->mean - $off;
         $isNumber = ! $predicted->overload && ! $shown->overload;
         $density = match (true) {
-            $isNumber && $between => $this->withOdd($this->betweenStrengths($predicted, $shown), $odd),
+            $isNumber && $between !== null => $this->withOdd($this->betweenStrengths($predicted, $shown, $between), $odd),
             $isNumber => $this->mixed($residual, $deviation, $shown, $odd),
             $predicted->overload && $shown->overload => 1.0 - $odd,
             $shown->overload => $odd / 2.0,
             default => $odd / $this->weighing->scatter->oddSpan,
         };
-        $teaches = $isNumber && ! $between && abs($residual) < self::TEACHES_WITHIN * $deviation;
+        $teaches = $isNumber && $between === null && abs($residual) < self::TEACHES_WITHIN * $deviation;
         if ($again !== null && ! $shown->overload) {
-            $same = $again->sameness($between ? $this->weighing->scatter->betweenSpread * $this->magnitude($shown) : $predicted->spread());
-            [$expected, $variance] = $again->expected(self::noiseAsShown($predicted, $shown), $between ? $this->weighing->scatter->betweenSpread : self::CHANGE_SPREAD);
+            $same = $again->sameness($between !== null ? $between * $this->magnitude($shown) : $predicted->spread());
+            [$expected, $variance] = $again->expected(self::noiseAsShown($predicted, $shown), $between ?? self::CHANGE_SPREAD);
             $repeated = $same * $this->mixed($shown->si - $expected, sqrt($variance), $shown, $odd);
             $teaches = $teaches && $repeated < $density * max(1.0 - $same, self::UNEXPECTED);
             $density = max($repeated + (1.0 - $same) * $density, self::UNEXPECTED * $density);
@@ -179,11 +179,31 @@ final readonly class Likelihood
         return $this->weighing->scatter->oddity->of($kind);
     }
 
-    private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown): float
+    private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown, float $spread): float
     {
         $smallest = $this->smallest($shown->unit);
 
-        return self::normal(asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest), $this->weighing->scatter->betweenSpread);
+        return self::normal(asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest), $spread);
+    }
+
+    /**
+     * How far a number may lie from this strength's, as a standard deviation of its natural logarithm: most of the way to the next strength. Null where the number stands for itself.
+     */
+    private function room(string $name, Feature $feature, ?Strengths $strengths): ?float
+    {
+        if (! $feature instanceof NumberFeature || $strengths?->leaveRoom($name, $feature) !== true) {
+            return null;
+        }
+        $scatter = $this->weighing->scatter;
+        $smallest = $this->smallest($feature->unit);
+        $here = asinh($feature->mean / $smallest);
+        [$below, $above] = [null, null];
+        foreach ($strengths->others($name) as $other) {
+            $away = asinh($other / $smallest) - $here;
+            [$below, $above] = $away <= 0.0 ? [min(-$away, $below ?? INF), $above] : [$below, min($away, $above ?? INF)];
+        }
+
+        return $below === null && $above === null ? $scatter->betweenSpread : max($scatter->leastBetweenSpread, min($scatter->betweenSpread, $scatter->betweenShare * max($below ?? 0.0, $above ?? 0.0)));
     }
 
     /** Level near zero. */

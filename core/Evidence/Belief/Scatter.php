@@ -10,7 +10,9 @@ final readonly class Scatter
     /**
      * @param  array<string, float>  $readiness  chance beforehand, by how far the readiness of what comes and goes lies off, in standard deviations
      * @param  float  $wideShare  share of numbers that scatter three times as widely as instrument and parts explain
-     * @param  float  $betweenSpread  how far a number lies from the nearest concrete strength: standard deviation of its natural logarithm
+     * @param  float  $betweenSpread  how far a number lies from the nearest concrete strength, at most: standard deviation of its natural logarithm
+     * @param  float  $leastBetweenSpread  and at least: parts of the same kind differ as well
+     * @param  float  $betweenShare  of the way to the next strength, between these two
      * @param  float  $oddSpan  range over which numbers that nothing explains are spread, in natural logarithms
      * @param  array<string, float>  $smallest  what counts as near zero, by unit
      */
@@ -19,6 +21,8 @@ final readonly class Scatter
         public Oddity $oddity,
         public float $wideShare,
         public float $betweenSpread,
+        public float $leastBetweenSpread,
+        public float $betweenShare,
         public float $oddSpan,
         public array $smallest,
     ) {

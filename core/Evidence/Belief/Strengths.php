@@ -14,24 +14,42 @@ use Lernfall\Bay\Contract\Prediction;
  */
 final readonly class Strengths
 {
-    /** @param  array<string, array<array-key, NumberFeature>>  $fixed  numbers that cars without strengths show, by feature */
-    private function __construct(private array $fixed)
+    /**
+     * @param  array<string, array<array-key, NumberFeature>>  $fixed  numbers that cars without strengths show, by feature
+     * @param  array<string, array<string, array<int, float>>>  $means  numbers that each fault shows in its strengths, by family, feature and hypothesis
+     * @param  string  $family  of the hypothesis it is asked about, and its number
+     */
+    private function __construct(private array $fixed, private array $means, private string $family = '', private int $index = -1)
     {
     }
 
-    /** @param  list<Prediction>  $predictions  of the same step, on cars whose faults have no strengths */
-    public static function beside(array $predictions): self
+    /**
+     * @param  list<Prediction>  $fixed  of the same step, on cars whose faults have no strengths
+     * @param  list<array{Hypothesis, int, Prediction}>  $graded  on cars whose faults have, with the number of each hypothesis
+     */
+    public static function beside(array $fixed, array $graded = []): self
     {
-        $fixed = [];
-        foreach ($predictions as $prediction) {
-            foreach ($prediction->features as $name => $feature) {
-                if ($feature instanceof NumberFeature && ! $feature->overload) {
-                    $fixed[(string) $name][self::key($feature)] = $feature;
-                }
+        $alone = [];
+        foreach ($fixed as $prediction) {
+            foreach (self::numbers($prediction) as $name => $feature) {
+                $alone[$name][self::key($feature)] = $feature;
+            }
+        }
+        $means = [];
+        foreach ($graded as [$hypothesis, $index, $prediction]) {
+            $family = $hypothesis->family();
+            foreach (self::numbers($prediction) as $name => $feature) {
+                $means[$family][$name][$index] ??= $feature->mean;
             }
         }
 
-        return new self($fixed);
+        return new self($alone, $means);
+    }
+
+    /** The same, asked about one of the hypotheses. */
+    public function around(Hypothesis $hypothesis, int $index): self
+    {
+        return new self($this->fixed, $this->means, $hypothesis->family(), $index);
     }
 
     public function leaveRoom(string $name, Feature $feature): bool
@@ -46,6 +64,18 @@ final readonly class Strengths
         }
 
         return true;
+    }
+
+    /** @return list<float> what the same fault shows in its other strengths */
+    public function others(string $name): array
+    {
+        return array_values(array_diff_key($this->means[$this->family][$name] ?? [], [$this->index => 0.0]));
+    }
+
+    /** @return array<string, NumberFeature> by name */
+    private static function numbers(Prediction $prediction): array
+    {
+        return array_filter($prediction->features, static fn (Feature $feature): bool => $feature instanceof NumberFeature && ! $feature->overload);
     }
 
     private static function key(NumberFeature $feature): string

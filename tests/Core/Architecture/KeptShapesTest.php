@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = 'f74f3187a3195c9c888194b43fbc4756';
+    private const SHAPES = 'bd99c5ab3d799f06c844a8256a3e28cd';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {
