@@ -18,7 +18,7 @@ use Lernfall\Vehicle\Provocation;
 /** Reads how observations are weighed from decoded JSON. */
 final readonly class WeighingReader
 {
-    public const FORMAT = 'lernfall-weighing/3';
+    public const FORMAT = 'lernfall-weighing/4';
 
     /** @throws InvalidDocument */
     public static function read(mixed $document): Weighing

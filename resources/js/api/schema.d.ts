@@ -1964,7 +1964,7 @@ export interface components {
             /** @description A drive on the road of the lab. */
             car: string;
             /** @enum {string} */
-            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
             pullsAway: boolean;
             kilometresPerHour: number;
             footNewtons: number;
@@ -2778,7 +2778,7 @@ export interface components {
         RoadLabOptions: {
             /** @description What can be driven on the road of the lab. */
             cars: components["schemas"]["RoadLabCar"][];
-            footings: ("dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice")[];
+            footings: ("dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry")[];
         };
         RoadLabCar: {
             id: string;
@@ -3304,7 +3304,7 @@ export interface components {
             /** @constant */
             do: "stop-on-closed-ground";
             /** @enum {unknown} */
-            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
             /** @description From which it brakes; no faster than the ground allows */
             kilometresPerHour: number;
             /** @description The foot stamps on the pedal; else it presses gently */
@@ -3315,7 +3315,7 @@ export interface components {
             /** @constant */
             do: "record-stop";
             /** @enum {unknown} */
-            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
             /** @description From which it brakes; no faster than the ground allows */
             kilometresPerHour: number;
             /** @description The foot stamps on the pedal; else it presses gently */
@@ -3326,14 +3326,14 @@ export interface components {
             /** @constant */
             do: "pull-away";
             /** @enum {unknown} */
-            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
         };
         /** @description Drive on closed ground as planned, from a standstill, and have the driver tell of it */
         "drive-freely": {
             /** @constant */
             do: "drive-freely";
             /** @enum {unknown} */
-            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+            footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
             /** @description no longer than 12 s in all, and braked no more than 3 times */
             parts: {
                 /** @enum {unknown} */
@@ -3802,7 +3802,7 @@ export interface components {
                     /** @constant */
                     do: "stop-on-closed-ground";
                     /** @enum {unknown} */
-                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
                     /** @description From which it brakes; no faster than the ground allows */
                     kilometresPerHour: number;
                     /** @description The foot stamps on the pedal; else it presses gently */
@@ -3813,7 +3813,7 @@ export interface components {
                     /** @constant */
                     do: "record-stop";
                     /** @enum {unknown} */
-                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
                     /** @description From which it brakes; no faster than the ground allows */
                     kilometresPerHour: number;
                     /** @description The foot stamps on the pedal; else it presses gently */
@@ -3824,14 +3824,14 @@ export interface components {
                     /** @constant */
                     do: "pull-away";
                     /** @enum {unknown} */
-                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
                 };
                 /** @description Drive on closed ground as planned, from a standstill, and have the driver tell of it */
                 "drive-freely": {
                     /** @constant */
                     do: "drive-freely";
                     /** @enum {unknown} */
-                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice";
+                    footing: "dry" | "wet" | "snow" | "ice" | "gravel" | "ice-left" | "ice-right" | "dry-then-ice" | "ice-then-dry";
                     /** @description no longer than 12 s in all, and braked no more than 3 times */
                     parts: {
                         /** @enum {unknown} */

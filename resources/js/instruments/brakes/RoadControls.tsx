@@ -137,7 +137,9 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
                     <Button
                         kind="slate-main"
                         disabled={busy}
-                        note={minutes(from === WALKING ? 'stop-on-closed-ground.walking' : 'stop-on-closed-ground')}
+                        note={minutes(
+                            from === WALKING ? 'stop-on-closed-ground.walking' : 'stop-on-closed-ground',
+                        )}
                         onClick={() => void onAct({ do: 'stop-on-closed-ground', ...stop })}
                     >
                         {t('brakes.stop')}

@@ -17,6 +17,7 @@ use Lernfall\Bay\Contract\TraceFeature;
 use Lernfall\Evidence\Belief\Answer;
 use Lernfall\Evidence\Belief\DeviationEstimate;
 use Lernfall\Evidence\Belief\EarlierAnswers;
+use Lernfall\Evidence\Belief\Hypothesis;
 use Lernfall\Evidence\Belief\Likelihood;
 use Lernfall\Evidence\Belief\Strengths;
 use PHPUnit\Framework\TestCase;
@@ -41,6 +42,30 @@ final class LikelihoodTest extends TestCase
 
         self::assertGreaterThan($this->log($sound, 2800.0) + 2.0, $graded);
         self::assertEqualsWithDelta($this->log($sound, 2800.0, Strengths::beside([$sound])), $this->log($sound, 2800.0), 1e-9, 'a graded fault that shows nothing here gains nothing');
+    }
+
+    /** Strengths that show 1700 and 1900 Ω leave no room for 2800; the same with 1700 and 4000 Ω does, and so does one strength alone. */
+    public function test_how_far_a_number_may_lie_goes_by_how_far_apart_the_strengths_show(): void
+    {
+        $near = $this->between(1700.0, 1900.0);
+        $far = $this->between(1700.0, 4000.0);
+
+        self::assertGreaterThan($near + 3.0, $far);
+        self::assertGreaterThan($near + 3.0, $this->between(1700.0));
+        self::assertGreaterThan($far, $this->between(1700.0, 1900.0, shown: 1750.0), 'and where there is little room, what lies in it fits the better');
+    }
+
+    /** How well a number fits the first of these strengths of one fault. */
+    private function between(float $mean, float ...$others): float
+    {
+        $shown = $others['shown'] ?? 2800.0;
+        unset($others['shown']);
+        $car = Workbench::healthy()->car;
+        $sound = Prediction::of('reading', ['reading' => $this->feature(1340.0)]);
+        $hypotheses = array_map(static fn (int $index): Hypothesis => new Hypothesis("strength $index", [], 1.0, true, $car), range(0, count($others)));
+        $graded = array_map(fn (Hypothesis $one, int $index, float $ohms): array => [$one, $index, Prediction::of('reading', ['reading' => $this->feature($ohms)])], $hypotheses, array_keys($hypotheses), [$mean, ...array_values($others)]);
+
+        return $this->log($graded[0][2], $shown, Strengths::beside([$sound], $graded)->around($hypotheses[0], 0));
     }
 
     /** No signal is no signal, however it was lost: nothing lies between. */
