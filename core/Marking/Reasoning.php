@@ -72,7 +72,7 @@ final readonly class Reasoning
         $advice = $considered->brief();
         $testing = $advice->costOfTesting();
         $now = $this->cost($advice, $repair);
-        $justified = $this->isWorth($advice, $repair) && $this->chance($advice->repairs, $repair) > 0.0;
+        $justified = $this->isWorth($advice, $repair) && $this->chance($advice->repairs, $repair) > 0.0 && ($repair !== null || $this->card->before($step) !== []); // a car that nobody has looked at is not left by reasoning, whatever its owner said
         $posterior = $advice->repairs;
         $prospects = new RepairProspects(
             $this->chance($posterior, $repair),

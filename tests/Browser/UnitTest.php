@@ -48,7 +48,7 @@ final class UnitTest extends BrowserTestCase
     public function test_a_stop_on_closed_ground_tells_which_wheel_locks_and_a_doubtful_one_is_refused(): void
     {
         $person = $this->started('arlo', "The farrier's Harl")->tab('Brakes')->choose('Where', 'Closed ground')->press('Drive and brake')->see('the engine is off')
-            ->choose('Key', 'engine')->choose('Brake from, km/h', '60')->press('Drive and brake')->see('marks on the ground')->see('pulls right')
+            ->choose('Key', 'engine')->choose('Brake from, km/h', '60')->choose('Foot', 'stamps')->press('Drive and brake')->see('marks on the ground')->see('pulls right')
             ->select('Which of them', 'mark of wheel FL')->select('What you saw', 'The wheel leaves a mark')->choose('Judgement', 'out')->press('Write down')->see('The wheel leaves a mark out')
             ->press('Drive, brake and record')->see('Stop on closed ground, recorded');
         $this->fitsEverywhere($person);

@@ -26,10 +26,14 @@ final readonly class CaseKnowledge
         return array_reduce($this->symptoms, static fn (float $factor, Symptom $one): float => $factor * $one->factor($fault), $this->priorFactors[$fault->kind->id] ?? 1.0);
     }
 
-    /** The same of a car in order. */
+    /** The same of a car in order. Whoever worries about one thing that is normal easily worries about another: every further one counts as its square root. Our own figure. */
     public function soundFactor(): float
     {
-        return array_reduce($this->symptoms, static fn (float $factor, Symptom $one): float => $factor * ($one->factors[Symptom::NOTHING] ?? 1.0), $this->priorFactors[Symptom::NOTHING] ?? 1.0);
+        $factors = array_map(static fn (Symptom $one): float => $one->factors[Symptom::NOTHING] ?? 1.0, $this->symptoms);
+
+        rsort($factors);
+
+        return ($this->priorFactors[Symptom::NOTHING] ?? 1.0) * ($factors[0] ?? 1.0) * sqrt(array_product(array_slice($factors, 1)));
     }
 
     /** Whether the brakes themselves may be at fault by what the customer says. */

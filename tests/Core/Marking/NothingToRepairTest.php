@@ -39,6 +39,18 @@ final class NothingToRepairTest extends TestCase
         self::assertLessThan(30.0, $sheet->points());
     }
 
+    /** What the customer told of makes that most likely by itself; still nobody has looked. */
+    public function test_nor_has_who_believes_a_customer_that_all_is_normal(): void
+    {
+        $symptoms = Workbench::catalogue()->symptoms;
+        $knowledge = new CaseKnowledge(symptoms: [$symptoms['noise-on-pulling-away'], $symptoms['pedal-beats-on-slippery-ground']]);
+        $sheet = Played::on(Workbench::case([]))->do(['do' => 'conclude'])->marks(Workbench::policy(), $knowledge);
+
+        self::assertGreaterThan(0.8, $sheet->reviews[0]->prospects->byCard);
+        self::assertSame('lucky', $sheet->reviews[0]->verdict());
+        self::assertLessThan(30.0, $sheet->points());
+    }
+
     /** Half of it found out, by odds from 1 to 1.41 of the 2 that count as found out: half a close call. */
     public function test_leaving_a_car_is_as_close_a_call_as_was_found_out(): void
     {

@@ -59,7 +59,7 @@ export function RoadControls({ attempt, busy, onAct }: Pick<PanelProps, 'attempt
     );
     const [errors, setErrors] = useState<Record<string, string>>({});
     const [speed, setSpeed] = useState(last?.kilometresPerHour ?? WALKING);
-    const [foot, setFoot] = useState<(typeof FEET)[number]>(last?.hard === false ? 'gentle' : 'hard');
+    const [foot, setFoot] = useState<(typeof FEET)[number]>(last?.hard === true ? 'hard' : 'gentle');
     const ground = useId();
     const speeds = GROUNDS[footing];
     const from = speeds.includes(speed) ? speed : (speeds.filter((one) => one < speed).at(-1) ?? WALKING);
