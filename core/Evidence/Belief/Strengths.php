@@ -75,7 +75,14 @@ final readonly class Strengths
     /** @return array<string, NumberFeature> by name */
     private static function numbers(Prediction $prediction): array
     {
-        return array_filter($prediction->features, static fn (Feature $feature): bool => $feature instanceof NumberFeature && ! $feature->overload);
+        $numbers = [];
+        foreach ($prediction->features as $name => $feature) {
+            if ($feature instanceof NumberFeature && ! $feature->overload) {
+                $numbers[(string) $name] = $feature;
+            }
+        }
+
+        return $numbers;
     }
 
     private static function key(NumberFeature $feature): string

@@ -104,17 +104,11 @@ final class RoadCodesTest extends TestCase
 
     private static function when(Workbench $car): string
     {
-        $car->do(new TurnKey(Ignition::Running));
-        $moments = [self::FIRST, self::SECOND];
-        if ($car->car->state->memory->hasPresent()) {
-            return self::AT_KEY;
-        }
-        foreach ($moments as $moment) {
-            $car->do(new StopHere(Footing::Dry, 40));
+        foreach ([self::AT_KEY => [new TurnKey(Ignition::Running)], self::FIRST => [new StopHere(Footing::Dry, 40)], self::SECOND => [new TurnKey(Ignition::Off), new TurnKey(Ignition::Running), new StopHere(Footing::Dry, 40)]] as $moment => $actions) {
+            $car->do(...$actions);
             if ($car->car->state->memory->hasPresent()) {
                 return $moment;
             }
-            $car->do(new TurnKey(Ignition::Off), new TurnKey(Ignition::Running));
         }
 
         return self::NEVER;
