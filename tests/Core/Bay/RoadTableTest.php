@@ -13,6 +13,7 @@ use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Fault\InvalidFault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sweep;
 use Tests\Support\Workbench;
 
 /** Faults against drives on every car: what a driver tells of each that is not told of the sound car on the same ground. */
@@ -134,14 +135,15 @@ final class RoadTableTest extends TestCase
         }
     }
 
-    #[DataProvider('rows')]
+    /** @return array<string, array{string, string}> */
+    public static function withoutBrakedWheels(): array
+    {
+        return Sweep::of(array_filter(iterator_to_array(self::rows()), static fn (array $row): bool => $row[0] !== 'lendo-15'), 24);
+    }
+
+    #[DataProvider('withoutBrakedWheels')]
     public function test_where_no_wheel_is_braked_for_it_only_the_lamp_and_the_unit_are_heard_of_on_pulling_away(string $id, string $kind): void
     {
-        if ($id === 'lendo-15') {
-            self::assertArrayHasKey(4, self::drives($id));
-
-            return; // it brakes a wheel
-        }
         $car = self::car($id, $kind);
         self::assertNotNull($car);
         $drive = new PullAway(Footing::IceLeft);
