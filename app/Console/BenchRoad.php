@@ -32,6 +32,9 @@ use Lernfall\Vehicle\Vehicle;
 /** Times drives on closed ground: one of each, and what they cost as evidence. */
 final class BenchRoad extends Command
 {
+    /** The cars are taken in so many parts, mixed: by how much the time of each adds, how it grows with their number. */
+    private const PARTS = 4;
+
     protected $signature = 'bench:road {--vehicle= : one of them only}';
 
     protected $description = 'Measure what drives on closed ground cost: alone, over all cars there could be, and in marks';
@@ -92,8 +95,13 @@ final class BenchRoad extends Command
         $cars = array_map(static fn ($one): Car => Branch::likeliest($simulator->predict($one->car, new TurnKey(Ignition::Running)))->car, $evidence->hypotheses->all);
         foreach ([new StopHere(Footing::Dry, 40), new StopHere(Footing::Dry, 20, false), new StopHere(Footing::Ice, 20), new PullAway(Footing::IceLeft)] as $drive) {
             $before = $known->kept;
-            $cold = $this->over($cars, $drive, $simulator);
-            $this->line(sprintf('%9.1f s   %s: %s over %d cars, of which %d differ; %.1f s once they are known', $cold, $id, $drive->question(), count($cars), $known->kept - $before, $this->over($cars, $drive, $simulator)));
+            $cold = 0.0;
+            $grown = [];
+            foreach (range(0, self::PARTS - 1) as $part) {
+                $cold += $this->over(array_values(array_filter($cars, static fn (int $number): bool => $number % self::PARTS === $part, ARRAY_FILTER_USE_KEY)), $drive, $simulator);
+                $grown[] = sprintf('%.1f', $cold);
+            }
+            $this->line(sprintf('%9.1f s   %s: %s over %d cars, of which %d differ; %.1f s once they are known; after each quarter of the cars %s s', $cold, $id, $drive->question(), count($cars), $known->kept - $before, $this->over($cars, $drive, $simulator), implode(', ', $grown)));
         }
     }
 
