@@ -37,7 +37,7 @@ final readonly class WeighingReader
             new Scatter(
                 self::floats($root, 'readiness'),
                 new Oddity(self::errs($root), self::chance($root, 'oddShare'), self::chance($root, 'oddStepShare')), self::chance($root, 'wideShare'),
-                $root->float('betweenSpread'), $root->float('leastBetweenSpread'), $root->float('betweenShare'), $root->float('oddSpan'),
+                $root->float('betweenSpread'), $root->float('leastBetweenSpread'), $root->float('oddSpan'),
                 self::floats($root, 'smallest'),
             ),
             new Pursuit($root->float('forgottenBelow'), $root->float('ruledOutBelow'), $root->int('waysPerHypothesis')),

@@ -39,6 +39,12 @@ final readonly class Hypothesis
         return implode('+', array_map(static fn (Fault $fault): string => "{$fault->kind->id}@$fault->channel.$fault->conductor.{$fault->provokedBy?->value}", $this->faults));
     }
 
+    /** Of the only fault it has; null where it is one of several, or has none. */
+    public function strength(): ?float
+    {
+        return $this->graded && count($this->faults) === 1 ? $this->faults[0]->strength : null;
+    }
+
     /** @return list<string> ids of the kinds of fault it has */
     public function kinds(): array
     {

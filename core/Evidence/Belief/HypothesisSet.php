@@ -90,7 +90,7 @@ final readonly class HypothesisSet
             $hypothesis = $this->hypotheses->all[$way->hypothesis];
             foreach ($branches[$index] as $branch) {
                 if ($hypothesis->graded) {
-                    $graded[] = [$hypothesis, $way->hypothesis, $branch->prediction];
+                    $graded[] = [$hypothesis, $branch->prediction];
                 } else {
                     $fixed[] = $branch->prediction;
                 }
@@ -170,7 +170,7 @@ final readonly class HypothesisSet
             $hypothesis = $this->hypotheses->all[$way->hypothesis];
             foreach (array_intersect_key($way->predictions, $written) as $number => $prediction) {
                 if ($hypothesis->graded) {
-                    $graded[$number][] = [$hypothesis, $way->hypothesis, $prediction];
+                    $graded[$number][] = [$hypothesis, $prediction];
                 } else {
                     $fixed[$number][] = $prediction;
                 }
@@ -247,7 +247,7 @@ final readonly class HypothesisSet
     {
         $hypothesis = $this->hypotheses->all[$way->hypothesis];
 
-        return $hypothesis->graded ? $strengths?->around($hypothesis, $way->hypothesis) : null;
+        return $hypothesis->graded ? $strengths?->around($hypothesis) : null;
     }
 
     /**

@@ -100,8 +100,11 @@ final readonly class Likelihood
         return in_array(strrchr($name, '.'), self::DETAILS, true);
     }
 
-    /** @return array{float, DeviationEstimate} */
-    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, DeviationEstimate $estimate, ?float $between, ?AskedAgain $again): array
+    /**
+     * @param  ?array{float, float}  $between  how far a number may lie below and above, where it is of one strength out of many
+     * @return array{float, DeviationEstimate}
+     */
+    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, DeviationEstimate $estimate, ?array $between, ?AskedAgain $again): array
     {
         $value = $shown->values[$name];
 
@@ -119,8 +122,11 @@ final readonly class Likelihood
         return log((1.0 - $odd) * ($predicted->chances[$word] ?? 0.0) + $odd / (1 + count($predicted->chances)));
     }
 
-    /** @return array{float, DeviationEstimate} */
-    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, ?float $between, ?AskedAgain $again): array
+    /**
+     * @param  ?array{float, float}  $between  as above
+     * @return array{float, DeviationEstimate}
+     */
+    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, ?array $between, ?AskedAgain $again): array
     {
         [$off, $variance] = $estimate->expected($predicted->sensitivities);
         $noise = self::noise($predicted, $shown);
@@ -136,8 +142,8 @@ final readonly class Likelihood
         };
         $teaches = $isNumber && $between === null && abs($residual) < self::TEACHES_WITHIN * $deviation;
         if ($again !== null && ! $shown->overload) {
-            $same = $again->sameness($between !== null ? $between * $this->magnitude($shown) : $predicted->spread());
-            [$expected, $variance] = $again->expected(self::noiseAsShown($predicted, $shown), $between ?? self::CHANGE_SPREAD);
+            $same = $again->sameness($between !== null ? max($between) * $this->magnitude($shown) : $predicted->spread());
+            [$expected, $variance] = $again->expected(self::noiseAsShown($predicted, $shown), $between === null ? self::CHANGE_SPREAD : max($between));
             $repeated = $same * $this->mixed($shown->si - $expected, sqrt($variance), $shown, $odd);
             $teaches = $teaches && $repeated < $density * max(1.0 - $same, self::UNEXPECTED);
             $density = max($repeated + (1.0 - $same) * $density, self::UNEXPECTED * $density);
@@ -179,31 +185,36 @@ final readonly class Likelihood
         return $this->weighing->scatter->oddity->of($kind);
     }
 
-    private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown, float $spread): float
+    /**
+     * Two halves of normal densities that meet at this strength's number.
+     *
+     * @param  array{float, float}  $spreads  below and above
+     */
+    private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown, array $spreads): float
     {
         $smallest = $this->smallest($shown->unit);
+        $away = asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest);
+        $here = $spreads[$away < 0.0 ? 0 : 1];
 
-        return self::normal(asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest), $spread);
+        return self::normal($away, $here) * 2.0 * $here / array_sum($spreads);
     }
 
     /**
-     * How far a number may lie from this strength's, as a standard deviation of its natural logarithm: most of the way to the next strength. Null where the number stands for itself.
+     * How far a number may lie from this strength's, as standard deviations of its natural logarithm below and above: as far as what the next strength shows. Null where the number stands for itself.
+     *
+     * @return ?array{float, float}
      */
-    private function room(string $name, Feature $feature, ?Strengths $strengths): ?float
+    private function room(string $name, Feature $feature, ?Strengths $strengths): ?array
     {
         if (! $feature instanceof NumberFeature || $strengths?->leaveRoom($name, $feature) !== true) {
             return null;
         }
         $scatter = $this->weighing->scatter;
         $smallest = $this->smallest($feature->unit);
-        $here = asinh($feature->mean / $smallest);
-        [$below, $above] = [null, null];
-        foreach ($strengths->others($name) as $other) {
-            $away = asinh($other / $smallest) - $here;
-            [$below, $above] = $away <= 0.0 ? [min(-$away, $below ?? INF), $above] : [$below, min($away, $above ?? INF)];
-        }
 
-        return $below === null && $above === null ? $scatter->betweenSpread : max($scatter->leastBetweenSpread, min($scatter->betweenSpread, $scatter->betweenShare * max($below ?? 0.0, $above ?? 0.0)));
+        return array_map(static fn (?float $next): float => $next === null ? $scatter->betweenSpread : max(
+            $scatter->leastBetweenSpread, min($scatter->betweenSpread, abs(asinh($next / $smallest) - asinh($feature->mean / $smallest))),
+        ), $strengths->limits($name, $feature->mean));
     }
 
     /** Level near zero. */

@@ -12,7 +12,6 @@ final readonly class Scatter
      * @param  float  $wideShare  share of numbers that scatter three times as widely as instrument and parts explain
      * @param  float  $betweenSpread  how far a number lies from the nearest concrete strength, at most: standard deviation of its natural logarithm
      * @param  float  $leastBetweenSpread  and at least: parts of the same kind differ as well
-     * @param  float  $betweenShare  of the way to the next strength, between these two
      * @param  float  $oddSpan  range over which numbers that nothing explains are spread, in natural logarithms
      * @param  array<string, float>  $smallest  what counts as near zero, by unit
      */
@@ -22,7 +21,6 @@ final readonly class Scatter
         public float $wideShare,
         public float $betweenSpread,
         public float $leastBetweenSpread,
-        public float $betweenShare,
         public float $oddSpan,
         public array $smallest,
     ) {

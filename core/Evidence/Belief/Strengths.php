@@ -16,16 +16,16 @@ final readonly class Strengths
 {
     /**
      * @param  array<string, array<array-key, NumberFeature>>  $fixed  numbers that cars without strengths show, by feature
-     * @param  array<string, array<string, array<int, float>>>  $means  numbers that each fault shows in its strengths, by family, feature and hypothesis
-     * @param  string  $family  of the hypothesis it is asked about, and its number
+     * @param  array<string, array<string, array<array-key, float>>>  $means  number that a fault shows, by family, feature and strength
+     * @param  ?Hypothesis  $one  it is asked about
      */
-    private function __construct(private array $fixed, private array $means, private string $family = '', private int $index = -1)
+    private function __construct(private array $fixed, private array $means, private ?Hypothesis $one = null)
     {
     }
 
     /**
      * @param  list<Prediction>  $fixed  of the same step, on cars whose faults have no strengths
-     * @param  list<array{Hypothesis, int, Prediction}>  $graded  on cars whose faults have, with the number of each hypothesis
+     * @param  list<array{Hypothesis, Prediction}>  $graded  on cars whose faults have
      */
     public static function beside(array $fixed, array $graded = []): self
     {
@@ -36,10 +36,13 @@ final readonly class Strengths
             }
         }
         $means = [];
-        foreach ($graded as [$hypothesis, $index, $prediction]) {
-            $family = $hypothesis->family();
+        foreach ($graded as [$hypothesis, $prediction]) {
+            [$family, $strength] = [$hypothesis->family(), $hypothesis->strength()];
+            if ($strength === null) {
+                continue;
+            }
             foreach (self::numbers($prediction) as $name => $feature) {
-                $means[$family][$name][$index] ??= $feature->mean;
+                $means[$family][$name][(string) $strength] ??= $feature->mean;
             }
         }
 
@@ -47,9 +50,9 @@ final readonly class Strengths
     }
 
     /** The same, asked about one of the hypotheses. */
-    public function around(Hypothesis $hypothesis, int $index): self
+    public function around(Hypothesis $hypothesis): self
     {
-        return new self($this->fixed, $this->means, $hypothesis->family(), $index);
+        return new self($this->fixed, $this->means, $hypothesis);
     }
 
     public function leaveRoom(string $name, Feature $feature): bool
@@ -66,10 +69,27 @@ final readonly class Strengths
         return true;
     }
 
-    /** @return list<float> what the same fault shows in its other strengths */
-    public function others(string $name): array
+    /**
+     * What the next strengths show on either side of this one.
+     *
+     * @return array{?float, ?float} the next smaller and the next greater number; null where no strength is known beyond, or the next one shows the same
+     */
+    public function limits(string $name, float $mean): array
     {
-        return array_values(array_diff_key($this->means[$this->family][$name] ?? [], [$this->index => 0.0]));
+        $here = $this->one?->strength();
+        [$before, $after] = [null, null];
+        foreach ($here === null ? [] : $this->means[$this->one->family()][$name] ?? [] as $strength => $number) {
+            $away = (float) $strength - $here;
+            $before = $away < 0.0 && ($before === null || $away > $before[0]) ? [$away, $number] : $before;
+            $after = $away > 0.0 && ($after === null || $away < $after[0]) ? [$away, $number] : $after;
+        }
+        $limits = [null, null];
+        foreach (array_filter([$before, $after]) as [, $number]) {
+            $side = $number < $mean ? 0 : 1;
+            $limits[$side] = $number === $mean ? $limits[$side] : $limits[$side] ?? $number;
+        }
+
+        return $limits;
     }
 
     /** @return array<string, NumberFeature> by name */

@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = 'bd99c5ab3d799f06c844a8256a3e28cd';
+    private const SHAPES = '1009f7a071add99be94c4e6ed3b68bc1';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {

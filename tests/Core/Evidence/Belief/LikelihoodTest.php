@@ -44,28 +44,39 @@ final class LikelihoodTest extends TestCase
         self::assertEqualsWithDelta($this->log($sound, 2800.0, Strengths::beside([$sound])), $this->log($sound, 2800.0), 1e-9, 'a graded fault that shows nothing here gains nothing');
     }
 
-    /** Strengths that show 1700 and 1900 Ω leave no room for 2800; the same with 1700 and 4000 Ω does, and so does one strength alone. */
+    /** Strengths that show 1700 and 1900 Ω leave no room between them for 2800; the same with 1700 and 4000 Ω does. */
     public function test_how_far_a_number_may_lie_goes_by_how_far_apart_the_strengths_show(): void
     {
-        $near = $this->between(1700.0, 1900.0);
-        $far = $this->between(1700.0, 4000.0);
+        $near = $this->among(['0.3' => 1700.0, '0.4' => 1900.0, '0.5' => 2000.0], 0.3, 2800.0);
+        $far = $this->among(['0.3' => 1700.0, '0.4' => 4000.0, '0.5' => 5000.0], 0.3, 2800.0);
 
         self::assertGreaterThan($near + 3.0, $far);
-        self::assertGreaterThan($near + 3.0, $this->between(1700.0));
-        self::assertGreaterThan($far, $this->between(1700.0, 1900.0, shown: 1750.0), 'and where there is little room, what lies in it fits the better');
+        self::assertGreaterThan($far, $this->among(['0.3' => 1700.0, '0.4' => 1900.0, '0.5' => 2000.0], 0.3, 1750.0), 'and where there is little room, what lies in it fits the better');
     }
 
-    /** How well a number fits the first of these strengths of one fault. */
-    private function between(float $mean, float ...$others): float
+    /** Nobody knows how strong such a fault can be. */
+    public function test_beyond_the_last_strength_there_is_as_much_room_as_ever(): void
     {
-        $shown = $others['shown'] ?? 2800.0;
-        unset($others['shown']);
-        $car = Workbench::healthy()->car;
-        $sound = Prediction::of('reading', ['reading' => $this->feature(1340.0)]);
-        $hypotheses = array_map(static fn (int $index): Hypothesis => new Hypothesis("strength $index", [], 1.0, true, $car), range(0, count($others)));
-        $graded = array_map(fn (Hypothesis $one, int $index, float $ohms): array => [$one, $index, Prediction::of('reading', ['reading' => $this->feature($ohms)])], $hypotheses, array_keys($hypotheses), [$mean, ...array_values($others)]);
+        $shows = ['0.3' => 1800.0, '0.4' => 1900.0, '0.5' => 2000.0];
 
-        return $this->log($graded[0][2], $shown, Strengths::beside([$sound], $graded)->around($hypotheses[0], 0));
+        self::assertGreaterThan($this->among($shows, 0.4, 4000.0) + 3.0, $this->among($shows, 0.5, 4000.0));
+    }
+
+    /**
+     * How well a number fits one strength of a shorted winding.
+     *
+     * @param  array<array-key, float>  $shows  ohms, by strength
+     */
+    private function among(array $shows, float $strength, float $shown): float
+    {
+        $graded = [];
+        foreach ($shows as $one => $ohms) {
+            $fault = Workbench::case([['coil-shorted', 'FR', '', (float) $one]])->faults;
+            $graded[(string) $one] = [new Hypothesis("coil-shorted $one", $fault, 1.0, true, Workbench::healthy()->car), Prediction::of('reading', ['reading' => $this->feature($ohms)])];
+        }
+        [$hypothesis, $prediction] = $graded[(string) $strength];
+
+        return $this->log($prediction, $shown, Strengths::beside([Prediction::of('reading', ['reading' => $this->feature(1340.0)])], array_values($graded))->around($hypothesis));
     }
 
     /** No signal is no signal, however it was lost: nothing lies between. */
