@@ -77,8 +77,11 @@ final readonly class Strengths
     public function limits(string $name, float $mean): array
     {
         $here = $this->one?->strength();
+        if ($this->one === null || $here === null) {
+            return [null, null];
+        }
         [$before, $after] = [null, null];
-        foreach ($here === null ? [] : $this->means[$this->one->family()][$name] ?? [] as $strength => $number) {
+        foreach ($this->means[$this->one->family()][$name] ?? [] as $strength => $number) {
             $away = (float) $strength - $here;
             $before = $away < 0.0 && ($before === null || $away > $before[0]) ? [$away, $number] : $before;
             $after = $away > 0.0 && ($after === null || $away < $after[0]) ? [$away, $number] : $after;
