@@ -9,9 +9,9 @@ export function Told({ shown, onTable }: { shown: Shown[]; onTable: (name: strin
     return (
         <section
             aria-label={t('road.told')}
-            className="rounded-part border border-floor-deep bg-bench px-3 py-2"
+            className="rounded-part border border-floor-deep bg-bench px-3 py-1"
         >
-            <table className="w-full text-small">
+            <table className="w-full text-small leading-tight">
                 <caption className="border-b border-ink pb-0.5 text-left text-base font-semibold">
                     {t('road.told')}
                 </caption>
@@ -19,7 +19,7 @@ export function Told({ shown, onTable }: { shown: Shown[]; onTable: (name: strin
                     <tr className="text-ink-soft">
                         <td />
                         {told.map(({ name }) => (
-                            <th key={name} scope="col" className="py-0.5 text-left font-normal">
+                            <th key={name} scope="col" className="text-left font-normal">
                                 <span className="font-semibold text-ink">{name}</span>{' '}
                                 <button
                                     type="button"
@@ -36,13 +36,13 @@ export function Told({ shown, onTable }: { shown: Shown[]; onTable: (name: strin
                 <tbody>
                     {rows.map((row) => (
                         <tr key={row} className="border-t border-floor-deep align-top">
-                            <th scope="row" className="py-0.5 pr-2 text-left font-normal text-ink-soft">
+                            <th scope="row" className="py-px pr-2 text-left font-normal text-ink-soft">
                                 {t(`tried.${row}`)}
                             </th>
                             {told.map(({ name, words }) => (
                                 <td
                                     key={name}
-                                    className={`py-0.5 pr-2 ${words[row] !== told[0]?.words[row] ? 'border-l-4 border-ink pl-1.5' : ''}`}
+                                    className={`py-px pr-2 ${words[row] !== told[0]?.words[row] ? 'border-l-4 border-ink pl-1.5' : ''}`}
                                 >
                                     {words[row] ?? '–'}
                                 </td>
