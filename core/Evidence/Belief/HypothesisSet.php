@@ -85,18 +85,13 @@ final readonly class HypothesisSet
         }
         $asked = $this->questions->stepsThatPut($step->action->question());
         $branches = $this->expected($step->action, $asked[0] ?? -1);
-        [$fixed, $graded] = [[], []];
+        $predicted = [];
         foreach ($this->ways as $index => $way) {
-            $hypothesis = $this->hypotheses->all[$way->hypothesis];
             foreach ($branches[$index] as $branch) {
-                if ($hypothesis->graded) {
-                    $graded[] = [$hypothesis, $branch->prediction];
-                } else {
-                    $fixed[] = $branch->prediction;
-                }
+                $predicted[] = [$this->hypotheses->all[$way->hypothesis], $branch->prediction];
             }
         }
-        $strengths = Strengths::beside($fixed, $graded);
+        $strengths = Strengths::among($predicted);
         $further = [];
         foreach ($this->ways as $index => $way) {
             foreach ($branches[$index] as $branch) {
@@ -165,21 +160,13 @@ final readonly class HypothesisSet
         ksort($written);
         $before = $this->questions->before(array_keys($written));
         $ways = [...$this->ways, ...$this->left];
-        $fixed = $graded = array_fill_keys(array_keys($written), []);
+        $predicted = array_fill_keys(array_keys($written), []);
         foreach ($ways as $way) {
-            $hypothesis = $this->hypotheses->all[$way->hypothesis];
             foreach (array_intersect_key($way->predictions, $written) as $number => $prediction) {
-                if ($hypothesis->graded) {
-                    $graded[$number][] = [$hypothesis, $prediction];
-                } else {
-                    $fixed[$number][] = $prediction;
-                }
+                $predicted[$number][] = [$this->hypotheses->all[$way->hypothesis], $prediction];
             }
         }
-        $strengths = [];
-        foreach ($fixed as $number => $predictions) {
-            $strengths[$number] = Strengths::beside($predictions, $graded[$number]);
-        }
+        $strengths = array_map(Strengths::among(...), $predicted);
         $logs = array_map(fn (HypothesisBranch $way): array => $this->fits($way, $written, $before, $strengths), $ways);
         $inTurn = [];
         foreach ([0, ...array_keys($written)] as $number) {

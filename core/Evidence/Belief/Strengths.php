@@ -23,6 +23,14 @@ final readonly class Strengths
     {
     }
 
+    /** @param  list<array{Hypothesis, Prediction}>  $predicted  of the same step, on all cars that could be there */
+    public static function among(array $predicted): self
+    {
+        $ungraded = array_filter($predicted, static fn (array $one): bool => ! $one[0]->graded);
+
+        return self::beside(array_column($ungraded, 1), array_values(array_diff_key($predicted, $ungraded)));
+    }
+
     /**
      * @param  list<Prediction>  $fixed  of the same step, on cars whose faults have no strengths
      * @param  list<array{Hypothesis, Prediction}>  $graded  on cars whose faults have
