@@ -20,6 +20,11 @@ final readonly class Drive
     {
     }
 
+    public static function of(Stretch ...$stretches): self
+    {
+        return new self(array_values($stretches));
+    }
+
     /** Pulls away, holds a speed, stops. */
     public static function straight(float $metresPerSecond, float $holdSeconds): self
     {

@@ -8,7 +8,10 @@ use Lernfall\Module\Failure;
 use Lernfall\Module\SpeedInput;
 use Lernfall\Vehicle\Monitors;
 
-/** What the module's monitors make of a whole drive, worked out stretch by stretch. */
+/**
+ * What the module's monitors make of a whole drive, worked out stretch by stretch. In a hard stop they leave it alone how quickly a wheel slows down: sound ones that are about to lock go beyond any limit for
+ * rolling ones.
+ */
 final readonly class DrivingMonitors
 {
     public function __construct(private Monitors $monitors, private float $circumferenceMetres)

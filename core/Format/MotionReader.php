@@ -90,7 +90,7 @@ final readonly class MotionReader
         $usual = new SlipControlDesign;
         $triggers = $node->has('triggers') ? $node->at('triggers')->built(self::triggers(...)) : $usual->triggers;
         $recovery = $node->has('recovery') ? $node->at('recovery')->built(self::recovery(...)) : $usual->recovery;
-        $rebuilding = $node->has('rebuilding') ? $node->at('rebuilding')->built(static fn (Node $here): Rebuilding => new Rebuilding($here->float('atOnceShare'), $here->float('stepEverySeconds'), $here->float('yawDelaySeconds'))) : $usual->rebuilding;
+        $rebuilding = $node->has('rebuilding') ? $node->at('rebuilding')->built(self::rebuilding(...)) : $usual->rebuilding;
         $reference = $node->has('reference') ? $node->at('reference')->built(self::reference(...)) : $usual->reference;
 
         return new SlipControlDesign(
@@ -113,6 +113,11 @@ final readonly class MotionReader
             $node->float('endsMetresPerSecondSquared'), $node->float('risesMetresPerSecondSquared'), $node->float('settledMetresPerSecondSquared'), $node->float('strongMetresPerSecondSquared'),
             $node->float('recoveredShare'), $node->float('againSeconds'), $node->float('lowAfterSeconds'), $node->float('suspectAfterSeconds'),
         );
+    }
+
+    private static function rebuilding(Node $node): Rebuilding
+    {
+        return new Rebuilding($node->float('atOnceShare'), $node->float('stepEverySeconds'), $node->float('yawDelaySeconds'), ...($node->has('growsAfterSteps') ? [$node->int('growsAfterSteps')] : []));
     }
 
     private static function reference(Node $node): ReferenceLimits

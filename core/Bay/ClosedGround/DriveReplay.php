@@ -62,9 +62,9 @@ final readonly class DriveReplay
     private function drivenFreely(Car $before, DriveFreely $drive, array $told): RoadPlay
     {
         [$car, $corners] = [$this->there($before, $drive->journey()), self::corners($before)];
-        $record = (new FreelyDriven($car, $corners))->record($drive, $this->driver)->whole;
+        $record = (new FreelyDriven($car, $corners))->record($drive, $this->driver);
 
-        return RoadPlay::of($record, $drive->footing->track(), (new RollingBody($car, $corners))->chassis, $corners->ids, $told, (new LampWork)->isControlling($car));
+        return RoadPlay::freely($record, $drive->footing->track(), (new RollingBody($car, $corners))->chassis, $corners->ids, $told, (new LampWork)->isControlling($car));
     }
 
     /** As the way there has left it. */

@@ -33,22 +33,34 @@ final readonly class FreeWork
             return Branch::refused($car, $refusal);
         }
 
-        return array_map(
-            fn (Branch $one): Branch => $this->told($one, $corners, $drive),
-            (new DrivingWork)->driven($car, $drive->journey(), static fn (): Prediction => Prediction::of('driven-freely')),
-        );
+        $branches = [];
+        foreach ((new DrivingWork)->driven($car, $drive->journey(), static fn (): Prediction => Prediction::of('driven-freely')) as $way) {
+            array_push($branches, ...$this->told($way, $corners, $drive));
+        }
+
+        return $branches;
     }
 
-    private function told(Branch $way, Corners $corners, DriveFreely $drive): Branch
+    /**
+     * What the monitors find in the drive itself comes to the module's memory as it ends, and lights no lamp before.
+     *
+     * @return non-empty-list<Branch>
+     */
+    private function told(Branch $way, Corners $corners, DriveFreely $drive): array
     {
-        $outcome = (new FreelyDriven($way->car, $corners))->done($drive, $this->driver, $this->memory);
+        $driven = new FreelyDriven($way->car, $corners);
+        $outcome = $driven->done($drive, $this->driver, $this->memory);
         $features = SelfTest::heard($way->car);
         $felt = $outcome->felt();
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));
         }
         $left = array_map(static fn (float $cubicCentimetres): float => round($cubicCentimetres, 2), $outcome->left);
+        $after = $way->car->in($way->car->state->withAccumulated($left));
 
-        return new Branch($way->weight, $way->car->in($way->car->state->withAccumulated($left)), Prediction::of('driven-freely', (new LampWork)->withTractionLamp($way->car, $features)));
+        return array_map(
+            static fn (Branch $end): Branch => new Branch($way->weight * $end->weight, $end->car, Prediction::of('driven-freely', (new LampWork)->withTractionLamp($end->car, $features))),
+            (new DrivingWork)->driven($after, $driven->watched($drive, $this->driver), static fn (): Prediction => Prediction::of('driven-freely')),
+        );
     }
 }

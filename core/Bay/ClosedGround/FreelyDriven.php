@@ -5,18 +5,29 @@ declare(strict_types=1);
 namespace Lernfall\Bay\ClosedGround;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Car\Ignition;
+use Lernfall\Bay\Car\Memo;
+use Lernfall\Bay\Contract\Branch;
+use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Bay\Lamps\LampWork;
+use Lernfall\Drive\AsDriven;
+use Lernfall\Drive\Ground;
+use Lernfall\Drive\Stretch;
 use Lernfall\Road\Corners;
 use Lernfall\Road\FreeCar;
 use Lernfall\Road\FreeFigures;
 use Lernfall\Road\FreePart;
 use Lernfall\Road\FreeRecord;
 use Lernfall\Road\FreeTask;
+use Lernfall\Road\RoadRecord;
 use LogicException;
 
 /** A car in a free drive. What it does is worked out once for all cars whose brakes are the same and whose module hears the same of the wheels. */
 final readonly class FreelyDriven
 {
+    /** Half a second. */
+    private const EVEN_TICKS = 125;
+
     private int $left;
 
     public function __construct(private Car $car, private Corners $corners)
@@ -44,6 +55,44 @@ final readonly class FreelyDriven
     public function record(DriveFreely $drive, Driver $driver): FreeRecord
     {
         return $this->ready()->drive($this->task($drive, $driver), BrakingWork::WAYS[0]);
+    }
+
+    /**
+     * What the module's monitors watch of it: the way there, and whatever is driven with no foot on the brake, since a braked wheel slows down as no rolling one can. Taken from this car with nothing wrong with it, so that
+     * all cars that could be there have driven alike.
+     */
+    public function watched(DriveFreely $drive, Driver $driver): AsDriven
+    {
+        $task = $this->task($drive, $driver);
+
+        return Memo::with($this->car->sound->unit(), 'watched free '.$task->text(), function () use ($drive, $task): AsDriven {
+            $parked = Car::hypothesis($this->car->sound, $this->car->sound);
+            $sound = new self(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, $this->corners);
+            $stretches = [];
+            foreach ($sound->ready()->drive($task, BrakingWork::WAYS[0])->parts as [$part, $driven]) {
+                array_push($stretches, ...($part->isBraked() ? [] : self::stretches($driven, $part->steers)));
+            }
+
+            return new AsDriven($drive->journey(), $stretches);
+        });
+    }
+
+    /** @return list<Stretch> so short that the speed changes evenly on each */
+    private static function stretches(RoadRecord $driven, int $steers): array
+    {
+        $ground = match ($steers) {
+            1 => Ground::LeftBend,
+            -1 => Ground::RightBend,
+            default => Ground::Straight,
+        };
+        $last = count($driven->metresPerSecond) - 1;
+        $stretches = [];
+        for ($from = 0; $from < $last; $from = $to) {
+            $to = min($last, $from + self::EVEN_TICKS);
+            $stretches[] = new Stretch($driven->metresPerSecond[$from], $driven->metresPerSecond[$to], ($to - $from) * $driven->tickSeconds, $ground);
+        }
+
+        return $stretches;
     }
 
     private function tried(FreeTask $task, Driver $driver): DriveOutcome

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\ClosedGround;
 
+use Lernfall\Road\FreePath;
+use Lernfall\Road\FreeRecord;
 use Lernfall\Road\RoadRecord;
 use Lernfall\Road\Track;
 use Lernfall\Road\Yaw;
@@ -32,5 +34,16 @@ final readonly class RoadPlay
         $yaw = $record->engineShares === [] ? Yaw::of($record, $chassis, $track) : null; // a car that pulls away is taken to go straight
 
         return new self($record, $track, $chassis, $wheels, $yaw->path ?? [], $told, $isControlled, $yaw?->goesRound() ?? false);
+    }
+
+    /**
+     * @param  list<string>  $wheels  names: front left, front right, rear left, rear right
+     * @param  array<string, string>  $told  a word each, by what it is about
+     */
+    public static function freely(FreeRecord $record, Track $track, Chassis $chassis, array $wheels, array $told, bool $isControlled): self
+    {
+        $path = FreePath::of($record, $chassis, $track);
+
+        return new self($record->whole, $track, $chassis, $wheels, $path->path, $told, $isControlled, $path->goesRound);
     }
 }

@@ -34,6 +34,8 @@ final class WheelControl
 
     private float $sinceStep = 0.0;
 
+    private int $steps = 0;
+
     private float $cycle = 0.0;
 
     private float $accelerationBefore = 0.0;
@@ -126,6 +128,7 @@ final class WheelControl
         $this->isLow = $this->cycle > $this->design->recovery->lowAfterSeconds;
         $this->owed = $this->isLow ? 0.0 : $this->design->rebuilding->atOnceShare * $this->letGo;
         $this->sinceStep = 0.0;
+        $this->steps = 0;
     }
 
     /** @return array{Modulation, Modulation} */
@@ -150,10 +153,20 @@ final class WheelControl
         $this->sinceStep += $seconds;
         if ($this->sinceStep >= $stepEvery) {
             $this->sinceStep = 0.0;
+            $longer = $this->longerBy($stepEvery);
+            $this->owed = max(0.0, min($longer * self::OPEN_SECONDS, $stepEvery) - self::OPEN_SECONDS);
 
-            return [Modulation::Increase, Modulation::Hold];
+            return [Modulation::Increase, $longer > 0 ? Modulation::Increase : Modulation::Hold];
         }
 
         return [Modulation::Hold, Modulation::Hold];
+    }
+
+    /** By how many halves of a tick: after many steps without slip the road has become better, but for a front wheel that is kept from turning the car. */
+    private function longerBy(float $stepEvery): int
+    {
+        $rebuilding = $this->design->rebuilding;
+
+        return $stepEvery > $rebuilding->stepEverySeconds ? 0 : max(0, ++$this->steps - $rebuilding->growsAfterSteps);
     }
 }

@@ -1,6 +1,7 @@
 import type { RoadPlay } from '../api/types';
 import { t } from '../words/words';
 import type { Shown } from './drive';
+import { SeatMark } from '../ui/SeatMark';
 
 /** What the driver of each drive would tell; from here its table is opened. */
 export function Told({ shown, onTable }: { shown: Shown[]; onTable: (name: string) => void }) {
@@ -36,13 +37,17 @@ export function Told({ shown, onTable }: { shown: Shown[]; onTable: (name: strin
                 <tbody>
                     {rows.map((row) => (
                         <tr key={row} className="border-t border-floor-deep align-top">
-                            <th scope="row" className="py-px pr-2 text-left font-normal text-ink-soft">
-                                {t(`tried.${row}`)}
+                            <th
+                                scope="row"
+                                className="py-px pr-1.5 text-left font-normal whitespace-nowrap text-ink-soft"
+                            >
+                                <SeatMark about={row} />
+                                {row === 'marks' ? t('road.marks') : t(`tried.${row}`)}
                             </th>
                             {told.map(({ name, words }) => (
                                 <td
                                     key={name}
-                                    className={`py-px pr-2 ${words[row] !== told[0]?.words[row] ? 'border-l-4 border-ink pl-1.5' : ''}`}
+                                    className={`py-px pr-1 ${words[row] !== told[0]?.words[row] ? 'border-l-4 border-ink pl-1.5' : ''}`}
                                 >
                                     {words[row] ?? '–'}
                                 </td>

@@ -4,23 +4,35 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
+use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\ClosedGround\DriveFreely;
+use Lernfall\Bay\ClosedGround\DriveMemory;
 use Lernfall\Bay\ClosedGround\Driver;
 use Lernfall\Bay\ClosedGround\Footing;
 use Lernfall\Bay\ClosedGround\FreeFoot;
 use Lernfall\Bay\ClosedGround\FreelyDriven;
 use Lernfall\Bay\ClosedGround\FreeSteering;
 use Lernfall\Bay\ClosedGround\FreeStretch;
+use Lernfall\Bay\ClosedGround\FreeWork;
 use Lernfall\Bay\ClosedGround\PullAway;
+use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Bay\Key\TurnKey;
+use Lernfall\Bay\Pedal\Foot;
 use Lernfall\Road\Corners;
+use Lernfall\Road\FreePart;
+use Lernfall\Road\FreePath;
 use Lernfall\Road\FreeRecord;
+use Lernfall\Road\StopTask;
 use Lernfall\Road\Surface;
+use Lernfall\Road\Track;
+use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\ClosedGround;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
 
@@ -102,6 +114,53 @@ final class DriveFreelyTest extends TestCase
         $sideways = 0.3 * 9.81 * Surface::Wet->friction()->peak();
         self::assertEqualsWithDelta($chassis->massKilograms * 9.81, array_sum($loads), 1.0);
         self::assertEqualsWithDelta($chassis->massKilograms * $sideways * $chassis->gravityHeightMetres / $chassis->trackMetres, ($loads[1] + $loads[3] - $loads[0] - $loads[2]) / 2.0, 5.0);
+    }
+
+    /** Seen from above: straight while the throttle is open, to the side with grip while braked with ice under the other, brought back in between; with all wheels locked it swings round, and the path ends. */
+    public function test_its_path_turns_where_it_is_braked(): void
+    {
+        $drive = $this->drive(Footing::IceLeft, ['throttle', 'straight', 4.0], ['brake-hard', 'straight', 1.2], ['off', 'straight', 2.0]);
+        $chassis = Workbench::vehicle('lendo-15')->model->build->chassis;
+        self::assertNotNull($chassis);
+        $record = $this->recorded('lendo-15', $drive);
+        $path = FreePath::of($record, $chassis, $drive->footing->track());
+        $ends = [];
+        foreach ($record->parts as [, $driven]) {
+            $ends[] = ($ends === [] ? 0 : $ends[count($ends) - 1]) + count($driven->seconds);
+        }
+
+        self::assertCount(count($record->whole->seconds), $path->path);
+        self::assertSame([0.0, 0.0], $path->path[$ends[0] - 1]);
+        self::assertLessThan(-0.01, $path->path[$ends[1] - 1][0], 'to the right');
+        self::assertLessThan(0.1 * abs($path->path[$ends[1] - 1][0]), abs($path->path[$ends[2] - 1][0]));
+
+        $task = new StopTask(60.0 / 3.6, Track::split(Surface::Ice, Surface::Dry), 450.0);
+        $locked = (new ClosedGround('lendo-15'))->stop($task, false);
+        $round = FreePath::of(new FreeRecord($locked, [[new FreePart(false, 450.0, 3500.0, 0, 10.0), $locked]]), $chassis, $task->track);
+        self::assertTrue($round->goesRound);
+        self::assertLessThan(count($locked->seconds), count($round->path));
+    }
+
+    /** The monitors go on watching: a cable that parts where the wheels are steered to the left is noticed in such a drive, and in no other. Where it is braked nothing is watched. */
+    #[TestWith(['harl-13'])]
+    #[TestWith(['lendo-15'])]
+    #[TestWith(['mirl-10'])]
+    #[TestWith(['brack-22'])]
+    public function test_what_parts_in_a_bend_is_noticed_there(string $id): void
+    {
+        $vehicle = Workbench::vehicle($id);
+        $parts = Workbench::catalogue()->fault($vehicle, 'loom-chafed', 'FL', '1', 0.5, Provocation::SteeringLeft)->applyTo($vehicle);
+        $workshop = Workbench::simulator()->workshop;
+        $work = new FreeWork($workshop->equipment(Driver::class), $workshop->equipment(Foot::class), $workshop->equipment(DriveMemory::class));
+        $found = function (DriveFreely $drive) use ($vehicle, $parts, $work): bool {
+            $running = Branch::likeliest((new KeyWork)->turn(Car::hypothesis($parts, $vehicle), Ignition::Running))->car;
+
+            return Branch::likeliest($work->driven($running, $drive))->car->state->memory->hasPresent();
+        };
+
+        self::assertTrue($found($this->drive(Footing::Dry, ['throttle', 'left', 3.0], ['off', 'left', 5.0])));
+        self::assertFalse($found($this->drive(Footing::Dry, ['throttle', 'right', 3.0], ['off', 'right', 5.0])));
+        self::assertFalse($found($this->drive(Footing::Dry, ['throttle', 'straight', 3.0], ['brake-gently', 'left', 5.0])));
     }
 
     /** What is driven is bounded: by the ground, by the lamp, and by what is sensible. */

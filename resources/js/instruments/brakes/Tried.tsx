@@ -3,6 +3,7 @@ import { display, THIN_SPACE } from '../../words/quantities';
 import { number } from '../../words/reader';
 import { isNumber, isSeries } from '../../words/shown';
 import { t } from '../../words/words';
+import { SeatMark } from '../../ui/SeatMark';
 import { WriteWords, type Shown } from '../WriteWords';
 import type { PanelProps } from '../room';
 import { Recording } from '../scan/Recording';
@@ -69,7 +70,10 @@ function Words({ values }: { values: Values }) {
                 )
                 .map(([feature, word]) => (
                     <li key={feature} className="flex justify-between gap-3 border-b border-slate-line py-1">
-                        <span className="text-slate-soft">{spokenFeature(feature)}</span>
+                        <span className="text-slate-soft">
+                            <SeatMark about={feature.split('.')[0] ?? ''} />
+                            {spokenFeature(feature)}
+                        </span>
                         <span className="text-right">{t(`sight-short.${String(word)}`)}</span>
                     </li>
                 ))}
@@ -84,7 +88,10 @@ function Marks({ values }: { values: Values }) {
         .map(([feature]) => feature.slice('mark.'.length));
     return (
         <p className="flex justify-between gap-3 border-b border-slate-line py-1 text-reading">
-            <span className="text-slate-soft">{t('tried.marks')}</span>
+            <span className="text-slate-soft">
+                <SeatMark about="marks" />
+                {t('tried.marks')}
+            </span>
             <span className="text-right">
                 {left.length === 0 ? t('sight-short.wheel-rolls') : left.join(', ')}
             </span>
