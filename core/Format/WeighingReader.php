@@ -18,7 +18,7 @@ use Lernfall\Vehicle\Provocation;
 /** Reads how observations are weighed from decoded JSON. */
 final readonly class WeighingReader
 {
-    public const FORMAT = 'lernfall-weighing/4';
+    public const FORMAT = 'lernfall-weighing/5';
 
     /** @throws InvalidDocument */
     public static function read(mixed $document): Weighing
@@ -37,7 +37,7 @@ final readonly class WeighingReader
             new Scatter(
                 self::floats($root, 'readiness'),
                 new Oddity(self::errs($root), self::chance($root, 'oddShare'), self::chance($root, 'oddStepShare')), self::chance($root, 'wideShare'),
-                $root->float('betweenSpread'), $root->float('leastBetweenSpread'), $root->float('oddSpan'),
+                $root->float('betweenSpread'), $root->float('beyondSteps'), $root->float('steadySpread'), $root->float('steadyShare'), $root->float('oddSpan'),
                 self::floats($root, 'smallest'),
             ),
             new Pursuit($root->float('forgottenBelow'), $root->float('ruledOutBelow'), $root->int('waysPerHypothesis')),

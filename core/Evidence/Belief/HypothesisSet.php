@@ -238,7 +238,7 @@ final readonly class HypothesisSet
     }
 
     /**
-     * Those still followed, and those ruled out. The sound car is always followed: it tells what is usual.
+     * Those still followed, and those ruled out. The sound car is always followed: it tells what is usual. So are strengths next to one that is followed: they tell how far its numbers may lie off.
      *
      * @param  list<HypothesisBranch>  $ways
      * @return array{list<HypothesisBranch>, list<HypothesisBranch>}
@@ -247,17 +247,10 @@ final readonly class HypothesisSet
     {
         $weight = fn (HypothesisBranch $way): float => $way->weight() + log(max(1e-12, $this->hypotheses->all[$way->hypothesis]->prior));
         $least = max([-INF, ...array_map($weight, $ways)]) + log($this->weighing->pursuit->ruledOutBelow);
-        $followed = [];
-        $left = [];
-        foreach ($ways as $way) {
-            if (! $this->rulesOut || $way->hypothesis === 0 || $weight($way) >= $least) {
-                $followed[] = $way;
-            } else {
-                $left[] = $way;
-            }
-        }
+        $likely = array_map(fn (HypothesisBranch $way): bool => ! $this->rulesOut || $way->hypothesis === 0 || $weight($way) >= $least, $ways);
+        $followed = NextStrengths::with($ways, $likely, $this->hypotheses);
 
-        return [$followed, $left];
+        return [array_values(array_intersect_key($ways, array_filter($followed))), array_values(array_diff_key($ways, array_filter($followed)))];
     }
 
     /** @param  list<int>  $asked  the steps that put the same question, the last first */

@@ -101,15 +101,15 @@ final readonly class Likelihood
     }
 
     /**
-     * @param  ?array{float, float}  $between  how far a number may lie below and above, where it is of one strength out of many
+     * @param  ?Room  $room  how far a number may lie from this one, where it is of one strength out of many
      * @return array{float, DeviationEstimate}
      */
-    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, DeviationEstimate $estimate, ?array $between, ?AskedAgain $again): array
+    private function ofFeature(Feature $feature, Observation $shown, string $name, float $odd, DeviationEstimate $estimate, ?Room $room, ?AskedAgain $again): array
     {
         $value = $shown->values[$name];
 
         return match (true) {
-            $feature instanceof NumberFeature && $value instanceof ObservedNumber => $this->ofNumber($feature, $value, $odd, $estimate, $between, $again),
+            $feature instanceof NumberFeature && $value instanceof ObservedNumber => $this->ofNumber($feature, $value, $odd, $estimate, $room, $again),
             $feature instanceof CategoryFeature && is_string($value) => [$this->ofWord($feature, $value, $odd), $estimate],
             $feature instanceof TraceFeature && $value instanceof ObservedTrace => [$this->traces->log($feature, $value), $estimate],
             $feature instanceof SeriesFeature && $value instanceof ObservedSeries => [$this->ofSeries($feature, $value, $odd), $estimate],
@@ -123,27 +123,28 @@ final readonly class Likelihood
     }
 
     /**
-     * @param  ?array{float, float}  $between  as above
+     * @param  ?Room  $room  as above
      * @return array{float, DeviationEstimate}
      */
-    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, ?array $between, ?AskedAgain $again): array
+    private function ofNumber(NumberFeature $predicted, ObservedNumber $shown, float $odd, DeviationEstimate $estimate, ?Room $room, ?AskedAgain $again): array
     {
         [$off, $variance] = $estimate->expected($predicted->sensitivities);
         $noise = self::noise($predicted, $shown);
         $deviation = sqrt($variance + $noise + 1e-24);
         $residual = $shown->si - $predicted->mean - $off;
         $isNumber = ! $predicted->overload && ! $shown->overload;
+        $among = $isNumber && $room !== null ? $this->amongStrengths($predicted, $shown, $room, $this->precise($residual, $deviation, $shown)) : null;
         $density = match (true) {
-            $isNumber && $between !== null => $this->withOdd($this->betweenStrengths($predicted, $shown, $between), $odd),
+            $among !== null => $this->withOdd(array_sum($among), $odd),
             $isNumber => $this->mixed($residual, $deviation, $shown, $odd),
             $predicted->overload && $shown->overload => 1.0 - $odd,
             $shown->overload => $odd / 2.0,
             default => $odd / $this->weighing->scatter->oddSpan,
         };
-        $teaches = $isNumber && $between === null && abs($residual) < self::TEACHES_WITHIN * $deviation;
+        $teaches = $isNumber && ($among === null || $among[0] > $among[1]) && abs($residual) < self::TEACHES_WITHIN * $deviation;
         if ($again !== null && ! $shown->overload) {
-            $same = $again->sameness($between !== null ? max($between) * $this->magnitude($shown) : $predicted->spread());
-            [$expected, $variance] = $again->expected(self::noiseAsShown($predicted, $shown), $between === null ? self::CHANGE_SPREAD : max($between));
+            $same = $again->sameness($room !== null ? $room->widest() * $this->magnitude($shown) : $predicted->spread());
+            [$expected, $variance] = $again->expected(self::noiseAsShown($predicted, $shown), $room?->widest() ?? self::CHANGE_SPREAD);
             $repeated = $same * $this->mixed($shown->si - $expected, sqrt($variance), $shown, $odd);
             $teaches = $teaches && $repeated < $density * max(1.0 - $same, self::UNEXPECTED);
             $density = max($repeated + (1.0 - $same) * $density, self::UNEXPECTED * $density);
@@ -169,10 +170,14 @@ final readonly class Likelihood
     /** Density over the number's logarithm, of a normal and a wider one, with the floor. */
     private function mixed(float $residual, float $deviation, ObservedNumber $shown, float $odd): float
     {
-        return $this->withOdd($this->magnitude($shown) * (
-            (1.0 - $this->weighing->scatter->wideShare) * self::normal($residual, $deviation)
-            + $this->weighing->scatter->wideShare * self::normal($residual, self::WIDER * $deviation)
-        ), $odd);
+        return $this->withOdd($this->precise($residual, $deviation, $shown), $odd);
+    }
+
+    private function precise(float $residual, float $deviation, ObservedNumber $shown): float
+    {
+        $wide = $this->weighing->scatter->wideShare;
+
+        return $this->magnitude($shown) * ((1.0 - $wide) * self::normal($residual, $deviation) + $wide * self::normal($residual, self::WIDER * $deviation));
     }
 
     private function withOdd(float $density, float $odd): float
@@ -186,35 +191,27 @@ final readonly class Likelihood
     }
 
     /**
-     * Two halves of normal densities that meet at this strength's number.
+     * Densities over the number's logarithm where the hypothesis is one strength of many.
      *
-     * @param  array{float, float}  $spreads  below and above
+     * @return array{float, float} of strengths that show just this one's number, and of the others
      */
-    private function betweenStrengths(NumberFeature $predicted, ObservedNumber $shown, array $spreads): float
+    private function amongStrengths(NumberFeature $predicted, ObservedNumber $shown, Room $room, float $precise): array
     {
         $smallest = $this->smallest($shown->unit);
-        $away = asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest);
-        $here = $spreads[$away < 0.0 ? 0 : 1];
 
-        return self::normal($away, $here) * 2.0 * $here / array_sum($spreads);
+        return [$room->steadyShare * $precise, (1.0 - $room->steadyShare) * $room->density(asinh($shown->si / $smallest) - asinh($predicted->mean / $smallest))];
     }
 
-    /**
-     * How far a number may lie from this strength's, as standard deviations of its natural logarithm below and above: as far as what the next strength shows. Null where the number stands for itself.
-     *
-     * @return ?array{float, float}
-     */
-    private function room(string $name, Feature $feature, ?Strengths $strengths): ?array
+    /** Null where the number stands for itself. */
+    private function room(string $name, Feature $feature, ?Strengths $strengths): ?Room
     {
         if (! $feature instanceof NumberFeature || $strengths?->leaveRoom($name, $feature) !== true) {
             return null;
         }
-        $scatter = $this->weighing->scatter;
         $smallest = $this->smallest($feature->unit);
+        [$below, $above] = array_map(static fn (?float $next): ?float => $next === null ? null : abs(asinh($next / $smallest) - asinh($feature->mean / $smallest)), $strengths->limits($name, $feature->mean));
 
-        return array_map(static fn (?float $next): float => $next === null ? $scatter->betweenSpread : max(
-            $scatter->leastBetweenSpread, min($scatter->betweenSpread, abs(asinh($next / $smallest) - asinh($feature->mean / $smallest))),
-        ), $strengths->limits($name, $feature->mean));
+        return Room::between([$below, $above], $feature->spread() / hypot($feature->mean, $smallest), $this->weighing->scatter);
     }
 
     /** Level near zero. */

@@ -80,7 +80,7 @@ final readonly class Strengths
     /**
      * What the next strengths show on either side of this one.
      *
-     * @return array{?float, ?float} the next smaller and the next greater number; null where no strength is known beyond, or the next one shows the same
+     * @return array{?float, ?float} the next smaller and the next greater number, this one where the next strength shows the same; null where no strength is known beyond
      */
     public function limits(string $name, float $mean): array
     {
@@ -95,12 +95,13 @@ final readonly class Strengths
             $after = $away > 0.0 && ($after === null || $away < $after[0]) ? [$away, $number] : $after;
         }
         $limits = [null, null];
-        foreach (array_filter([$before, $after]) as [, $number]) {
+        $numbers = array_column(array_filter([$before, $after]), 1);
+        foreach ($numbers as $number) {
             $side = $number < $mean ? 0 : 1;
             $limits[$side] = $number === $mean ? $limits[$side] : $limits[$side] ?? $number;
         }
 
-        return $limits;
+        return in_array($mean, $numbers, true) ? array_map(static fn (?float $limit): float => $limit ?? $mean, $limits) : $limits;
     }
 
     /** @return array<string, NumberFeature> by name */
