@@ -25,10 +25,13 @@ final readonly class Room
     public static function between(array $next, float $own, Scatter $scatter): self
     {
         $known = array_filter($next, is_float(...));
-        $beyond = $known === [] ? $scatter->betweenSpread : $scatter->beyondSteps * max($known);
+        if ($known === []) {
+            return new self($scatter->betweenSpread, $scatter->betweenSpread, 0.0);
+        }
+        $beyond = $scatter->beyondSteps * max($known);
         [$below, $above] = array_map(static fn (?float $one): float => hypot($own, min($scatter->betweenSpread, $one ?? $beyond)), $next);
 
-        return new self($below, $above, $known === [] ? 0.0 : $scatter->steadyShare * max(0.0, 1.0 - max($known) / $scatter->steadySpread));
+        return new self($below, $above, $scatter->steadyShare * max(0.0, 1.0 - max($known) / $scatter->steadySpread));
     }
 
     /** Standard deviation on the wider side. */
