@@ -27,15 +27,19 @@ final class ReferenceSpeed
     /** @var array<int, true> wheels it goes by */
     private array $believed = [true, true, true, true];
 
+    public float $metresPerSecond;
+
     /** Where and when the car's speed was known last. */
     private float $knownSpeed;
 
     private float $knownAt = 0.0;
 
-    public function __construct(private readonly ReferenceLimits $limits, public float $metresPerSecond)
+    /** @param  list<float>  $speeds  of the wheels as it begins; one that spins alone says nothing */
+    public function __construct(private readonly ReferenceLimits $limits, array $speeds)
     {
+        $this->doubt($speeds);
         $this->fallsBy = $limits->mostSlowingMetresPerSecondSquared;
-        $this->knownSpeed = $metresPerSecond;
+        $this->knownSpeed = $this->metresPerSecond = max([0.0, ...array_intersect_key($speeds, $this->believed)]);
     }
 
     /**

@@ -76,7 +76,7 @@ final class SlipControl
         $usual = $sorted[1];
         $this->learned = array_map(static fn (float $speed): float => $speed > 0.0 && abs($usual / $speed - 1.0) <= $design->reference->learnsShare ? $usual / $speed : 1.0, $speeds);
         $this->before = $this->relied($this->corrected($speeds));
-        $this->reference = new ReferenceSpeed($design->reference, max([0.0, ...$this->before]));
+        $this->reference = new ReferenceSpeed($design->reference, $this->before);
         $this->wheels = array_map(static fn (): WheelControl => new WheelControl($design), $speeds);
     }
 

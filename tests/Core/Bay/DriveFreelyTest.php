@@ -116,6 +116,19 @@ final class DriveFreelyTest extends TestCase
         self::assertEqualsWithDelta($chassis->massKilograms * $sideways * $chassis->gravityHeightMetres / $chassis->trackMetres, ($loads[1] + $loads[3] - $loads[0] - $loads[2]) / 2.0, 5.0);
     }
 
+    /** One wheel still spins as the foot goes from the throttle to the brake: it does not tell how fast the car is, and the others are braked at once. */
+    public function test_a_wheel_that_spins_alone_does_not_keep_the_others_from_being_braked(): void
+    {
+        $record = $this->recorded('brack-22', $this->drive(Footing::IceLeft, ['throttle', 'straight', 3.0], ['brake-hard', 'straight', 2.0]));
+        $throttle = $record->parts[0][1];
+        $last = count($throttle->seconds) - 1;
+        self::assertGreaterThan(3.0 * $throttle->metresPerSecond[$last], max($throttle->wheels[$last]));
+
+        $braked = $record->parts[1][1];
+        self::assertFalse($braked->isControlled());
+        self::assertLessThan(0.4, count($braked->seconds) * $braked->tickSeconds, 'from a walking pace it stands at once');
+    }
+
     /** Seen from above: straight while the throttle is open, to the side with grip while braked with ice under the other, brought back in between; with all wheels locked it swings round, and the path ends. */
     public function test_its_path_turns_where_it_is_braked(): void
     {
