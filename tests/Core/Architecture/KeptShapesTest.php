@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = '1009f7a071add99be94c4e6ed3b68bc1';
+    private const SHAPES = '85f41871f798b67d8f56a2fd937310a6';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {
