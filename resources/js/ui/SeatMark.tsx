@@ -39,7 +39,7 @@ export function SeatMark({ about }: { about: string }) {
         <svg
             viewBox="0 0 20 20"
             aria-hidden
-            className="-my-1 mr-1 inline-block size-3.5 shrink-0 fill-none stroke-current align-[-2.5px]"
+            className="-my-1 mr-1 inline-block size-3.5 shrink-0 fill-none stroke-current align-[1.5px]"
             strokeWidth={1.4}
             strokeLinecap="round"
             strokeLinejoin="round"
