@@ -20,9 +20,17 @@ final class ReferenceSpeed
 
     private const MARGIN_METRES_PER_SECOND_SQUARED = 0.8;
 
+    /** Wheels that are let go and agree for so long roll with the car, whatever one that stands does. */
+    private const ROLLS_FOR_SECONDS = 0.12;
+
     private float $fallsBy;
 
     private float $agreed = 0.0;
+
+    /** How long all wheels but one that stands have been let go and have gained no more speed. */
+    private float $rolled = 0.0;
+
+    private float $fastestBefore = 0.0;
 
     /** @var array<int, true> wheels it goes by */
     private array $believed = [true, true, true, true];
@@ -57,7 +65,9 @@ final class ReferenceSpeed
         $fastest = max([0.0, ...$speeds]);
         $slowest = min([$fastest, ...$speeds]);
         $this->agreed = $turns && $fastest - $slowest <= $this->limits->agreeShare * $fastest ? $this->agreed + $seconds : 0.0;
-        if ($this->agreed >= $this->limits->agreeSeconds) {
+        $this->rolled = $isLow && ! $turns && $this->rollsBeside($speeds, $fastest) ? $this->rolled + $seconds : 0.0;
+        $this->fastestBefore = $fastest;
+        if ($this->agreed >= $this->limits->agreeSeconds || $this->rolled >= self::ROLLS_FOR_SECONDS) {
             $this->metresPerSecond = $fastest;
             if ($isControlled) {
                 $this->learn($fastest, $now);
@@ -81,6 +91,14 @@ final class ReferenceSpeed
         $this->fallsBy = max($this->limits->leastSlowingMetresPerSecondSquared, min($this->limits->mostSlowingMetresPerSecondSquared, self::MARGIN * $slowing + self::MARGIN_METRES_PER_SECOND_SQUARED));
         $this->knownSpeed = $speed;
         $this->knownAt = $now;
+    }
+
+    /** @param  array<int, float>  $speeds */
+    private function rollsBeside(array $speeds, float $fastest): bool
+    {
+        $turning = array_filter($speeds);
+
+        return count($speeds) - count($turning) === 1 && count($turning) > 1 && $fastest - min($turning) <= $this->limits->agreeShare * $fastest && $fastest <= $this->fastestBefore;
     }
 
     /** @param  list<float>  $speeds */

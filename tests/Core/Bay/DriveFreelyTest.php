@@ -129,6 +129,20 @@ final class DriveFreelyTest extends TestCase
         self::assertLessThan(0.4, count($braked->seconds) * $braked->tickSeconds, 'from a walking pace it stands at once');
     }
 
+    /** A rear wheel locks for good, and all others are let go for a moment: as soon as they roll alike they tell how fast the car is, and it is braked again. */
+    public function test_three_wheels_that_roll_alike_tell_the_speed_though_one_stands(): void
+    {
+        $car = Workbench::withFaultOn('harl-13', 'outlet-stuck-shut', 'RR');
+        $car->do(new TurnKey(Ignition::Running));
+        $corners = Corners::of($car->car->sound);
+        self::assertNotNull($corners);
+        $drive = $this->drive(Footing::Dry, ['throttle', 'straight', 6.0], ['brake-hard', 'straight', 4.0]);
+        $braked = (new FreelyDriven($car->car, $corners))->record($drive, $car->simulator->workshop->equipment(Driver::class))->parts[1][1];
+
+        $letGo = array_filter($braked->bars, static fn (array $bars): bool => max($bars[0], $bars[1]) < 10.0);
+        self::assertLessThan(0.5, count($letGo) * $braked->tickSeconds, 'with no pressure in front, at the beginning and all in all');
+    }
+
     /** Seen from above: straight while the throttle is open, to the side with grip while braked with ice under the other, brought back in between; with all wheels locked it swings round, and the path ends. */
     public function test_its_path_turns_where_it_is_braked(): void
     {
