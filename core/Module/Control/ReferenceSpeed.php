@@ -96,7 +96,7 @@ final class ReferenceSpeed
     /** @param  array<int, float>  $speeds */
     private function rollsBeside(array $speeds, float $fastest): bool
     {
-        $turning = array_filter($speeds);
+        $turning = array_filter($speeds, static fn (float $speed): bool => $speed > 0.0);
 
         return count($speeds) - count($turning) === 1 && count($turning) > 1 && $fastest - min($turning) <= $this->limits->agreeShare * $fastest && $fastest <= $this->fastestBefore;
     }
