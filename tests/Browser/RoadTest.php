@@ -30,7 +30,7 @@ final class RoadTest extends BrowserTestCase
     public function test_a_drive_is_looked_into_once_the_job_is_closed(): void
     {
         $person = $this->started('bente', "The wheelwright's Harl")->choose('Key', 'engine')->tab('Brakes')->choose('Where', 'Closed ground')
-            ->choose('Brake from, km/h', '40')->choose('Foot', 'stamps')->press('Drive and brake')->see('marks on the ground')->press('Close the job')->see('nothing can be added')->press('Do it')->see('This job is closed.')->press('To the report')->see('See the drive')->press('See the drive')->see('Rear right')->see('marks on the ground');
+            ->choose('Brake from, km/h', '40')->choose('Foot', 'stamps')->press('Drive and brake')->see('marks on the ground')->press('Close the job')->see('nothing can be added')->press('Do it')->see('This job is closed.')->press('To the report')->see('See the drive')->press('See the drive')->see('Rear right')->see('against the foot')->see('RR');
         $this->fitsEverywhere($person);
         $person->press('table')->see('off the line, m');
     }
