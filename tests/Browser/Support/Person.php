@@ -109,14 +109,22 @@ final readonly class Person
     /** By the keys a person presses: a field that is emptied behind the page's back is filled again when the page is next drawn. */
     public function fill(string $label, string $text): self
     {
-        $this->field($label)->sendKeys([[WebDriverKeys::CONTROL, 'a'], WebDriverKeys::BACKSPACE, $text]);
+        $this->patiently(function () use ($label, $text): bool {
+            $this->field($label)->sendKeys([[WebDriverKeys::CONTROL, 'a'], WebDriverKeys::BACKSPACE, $text]);
+
+            return true;
+        }, "nothing to fill in at $label");
 
         return $this;
     }
 
     public function select(string $label, string $option): self
     {
-        (new WebDriverSelect($this->field($label)))->selectByVisibleText($option);
+        $this->patiently(function () use ($label, $option): bool {
+            (new WebDriverSelect($this->field($label)))->selectByVisibleText($option);
+
+            return true;
+        }, "$option cannot be chosen at $label");
 
         return $this;
     }
@@ -226,22 +234,34 @@ final readonly class Person
         return $this->browser->findElement(WebDriverBy::id((string) $for));
     }
 
-    /** Clicks once it is there and can be clicked; what is redrawn meanwhile is looked for again. */
+    /** Clicks once it is there and can be clicked. */
     private function click(string $path): void
     {
-        $this->browser->wait(self::PATIENCE_SECONDS, 50)->until(function () use ($path): bool {
-            try {
-                $element = $this->found($path);
-                if (! $element->isEnabled()) {
-                    return false;
-                }
-                $element->click();
+        $this->patiently(function () use ($path): bool {
+            $element = $this->found($path);
+            if (! $element->isEnabled()) {
+                return false;
+            }
+            $element->click();
 
-                return true;
+            return true;
+        }, "nothing to click at $path");
+    }
+
+    /**
+     * Until it could be done; what is redrawn meanwhile is looked for again.
+     *
+     * @param  callable(): bool  $act
+     */
+    private function patiently(callable $act, string $otherwise): void
+    {
+        $this->browser->wait(self::PATIENCE_SECONDS, 50)->until(static function () use ($act): bool {
+            try {
+                return $act();
             } catch (NoSuchElementException|StaleElementReferenceException) {
                 return false;
             }
-        }, "nothing to click at $path");
+        }, $otherwise);
     }
 
     private function found(string $path): WebDriverElement
