@@ -12,7 +12,7 @@ use Lernfall\Vehicle\Motion\Chassis;
  */
 final readonly class FreePath
 {
-    /** Until no more than a third is left of where the brakes have brought it. */
+    /** Until a third, or little more, is left of where the brakes have brought it. */
     private const BROUGHT_BACK_IN_SECONDS = 0.5;
 
     /** @param  list<array{float, float}>  $path  metres it is off its line, and radians it has turned, tick by tick, both above zero to the left; it ends where the car goes round */
