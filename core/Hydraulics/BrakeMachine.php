@@ -57,7 +57,7 @@ final readonly class BrakeMachine
             $supply = new Supply($circuit, $masterBar, in_array($name, $moved->isolationsShut, true), in_array($name, $moved->primingsOpen, true), in_array($name, $moved->pumpsTurning, true));
             $this->fill($flows, $name, $lines, $supply, $masterBar, $moved, $seconds / 2.0);
             $this->reduce($flows, $name, $circuit, $lines, $moved, $seconds);
-            $flows->pumpBack($name, $supply->pumps ? $circuit->pumpCubicCentimetresPerSecond * $seconds : 0.0);
+            $flows->pumpBack($name, $supply->returned($flows->accumulated($name)) * $seconds);
             $this->fill($flows, $name, $lines, $supply, $masterBar, $moved, $seconds / 2.0);
             if ($circuit->leakFlow > 0.0) {
                 $flows->lose($name, $circuit->leakFlow * sqrt($masterBar) * $seconds);

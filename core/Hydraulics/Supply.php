@@ -58,6 +58,20 @@ final readonly class Supply
         return $this->flow($acrossBar, $acrossBar > 0.0 ? $line->filling($inletWantedOpen) : $line->emptying($inletWantedOpen));
     }
 
+    /**
+     * What the pump takes out of the accumulator, in cubic centimetres a second. What comes to it through a priming valve that leaks, under the foot's
+     * pressure, it takes first (reckoned from the two flows; common practice, no source).
+     */
+    public function returned(float $accumulatedCubicCentimetres): float
+    {
+        if (! $this->pumps) {
+            return 0.0;
+        }
+        $across = $this->masterBar - $this->circuit->accumulatorBar($accumulatedCubicCentimetres);
+
+        return max(0.0, $this->circuit->pumpCubicCentimetresPerSecond - ($across > 0.0 ? $this->flow($across, $this->circuit->priming->leak ?? 0.0) : 0.0));
+    }
+
     private function flow(float $acrossBar, float $coefficient): float
     {
         return $acrossBar < 0.0 ? -$coefficient * sqrt(-$acrossBar) : $coefficient * sqrt($acrossBar);

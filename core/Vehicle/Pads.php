@@ -30,6 +30,9 @@ final readonly class Pads
     /** The terminals of the bench supply, which is not part of the car but stands beside it. */
     public const BENCH = ['bench.positive', 'bench.negative'];
 
+    /** The plug whose pins belong to the inputs of the module. */
+    private const AT_MODULE = 'module-plug';
+
     private const FIXED = [self::BODY, self::BATTERY_POSITIVE, self::BATTERY_NEGATIVE, ...self::FEED, ...self::BENCH];
 
     /** @return list<Pad> */
@@ -120,6 +123,15 @@ final readonly class Pads
             return null;
         }
 
-        return Pad::onPlug($channel->id, $parts[1], $side, $parts[3]);
+        return $parts[1] === self::AT_MODULE ? self::wireThere($vehicle, $channel, $side, $parts[3]) : Pad::onPlug($channel->id, $parts[1], $side, $parts[3]);
+    }
+
+    /** A pin of the module is told by what it is meant for; where wires were crossed, those of another channel sit there. */
+    private static function wireThere(Vehicle $vehicle, Channel $meant, PadSide $side, string $conductor): ?Pad
+    {
+        $sits = $vehicle->channel($vehicle->inputs()[$meant->id]);
+        $position = array_search($conductor, array_map(static fn (Conductor $one): string => $one->id, $meant->conductors), true);
+
+        return isset($sits->conductors[$position]) ? Pad::onPlug($sits->id, self::AT_MODULE, $side, $sits->conductors[$position]->id) : null;
     }
 }

@@ -31,7 +31,7 @@ final readonly class RoadLabResource
     /** Kinds of fault that a drive can show. */
     public const DEFECTS = [
         'inlet-stuck-open', 'inlet-stuck-shut', 'inlet-throttled', 'inlet-leaking', 'outlet-stuck-open', 'outlet-stuck-shut', 'outlet-throttled', 'outlet-leaking', 'valve-stuck', 'isolation-stuck-open',
-        'priming-stuck-shut', 'pump-half-dead', 'pump-dead', 'valve-relay-burnt', 'valve-fuse-blown', 'hose-collapsed', 'lining-oily', 'caliper-seized', 'slide-pins-seized', 'air-in-brake', 'assistance-lost',
+        'priming-stuck-shut', 'priming-leaking', 'pump-half-dead', 'pump-dead', 'valve-relay-burnt', 'valve-fuse-blown', 'hose-collapsed', 'lining-oily', 'caliper-seized', 'slide-pins-seized', 'air-in-brake', 'assistance-lost',
         'brake-pipes-crossed', 'module-inputs-crossed', 'stop-lamp-switch-stuck', 'temperature-switch-open', 'ring-wrong', 'ring-bent', 'ring-cracked', 'tooth-missing', 'gap-large', 'tip-dusty', 'sensor-dead',
         'tyre-other-size',
     ];

@@ -56,11 +56,14 @@ final readonly class UnitFaults
         $stuck = static fn (string $valve, Sticking $how): Closure => self::inCircuit(static fn (BrakeCircuit $circuit): BrakeCircuit => $circuit->withTraction(
             $valve === 'isolation' ? $circuit->isolation?->stuck($how) : $circuit->isolation, $valve === 'priming' ? $circuit->priming?->stuck($how) : $circuit->priming,
         ));
-        $leaking = self::inCircuit(static fn (BrakeCircuit $circuit, float $flow): BrakeCircuit => $circuit->withTraction($circuit->isolation?->leaking($flow), $circuit->priming));
+        $leaking = static fn (string $valve): Closure => self::inCircuit(static fn (BrakeCircuit $circuit, float $flow): BrakeCircuit => $circuit->withTraction(
+            $valve === 'isolation' ? $circuit->isolation?->leaking($flow) : $circuit->isolation, $valve === 'priming' ? $circuit->priming?->leaking($flow) : $circuit->priming,
+        ));
 
         return [
             self::ofCircuit('isolation-stuck-open', 'traction-valve', $stuck('isolation', Sticking::Open), $builds),
-            self::ofCircuit('isolation-leaking', 'traction-valve', $leaking, $builds, 'flow'),
+            self::ofCircuit('isolation-leaking', 'traction-valve', $leaking('isolation'), $builds, 'flow'),
+            self::ofCircuit('priming-leaking', 'traction-valve', $leaking('priming'), $builds, 'flow'),
             self::ofCircuit('priming-stuck-shut', 'traction-valve', $stuck('priming', Sticking::Shut), $builds),
             self::ofCircuit('isolation-winding-open', 'winding-open', $wound('isolation'), $builds),
             self::ofCircuit('priming-winding-open', 'winding-open', $wound('priming'), $builds),

@@ -38,7 +38,7 @@ final class CureTest extends TestCase
         'fuse-blown' => ['replace-fuse'], 'relay-burnt' => ['replace-relay'], 'ground-rusty' => ['clean-ground'], 'battery-flat' => ['charge-battery'],
         'valve-winding-open' => ['replace-hydraulic-unit'], 'valve-stuck' => ['replace-hydraulic-unit'], 'pump-dead' => ['replace-hydraulic-unit'],
         'inlet-winding-open' => ['replace-hydraulic-unit'], 'outlet-stuck-shut' => ['replace-hydraulic-unit'], 'inlet-stuck-open' => ['replace-hydraulic-unit'], 'inlet-stuck-shut' => ['replace-hydraulic-unit'],
-        'inlet-throttled' => ['replace-hydraulic-unit'], 'outlet-leaking' => ['replace-hydraulic-unit'], 'isolation-stuck-open' => ['replace-hydraulic-unit'], 'priming-stuck-shut' => ['replace-hydraulic-unit'], 'isolation-leaking' => ['replace-hydraulic-unit'],
+        'inlet-throttled' => ['replace-hydraulic-unit'], 'outlet-leaking' => ['replace-hydraulic-unit'], 'isolation-stuck-open' => ['replace-hydraulic-unit'], 'priming-stuck-shut' => ['replace-hydraulic-unit'], 'isolation-leaking' => ['replace-hydraulic-unit'], 'priming-leaking' => ['replace-hydraulic-unit'],
         'pump-relay-dead' => ['replace-pump-relay'], 'pump-relay-welded' => ['replace-pump-relay'], 'valve-relay-dead' => ['replace-valve-relay'], 'valve-relay-burnt' => ['replace-valve-relay'],
         'valve-fuse-blown' => ['replace-unit-fuse'], 'pump-wire-open' => ['mend-unit-wire'], 'unit-ground-rusty' => ['clean-unit-ground'], 'fluid-low' => ['fill-fluid'],
         'inlet-winding-high' => ['replace-hydraulic-unit'], 'inlet-leaking' => ['replace-hydraulic-unit'],

@@ -94,6 +94,23 @@ final class HydraulicsInTheBayTest extends TestCase
         self::assertSame('wheel-held', $built('isolation-leaking', 'FR', 3.8), 'the other circuit');
     }
 
+    /** What leaks past the priming valve under the foot is what the pump takes first: the accumulator stays full as with half a dead pump, but the wheel can be braked without the pedal. */
+    public function test_a_leaking_priming_valve_keeps_the_pump_from_the_accumulator(): void
+    {
+        $emptied = static function (?string $kind, float $leak = 0.0): array {
+            $bench = $kind === null ? Workbench::healthyCar('lendo-15') : Workbench::withFaultOn('lendo-15', $kind, 'FL', strength: $leak);
+            $bench->secured()->do(new TurnKey(Ignition::On));
+            $filled = array_map(static fn (): mixed => $bench->do(new TestActuator('valves.FL'))->word('wheel'), range(1, 4));
+            $kick = $bench->do(new TestActuator('pump'))->word('pedal');
+
+            return [$filled[0], $filled[3], $kick, $bench->do(new TestActuator('valves.FL'))->word('wheel'), $bench->do(new TestActuator('build-up.FL'))->word('wheel')];
+        };
+
+        self::assertSame(['wheel-let-go', 'wheel-held', 'pedal-pushed-back', 'wheel-let-go', 'wheel-held'], $emptied(null));
+        self::assertSame(['wheel-let-go', 'wheel-held', 'pedal-stays', 'wheel-held', 'wheel-held'], $emptied('priming-leaking', 0.6));
+        self::assertSame(['wheel-let-go', 'wheel-held', 'pedal-stays', 'wheel-held', 'wheel-let-go'], $emptied('pump-half-dead'), 'told apart by building up');
+    }
+
     /** @return array<string, array{string, string, ?float, list<string>}> height, feel and whether it stays, engine running */
     public static function pedals(): array
     {

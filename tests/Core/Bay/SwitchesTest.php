@@ -7,6 +7,7 @@ namespace Tests\Core\Bay;
 use Lernfall\Bay\Actuators\Meanwhile;
 use Lernfall\Bay\Actuators\ReadSwitches;
 use Lernfall\Bay\Actuators\TestActuator;
+use Lernfall\Bay\Breakout\FitBreakout;
 use Lernfall\Bay\Car\Ignition;
 use Lernfall\Bay\Clamp\ClampCurrent;
 use Lernfall\Bay\Hands\TurnWheel;
@@ -93,6 +94,28 @@ final class SwitchesTest extends TestCase
 
         $unplugged = Workbench::withFault('module-inputs-crossed', 'FL');
         self::assertSame(['C0040-13'], array_keys(Workbench::codes($unplugged->do(new Unplug('FL.sensor-plug'), new TurnKey(Ignition::On), new ReadCodes))));
+    }
+
+    /** At a pin of the module lies the wire that sits there, not the one that is meant for it; at the sensor's own plug nothing is crossed. */
+    public function test_pins_of_the_module_lead_to_the_sensor_whose_wires_sit_there(): void
+    {
+        $alternating = static function (bool $crossed, string $turned, string $plug): float {
+            $bench = ($crossed ? Workbench::withFault('module-inputs-crossed', 'FL') : Workbench::healthy())->secured();
+            $bench->do(new FitBreakout(true), new TurnWheel($turned, 1.0));
+
+            return $bench->do(new Measure(MeterFunction::VoltsAc, "FL.$plug.module.1", "FL.$plug.module.2"))->number('reading')->si ?? NAN;
+        };
+
+        self::assertGreaterThan(0.05, $alternating(false, 'FL', 'module-plug'));
+        self::assertLessThan(0.01, $alternating(true, 'FL', 'module-plug'));
+        self::assertGreaterThan(0.05, $alternating(true, 'FR', 'module-plug'));
+        self::assertGreaterThan(0.05, $alternating(true, 'FL', 'sensor-plug'));
+
+        $through = Workbench::withFault('module-inputs-crossed', 'FL');
+        $through->do(new Unplug('FL.sensor-plug'), new Unplug('FR.sensor-plug'), new Unplug('module-plug'));
+        $ohms = static fn (string $from): mixed => $through->do(new Measure(MeterFunction::Ohms, "$from.sensor-plug.module.1", 'FL.module-plug.wheel.1'))->number('reading');
+        self::assertTrue($ohms('FL')->overload ?? false, 'open from end to end, though no wire is broken');
+        self::assertLessThan(2.0, $ohms('FR')->si ?? NAN);
     }
 
     /** The van's rear rings have more teeth than its front ones: at the front input their wheel seems to be faster than it is. */

@@ -28,6 +28,8 @@ final class AlikeTest extends TestCase
         }
         yield 'isolation or priming stuck' => ['lendo-15', 'isolation-stuck-open', 'priming-stuck-shut', false];
         yield 'isolation stuck or without a winding' => ['lendo-15', 'isolation-stuck-open', 'isolation-winding-open', true];
+        // both keep their accumulator full, but only the dead half builds up nothing
+        yield 'half a pump dead or kept from its accumulator' => ['lendo-15', 'pump-half-dead', 'priming-leaking', true];
         yield 'outlet stuck or without a winding, pads outside' => ['harl-13', 'outlet-stuck-shut', 'valve-winding-open', true];
         // a code parts them: the module feels the current of a winding nobody else can get at
         yield 'outlet stuck or without a winding, one housing' => ['brack-22', 'outlet-stuck-shut', 'valve-winding-open', true];
