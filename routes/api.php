@@ -34,6 +34,7 @@ use App\Http\Controllers\OverrideController;
 use App\Http\Controllers\OwnDataController;
 use App\Http\Controllers\PairController;
 use App\Http\Controllers\PersonController;
+use App\Http\Controllers\PicturesController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ProgressController;
 use App\Http\Controllers\PublicationController;
@@ -94,6 +95,7 @@ Route::middleware(['auth', OwnPassword::class])->group(function (): void {
     Route::delete('people/{person}', [PersonController::class, 'delete'])->whereNumber('person');
     Route::put('people/{person}/groups', [PersonController::class, 'regroup'])->whereNumber('person');
     Route::put('people/{person}/extra-time', ExtraTimeController::class)->whereNumber('person');
+    Route::put('people/{person}/pictures', PicturesController::class)->whereNumber('person');
     Route::post('people/{person}/password', [PersonController::class, 'resetPassword'])->whereNumber('person');
 
     Route::get('sign-ins', [SignInController::class, 'index']);

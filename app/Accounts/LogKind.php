@@ -24,6 +24,7 @@ enum LogKind: string
     case WentOn = 'went-on';
     case Conceded = 'conceded';
     case ExtraTime = 'extra-time';
+    case PicturesDescribed = 'pictures-described';
     case RuleCorrected = 'rule-corrected';
     case GradesSet = 'grades-set';
     case MadeUp = 'made-up';
@@ -42,6 +43,6 @@ enum LogKind: string
     /** @return list<self> for instructors; the others are for the administrator */
     public static function ofTheClass(): array
     {
-        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::AbsenceNoted, self::Paused, self::WentOn, self::Conceded, self::ExtraTime, self::MadeUp, self::GradesSet, self::RuleCorrected, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::PersonDeleted, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
+        return [self::SignInSlowed, self::Refused, self::Published, self::Withdrawn, self::GivenAgain, self::Annulled, self::ReportsOpened, self::Overridden, self::AbsenceNoted, self::Paused, self::WentOn, self::Conceded, self::ExtraTime, self::PicturesDescribed, self::MadeUp, self::GradesSet, self::RuleCorrected, self::MarkConfirmed, self::Objected, self::ObjectionDecided, self::PersonAdded, self::PersonDeleted, self::LetIn, self::PasswordReset, self::Renamed, self::GroupMade, self::Regrouped];
     }
 }

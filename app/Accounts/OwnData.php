@@ -52,7 +52,7 @@ final readonly class OwnData
             'startedAt' => $attempt->started_at->toIso8601String(),
             'concludedAt' => $attempt->concluded_at?->toIso8601String(),
             'reportIsOpen' => $isOpen,
-            'steps' => $isOpen ? StepResource::all($attempt->actions, $job) : [],
+            'steps' => $isOpen ? StepResource::all($attempt->actions, $job, told: $attempt->concluded_at !== null) : [],
             'points' => $isMarked ? round($this->decided->points($attempt), 2) : null,
             'outOf' => $isMarked ? ($attempt->markSheet->sheet['outOf'] ?? null) : null,
             'objection' => $attempt->objection?->text,

@@ -21,18 +21,19 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $decimal_sign how they want numbers written; empty: as the language has it
  * @property bool $larger_type
  * @property string $theme light or dark; empty: as the browser asks for it
+ * @property bool $pictures_described is told in words what a picture shows, in examinations as well; seen by instructors alone
  * @property int $extra_time_percent what is added to the time of a job; seen by instructors alone
  * @property \Illuminate\Database\Eloquent\Collection<int, Group> $groups those of today, by name
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['sign_in', 'name', 'role', 'password', 'for_once', 'chooses_password', 'extra_time_percent', 'decimal_sign', 'larger_type', 'theme'];
+    protected $fillable = ['sign_in', 'name', 'role', 'password', 'for_once', 'chooses_password', 'extra_time_percent', 'pictures_described', 'decimal_sign', 'larger_type', 'theme'];
 
     protected $hidden = ['password', 'for_once'];
 
-    protected $casts = ['role' => Role::class, 'password' => 'hashed', 'chooses_password' => 'boolean', 'larger_type' => 'boolean'];
+    protected $casts = ['role' => Role::class, 'password' => 'hashed', 'chooses_password' => 'boolean', 'larger_type' => 'boolean', 'pictures_described' => 'boolean'];
 
-    protected $attributes = ['chooses_password' => false, 'for_once' => null, 'extra_time_percent' => 0, 'decimal_sign' => '', 'larger_type' => false, 'theme' => ''];
+    protected $attributes = ['chooses_password' => false, 'for_once' => null, 'extra_time_percent' => 0, 'pictures_described' => false, 'decimal_sign' => '', 'larger_type' => false, 'theme' => ''];
 
     /** Nobody stays signed in beyond the session, so there is no token to keep. */
     protected $rememberTokenName = '';

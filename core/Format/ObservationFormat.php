@@ -7,6 +7,7 @@ namespace Lernfall\Format;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedPicture;
 use Lernfall\Bay\Contract\ObservedSeries;
 use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\Refusal;
@@ -16,7 +17,7 @@ use Lernfall\Document\Node;
 /** Observations as JSON and back: numbers in SI units with the display's own step, words as keys. */
 final readonly class ObservationFormat
 {
-    /** @return array{kind: string, values: array<array-key, mixed>, refusal: string, notes: list<string>} */
+    /** @return array{kind: string, values: array<array-key, mixed>, refusal: string, notes: list<string>, picture?: array{drawing: string, shows: array<string, float|string>}} */
     public static function write(Observation $observation): array
     {
         return [
@@ -24,7 +25,13 @@ final readonly class ObservationFormat
             'values' => array_map(self::value(...), $observation->values),
             'refusal' => $observation->refusal->value ?? '',
             'notes' => array_map(static fn (Note $note): string => $note->value, $observation->notes),
-        ];
+        ] + ($observation->picture === null ? [] : ['picture' => self::picture($observation->picture)]);
+    }
+
+    /** @return array{drawing: string, shows: array<string, float|string>} */
+    public static function picture(ObservedPicture $picture): array
+    {
+        return ['drawing' => $picture->drawing, 'shows' => $picture->shows];
     }
 
     /** @throws InvalidDocument */
@@ -48,6 +55,7 @@ final readonly class ObservationFormat
             $values,
             $root->text('refusal') === '' ? null : $root->choice('refusal', Refusal::class),
             array_map(static fn (string $note): Note => Note::tryFrom($note) ?? throw $root->at('notes')->wrong('known-notes'), $root->texts('notes')),
+            $root->has('picture') ? self::readPicture($root->at('picture')) : null,
         );
     }
 
@@ -60,6 +68,16 @@ final readonly class ObservationFormat
             $value instanceof ObservedTrace => ['steps' => $value->steps, 'secondsPerSample' => $value->secondsPerSample, 'voltsPerStep' => $value->voltsPerStep] + ($value->peaks === null ? [] : ['lows' => $value->peaks[0], 'highs' => $value->peaks[1]]),
             default => $value,
         };
+    }
+
+    private static function readPicture(Node $node): ObservedPicture
+    {
+        $shows = [];
+        foreach ($node->entries('shows') as $name => $one) {
+            $shows[(string) $name] = is_string($one->value()) ? $one->value() : $node->at('shows')->float($name);
+        }
+
+        return new ObservedPicture($node->text('drawing'), $shows);
     }
 
     private static function number(Node $node): ObservedNumber

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 use Lernfall\Bay\Rooms;
+use Lernfall\Bay\Worksheet\Vocabulary;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\Sweep;
@@ -55,6 +56,23 @@ final class LeakTest extends FeatureTestCase
         $differing = array_keys(array_filter($one, static fn (string $answer, string $question): bool => $answer !== $other[$question], ARRAY_FILTER_USE_BOTH));
         self::assertNotSame([], $differing);
         self::assertMatchesRegularExpression('~^\d+ (look-at-lamps|read-codes|read-switches|test-actuator|watch-lamp|record-drive|measure|capture|clamp-current|gauge-gap|look|live-speeds|rock-wheel|feed-sensor|turn-wheel|try-pedal|brake-on-rollers)~', $differing[0], 'the first difference is something that shows something');
+    }
+
+    /** A look is answered with a picture; the word for what is to be seen in it stays where it is kept until the job is closed. */
+    public function test_no_answer_to_a_look_names_what_is_to_be_seen(): void
+    {
+        $looks = array_filter($this->answersOfAnOpenCoil(), static fn (string $question): bool => preg_match('~^\d+ look ~', $question) === 1, ARRAY_FILTER_USE_KEY);
+        self::assertNotSame([], $looks);
+        foreach ($looks as $question => $answer) {
+            $observation = json_decode($answer, true)['step']['observation'];
+            self::assertSame([], $observation['values'], $question);
+            self::assertNotSame('', $observation['refusal'] !== '' ? 'refused' : $observation['picture']['drawing'], $question);
+            foreach (array_merge(...array_values(Vocabulary::SIGHTS)) as $word) {
+                self::assertNotContains($word, array_values($observation['picture']['shows'] ?? []), "$question: $word");
+            }
+        }
+        self::assertStringNotContainsString('"sight":"', $this->answersOfAnOpenCoil()['GET attempt, worked']);
+        self::assertStringNotContainsString('sheath-sound', $this->answersOfAnOpenCoil()['GET account/data']);
     }
 
     /** What suspects there are, how likely each is and what would be done next stays where it is worked out. */
@@ -242,7 +260,7 @@ final class LeakTest extends FeatureTestCase
 
     private function withoutWhatWasShown(string $answer): string
     {
-        return (string) preg_replace('~"values":\{(?:[^{}]|\{[^{}]*\})*\}~', '"values":{}', $answer);
+        return (string) preg_replace(['~"values":\{(?:[^{}]|\{[^{}]*\})*\}~', '~"picture":\{"drawing":"[^"]*","shows":\{[^{}]*\}\}~'], ['"values":{}', '"picture":{}'], $answer);
     }
 
     public function test_every_kind_of_action_but_the_closing_one_was_asked(): void

@@ -92,6 +92,7 @@ final class PolicyTest extends FeatureTestCase
         'PUT api/attempts/{attempt}/help' => [401, 403, 403, 422, 403, 403, 403],
         'POST api/attempts/{attempt}/concessions' => [401, 422, 403, 403, 403, 403, 403],
         'PUT api/people/{person}/extra-time' => [401, 422, 403, 403, 403, 403, 422],
+        'PUT api/people/{person}/pictures' => [401, 422, 403, 403, 403, 403, 422],
         'GET api/groups/{group}/without-job' => [401, 200, 403, 403, 403, 403, 200],
         'POST api/assignments/{assignment}/confirmation' => [401, 200, 403, 403, 403, 403, 403],
         'GET api/attempts/{attempt}/drives/{step}' => [401, 404, 403, 403, 403, 403, 403], // its first step is no drive

@@ -141,6 +141,7 @@ final class BodiesTest extends FeatureTestCase
             'PUT api/grades' => [$this->instructor, ['steps' => [['from' => 0, 'grade' => '6'], ['from' => 50, 'grade' => '4']]]],
             'PUT api/account/settings' => [$this->apprentice, ['decimalSign' => ',', 'largerType' => true, 'theme' => 'dark']],
             'PUT api/people/{person}/extra-time' => [$this->instructor, ['percent' => 25]],
+            'PUT api/people/{person}/pictures' => [$this->instructor, ['described' => true]],
             'POST api/assignments/{assignment}/annulment' => [$this->instructor, ['reason' => 'The car was broken.']],
             'POST api/jobs/{job}/attempt' => [$this->apprentice, ['again' => false]],
             'POST api/attempts/{attempt}/actions' => [$this->apprentice, ['key' => '00000000-0000-4000-8000-000000000001', 'number' => 7, 'action' => ['do' => 'look-at-lamps']]],

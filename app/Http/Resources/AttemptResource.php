@@ -21,7 +21,7 @@ use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'trialOf', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'defects', 'sights', 'expectations', 'room'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'trialOf', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'picturesDescribed', 'defects', 'sights', 'expectations', 'room'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'trialOf', description: 'the case, where its author tries it', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'jobTitle', type: 'string'),
@@ -41,6 +41,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'journeys', description: 'how it gets there', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/conclude/properties/journey')),
     new OA\Property(property: 'unsafeActs', description: 'that can cap a mark', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'counselPoints', description: 'what asking the advice costs, by what is asked; null where it may not be asked', oneOf: [new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')), new OA\Schema(type: 'null')]),
+    new OA\Property(property: 'picturesDescribed', description: 'what a picture shows may be told in words', type: 'boolean'),
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'expectations', type: 'array', items: new OA\Items(type: 'string')),
@@ -89,6 +90,7 @@ final readonly class AttemptResource
             'journeys' => HandOver::JOURNEYS,
             'unsafeActs' => PolicyResource::unsafeActs(),
             'counselPoints' => $document->practice ? $policy->counselPoints : null,
+            'picturesDescribed' => $document->practice || $attempt->loadMissing('apprentice')->apprentice->pictures_described,
             'defects' => Vocabulary::DEFECTS,
             'sights' => Vocabulary::SIGHTS,
             'expectations' => Vocabulary::EXPECTATIONS,

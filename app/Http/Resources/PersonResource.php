@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
 /** A person as whoever answers for them sees it: of the groups, those the reader answers for as well. */
-#[OA\Schema(schema: 'PersonRow', required: ['id', 'name', 'signIn', 'role', 'groups', 'choosesPassword', 'seenAt', 'mayBeReset', 'mayBeDeleted', 'extraTimePercent'], properties: [
+#[OA\Schema(schema: 'PersonRow', required: ['id', 'name', 'signIn', 'role', 'groups', 'choosesPassword', 'seenAt', 'mayBeReset', 'mayBeDeleted', 'extraTimePercent', 'picturesDescribed'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'signIn', type: 'string'),
@@ -22,6 +22,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'mayBeReset', type: 'boolean'),
     new OA\Property(property: 'mayBeDeleted', type: 'boolean'),
     new OA\Property(property: 'extraTimePercent', description: 'what is added to the time of a job', type: 'integer'),
+    new OA\Property(property: 'picturesDescribed', description: 'is told in words what a picture shows, in examinations as well', type: 'boolean'),
 ])]
 #[OA\Schema(schema: 'GroupName', required: ['id', 'name'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
@@ -46,6 +47,7 @@ final readonly class PersonResource
             'mayBeReset' => Gate::allows('resetPassword', $person),
             'mayBeDeleted' => Gate::allows('delete', $person),
             'extraTimePercent' => $person->extra_time_percent,
+            'picturesDescribed' => $person->pictures_described,
         ];
     }
 }

@@ -152,7 +152,7 @@ final readonly class ReportResource
             'cause' => array_map(static fn (Fault $fault): array => [
                 'channel' => $fault->channel, 'station' => $fault->kind->station, 'defect' => $fault->kind->defect, 'conductor' => $fault->conductor,
             ], $case->faults),
-            'steps' => StepResource::all($attempt->actions, $job),
+            'steps' => StepResource::all($attempt->actions, $job, told: true),
             'remarks' => NewsResource::remarks($attempt),
             'closedBy' => $attempt->closed_by,
             'release' => $release,

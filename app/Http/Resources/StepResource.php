@@ -32,6 +32,11 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'refusal', ref: 'schemas/action.schema.json#/$defs/refusal'),
     new OA\Property(property: 'notes', type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/note')),
+    new OA\Property(property: 'picture', ref: '#/components/schemas/ShownPicture'),
+])]
+#[OA\Schema(schema: 'ShownPicture', description: 'what there was to see at the place looked at; while the job is open the words for it are not given', required: ['drawing', 'shows'], properties: [
+    new OA\Property(property: 'drawing', type: 'string', enum: ['ring', 'encoder', 'gap', 'tip', 'cable', 'plug-face', 'plug-joined', 'tyre', 'linings', 'brake-hose', 'fuse', 'ground', 'reservoir']),
+    new OA\Property(property: 'shows', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
 ])]
 #[OA\Schema(schema: 'ShownNumber', required: ['unit', 'si', 'resolution', 'overload'], properties: [
     new OA\Property(property: 'unit', type: 'string', enum: ['ohms', 'volts', 'amperes', 'hertz', 'metres', 'metresPerSecond', 'seconds', 'newtons']),
@@ -54,15 +59,19 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class StepResource
 {
-    /** @return array<string, mixed> */
-    public static function of(AttemptAction $stored, Step $step): array
+    /**
+     * @param  bool  $told  with the words for what was seen, which are the apprentice's to find while the job is open
+     * @return array<string, mixed>
+     */
+    public static function of(AttemptAction $stored, Step $step, bool $told = false): array
     {
         $state = $step->after->state;
+        $isPicture = isset($stored->observation['picture']) && ! $told;
 
         return [
             'number' => $stored->number,
             'action' => $stored->action,
-            'observation' => ['values' => (object) $stored->observation['values']] + $stored->observation,
+            'observation' => ['values' => (object) ($isPicture ? [] : $stored->observation['values'])] + $stored->observation,
             'circumstances' => [
                 'ignition' => $state->key->position->value, 'keyCycle' => $state->key->cycles, 'openPlugs' => $state->places->openPlugs, 'turningChannels' => $state->wheels->channels(),
                 'connected' => [...$state->connections->connected(), ...($state->places->removed->isEmpty() ? [] : ['trial-part'])],
@@ -76,8 +85,8 @@ final readonly class StepResource
      * @param  Collection<int, AttemptAction>  $stored
      * @return list<array<string, mixed>>
      */
-    public static function all(Collection $stored, Job $job): array
+    public static function all(Collection $stored, Job $job, bool $told = false): array
     {
-        return array_map(self::of(...), array_values($stored->all()), $job->steps);
+        return array_map(static fn (AttemptAction $one, Step $step): array => self::of($one, $step, $told), array_values($stored->all()), $job->steps);
     }
 }

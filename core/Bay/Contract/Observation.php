@@ -17,12 +17,14 @@ final readonly class Observation
      * @param  string  $kind  one of those its procedure names, or REFUSED
      * @param  array<array-key, ObservedNumber|ObservedTrace|ObservedSeries|string>  $values  by feature; a string is a word of a category
      * @param  list<Note>  $notes
+     * @param  ?ObservedPicture  $picture  what there was to see, where somebody looked
      */
     public function __construct(
         public string $kind,
         public array $values,
         public ?Refusal $refusal,
         public array $notes,
+        public ?ObservedPicture $picture = null,
     ) {
     }
 

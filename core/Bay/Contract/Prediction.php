@@ -12,12 +12,14 @@ final readonly class Prediction
      * @param  array<array-key, Feature>  $features
      * @param  ?Refusal  $refusal  why it was not done; null where it was
      * @param  list<Note>  $notes
+     * @param  ?ObservedPicture  $picture  of a true car's part; cars that could be standing there have none, what speaks for them is what an eye makes of it
      */
     private function __construct(
         public string $kind,
         public array $features,
         public ?Refusal $refusal,
         public array $notes,
+        public ?ObservedPicture $picture = null,
     ) {
     }
 
@@ -28,6 +30,11 @@ final readonly class Prediction
     public static function of(string $kind, array $features = [], array $notes = []): self
     {
         return new self($kind, $features, null, $notes);
+    }
+
+    public function showing(?ObservedPicture $picture): self
+    {
+        return new self($this->kind, $this->features, $this->refusal, $this->notes, $picture);
     }
 
     /** The action is not carried out; the car stays as it was. */

@@ -13,6 +13,8 @@ use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Hands\Hands;
+use Lernfall\Bay\Inspection\Appearance\Appearances;
+use Lernfall\Bay\Inspection\Appearance\Scene;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
@@ -20,7 +22,10 @@ use Lernfall\Vehicle\Contact;
 use Lernfall\Vehicle\Provocation;
 use Lernfall\Vehicle\Wire;
 
-/** Looking closely. What is overlooked once stays overlooked until something has changed. */
+/**
+ * Looking closely. What is overlooked once stays overlooked until something has changed. The words are what an eye that looks carefully makes of it: they
+ * weigh as evidence and are what a word on the card is compared with; to be seen is the picture.
+ */
 final readonly class EyeWork
 {
     public function __construct(private Eyes $eyes, private Hands $hands)
@@ -65,7 +70,11 @@ final readonly class EyeWork
             if ($blemish !== '') {
                 $seen['blemish'] = CategoryFeature::certain($outcomes[$marked] ? $blemish : 'no-blemish');
             }
-            $branches[] = new Branch($share * $weight, $car->in($state), Prediction::of('sight', $seen, $notes));
+            $there = $car->in($state);
+            $picture = $car->isHypothesis() ? null : Appearances::of(new Scene(
+                $there, $look, $seen['sight']->likeliest(), ($seen['rubbing'] ?? null)?->likeliest() ?? '', ($seen['blemish'] ?? null)?->likeliest() === $blemish && $blemish !== '',
+            ));
+            $branches[] = new Branch($share * $weight, $there, Prediction::of('sight', $seen, $notes)->showing($picture));
         }
 
         return $branches;

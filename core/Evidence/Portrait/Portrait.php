@@ -17,6 +17,7 @@ final readonly class Portrait
      * @param  list<RepairKind>  $seeming  after which no code comes back although something is still wrong
      * @param  bool  $joiningCanCure  opening and joining its plug can make it go away, and the evidence with it
      * @param  array<string, float>  $noticed  what an eye or a hand can notice, by its word, and how surely
+     * @param  list<PicturePair>  $pictures  where it can be seen
      */
     public function __construct(
         public CatalogueEntry $entry,
@@ -26,6 +27,7 @@ final readonly class Portrait
         public array $seeming,
         public bool $joiningCanCure,
         public array $noticed,
+        public array $pictures,
     ) {
     }
 }

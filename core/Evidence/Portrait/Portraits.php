@@ -11,10 +11,6 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Driving\RoadTest;
-use Lernfall\Bay\Hands\RockWheel;
-use Lernfall\Bay\Hands\TurnWheel;
-use Lernfall\Bay\Inspection\LookAt;
-use Lernfall\Bay\Inspection\Sight;
 use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Bay\Lift\Secure;
 use Lernfall\Bay\Lift\SecureStep;
@@ -31,8 +27,6 @@ use Lernfall\Vehicle\Vehicle;
 /** What is true of each kind of fault, found by trying it on a car that can have it. */
 final readonly class Portraits
 {
-    private const HAND_TURN = 0.5;
-
     /** Less surely noticed than this is not worth a line. */
     private const LEAST_CHANCE = 0.05;
 
@@ -88,6 +82,7 @@ final readonly class Portraits
         return new Portrait(
             $entry, $share, $this->catalogue->alike($entry->kind->id), $this->kinds($cures), $this->hasCode($car) ? $this->kinds($seeming) : [],
             $place !== Vehicle::WHOLE && $this->joiningCanCure($car, $place), $this->noticed($car, $this->secured(Car::hypothesis($sound, $sound)), $place),
+            (new PortraitPictures($this->simulator))->of($fault, $sound, $place),
         );
     }
 
@@ -140,7 +135,7 @@ final readonly class Portraits
     private function noticed(Car $car, Car $healthy, string $place): array
     {
         $noticed = [];
-        foreach ($this->looks($car->vehicle, $place) as [$before, $look]) {
+        foreach (PortraitLooks::of($car->vehicle, $place) as [$before, $look]) {
             $usual = $this->words($this->after($healthy, ...$before), $look);
             foreach ($this->words($this->after($car, ...$before), $look) as $word => $chance) {
                 if (! isset($usual[$word]) && $chance >= self::LEAST_CHANCE) {
@@ -150,24 +145,6 @@ final readonly class Portraits
         }
 
         return $noticed;
-    }
-
-    /** @return list<array{list<CarAction>, CarAction}> what is done first, and the look */
-    private function looks(Vehicle $vehicle, string $place): array
-    {
-        if ($place === Vehicle::WHOLE) {
-            return array_map(static fn (Sight $sight): array => [[], new LookAt($place, $sight)], array_values(array_filter(Sight::cases(), static fn (Sight $sight): bool => $sight->isOfTheWholeCar())));
-        }
-        $looks = [
-            [[new TurnWheel($place, self::HAND_TURN)], new LookAt($place, Sight::Ring)], [[], new LookAt($place, Sight::Gap)], [[], new LookAt($place, Sight::Tip)],
-            ...($vehicle->brakeParts->unit === null ? [] : [[[], new LookAt($place, Sight::Linings)], [[], new LookAt($place, Sight::BrakeLine)], [[], new LookAt(Vehicle::WHOLE, Sight::Fluid)]]),
-            [[], new LookAt($place, Sight::Cable)], [[], new LookAt($place, Sight::Tyre)], [[], new LookAt($place, Sight::SensorPlug)], [[], new RockWheel($place)],
-        ];
-        foreach ($vehicle->channel($place)->plugs() as $plug) {
-            $looks[] = [[new Unplug($plug->plugId)], new LookAt($place, Sight::from($plug->name()))];
-        }
-
-        return $looks;
     }
 
     /** @return array<string, float> chance by word */

@@ -884,6 +884,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["describePictures"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/case-preview": {
         parameters: {
             query?: never;
@@ -1911,6 +1927,9 @@ export interface components {
              */
             role?: "apprentice" | "instructor";
         };
+        PicturesInWords: {
+            described: boolean;
+        };
         NewPlace: {
             /** @description where I am from now on; my partner takes the other place */
             atCar: boolean;
@@ -2130,6 +2149,8 @@ export interface components {
             counselPoints: {
                 [key: string]: number;
             } | null;
+            /** @description what a picture shows may be told in words */
+            picturesDescribed: boolean;
             defects: {
                 [key: string]: string[];
             };
@@ -2550,6 +2571,8 @@ export interface components {
             mayBeDeleted: boolean;
             /** @description what is added to the time of a job */
             extraTimePercent: number;
+            /** @description is told in words what a picture shows, in examinations as well */
+            picturesDescribed: boolean;
         };
         GroupName: {
             id: number;
@@ -2607,6 +2630,15 @@ export interface components {
             noticed: {
                 [key: string]: number;
             };
+            /** @description each place where it can be seen, sound and with the fault */
+            pictures: components["schemas"]["PicturePair"][];
+        };
+        PicturePair: {
+            at: string;
+            /** @description the word for what is to be seen */
+            sight: string;
+            sound: components["schemas"]["ShownPicture"];
+            faulty: components["schemas"]["ShownPicture"];
         };
         Preview: {
             /** @description What an apprentice will meet, for the instructor who composes the case. */
@@ -2898,6 +2930,15 @@ export interface components {
             };
             refusal: components["schemas"]["refusal"];
             notes: components["schemas"]["note"][];
+            picture?: components["schemas"]["ShownPicture"];
+        };
+        /** @description what there was to see at the place looked at; while the job is open the words for it are not given */
+        ShownPicture: {
+            /** @enum {string} */
+            drawing: "ring" | "encoder" | "gap" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "ground" | "reservoir";
+            shows: {
+                [key: string]: string | number;
+            };
         };
         ShownNumber: {
             /** @enum {string} */
@@ -6459,6 +6500,50 @@ export interface operations {
             };
             /** @description not by me */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    describePictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PicturesInWords"];
+            };
+        };
+        responses: {
+            /** @description from now on, in jobs under way as well */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonRow"];
+                };
+            };
+            /** @description somebody else's apprentice */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description neither yes nor no */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api, taken } from '../api/client';
 import type { FaultPortrait } from '../api/types';
 import { Failed, Loading } from '../app/Loading';
+import { PairOfPictures } from '../looks/PairOfPictures';
 import { Paper, PaperHeading } from '../ui/Paper';
 import { THIN_SPACE } from '../words/quantities';
 import { useRowsAsBlocks } from '../ui/useRowsAsBlocks';
@@ -66,6 +67,9 @@ function Row({ fault }: { fault: FaultPortrait }) {
                 {Object.entries(fault.noticed)
                     .map(([word, chance]) => `${t(`sight-short.${word}`)} (${percent(chance)})`)
                     .join(', ') || '–'}
+                {fault.pictures.map((pair) => (
+                    <PairOfPictures key={pair.at} of={pair} />
+                ))}
             </td>
             <td className="py-1 pr-4">{fault.alike.map((kind) => t(`fault.${kind}`)).join('; ') || '–'}</td>
             <td className="py-1 pr-4">

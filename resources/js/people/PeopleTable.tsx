@@ -1,5 +1,6 @@
 import type { PersonRow } from '../api/types';
 import { ExtraTime } from './ExtraTime';
+import { PicturesInWords } from './PicturesInWords';
 import { Button } from '../ui/Button';
 import { Cell, RowHeading, Table } from '../ui/Table';
 import { day } from '../words/reader';
@@ -25,6 +26,7 @@ export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup, onDele
                 ...(ofTheHouse ? ['role'] : []),
                 'groups',
                 'extra-time',
+                'described',
                 'seen',
                 'password',
             ].map((column) => t(`people.${column}`))}
@@ -48,6 +50,7 @@ export function PeopleTable({ rows, ofTheHouse, busy, onReset, onRegroup, onDele
                         </span>
                     </Cell>
                     <Cell>{row.role === 'apprentice' && <ExtraTime of={row} />}</Cell>
+                    <Cell>{row.role === 'apprentice' && <PicturesInWords of={row} />}</Cell>
                     <Cell tabular>{row.seenAt === null ? t('people.never') : day(row.seenAt)}</Cell>
                     <Cell>
                         <span className="flex items-center gap-3">

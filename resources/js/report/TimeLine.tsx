@@ -1,5 +1,7 @@
 import { Link } from 'react-router';
-import type { Report } from '../api/types';
+import type { Report, Step } from '../api/types';
+import { bestView } from '../looks/bestView';
+import { LookPicture } from '../looks/LookPicture';
 import { isDrive } from '../road/drives';
 import { clock, shortMinutes } from '../words/quantities';
 import { t } from '../words/words';
@@ -39,6 +41,7 @@ export function TimeLine({ attempt, report }: { attempt: number; report: Report 
                             <span className="block text-small text-ink-soft">
                                 {describeObservation(step.observation)}
                             </span>
+                            <Seen step={step} />
                             {isDrive(step) && (
                                 <Link
                                     to={`/report/${attempt}/road/${step.number}`}
@@ -63,5 +66,23 @@ export function TimeLine({ attempt, report }: { attempt: number; report: Report 
                 ))}
             </ol>
         </section>
+    );
+}
+
+/** What there was to see, where somebody looked. */
+function Seen({ step: { action, observation } }: { step: Step }) {
+    if (action.do !== 'look' || observation.picture === undefined) return null;
+    const { picture } = observation;
+    return (
+        <LookPicture
+            picture={picture}
+            seed={`${action.channel} ${action.at}`}
+            label={t('look-picture.of', {
+                place: t(`look-place.${action.at}`),
+                channel: t(`channel.${action.channel}`),
+            })}
+            view={bestView(picture)}
+            className="my-1 max-w-40 rounded-part"
+        />
     );
 }

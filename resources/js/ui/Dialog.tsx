@@ -7,10 +7,12 @@ interface Props {
     title: string;
     open: boolean;
     onClose: () => void;
-    /** For two columns. */
-    wide?: boolean;
+    /** For two columns, or as wide as the page. */
+    wide?: boolean | 'page';
     children: ReactNode;
 }
+
+const WIDTHS = { false: 'w-120', true: 'w-220', page: 'w-290' };
 
 /** A sheet of paper laid over the page; the focus goes back to where it was opened. */
 export function Dialog({ title, open, onClose, wide = false, children }: Props) {
@@ -24,7 +26,7 @@ export function Dialog({ title, open, onClose, wide = false, children }: Props) 
                         event.preventDefault();
                         lastFocused()?.focus();
                     }}
-                    className={`punched fixed top-1/2 left-1/2 max-h-11/12 max-w-11/12 ${wide ? 'w-220' : 'w-120'} -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-paper px-5 pt-5 pb-4`}
+                    className={`punched fixed top-1/2 left-1/2 max-h-11/12 max-w-11/12 ${WIDTHS[String(wide) as keyof typeof WIDTHS]} -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-paper px-5 pt-5 pb-4`}
                 >
                     <div className="mb-3 flex items-baseline justify-between gap-4 border-b border-ink pb-1">
                         <Radix.Title className="text-large">{title}</Radix.Title>

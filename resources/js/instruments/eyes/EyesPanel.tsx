@@ -1,4 +1,5 @@
 import type { Attempt, Observation } from '../../api/types';
+import { looks } from '../../looks/looked';
 import { Button } from '../../ui/Button';
 import { displayed, shortMinutes } from '../../words/quantities';
 import { isNumber } from '../../words/shown';
@@ -7,6 +8,7 @@ import { hasUnit, lastOf, WHOLE_CAR } from '../../words/card';
 import { useShortcuts } from '../../ui/shortcuts';
 import { WriteDown } from '../WriteDown';
 import { WriteWords, type Shown } from '../WriteWords';
+import { LookSeen } from './LookSeen';
 import type { PanelProps } from '../room';
 
 const PLACES = ['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug', 'tyre'] as const;
@@ -18,8 +20,12 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     const lamps = () => onAct({ do: 'look-at-lamps' });
     useShortcuts({ v: lamps });
+    const last = lastOf(attempt.steps, 'look');
+    const pictured = looks(attempt).at(-1);
+    const isLast = pictured !== undefined && pictured.number === last?.number;
     return (
         <>
+            {isLast && <LookSeen attempt={attempt} act={act} onAct={onAct} busy={busy} look={pictured} />}
             <Button
                 kind="slate-line"
                 disabled={busy}
@@ -99,16 +105,19 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
         );
     }
     if (look === undefined) return null;
+    const isPictured = looks(attempt).at(-1)?.number === look.number;
     return (
         <>
-            <Seen
-                title={t('did.look', {
-                    look: t(`look.${look.action.at}`),
-                    channel: t(`channel.${look.action.channel}`),
-                })}
-                step={look.number}
-                text={seen(look.observation)}
-            />
+            {!isPictured && (
+                <Seen
+                    title={t('did.look', {
+                        look: t(`look.${look.action.at}`),
+                        channel: t(`channel.${look.action.channel}`),
+                    })}
+                    step={look.number}
+                    text={seen(look.observation)}
+                />
+            )}
             <WriteDown
                 key={look.number}
                 step={look}
@@ -117,7 +126,8 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
                 act={act}
                 busy={busy}
             />
-            {look.observation.values.rubbing !== undefined && (
+            {(look.observation.values.rubbing !== undefined ||
+                'beside' in (look.observation.picture?.shows ?? {})) && (
                 <WriteDown
                     key={`${look.number} rubbing`}
                     step={look}
@@ -141,7 +151,7 @@ function places({ car }: Attempt, channel: string) {
     ];
 }
 
-/** What was seen, and a harmless mark that came into view. */
+/** What was seen in words, of looks made before there were pictures of them. */
 function seen({ values }: Observation): string {
     const { sight, blemish, rubbing } = values;
     const touched = typeof rubbing === 'string' ? [t(`sight.${rubbing}`)] : [];

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Inspection\Appearance;
+
+use Lernfall\Bay\Contract\ObservedPicture;
+use Lernfall\Bay\Inspection\Sight;
+
+/** What each place looks like; reduced to what is to be seen from there now, and without a word for its condition. */
+final readonly class Appearances
+{
+    public static function of(Scene $scene): ObservedPicture
+    {
+        return match ($scene->look->at) {
+            Sight::Ring => RingInSlot::picture($scene),
+            Sight::Gap => GapByEye::picture($scene),
+            Sight::Tip => SensorTip::picture($scene),
+            Sight::Cable => CableSheath::picture($scene),
+            Sight::SensorPlug, Sight::BodyPlug, Sight::ModulePlug => PlugFace::picture($scene),
+            Sight::Tyre => TyreWall::picture($scene),
+            Sight::Linings => LiningEdge::picture($scene),
+            Sight::BrakeLine => BrakeHose::picture($scene),
+            Sight::Fuse => FuseWindow::picture($scene),
+            Sight::Ground => GroundScrew::picture($scene),
+            Sight::Fluid => Reservoir::picture($scene),
+        };
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lernfall\Bay\Inspection\Appearance;
+
+use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Inspection\LookAt;
+use Lernfall\Vehicle\Channel;
+
+/** One look at one place of a true car: what of it comes to the eye, and the harmless marks any part in use has. */
+final readonly class Scene
+{
+    /** Harmless marks reach from here to the whole of their range where a sound place bears one that strikes the eye, and up to here otherwise. */
+    private const STRIKING = 0.55;
+
+    /** Deviations are drawn between minus and plus so many. */
+    private const FURTHEST = 2.5;
+
+    /**
+     * @param  string  $sight  the word for what comes to the eye, of those of this place
+     * @param  string  $touching  the word for what the cable is seen to touch; "" where nobody holds the steering
+     * @param  bool  $marked  a harmless mark strikes the eye
+     */
+    public function __construct(public Car $car, public LookAt $look, private string $sight, public string $touching, private bool $marked)
+    {
+    }
+
+    public function sees(string $sight): bool
+    {
+        return $this->sight === $sight;
+    }
+
+    /** Damage is there to be seen whether it acts at the moment or not. */
+    public function channel(): Channel
+    {
+        return $this->car->actingChannel($this->look->channel) ?? $this->car->channel($this->look->channel);
+    }
+
+    /** A harmless trait of this one part, never nothing: drawn from the part, whatever else is wrong with it. */
+    public function harmless(string $trait, float $least, float $greatest): float
+    {
+        $share = 0.5 + $this->drawn($trait) / (2.0 * self::FURTHEST);
+
+        return self::rounded($least + ($greatest - $least) * ($this->marked ? self::STRIKING + (1.0 - self::STRIKING) * $share : self::STRIKING * $share));
+    }
+
+    /** A trait without any better or worse to it, between two bounds. */
+    public function anywhere(string $trait, float $least, float $greatest): float
+    {
+        return self::rounded($least + ($greatest - $least) * (0.5 + $this->drawn($trait) / (2.0 * self::FURTHEST)));
+    }
+
+    /** To a tenth: finer than that no eye tells it. */
+    public static function rounded(float $value): float
+    {
+        return round($value, 1) + 0.0;
+    }
+
+    private function drawn(string $trait): float
+    {
+        return $this->car->deviations->standard($this->car->deviation("looks.{$this->look->channel}.{$this->look->at->value}.$trait"));
+    }
+}

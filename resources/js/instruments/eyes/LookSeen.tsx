@@ -1,0 +1,46 @@
+import { useState } from 'react';
+import { CloserLook } from '../../looks/CloserLook';
+import { Described } from '../../looks/Described';
+import { LookPicture } from '../../looks/LookPicture';
+import { type Look, seedOf } from '../../looks/looked';
+import { Button } from '../../ui/Button';
+import { t } from '../../words/words';
+import type { PanelProps } from '../room';
+
+type Props = Pick<PanelProps, 'attempt' | 'act' | 'onAct' | 'busy'> & { look: Look };
+
+/** The last look: its picture, and a way to look more closely. */
+export function LookSeen({ attempt, act, onAct, busy, look }: Props) {
+    const [isCloser, setCloser] = useState(false);
+    const { channel, at } = look.action;
+    const names = { place: t(`look-place.${at}`), channel: t(`channel.${channel}`), step: look.number };
+    return (
+        <>
+            <div role="status">
+                <p className="flex justify-between pb-1 text-small text-slate-soft">
+                    <span>{t('look-picture.of', names)}</span>
+                    <span>{t('bay.step', { step: look.number })}</span>
+                </p>
+                <LookPicture
+                    picture={look.observation.picture}
+                    seed={`${seedOf(look)} panel`}
+                    label={t('look-picture.label', names)}
+                />
+            </div>
+            <Button kind="slate-line" onClick={() => setCloser(true)}>
+                {t('look-picture.closer')}
+            </Button>
+            {isCloser && (
+                <CloserLook
+                    attempt={attempt}
+                    from={look}
+                    act={act}
+                    onAct={onAct}
+                    busy={busy}
+                    onClose={() => setCloser(false)}
+                />
+            )}
+            {attempt.picturesDescribed && <Described key={look.number} picture={look.observation.picture} />}
+        </>
+    );
+}

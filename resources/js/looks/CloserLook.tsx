@@ -1,0 +1,142 @@
+import { useState } from 'react';
+import type { Attempt } from '../api/types';
+import type { Bay, DoAction } from '../bay/useBay';
+import { WriteDown } from '../instruments/WriteDown';
+import { Button } from '../ui/Button';
+import { Dialog } from '../ui/Dialog';
+import { shortMinutes } from '../words/quantities';
+import { t } from '../words/words';
+import { Described } from './Described';
+import { LookControls } from './LookControls';
+import { LookPicture } from './LookPicture';
+import { type Look, lookAt, looks, otherSide, seedOf } from './looked';
+import { LookedAt } from './LookedAt';
+import { type Looking, nextGlass, useLooking } from './useLooking';
+import { useLookKeys } from './useLookKeys';
+
+interface Props {
+    attempt: Attempt;
+    /** The look that is opened. */
+    from: Look;
+    act: Bay['act'];
+    onAct: DoAction;
+    busy: boolean;
+    onClose: () => void;
+}
+
+/** A look taken at leisure: the picture large, the other side beside it in the same light, all looks so far, and the line for the card. */
+export function CloserLook({ attempt, from, act, onAct, busy, onClose }: Props) {
+    const [number, choose] = useState(from.number);
+    const looking = useLooking();
+    useLookKeys(looking);
+    const all = looks(attempt);
+    const shown = all.find((one) => one.number === number) ?? from;
+    const { at } = shown.action;
+    return (
+        <Dialog title={t('look-picture.title')} open onClose={onClose} wide="page">
+            <div className="flex flex-col gap-3">
+                <div className="grid grid-cols-[5fr_3.4fr_3fr] gap-4 narrow:grid-cols-1">
+                    <div className="flex flex-col gap-2">
+                        <Figure look={shown} looking={looking} />
+                        <LookControls drawing={shown.observation.picture.drawing} looking={looking} />
+                    </div>
+                    <OtherSide
+                        attempt={attempt}
+                        shown={shown}
+                        looking={looking}
+                        busy={busy}
+                        onLook={(side) => onAct({ do: 'look', channel: side, at })}
+                    />
+                    <div className="on-slate flex flex-col gap-2 rounded-part bg-slate p-3 text-slate-text">
+                        <WriteDown
+                            key={shown.number}
+                            step={shown}
+                            feature="sight"
+                            sights={attempt.sights[at] ?? []}
+                            act={act}
+                            busy={busy}
+                        />
+                        {attempt.picturesDescribed && <Described picture={shown.observation.picture} />}
+                    </div>
+                </div>
+                <LookedAt car={attempt.car} all={all} chosen={shown} onChoose={choose} />
+                <p className="text-small text-ink-soft">{t('look-picture.seen')}</p>
+            </div>
+        </Dialog>
+    );
+}
+
+/** One picture with its place, under the pointer or by arrows the glass. */
+function Figure({ look, looking }: { look: Look; looking: Looking }) {
+    const { channel, at } = look.action;
+    const place = t(`look-place.${at}`);
+    return (
+        <figure className="min-w-0">
+            <figcaption className="flex items-baseline justify-between gap-2 pb-1">
+                <span className="font-semibold">
+                    {t('look-picture.of', { place, channel: t(`channel.${channel}`) })}
+                </span>
+                <span className="text-small text-ink-soft">
+                    {t('look-picture.stood', { step: look.number })}
+                </span>
+            </figcaption>
+            <button
+                type="button"
+                aria-label={`${t('look-picture.label', { place, channel: t(`channel.${channel}`), step: look.number })}. ${t('look-picture.field')}`}
+                onClick={() => looking.setTimes(nextGlass(looking.glass.times))}
+                onPointerMove={looking.point}
+                onKeyDown={(event) => looking.move(event.key) && event.preventDefault()}
+                className="block w-full border border-edge"
+            >
+                <LookPicture
+                    picture={look.observation.picture}
+                    seed={seedOf(look)}
+                    label=""
+                    view={looking.view}
+                    glass={looking.glass}
+                />
+            </button>
+        </figure>
+    );
+}
+
+interface OtherProps {
+    attempt: Attempt;
+    shown: Look;
+    looking: Looking;
+    busy: boolean;
+    onLook: (side: string) => void;
+}
+
+/** The same place on the other side; empty until somebody has looked there, which costs its minutes. */
+function OtherSide({ attempt, shown, looking, busy, onLook }: OtherProps) {
+    const { channel, at } = shown.action;
+    const side = otherSide(attempt.car, channel);
+    const other = lookAt(looks(attempt), side, at);
+    if (side === undefined) return <p className="text-small text-ink-soft">{t('look-picture.no-other')}</p>;
+    return (
+        <div className="flex flex-col gap-2">
+            {other === undefined ? (
+                <>
+                    <p className="font-semibold">
+                        {t('look-picture.other', { channel: t(`channel.${side}`) })}
+                    </p>
+                    <div className="grid aspect-4/3 place-content-center gap-3 border border-dashed border-edge p-4 text-center">
+                        <p className="text-ink-soft">{t('look-picture.not-yet')}</p>
+                        <Button
+                            disabled={busy}
+                            note={shortMinutes(attempt.rates[`look.${at}`]?.minutes ?? 0)}
+                            onClick={() => onLook(side)}
+                        >
+                            {t('look-picture.look-there')}
+                        </Button>
+                    </div>
+                </>
+            ) : (
+                <Figure look={other} looking={looking} />
+            )}
+            <p className="text-small text-ink-soft">{t('look-picture.tied')}</p>
+            <p className="text-small text-ink-soft">{t('look-picture.harmless')}</p>
+        </div>
+    );
+}

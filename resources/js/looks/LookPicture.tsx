@@ -1,0 +1,42 @@
+import { useId } from 'react';
+import type { ShownPicture } from '../api/types';
+import { tenths } from '../ui/tenths';
+import { DRAWINGS } from './drawings/drawings';
+import { Glass, type HeldGlass } from './Glass';
+import { FIELD, type View } from './shows';
+
+/** As one looks at first: a ring where it stands, a part from in front, the lamp from the left. */
+export const AT_FIRST: View = { turn: 0, light: -0.4 };
+
+interface Props {
+    picture: ShownPicture;
+    /** Of the place looked at, so that its harmless marks stay where they are. */
+    seed: string;
+    label: string;
+    view?: View;
+    glass?: HeldGlass;
+    className?: string;
+}
+
+/** What there is to see at one place, in the light one holds to it. No word about its condition. */
+export function LookPicture({ picture, seed, label, view = AT_FIRST, glass, className = '' }: Props) {
+    const id = useId();
+    const Drawing = DRAWINGS[picture.drawing];
+    const drawn = (part: string) => <Drawing shows={picture.shows} view={view} seed={`${seed}${part}`} />;
+    return (
+        <svg
+            viewBox={`0 0 ${FIELD.width} ${FIELD.height}`}
+            role="img"
+            aria-label={label}
+            className={`block w-full bg-part-ground ${className}`}
+        >
+            <radialGradient id={id} cx={tenths(50 + view.light * 38) / 100} cy={0.34} r={0.85}>
+                <stop offset="0.25" stopColor="black" stopOpacity={0} />
+                <stop offset="1" stopColor="black" stopOpacity={0.42} />
+            </radialGradient>
+            {drawn('')}
+            <rect width={FIELD.width} height={FIELD.height} fill={`url(#${id})`} />
+            {glass !== undefined && glass.times > 1 && <Glass held={glass}>{drawn(' in the glass')}</Glass>}
+        </svg>
+    );
+}

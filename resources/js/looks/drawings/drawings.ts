@@ -1,0 +1,36 @@
+import type { ComponentType } from 'react';
+import type { ShownPicture } from '../../api/types';
+import type { DrawingProps } from '../shows';
+import { BrakeHose } from './BrakeHose';
+import { Cable } from './Cable';
+import { Encoder } from './Encoder';
+import { Fuse } from './Fuse';
+import { Gap } from './Gap';
+import { GroundScrew } from './GroundScrew';
+import { Linings } from './Linings';
+import { PlugFace } from './PlugFace';
+import { PlugJoined } from './PlugJoined';
+import { Reservoir } from './Reservoir';
+import { RingInSlot } from './RingInSlot';
+import { Tip } from './Tip';
+import { Tyre } from './Tyre';
+
+/** One drawing for each kind of picture, wherever it is shown. */
+export const DRAWINGS: Record<ShownPicture['drawing'], ComponentType<DrawingProps>> = {
+    ring: RingInSlot,
+    encoder: Encoder,
+    gap: Gap,
+    tip: Tip,
+    cable: Cable,
+    'plug-face': PlugFace,
+    'plug-joined': PlugJoined,
+    tyre: Tyre,
+    linings: Linings,
+    'brake-hose': BrakeHose,
+    fuse: Fuse,
+    ground: GroundScrew,
+    reservoir: Reservoir,
+};
+
+/** What looks otherwise from another side, or comes past by turning. */
+export const TURNED: ShownPicture['drawing'][] = ['ring', 'encoder', 'gap', 'plug-face'];

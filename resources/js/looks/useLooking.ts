@@ -1,0 +1,62 @@
+import { useState } from 'react';
+import type { HeldGlass } from './Glass';
+import { AT_FIRST } from './LookPicture';
+import { FIELD, type View } from './shows';
+
+export const TIMES = [1, 2, 4];
+
+export function nextGlass(times: number): number {
+    return TIMES[(TIMES.indexOf(times) + 1) % TIMES.length] ?? 1;
+}
+
+const STEP = 12;
+const STEPS: Record<string, [number, number]> = {
+    ArrowLeft: [-STEP, 0],
+    ArrowRight: [STEP, 0],
+    ArrowUp: [0, -STEP],
+    ArrowDown: [0, STEP],
+};
+
+export interface Looking {
+    view: View;
+    glass: HeldGlass;
+    setTurn: (turn: number) => void;
+    setLight: (light: number) => void;
+    setTimes: (times: number) => void;
+    /** The glass over the point a pointer is at. */
+    point: (event: React.PointerEvent<Element>) => void;
+    /** The glass by arrows; whether the key was one of them. */
+    move: (key: string) => boolean;
+}
+
+/** Turn, lamp and glass: tied together for all pictures shown side by side. None of it is work. */
+export function useLooking(): Looking {
+    const [view, setView] = useState(AT_FIRST);
+    const [glass, setGlass] = useState<HeldGlass>({ times: 1, x: FIELD.width / 2, y: FIELD.height / 2 });
+    return {
+        view,
+        glass,
+        setTurn: (turn) => setView((now) => ({ ...now, turn })),
+        setLight: (light) => setView((now) => ({ ...now, light })),
+        setTimes: (times) => setGlass((now) => ({ ...now, times })),
+        point: ({ currentTarget, clientX, clientY }) => {
+            const { left, top, width, height } = currentTarget.getBoundingClientRect();
+            const [x, y] = [
+                ((clientX - left) / width) * FIELD.width,
+                ((clientY - top) / height) * FIELD.height,
+            ];
+            setGlass((now) => ({ ...now, x: Math.round(x), y: Math.round(y) }));
+        },
+        move: (key) => {
+            const step = STEPS[key];
+            if (step === undefined) return false;
+            const within = (value: number, greatest: number) => Math.min(greatest, Math.max(0, value));
+            setGlass((now) => ({
+                ...now,
+                x: within(now.x + step[0], FIELD.width),
+                y: within(now.y + step[1], FIELD.height),
+            }));
+            return true;
+        },
+    };
+}
