@@ -9,7 +9,9 @@ use App\Documents\SchemaCheck;
 use App\Http\Requests\CaseRequest;
 use App\Http\Resources\PreviewResource;
 use Illuminate\Http\JsonResponse;
+use Lernfall\Evidence\Portrait\PortraitPictures;
 use Lernfall\Evidence\Preview\Preview;
+use Lernfall\Fault\Fault;
 use OpenApi\Attributes as OA;
 
 final readonly class PreviewController
@@ -22,6 +24,9 @@ final readonly class PreviewController
     {
         $case = $library->caseReader()->read($request->document($library, $schemas))->case;
 
-        return new JsonResponse(PreviewResource::of(Preview::of($case, $library->simulator())));
+        $simulator = $library->simulator();
+        $pictures = array_map(static fn (Fault $one): array => (new PortraitPictures($simulator))->of($one, $case->sound, $one->channel), $case->faults);
+
+        return new JsonResponse(PreviewResource::of(Preview::of($case, $simulator), array_merge(...$pictures)));
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Lernfall\Bay\Repair\RepairKind;
-use Lernfall\Evidence\Portrait\PicturePair;
 use Lernfall\Evidence\Portrait\Portrait;
-use Lernfall\Format\ObservationFormat;
 use OpenApi\Attributes as OA;
 
 /** A kind of fault as the handbook shows it: true of every car, so it tells nothing about one. */
@@ -22,12 +20,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'joiningCanCure', type: 'boolean'),
     new OA\Property(property: 'noticed', description: 'how surely an eye or a hand notices it, by what is noticed', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
     new OA\Property(property: 'pictures', description: 'each place where it can be seen, sound and with the fault', type: 'array', items: new OA\Items(ref: '#/components/schemas/PicturePair')),
-])]
-#[OA\Schema(schema: 'PicturePair', required: ['at', 'sight', 'sound', 'faulty'], properties: [
-    new OA\Property(property: 'at', type: 'string'),
-    new OA\Property(property: 'sight', description: 'the word for what is to be seen', type: 'string'),
-    new OA\Property(property: 'sound', ref: '#/components/schemas/ShownPicture'),
-    new OA\Property(property: 'faulty', ref: '#/components/schemas/ShownPicture'),
 ])]
 final readonly class PortraitResource
 {
@@ -46,13 +38,7 @@ final readonly class PortraitResource
             'seeming' => array_map($ids, $portrait->seeming),
             'joiningCanCure' => $portrait->joiningCanCure,
             'noticed' => (object) $portrait->noticed,
-            'pictures' => array_map(self::pair(...), $portrait->pictures),
+            'pictures' => array_map(PictureResource::of(...), $portrait->pictures),
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function pair(PicturePair $pair): array
-    {
-        return ['at' => $pair->look->at->value, 'sight' => $pair->sight, 'sound' => ObservationFormat::picture($pair->sound), 'faulty' => ObservationFormat::picture($pair->faulty)];
     }
 }

@@ -7,17 +7,19 @@ namespace App\Http\Resources;
 use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Feature;
 use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Evidence\Portrait\PicturePair;
 use Lernfall\Evidence\Preview\Cell;
 use Lernfall\Evidence\Preview\Preview;
 use OpenApi\Attributes as OA;
 
 /** What an apprentice will meet, for the instructor who composes the case. */
-#[OA\Schema(schema: 'Preview', required: ['lamps', 'rows'], properties: [
+#[OA\Schema(schema: 'Preview', required: ['lamps', 'rows', 'pictures'], properties: [
     new OA\Property(property: 'lamps', ref: '#/components/schemas/PreviewCell'),
     new OA\Property(property: 'rows', type: 'array', items: new OA\Items(required: ['test', 'cells'], properties: [
         new OA\Property(property: 'test', type: 'string'),
         new OA\Property(property: 'cells', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/PreviewCell')),
     ])),
+    new OA\Property(property: 'pictures', description: 'each place where a fault of the case can be seen', type: 'array', items: new OA\Items(ref: '#/components/schemas/PicturePair')),
 ])]
 #[OA\Schema(schema: 'PreviewCell', required: ['faulty', 'healthy', 'differs'], properties: [
     new OA\Property(property: 'faulty', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/PreviewValue')),
@@ -33,8 +35,11 @@ use OpenApi\Attributes as OA;
 ])]
 final readonly class PreviewResource
 {
-    /** @return array<string, mixed> */
-    public static function of(Preview $preview): array
+    /**
+     * @param  list<PicturePair>  $pictures
+     * @return array<string, mixed>
+     */
+    public static function of(Preview $preview, array $pictures): array
     {
         return [
             'lamps' => self::cell($preview->lamps),
@@ -43,6 +48,7 @@ final readonly class PreviewResource
                 array_keys($preview->rows),
                 array_values($preview->rows),
             ),
+            'pictures' => array_map(PictureResource::of(...), $pictures),
         ];
     }
 

@@ -44,8 +44,8 @@ final readonly class PortraitPictures
     private function pair(Vehicle $faulty, Vehicle $sound, array $before, LookAt $look): ?PicturePair
     {
         for ($car = 1; $car <= self::CARS; $car++) {
-            $usual = $this->seen(Car::ideal($sound, $sound, "portrait $car"), $before, $look);
-            $shown = $this->seen(Car::ideal($faulty, $sound, "portrait $car"), $before, $look);
+            $usual = $this->seen(Car::true($sound, $sound, "portrait $car"), $before, $look);
+            $shown = $this->seen(Car::true($faulty, $sound, "portrait $car"), $before, $look);
             if ($usual->picture !== null && $shown->picture !== null && $shown->word('sight') !== $usual->word('sight')) {
                 return new PicturePair($look, $shown->word('sight'), $usual->picture, $shown->picture);
             }

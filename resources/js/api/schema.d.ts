@@ -2578,6 +2578,15 @@ export interface components {
             id: number;
             name: string;
         };
+        PicturePair: {
+            /** @description One place sound and with a fault, for whoever may know which is which. */
+            channel: string;
+            at: string;
+            /** @description the word for what is to be seen */
+            sight: string;
+            sound: components["schemas"]["ShownPicture"];
+            faulty: components["schemas"]["ShownPicture"];
+        };
         Rules: {
             /** @description By which rules a job is marked: no secret, and told beforehand. */
             weights: {
@@ -2633,13 +2642,6 @@ export interface components {
             /** @description each place where it can be seen, sound and with the fault */
             pictures: components["schemas"]["PicturePair"][];
         };
-        PicturePair: {
-            at: string;
-            /** @description the word for what is to be seen */
-            sight: string;
-            sound: components["schemas"]["ShownPicture"];
-            faulty: components["schemas"]["ShownPicture"];
-        };
         Preview: {
             /** @description What an apprentice will meet, for the instructor who composes the case. */
             lamps: components["schemas"]["PreviewCell"];
@@ -2649,6 +2651,8 @@ export interface components {
                     [key: string]: components["schemas"]["PreviewCell"];
                 };
             }[];
+            /** @description each place where a fault of the case can be seen */
+            pictures: components["schemas"]["PicturePair"][];
         };
         PreviewCell: {
             faulty: {

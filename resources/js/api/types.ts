@@ -60,6 +60,7 @@ export type Variation = Assignment['variation'];
 export type Release = Schemas['Release'];
 export type Report = Omit<Schemas['Report'], 'steps'> & { steps: Step[] };
 export type ShownNumber = Schemas['ShownNumber'];
+export type PicturePair = Schemas['PicturePair'];
 export type ShownPicture = Schemas['ShownPicture'];
 export type ShownSeries = Schemas['ShownSeries'];
 export type ShownTrace = Schemas['ShownTrace'];

@@ -1,4 +1,5 @@
 import type { CaseFields, Preview } from '../api/types';
+import { PairOfPictures } from '../looks/PairOfPictures';
 import { WHOLE_CAR } from '../words/card';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
@@ -56,6 +57,14 @@ export function PreviewSummary({ preview, place, fields, pending, keep }: Props)
                     </li>
                 ))}
             </ul>
+            {preview.pictures.length > 0 && (
+                <section aria-label={t('bench.to-be-seen')} className="mt-3">
+                    <p className="mb-1 text-small text-slate-soft">{t('bench.to-be-seen')}</p>
+                    {preview.pictures.map((pair) => (
+                        <PairOfPictures key={`${pair.channel} ${pair.at}`} of={pair} />
+                    ))}
+                </section>
+            )}
             {place !== null && silent && (
                 <p className="mt-3 border-l-4 border-amber pl-3">{t('bench.silent')}</p>
             )}

@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = '4b86a092c4284153418f0dead1d884b0';
+    private const SHAPES = '18995fb7b265ad2cca6ca75e22af00b0';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {

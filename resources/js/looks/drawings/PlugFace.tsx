@@ -1,7 +1,7 @@
 import { tenths } from '../../ui/tenths';
 import { t } from '../../words/words';
 import { Specks } from '../Specks';
-import { type DrawingProps, type Shows, amount, conductors, row, word } from '../shows';
+import { type DrawingProps, type Shows, amount, conductors, word } from '../shows';
 import { wireFill } from '../wires';
 
 const CENTRE = { x: 200, y: 128 };
@@ -157,32 +157,29 @@ function Pin({
 
 /** Crumbs that have grown over the metal, light on dark, so that their shape is seen without their colour. */
 function Crust({ x, y, share, seed }: { x: number; y: number; share: number; seed: string }) {
-    const next = row(`${seed} crust`);
+    const box = { x: x - 27, y: y - 26, width: 54, height: 52 };
     // a trace is a grain or two, a crust has grown together
-    const many = Math.round(share ** 1.5 * 38);
-    const crumbs = Array.from({ length: many }, () => {
-        const [angle, reach, radius] = [next() * 2 * Math.PI, 6 + next() * 21, 2.4 + next() * 4.2];
-        return {
-            x: tenths(x + reach * Math.cos(angle)),
-            y: tenths(y + reach * Math.sin(angle)),
-            radius: tenths(radius * (0.4 + 0.6 * share)),
-            light: next(),
-        };
-    });
+    const grown = share ** 1.5;
     return (
         <g>
-            {crumbs.map((crumb, index) => (
-                <rect
-                    key={index}
-                    x={crumb.x - crumb.radius}
-                    y={crumb.y - crumb.radius}
-                    width={2 * crumb.radius}
-                    height={1.7 * crumb.radius}
-                    rx={1}
-                    transform={`rotate(${Math.round(crumb.light * 90)} ${crumb.x} ${crumb.y})`}
-                    className={crumb.light > 0.55 ? 'fill-part-crust-light' : 'fill-part-crust'}
-                />
-            ))}
+            <Specks
+                seed={`${seed} crust`}
+                many={90}
+                round
+                share={grown}
+                box={box}
+                size={2 + 2 * share}
+                className="fill-part-crust"
+            />
+            <Specks
+                seed={`${seed} crumbs`}
+                many={50}
+                round
+                share={grown}
+                box={box}
+                size={1.2 + 1.2 * share}
+                className="fill-part-crust-light"
+            />
         </g>
     );
 }
