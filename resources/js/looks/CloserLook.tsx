@@ -80,22 +80,27 @@ function Figure({ look, looking }: { look: Look; looking: Looking }) {
                     {t('look-picture.stood', { step: look.number })}
                 </span>
             </figcaption>
-            <button
-                type="button"
-                aria-label={`${t('look-picture.label', { place, channel: t(`channel.${channel}`), step: look.number })}. ${t('look-picture.field')}`}
-                onClick={() => looking.setTimes(nextGlass(looking.glass.times))}
-                onPointerMove={looking.point}
-                onKeyDown={(event) => looking.move(event.key) && event.preventDefault()}
-                className="block w-full border border-edge"
-            >
+            <div className="relative border border-edge">
                 <LookPicture
                     picture={look.observation.picture}
                     seed={seedOf(look)}
-                    label=""
+                    label={t('look-picture.label', {
+                        place,
+                        channel: t(`channel.${channel}`),
+                        step: look.number,
+                    })}
                     view={looking.view}
                     glass={looking.glass}
                 />
-            </button>
+                <button
+                    type="button"
+                    aria-label={t('look-picture.field')}
+                    onClick={() => looking.setTimes(nextGlass(looking.glass.times))}
+                    onPointerMove={looking.point}
+                    onKeyDown={(event) => looking.move(event.key) && event.preventDefault()}
+                    className="absolute inset-0 size-full"
+                />
+            </div>
         </figure>
     );
 }

@@ -12,6 +12,7 @@ interface Props {
     picture: ShownPicture;
     /** Of the place looked at, so that its harmless marks stay where they are. */
     seed: string;
+    /** What it is a picture of; empty where words beside it say so already. */
     label: string;
     view?: View;
     glass?: HeldGlass;
@@ -26,8 +27,7 @@ export function LookPicture({ picture, seed, label, view = AT_FIRST, glass, clas
     return (
         <svg
             viewBox={`0 0 ${FIELD.width} ${FIELD.height}`}
-            role="img"
-            aria-label={label}
+            {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
             className={`block w-full bg-part-ground ${className}`}
         >
             <radialGradient id={id} cx={tenths(50 + view.light * 38) / 100} cy={0.34} r={0.85}>

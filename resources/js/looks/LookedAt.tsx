@@ -26,11 +26,6 @@ export function LookedAt({ car, all, chosen, onChoose }: Props) {
                                 aria-pressed={
                                     look.number === chosen.number || other?.number === chosen.number
                                 }
-                                aria-label={t('look-picture.choose', {
-                                    place: t(`look-place.${at}`),
-                                    channel: t(`channel.${channel}`),
-                                    step: look.number,
-                                })}
                                 onClick={() => onChoose(look.number)}
                                 className="rounded-part border border-edge bg-bench p-1.5 text-left aria-pressed:border-petrol aria-pressed:outline-2 aria-pressed:outline-petrol"
                             >
@@ -42,6 +37,7 @@ export function LookedAt({ car, all, chosen, onChoose }: Props) {
                                             .join(' · ')}
                                     </span>
                                 </span>
+                                <span className="sr-only">{t('bay.step', { step: look.number })}</span>
                                 <span className="flex gap-1">
                                     <Small look={look} />
                                     {other === undefined ? (

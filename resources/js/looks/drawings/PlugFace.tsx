@@ -6,7 +6,7 @@ import { wireFill } from '../wires';
 
 const CENTRE = { x: 200, y: 128 };
 /** How far a pin that stands where it should reaches out of its chamber, in units of the drawing for a millimetre. */
-const PIN = { millimetres: 4, unit: 9, half: 17 };
+const PIN = { millimetres: 4, unit: 15, half: 17 };
 
 /** An open plug from in front, its wires leaving below. From in front a pin pushed back looks level; from the side it stands lower. */
 export function PlugFace({ shows, view, seed }: DrawingProps) {
@@ -59,6 +59,18 @@ export function PlugFace({ shows, view, seed }: DrawingProps) {
             />
             <rect x={94} y={78} width={212} height={100} rx={40} className="fill-part-deep" />
             {pins.map((number, index) => (
+                <rect
+                    key={number}
+                    x={place(index, pins.length, apart) - 27}
+                    y={CENTRE.y - 27}
+                    width={54}
+                    height={54}
+                    rx={7}
+                    className="fill-part-hole stroke-part-edge"
+                    strokeWidth={2}
+                />
+            ))}
+            {pins.map((number, index) => (
                 <Pin
                     key={number}
                     shows={shows}
@@ -95,19 +107,11 @@ function Pin({
     const { half, unit } = PIN;
     const out = Math.max(0.4, PIN.millimetres - amount(shows, `backMillimetres.${number}`)) * unit;
     const [dx, y] = [tenths(turn * out), CENTRE.y];
+    const edge = dx > 0 ? x - half : x + half;
     const crust = amount(shows, `crust.${number}`);
     const shadow = tenths(-light * out * 0.9 + turn * 4);
     return (
         <g>
-            <rect
-                x={x - 27}
-                y={y - 27}
-                width={54}
-                height={54}
-                rx={7}
-                className="fill-part-hole stroke-part-edge"
-                strokeWidth={2}
-            />
             <rect
                 x={x - half + shadow}
                 y={y - half + 4}
@@ -117,7 +121,7 @@ function Pin({
             />
             {/* its side, as far as one looks past it */}
             <path
-                d={`M${x - half} ${y - half}L${tenths(x - half + dx)} ${y - half + 3}V${y + half - 3}L${x - half} ${y + half}ZM${x + half} ${y - half}L${tenths(x + half + dx)} ${y - half + 3}V${y + half - 3}L${x + half} ${y + half}Z`}
+                d={`M${edge} ${y - half}L${tenths(edge + dx)} ${y - half + 3}V${y + half - 3}L${edge} ${y + half}Z`}
                 className="fill-part-metal-dark"
             />
             <rect

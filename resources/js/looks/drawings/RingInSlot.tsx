@@ -15,7 +15,9 @@ const SPREADS = 0.12;
 /** The few teeth that show in the slot of the back plate; turned by hand, the others come past. A chalk mark tells a full turn. */
 export function RingInSlot({ shows, view, seed }: DrawingProps) {
     const phase = view.turn * Math.PI;
-    const wobble = amount(shows, 'wobbleMillimetres') * OUT_OF_TRUE * Math.sin(phase * 2);
+    const turning = word(shows, 'turning') === 'yes';
+    // of a turning wheel the eye sees where its rim is at either end of its swing
+    const wobble = amount(shows, 'wobbleMillimetres') * OUT_OF_TRUE;
     const near = Array.from({ length: 13 }, (_, index) => Math.round(phase / STEP) + index - 6);
     const clip = `slot-${seed.replace(/\W/g, '-')}`;
     return (
@@ -39,20 +41,22 @@ export function RingInSlot({ shows, view, seed }: DrawingProps) {
             </clipPath>
             <path d={WINDOW} className="fill-part-hole stroke-part-edge" strokeWidth={6} />
             <g clipPath={`url(#${clip})`}>
-                <g transform={`translate(0 ${tenths(wobble)})`}>
-                    <circle cx={HUB.x} cy={HUB.y} r={HUB.root} className="fill-part-metal-dark" />
-                    {near.map((tooth) => (
-                        <Tooth
-                            key={tooth}
-                            shows={shows}
-                            tooth={((tooth % TEETH) + TEETH) % TEETH}
-                            angle={tooth * STEP - phase}
-                            seed={seed}
-                        />
-                    ))}
-                </g>
+                {(turning ? [wobble, -wobble] : [wobble * Math.sin(phase * 2)]).map((off, ghost) => (
+                    <g key={ghost} transform={`translate(0 ${tenths(off)})`} opacity={ghost === 0 ? 1 : 0.5}>
+                        <circle cx={HUB.x} cy={HUB.y} r={HUB.root} className="fill-part-metal-dark" />
+                        {near.map((tooth) => (
+                            <Tooth
+                                key={tooth}
+                                shows={shows}
+                                tooth={((tooth % TEETH) + TEETH) % TEETH}
+                                angle={tooth * STEP - phase}
+                                seed={seed}
+                            />
+                        ))}
+                    </g>
+                ))}
             </g>
-            {word(shows, 'turning') === 'yes' && (
+            {turning && (
                 <path
                     d="M140 246Q200 232 258 246M258 246l-14 -10M258 246l-15 8"
                     className="fill-none stroke-part-shine"
