@@ -11,7 +11,6 @@ use Tests\Browser\Support\Person;
 require __DIR__.'/../vendor/autoload.php';
 
 $views = [
-    'sign-in' => ['', '/sign-in', 'Password'],
     'jobs' => ['cem', '/jobs', 'The midwife'],
     'bay' => ['cem', '/bay/3', 'Complaint'],
     'handbook' => ['cem', '/handbook', 'Order of work'],
@@ -70,7 +69,10 @@ $person->open('/jobs')->pressIn("The chimney sweep's Mirl", 'Start the job')->se
 $browser->driver->wait(10, 20)->until(static fn () => $browser->driver->executeScript("return document.querySelector('[data-lit]').dataset.lit === 'true'"));
 $browser->driver->takeScreenshot(__DIR__.'/../docs/screenshots/lamp-code.png');
 echo "docs/screenshots/lamp-code.png\n";
-$person->signIn('cem')->open('/lab/road')->see('Front left')->see('does not answer');
+$person->signIn('cem')->open('/bay/3')->see('Complaint')->choose('Corner', 'Rear right')->choose('Plug RR', 'open')->see('plug open')->tab('Eyes')->press('Look into the sensor plug')->see('Sensor plug, Rear right')
+    ->choose('Corner', 'Rear left')->choose('Plug RL', 'open')->see('plug open')->press('Look at the ring')->see('Ring in its slot, Rear left')->press('Look into the sensor plug')->see('Sensor plug, Rear left')->press('Look closer')->see('Looked at, in order')->keys('t', 't', 't');
+$picture('looking');
+$person->open('/lab/road')->see('Front left')->see('does not answer');
 $picture('road-lab');
 $person->signIn('kessel')->open('/cases/4')->see('What the apprentice will meet')->press('Adjust the rules of this case')->see('Rules of this case');
 $picture('rules');

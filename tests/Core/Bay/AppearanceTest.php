@@ -97,7 +97,7 @@ final class AppearanceTest extends TestCase
         self::assertEqualsCanonicalizing(self::DRAWN[$entry->kind->id] ?? [], $differs);
     }
 
-    /** @return iterable<string, array{string, Sight, string, string}> kind of fault, place, harmless trait, and what it looks like at its worst on a sound car */
+    /** @return iterable<string, array{string, Sight, string}> kind of fault, place, harmless trait */
     public static function harmless(): iterable
     {
         yield 'rust on a ring' => ['ring-swollen', Sight::Ring, 'rust'];
