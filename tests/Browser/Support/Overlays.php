@@ -48,7 +48,7 @@ final readonly class Overlays
         'a larger scope' => ['instruments/scope/ScopeReadout', 'cem', '/bay/3', ['tab:Scope', 'first:Sweep once', 'Larger'], 'Close'],
         'a drive as a table' => ['road/DriveView', 'arlo', '/lab/road', ['table'], 'off the line, m'],
         'clearing codes that are asked about' => ['instruments/scan/ToolControls', 'dilan', '/jobs', ["in:The glazier's Lendo|Start the job", 'set:Key=on', 'tab:Scan', 'select:Vehicle in its menu=Lendo 1.5', 'select:System in its menu=Slip and stability unit', 'Clear the codes'], 'cannot be read again'],
-        'a closer look' => ['looks/CloserLook', 'cem', '/bay/3', ['tab:Eyes', 'Read the size on the tyre', 'Look closer'], 'What it means is yours to say'],
+        'a closer look' => ['looks/CloserLook', 'cem', '/bay/3', ['tab:Eyes', 'first:Read the size on the tyre', 'Look closer'], 'What it means is yours to say'],
         'copy a car' => ['vehicles/VehicleDialog', 'kessel', '/vehicles', ['Copy a car'], 'Find a value'],
     ];
 

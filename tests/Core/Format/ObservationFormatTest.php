@@ -7,6 +7,7 @@ namespace Tests\Core\Format;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedPicture;
 use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Document\InvalidDocument;
@@ -29,6 +30,7 @@ final class ObservationFormatTest extends TestCase
             'a number' => [new Observation('reading', ['reading' => ObservedNumber::shown('ohms', 1340.0, 1.0)], null, [])],
             'a small number' => [new Observation('reading', ['reading' => ObservedNumber::shown('volts', -0.000125, 0.000001)], null, [])],
             'overload' => [new Observation('reading', ['reading' => ObservedNumber::overload('ohms')], null, [])],
+            'a picture' => [new Observation('sight', ['sight' => 'teeth-even'], null, [], new ObservedPicture('ring', ['rust' => 0.3, 'gone' => 2.0, 'turning' => 'no']))],
             'words' => [new Observation('codes', ['C0040-13' => 'present', 'answer' => 'yes'], null, [])],
             'a trace' => [new Observation('trace', ['input1' => new ObservedTrace([-3, 0, 12, 100], 0.0001, 0.02)], null, [])],
         ];
