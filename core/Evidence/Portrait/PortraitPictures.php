@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lernfall\Evidence\Portrait;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\Inspection\LookAt;
@@ -31,13 +33,43 @@ final readonly class PortraitPictures
         $faulty = $fault->applyTo($sound);
         $pairs = [];
         foreach (PortraitLooks::of($sound, $place) as [$before, $look]) {
-            $pair = $look instanceof LookAt ? $this->pair($faulty, $sound, $before, $look) : null;
+            $pair = $look instanceof LookAt && $this->comesToTheEye($faulty, $sound, $before, $look) ? $this->pair($faulty, $sound, $before, $look) : null;
             if ($pair !== null) {
                 $pairs[$pair->look->at->value] ??= $pair;
             }
         }
 
         return array_values($pairs);
+    }
+
+    /** @param  list<CarAction>  $before */
+    private function comesToTheEye(Vehicle $faulty, Vehicle $sound, array $before, LookAt $look): bool
+    {
+        return array_diff($this->words(Car::hypothesis($faulty, $sound), $before, $look), $this->words(Car::hypothesis($sound, $sound), $before, $look)) !== [];
+    }
+
+    /**
+     * @param  list<CarAction>  $before
+     * @return list<string> that an eye could come to
+     */
+    private function words(Car $car, array $before, LookAt $look): array
+    {
+        foreach ([...self::secured(), ...$before] as $action) {
+            $car = Branch::likeliest($this->simulator->predict($car, $action))->car;
+        }
+        $words = [];
+        foreach ($this->simulator->predict($car, $look) as $branch) {
+            $sight = $branch->prediction->features['sight'] ?? null;
+            $words[] = $sight instanceof CategoryFeature ? $sight->likeliest() : '';
+        }
+
+        return $words;
+    }
+
+    /** @return list<CarAction> */
+    private static function secured(): array
+    {
+        return [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)];
     }
 
     /** @param  list<CarAction>  $before */
@@ -58,8 +90,7 @@ final readonly class PortraitPictures
     private function seen(Car $car, array $before, LookAt $look): Observation
     {
         $noise = new Draw('portrait');
-        $secured = [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)];
-        foreach ([...$secured, ...$before] as $action) {
+        foreach ([...self::secured(), ...$before] as $action) {
             [$car] = $this->simulator->perform($car, $action, $noise);
         }
 

@@ -27,6 +27,6 @@ final readonly class SensorTip
     {
         $number = 200 + crc32($vehicle->model->name.$axle.($isForeign ? ' other' : '')) % 700;
 
-        return ($isForeign ? 'T ' : 'S ').$number.($axle === 'front' ? ' A' : ' B');
+        return "S $number".($axle === 'front' ? ' A' : ' B');
     }
 }
