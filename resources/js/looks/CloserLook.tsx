@@ -34,8 +34,8 @@ export function CloserLook({ attempt, from, act, onAct, busy, onClose }: Props) 
     const { at } = shown.action;
     return (
         <Dialog title={t('look-picture.title')} open onClose={onClose} wide="page">
-            <div role="group" aria-label={t('look-picture.title')} className="flex flex-col gap-3">
-                <div className="grid grid-cols-[5fr_3.4fr_3fr] gap-4 narrow:grid-cols-1">
+            <div role="group" aria-label={t('look-picture.title')} className="flex min-w-0 flex-col gap-3">
+                <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,3.4fr)_minmax(0,3fr)] gap-4 narrow:grid-cols-1">
                     <div className="flex flex-col gap-2">
                         <Figure look={shown} looking={looking} />
                         <LookControls drawing={shown.observation.picture.drawing} looking={looking} />

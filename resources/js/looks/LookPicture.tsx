@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import type { ShownPicture } from '../api/types';
 import { tenths } from '../ui/tenths';
 import { DRAWINGS } from './drawings/drawings';
@@ -19,8 +19,15 @@ interface Props {
     className?: string;
 }
 
-/** What there is to see at one place, in the light one holds to it. No word about its condition. */
-export function LookPicture({ picture, seed, label, view = AT_FIRST, glass, className = '' }: Props) {
+/** What there is to see at one place, in the light one holds to it. No word about its condition. Drawn anew only where it is looked at otherwise. */
+export const LookPicture = memo(function LookPicture({
+    picture,
+    seed,
+    label,
+    view = AT_FIRST,
+    glass,
+    className = '',
+}: Props) {
     const id = useId();
     const Drawing = DRAWINGS[picture.drawing];
     const drawn = (part: string) => <Drawing shows={picture.shows} view={view} seed={`${seed}${part}`} />;
@@ -39,4 +46,4 @@ export function LookPicture({ picture, seed, label, view = AT_FIRST, glass, clas
             {glass !== undefined && glass.times > 1 && <Glass held={glass}>{drawn(' in the glass')}</Glass>}
         </svg>
     );
-}
+});

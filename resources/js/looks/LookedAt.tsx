@@ -13,7 +13,7 @@ interface Props {
 /** What was looked at so far, each place with its other side beside it; half a pair stays empty until somebody has looked there. */
 export function LookedAt({ car, all, chosen, onChoose }: Props) {
     return (
-        <section aria-label={t('look-picture.in-order')}>
+        <section aria-label={t('look-picture.in-order')} className="min-w-0">
             <h3 className="pb-1 text-base">{t('look-picture.in-order')}</h3>
             <ul className="flex gap-2 overflow-x-auto pb-1">
                 {pairs(car, all).map((look) => {
@@ -27,7 +27,7 @@ export function LookedAt({ car, all, chosen, onChoose }: Props) {
                                     look.number === chosen.number || other?.number === chosen.number
                                 }
                                 onClick={() => onChoose(look.number)}
-                                className="rounded-part border border-edge bg-bench p-1.5 text-left aria-pressed:border-petrol aria-pressed:outline-2 aria-pressed:outline-petrol"
+                                className="relative rounded-part border border-edge bg-bench p-1.5 text-left aria-pressed:border-petrol aria-pressed:outline-2 aria-pressed:outline-petrol"
                             >
                                 <span className="flex justify-between gap-3 pb-1 text-small">
                                     <span className="font-semibold">{t(`look-place.${at}`)}</span>
