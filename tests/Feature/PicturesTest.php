@@ -26,6 +26,19 @@ final class PicturesTest extends FeatureTestCase
         $this->getJson("/api/attempts/$attempt->id/report")->assertOk()->assertJsonPath('steps.0.observation.values.sight', $kept['values']['sight'])->assertJsonPath('steps.0.observation.picture', $kept['picture']);
     }
 
+    /** Which number belongs on a sensor says the maker's sheet. */
+    public function test_the_sheet_has_the_number_that_a_sound_sensor_bears(): void
+    {
+        $attempt = $this->attempt();
+        foreach (['chock', 'raise', 'stand'] as $step) {
+            $this->act($attempt, ['do' => 'secure', 'step' => $step])->assertOk();
+        }
+        $stamp = $this->act($attempt, ['do' => 'look', 'channel' => 'RL', 'at' => 'tip'])->assertOk()->json('step.observation.picture.shows.stamp');
+        $axles = (array) $this->act($attempt, ['do' => 'look-up-data-sheet'])->assertOk()->json('dataSheet.axles');
+
+        self::assertSame($stamp, array_column($axles, 'stamp', 'axle')['rear']);
+    }
+
     /** A look of before was answered in words, and stays as it was. */
     public function test_a_look_from_before_there_were_pictures_is_told_in_words(): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Lernfall\Bay\Inspection\Appearance\SensorTip;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
@@ -71,9 +72,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'along', description: '0 at the tail, 1 at the nose', type: 'number'),
     new OA\Property(property: 'across', description: '0 on the left, 1 on the right, as seen from the seat', type: 'number'),
 ])]
-#[OA\Schema(schema: 'NominalValues', required: ['axle', 'technology', 'teeth', 'gapSetting', 'values'], properties: [
+#[OA\Schema(schema: 'NominalValues', required: ['axle', 'technology', 'stamp', 'teeth', 'gapSetting', 'values'], properties: [
     new OA\Property(property: 'axle', type: 'string'),
     new OA\Property(property: 'technology', type: 'string'),
+    new OA\Property(property: 'stamp', description: 'the number on the sensor that belongs there', type: 'string'),
     new OA\Property(property: 'teeth', type: 'integer'),
     new OA\Property(property: 'gapSetting', type: 'string', enum: ['gauge', 'push', 'fixed']),
     new OA\Property(property: 'values', type: 'array', items: new OA\Items(ref: '#/components/schemas/NominalValue')),
@@ -129,6 +131,7 @@ final readonly class DataSheetResource
         return [
             'axle' => $axle,
             'technology' => $channel->sensor->technology(),
+            'stamp' => SensorTip::stamp($sound, $axle),
             'teeth' => $channel->wheelEnd->ring->teeth,
             'gapSetting' => $values->gapSetting->value,
             'values' => array_map(static fn (NominalValue $one): array => [

@@ -2416,6 +2416,8 @@ export interface components {
         NominalValues: {
             axle: string;
             technology: string;
+            /** @description the number on the sensor that belongs there */
+            stamp: string;
             teeth: number;
             /** @enum {string} */
             gapSetting: "gauge" | "push" | "fixed";

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { Attempt, News } from '../api/types';
+import { SoundSwitch } from '../sound/SoundSwitch';
 import { KeyCap } from '../ui/KeyCap';
 import { t } from '../words/words';
 import { HelpButton } from './HelpButton';
@@ -46,6 +47,7 @@ export function BayFoot({ attempt, told, onDismiss, news, askForHelp, onCounsel,
                 </>
             )}
             {!attempt.state.concluded && <HelpButton news={news} onAsk={askForHelp} />}
+            <SoundSwitch steps={attempt.steps} />
             <Link to="/handbook" target="_blank" className="shrink-0 text-petrol underline">
                 {t('handbook.open')}
             </Link>

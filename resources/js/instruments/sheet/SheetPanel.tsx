@@ -66,6 +66,7 @@ function Sheet({ sheet, car, channel }: { sheet: DataSheet; car: Car; channel: s
                     {blanks(axle).map((what) => (
                         <Value key={what} name={t(`nominal.${what}`)} value={t('nominal.not-given')} />
                     ))}
+                    <Value name={t('sheet.stamp')} value={axle.stamp} />
                     <Value name={t('bay.teeth')} value={String(axle.teeth)} />
                     <Value name={t('sheet.gap-setting')} value={t(`gap-setting.${axle.gapSetting}`)} />
                 </dl>

@@ -1,0 +1,27 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Step } from '../api/types';
+import { heard } from './heard';
+import { make, type Sound } from './sounds';
+
+const PLACE = 'lernfall.sound';
+
+/** Whether sounds are made on this device (off at first), and which one the last step made, for its caption. */
+export function useSound(steps: Step[]) {
+    const [isOn, setOn] = useState(() => localStorage.getItem(PLACE) === 'on');
+    const [sounding, setSounding] = useState<Sound | undefined>();
+    const before = useRef(steps.length);
+    useEffect(() => {
+        const step = steps.at(-1);
+        const isNew = steps.length > before.current;
+        before.current = steps.length;
+        if (!isNew) return;
+        const sound = isOn && step !== undefined ? heard(step) : undefined;
+        setSounding(sound);
+        if (sound !== undefined) make(sound);
+    }, [steps, isOn]);
+    const turn = () => {
+        localStorage.setItem(PLACE, isOn ? 'off' : 'on');
+        setOn(!isOn);
+    };
+    return { isOn, sounding, turn };
+}
