@@ -30,7 +30,7 @@ export const LookPicture = memo(function LookPicture({
 }: Props) {
     const id = useId();
     const Drawing = DRAWINGS[picture.drawing];
-    const drawn = (part: string) => <Drawing shows={picture.shows} view={view} seed={`${seed}${part}`} />;
+    const drawn = <Drawing shows={picture.shows} view={view} seed={seed} />;
     return (
         <svg
             viewBox={`0 0 ${FIELD.width} ${FIELD.height}`}
@@ -41,9 +41,9 @@ export const LookPicture = memo(function LookPicture({
                 <stop offset="0.25" stopColor="black" stopOpacity={0} />
                 <stop offset="1" stopColor="black" stopOpacity={0.42} />
             </radialGradient>
-            {drawn('')}
+            {drawn}
             <rect width={FIELD.width} height={FIELD.height} fill={`url(#${id})`} />
-            {glass !== undefined && glass.times > 1 && <Glass held={glass}>{drawn(' in the glass')}</Glass>}
+            {glass !== undefined && glass.times > 1 && <Glass held={glass}>{drawn}</Glass>}
         </svg>
     );
 });

@@ -73,7 +73,7 @@ function pairs(car: Car, all: Look[]): Look[] {
 function Small({ look }: { look: Look }) {
     return (
         <span aria-hidden className="block w-18">
-            <LookPicture picture={look.observation.picture} seed={`${seedOf(look)} small`} label="" />
+            <LookPicture picture={look.observation.picture} seed={seedOf(look)} label="" />
         </span>
     );
 }

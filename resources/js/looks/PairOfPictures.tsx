@@ -16,7 +16,7 @@ export function PairOfPictures({ of: { at, sight, sound, faulty } }: { of: Pictu
                 <figure key={words} className="w-32 min-w-0">
                     <LookPicture
                         picture={picture}
-                        seed={`handbook ${at} ${sight} ${words}`}
+                        seed={`handbook ${at} ${sight}`}
                         label={t('look-picture.pair', { place, words })}
                         view={view}
                     />

@@ -5,7 +5,7 @@ import { type Looking, nextGlass } from './useLooking';
 const TURN_BY = 0.16;
 const LIGHT_BY = 0.4;
 
-/** T turns a little further, L moves the lamp, M takes the next glass; with the shift key they go back. */
+/** T turns a little further, L moves the lamp, M takes the next glass; with the shift key they go back. E begins the line for the card. */
 export function useLookKeys(looking: Looking): void {
     const current = useRef(looking);
     useEffect(() => {
@@ -34,6 +34,7 @@ function actions(
         t: () => setTurn(on(view.turn, sign * TURN_BY)),
         l: () => setLight(on(view.light, sign * LIGHT_BY)),
         m: () => setTimes(nextGlass(glass.times)),
+        e: () => document.querySelector<HTMLElement>('[role=dialog] form select')?.focus(),
     };
 }
 

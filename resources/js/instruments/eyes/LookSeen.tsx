@@ -23,7 +23,7 @@ export function LookSeen({ attempt, act, onAct, busy, look }: Props) {
                 </p>
                 <LookPicture
                     picture={look.observation.picture}
-                    seed={`${seedOf(look)} panel`}
+                    seed={seedOf(look)}
                     label={t('look-picture.label', names)}
                 />
             </div>

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { tenths } from '../../ui/tenths';
 import { Specks } from '../Specks';
 import { type DrawingProps, type Shows, amount, row, word } from '../shows';
@@ -19,7 +20,7 @@ export function RingInSlot({ shows, view, seed }: DrawingProps) {
     // of a turning wheel the eye sees where its rim is at either end of its swing
     const wobble = amount(shows, 'wobbleMillimetres') * OUT_OF_TRUE;
     const near = Array.from({ length: 13 }, (_, index) => Math.round(phase / STEP) + index - 6);
-    const clip = `slot-${seed.replace(/\W/g, '-')}`;
+    const clip = useId();
     return (
         <g>
             <rect width={400} height={300} className="fill-part-plate" />

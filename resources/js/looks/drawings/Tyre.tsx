@@ -1,10 +1,11 @@
+import { useId } from 'react';
 import { tenths } from '../../ui/tenths';
 import { type DrawingProps, amount, word } from '../shows';
 
 /** The wall of a tyre with its size moulded in, and beside it the tyre from in front, where it stands. */
-export function Tyre({ shows, seed }: DrawingProps) {
+export function Tyre({ shows }: DrawingProps) {
     const bulge = amount(shows, 'bulge') * 34;
-    const arc = `wall-${seed.replace(/\W/g, '-')}`;
+    const arc = useId();
     return (
         <g>
             <circle cx={118} cy={214} r={186} className="fill-part-rubber stroke-part-edge" strokeWidth={5} />
