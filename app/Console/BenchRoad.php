@@ -89,6 +89,15 @@ final class BenchRoad extends Command
             {
                 $this->kept++;
             }
+
+            public function usual(string $key): ?float
+            {
+                return null;
+            }
+
+            public function keepUsual(string $key, float $figure): void
+            {
+            }
         };
         $evidence = $library->evidence()->of(new FaultCase('', '', '', $sound, []), new CaseKnowledge);
         $simulator = $evidence->simulator->in($evidence->simulator->workshop->exchanging(DriveMemory::behind($known)));

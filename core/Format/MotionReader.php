@@ -124,6 +124,7 @@ final readonly class MotionReader
     {
         return new ReferenceLimits(
             $node->float('mostSlowingMetresPerSecondSquared'), $node->float('leastSlowingMetresPerSecondSquared'), $node->float('doubtfulShare'), $node->float('agreeShare'), $node->float('agreeSeconds'), $node->float('learnsShare'), $node->float('standsAfterSeconds'),
+            ...($node->has('rollsSeconds') ? [$node->float('rollsSeconds')] : []),
         );
     }
 }

@@ -30,8 +30,8 @@ final class HeldAnswerTest extends FeatureTestCase
     {
         config(['lernfall.held.seconds' => 0.25]);
 
-        self::assertEqualsWithDelta(101.5, HeldAnswers::shownFrom(['do' => 'record-stop'], 100.0, 100.3), 1e-9);
-        self::assertEqualsWithDelta(101.5, HeldAnswers::shownFrom(['do' => 'stop-on-closed-ground'], 100.0, 101.2), 1e-9);
+        self::assertEqualsWithDelta(100.3, HeldAnswers::shownFrom(['do' => 'record-stop'], 100.0, 100.26), 1e-9);
+        self::assertEqualsWithDelta(100.9, HeldAnswers::shownFrom(['do' => 'stop-on-closed-ground'], 100.0, 100.7), 1e-9);
         self::assertEqualsWithDelta(100.5, HeldAnswers::shownFrom(['do' => 'road-test'], 100.0, 100.3), 1e-9);
     }
 

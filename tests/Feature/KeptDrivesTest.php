@@ -37,6 +37,19 @@ final class KeptDrivesTest extends FeatureTestCase
         $files->deleteDirectory($folder);
     }
 
+    public function test_what_a_car_usually_does_is_kept_to_the_last_digit(): void
+    {
+        $folder = sys_get_temp_dir().'/lernfall-drives-'.Str::uuid();
+        $files = new Filesystem;
+        $kept = new KeptDrives($files, $folder);
+        self::assertNull($kept->usual('stop'));
+        $kept->keepUsual('stop', 19.0);
+        $kept->keepUsual('start', 0.1 + 0.2);
+        $read = new KeptDrives($files, $folder);
+        self::assertSame([19.0, 0.1 + 0.2], [$read->usual('stop'), $read->usual('start')]);
+        $files->deleteDirectory($folder);
+    }
+
     public function test_a_disk_that_takes_nothing_keeps_nothing(): void
     {
         $kept = new KeptDrives(new Filesystem, '/proc/takes-nothing');

@@ -6,7 +6,6 @@ namespace Lernfall\Bay\ClosedGround;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
-use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Module\Control\SlipDuty;
@@ -33,7 +32,7 @@ final readonly class BrakingWork
     {
         $duty = FailSafe::duty($this->car, $this->corners);
         $full = $this->car->state->lasting->accumulatedCubicCentimetres;
-        $work = fn (): DriveOutcome => $this->tried($task, $driver, $this->ready($this->car, $duty, $full));
+        $work = fn (): DriveOutcome => $this->tried($task, $driver, $memory, $this->ready($this->car, $duty, $full));
         if (! $this->car->isTypical()) {
             return $work();
         }
@@ -50,9 +49,9 @@ final readonly class BrakingWork
     }
 
     /** Once more, with the rings standing otherwise, only where that could make a difference. */
-    private function tried(StopTask $task, Driver $driver, BrakingCar $braking): DriveOutcome
+    private function tried(StopTask $task, Driver $driver, DriveMemory $memory, BrakingCar $braking): DriveOutcome
     {
-        [$metres, $pedal, $limits] = [$this->usualMetres($task), $this->car->sound->unit()->restingPedalCentimetres($task->footNewtons), $driver->limits];
+        [$metres, $pedal, $limits] = [$this->usualMetres($task, $memory), $this->car->sound->unit()->restingPedalCentimetres($task->footNewtons), $driver->limits];
         $figures = fn (RoadRecord $record): StopFigures => StopFigures::of($record, $metres, $pedal, $task, $this->body->chassis, $limits);
         $first = $braking->stop($task, self::WAYS[0]);
         $seen = $figures($first);
@@ -64,9 +63,9 @@ final readonly class BrakingWork
     }
 
     /** How far this car goes when nothing is wrong with it, in metres. */
-    private function usualMetres(StopTask $task): float
+    private function usualMetres(StopTask $task, DriveMemory $memory): float
     {
-        return Memo::with($this->car->sound->unit(), 'usual stop '.$task->text(), function () use ($task): float {
+        return $memory->usual($this->car->sound, 'stop '.$task->text(), function () use ($task): float {
             $parked = Car::hypothesis($this->car->sound, $this->car->sound);
             $braking = $this->ready(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, SlipDuty::whole($this->car->sound->model->build->slipControl), []);
 

@@ -9,6 +9,7 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Workshop\Equipment;
 use Lernfall\Document\Node;
+use Lernfall\Vehicle\Vehicle;
 
 /** Drives of cars that could be there are worked out once: while such a car is in memory, and, where the workshop keeps them, as long as nothing of their computation changes. */
 final readonly class DriveMemory implements Equipment
@@ -44,6 +45,29 @@ final readonly class DriveMemory implements Equipment
             if ($found === null) {
                 $found = $work();
                 $this->known->keep($group, $key, $found);
+            }
+
+            return $found;
+        });
+    }
+
+    /**
+     * What a car with nothing wrong with it does in a drive: the same whatever is wrong with the one that is driven.
+     *
+     * @param  string  $told  what is driven, and what is asked of it
+     * @param  Closure(): float  $work
+     */
+    public function usual(Vehicle $sound, string $told, Closure $work): float
+    {
+        return Memo::with($sound->unit(), "usual $told", function () use ($sound, $told, $work): float {
+            if ($this->known === null) {
+                return $work();
+            }
+            $key = self::name($sound, $told);
+            $found = $this->known->usual($key);
+            if ($found === null) {
+                $found = $work();
+                $this->known->keepUsual($key, $found);
             }
 
             return $found;

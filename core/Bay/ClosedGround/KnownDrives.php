@@ -14,4 +14,9 @@ interface KnownDrives
     public function find(string $group, string $key): ?DriveOutcome;
 
     public function keep(string $group, string $key, DriveOutcome $outcome): void;
+
+    /** What a car with nothing wrong with it does in a drive, by which all others are judged: metres or metres per second. */
+    public function usual(string $key): ?float;
+
+    public function keepUsual(string $key, float $figure): void;
 }

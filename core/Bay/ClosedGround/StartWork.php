@@ -6,7 +6,6 @@ namespace Lernfall\Bay\ClosedGround;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Car\Ignition;
-use Lernfall\Bay\Car\Memo;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Bay\Lamps\LampWork;
@@ -46,7 +45,7 @@ final readonly class StartWork
     public function done(StartTask $task, StartLimits $limits, DriveMemory $memory): DriveOutcome
     {
         $controls = (new LampWork)->isTractionControlling($this->car);
-        $work = fn (): DriveOutcome => $this->tried($task, $limits, $this->ready($this->car, $controls));
+        $work = fn (): DriveOutcome => $this->tried($task, $limits, $memory, $this->ready($this->car, $controls));
         if (! $this->car->isTypical()) {
             return $work();
         }
@@ -62,9 +61,9 @@ final readonly class StartWork
         return $this->ready($this->car, (new LampWork)->isTractionControlling($this->car))->start($task, BrakingWork::WAYS[0]);
     }
 
-    private function tried(StartTask $task, StartLimits $limits, StartingCar $starting): DriveOutcome
+    private function tried(StartTask $task, StartLimits $limits, DriveMemory $memory, StartingCar $starting): DriveOutcome
     {
-        $usual = $this->usual($task);
+        $usual = $this->usual($task, $memory);
         $figures = fn (RoadRecord $record): StartFigures => StartFigures::of($record, $usual, $this->left, $limits);
         $first = $starting->start($task, BrakingWork::WAYS[0]);
         $seen = $figures($first);
@@ -76,9 +75,9 @@ final readonly class StartWork
     }
 
     /** How fast this car is at the end of it when nothing is wrong with it, in m/s. */
-    private function usual(StartTask $task): float
+    private function usual(StartTask $task, DriveMemory $memory): float
     {
-        return Memo::with($this->car->sound->unit(), 'usual start '.$task->text(), function () use ($task): float {
+        return $memory->usual($this->car->sound, 'start '.$task->text(), function () use ($task): float {
             $parked = Car::hypothesis($this->car->sound, $this->car->sound);
             $starting = $this->ready(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, true);
 

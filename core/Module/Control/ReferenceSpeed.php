@@ -20,9 +20,6 @@ final class ReferenceSpeed
 
     private const MARGIN_METRES_PER_SECOND_SQUARED = 0.8;
 
-    /** Wheels that are let go and agree for so long roll with the car, whatever one that stands does. */
-    private const ROLLS_FOR_SECONDS = 0.12;
-
     private float $fallsBy;
 
     private float $agreed = 0.0;
@@ -35,6 +32,9 @@ final class ReferenceSpeed
     /** @var array<int, true> wheels it goes by */
     private array $believed = [true, true, true, true];
 
+    /** @var array<int, true> wheels of an axle that still spun as it began, until they have come down to the car's speed */
+    private array $spinning;
+
     public float $metresPerSecond;
 
     /** Where and when the car's speed was known last. */
@@ -42,12 +42,13 @@ final class ReferenceSpeed
 
     private float $knownAt = 0.0;
 
-    /** @param  list<float>  $speeds  of the wheels as it begins; one that spins alone says nothing */
+    /** @param  list<float>  $speeds  of the wheels as it begins, with nobody's foot on the brake yet; one that spins alone, or with the other of its axle, says nothing */
     public function __construct(private readonly ReferenceLimits $limits, array $speeds)
     {
+        $this->spinning = $this->spinningAxle($speeds);
         $this->doubt($speeds);
         $this->fallsBy = $limits->mostSlowingMetresPerSecondSquared;
-        $this->knownSpeed = $this->metresPerSecond = max([0.0, ...array_intersect_key($speeds, $this->believed)]);
+        $this->knownSpeed = $this->metresPerSecond = max([0.0, ...$this->believable($speeds)]);
     }
 
     /**
@@ -61,13 +62,16 @@ final class ReferenceSpeed
         if (! $isControlled) {
             $this->doubt($speeds);
         }
-        $speeds = array_intersect_key($speeds, $this->believed);
+        if (max([0.0, ...array_intersect_key($speeds, $this->spinning)]) <= $this->metresPerSecond) {
+            $this->spinning = [];
+        }
+        $speeds = $this->believable($speeds);
         $fastest = max([0.0, ...$speeds]);
         $slowest = min([$fastest, ...$speeds]);
         $this->agreed = $turns && $fastest - $slowest <= $this->limits->agreeShare * $fastest ? $this->agreed + $seconds : 0.0;
         $this->rolled = $isLow && ! $turns && $this->rollsBeside($speeds, $fastest) ? $this->rolled + $seconds : 0.0;
         $this->fastestBefore = $fastest;
-        if ($this->agreed >= $this->limits->agreeSeconds || $this->rolled >= self::ROLLS_FOR_SECONDS) {
+        if ($this->agreed >= $this->limits->agreeSeconds || $this->rolled >= $this->limits->rollsSeconds) {
             $this->metresPerSecond = $fastest;
             if ($isControlled) {
                 $this->learn($fastest, $now);
@@ -99,6 +103,33 @@ final class ReferenceSpeed
         $turning = array_filter($speeds, static fn (float $speed): bool => $speed > 0.0);
 
         return count($speeds) - count($turning) === 1 && count($turning) > 1 && $fastest - min($turning) <= $this->limits->agreeShare * $fastest && $fastest <= $this->fastestBefore;
+    }
+
+    /**
+     * @param  list<float>  $speeds
+     * @return array<int, float>
+     */
+    private function believable(array $speeds): array
+    {
+        return array_diff_key(array_intersect_key($speeds, $this->believed), $this->spinning);
+    }
+
+    /**
+     * With nobody's foot on the brake nothing slows an axle down, so that of two whose wheels agree the faster one is driven, and spins.
+     *
+     * @param  list<float>  $speeds
+     * @return array<int, true>
+     */
+    private function spinningAxle(array $speeds): array
+    {
+        foreach ([[0, 1, 2, 3], [2, 3, 0, 1]] as [$left, $right, $otherLeft, $otherRight]) {
+            [$rolls, $most] = [min($speeds[$otherLeft], $speeds[$otherRight]), max($speeds[$otherLeft], $speeds[$otherRight])];
+            if ($rolls > 0.0 && $most - $rolls <= $this->limits->agreeShare * $most && min($speeds[$left], $speeds[$right]) > (1.0 + $this->limits->doubtfulShare) * $most) {
+                return [$left => true, $right => true];
+            }
+        }
+
+        return [];
     }
 
     /** @param  list<float>  $speeds */

@@ -17,6 +17,7 @@ final readonly class ReferenceLimits
      * @param  float  $agreeSeconds  ... for so long roll with the car
      * @param  float  $learnsShare  by which a wheel's speed may differ all the time, by its tyre, and is put right
      * @param  float  $standsAfterSeconds  with every wheel slower than control leaves off at, the car is taken as standing
+     * @param  float  $rollsSeconds  wheels that are let go and agree for so long roll with the car, whatever one that stands does
      */
     public function __construct(
         public float $mostSlowingMetresPerSecondSquared = 11.5,
@@ -26,9 +27,10 @@ final readonly class ReferenceLimits
         public float $agreeSeconds = 0.06,
         public float $learnsShare = 0.04,
         public float $standsAfterSeconds = 0.4,
+        public float $rollsSeconds = 0.12,
     ) {
         Quantity::above('mostSlowingMetresPerSecondSquared', $mostSlowingMetresPerSecondSquared, $leastSlowingMetresPerSecondSquared);
-        Quantity::positive(['leastSlowingMetresPerSecondSquared' => $leastSlowingMetresPerSecondSquared, 'agreeSeconds' => $agreeSeconds, 'standsAfterSeconds' => $standsAfterSeconds]);
+        Quantity::positive(['leastSlowingMetresPerSecondSquared' => $leastSlowingMetresPerSecondSquared, 'agreeSeconds' => $agreeSeconds, 'standsAfterSeconds' => $standsAfterSeconds, 'rollsSeconds' => $rollsSeconds]);
         Quantity::within('doubtfulShare', $doubtfulShare, 0.0, 1.0);
         Quantity::within('agreeShare', $agreeShare, 0.0, 1.0);
         Quantity::within('learnsShare', $learnsShare, 0.0, 1.0);

@@ -22,6 +22,7 @@ use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Key\KeyWork;
 use Lernfall\Bay\Key\TurnKey;
 use Lernfall\Bay\Pedal\Foot;
+use Lernfall\Module\Control\ReferenceSpeed;
 use Lernfall\Road\Corners;
 use Lernfall\Road\FreePart;
 use Lernfall\Road\FreePath;
@@ -29,6 +30,7 @@ use Lernfall\Road\FreeRecord;
 use Lernfall\Road\StopTask;
 use Lernfall\Road\Surface;
 use Lernfall\Road\Track;
+use Lernfall\Vehicle\Motion\ReferenceLimits;
 use Lernfall\Vehicle\Provocation;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -127,6 +129,25 @@ final class DriveFreelyTest extends TestCase
         $braked = $record->parts[1][1];
         self::assertFalse($braked->isControlled());
         self::assertLessThan(0.4, count($braked->seconds) * $braked->tickSeconds, 'from a walking pace it stands at once');
+    }
+
+    /** Both driven wheels still spin on snow as the foot goes to the brake: the other axle tells how fast the car is. */
+    #[TestWith(['harl-13'])]
+    #[TestWith(['lendo-15'])]
+    public function test_an_axle_that_spins_does_not_tell_the_speed(string $vehicle): void
+    {
+        $record = $this->recorded($vehicle, $this->drive(Footing::Snow, ['throttle', 'straight', 2.5], ['brake-hard', 'straight', 2.0]), 'module-dead');
+        $throttle = $record->parts[0][1];
+        $last = count($throttle->seconds) - 1;
+        [$car, $wheels] = [$throttle->metresPerSecond[$last], $throttle->wheels[$last]];
+        self::assertGreaterThan(1.3 * $car, max($wheels));
+        sort($wheels);
+        self::assertGreaterThan(1.3 * $car, $wheels[2]);
+        $reference = new ReferenceSpeed(new ReferenceLimits, $throttle->wheels[$last]);
+        self::assertEqualsWithDelta($car, $reference->metresPerSecond, 0.02 * $car);
+        $reference->follow([$car, $car, $car, $car], false, true, false, 0.004, 0.004);
+        $reference->follow([0.9 * $car, 0.9 * $car, $car, $car], false, true, false, 0.008, 0.004);
+        self::assertEqualsWithDelta($car, $reference->metresPerSecond, 0.02 * $car, 'believed again once they are as slow as the car');
     }
 
     /** A rear wheel locks for good, and all others are let go for a moment: as soon as they roll alike they tell how fast the car is, and it is braked again. */

@@ -30,6 +30,12 @@ final class DriveMemoryTest extends TestCase
             /** @var array<string, DriveOutcome> */
             public array $kept = [];
 
+            /** @var array<string, float> */
+            public array $usual = [];
+
+            /** @var array<string, int> how often each was worked out */
+            public array $worked = [];
+
             public int $found = 0;
 
             public function find(string $group, string $key): ?DriveOutcome
@@ -42,6 +48,17 @@ final class DriveMemoryTest extends TestCase
             public function keep(string $group, string $key, DriveOutcome $outcome): void
             {
                 $this->kept["$group $key"] = $outcome;
+            }
+
+            public function usual(string $key): ?float
+            {
+                return $this->usual[$key] ?? null;
+            }
+
+            public function keepUsual(string $key, float $figure): void
+            {
+                $this->worked[$key] = ($this->worked[$key] ?? 0) + 1;
+                $this->usual[$key] = $figure;
             }
         };
         $plain = Workbench::simulator();
@@ -57,6 +74,7 @@ final class DriveMemoryTest extends TestCase
                 self::assertCount(5 * $kinds + $faults + 1, $known->kept);
             }
         }
+        self::assertSame([1, 1], array_values($known->worked), 'what a sound car does is the same whatever is wrong');
     }
 
     public function test_the_true_car_is_never_taken_from_there(): void
