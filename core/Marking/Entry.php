@@ -9,6 +9,7 @@ use Lernfall\Bay\Contract\ObservedTrace;
 use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Worksheet\Judgement;
+use Lernfall\Bay\Worksheet\SeenWords;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Bay\Worksheet\WriteReading;
 use Lernfall\Bay\Worksheet\WrittenUnit;
@@ -53,7 +54,7 @@ final readonly class Entry
         $number = $this->shown->observation->number($this->written->feature);
 
         return $number === null
-            ? $this->written->word === $this->shown->observation->word($this->written->feature)
+            ? SeenWords::condition($this->written, $this->shown->observation->word($this->written->feature)) === $this->shown->observation->word($this->written->feature)
             : $this->matches($number);
     }
 

@@ -68,7 +68,7 @@ final class ByHandTest extends BrowserTestCase
         $tap('Verify', 'Look at the lamps');
         $person->see('as last looked at, step 1');
         $tap('Rear left', 'Plug', 'Open the plug', 'Look into the sensor plug');
-        $person->see('What you saw')->select('What you saw', 'green on a pin');
+        $person->see('What you saw')->tick('green on a pin');
         $taps += 2;
         $tap('out', 'Write down', 'Card');
         $person->see('green on a pin out');

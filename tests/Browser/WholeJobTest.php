@@ -44,7 +44,7 @@ final class WholeJobTest extends BrowserTestCase
         $shown = $this->displayed($person->page());
         Assert::assertEqualsWithDelta(2.05, $shown, 0.1);
         $person->fill('Value', (string) $shown)->select('Unit', 'kΩ')->choose('Judgement', 'in')->fill('Compared with', 'data sheet')->press('Write down')->see('key cycle 1');
-        $person->tab('Eyes')->press('Look into the sensor plug')->see('Sensor plug, Rear right')->select('What you saw', 'pins clean and straight')->choose('Judgement', 'in')->press('Write down')->see('pins clean and straight in')->tab('Meter');
+        $person->tab('Eyes')->press('Look into the sensor plug')->see('Sensor plug, Rear right')->tick('pins clean and straight')->choose('Judgement', 'in')->press('Write down')->see('pins clean and straight in')->tab('Meter');
         $person->choose('Plug RR', 'joined')->choose('Module plug', 'open')
             ->pad('RR module plug, wheel side, wire 1')->pad('RR module plug, wheel side, wire 2')->press('Read the meter')->see('no passage')
             ->select('Unit', 'beyond the display')->choose('Judgement', 'out')->press('Write down')->see('open: module plug')

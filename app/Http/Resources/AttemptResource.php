@@ -21,7 +21,7 @@ use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'trialOf', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'picturesDescribed', 'defects', 'sights', 'expectations', 'room'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'trialOf', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'picturesDescribed', 'defects', 'sights', 'harmless', 'expectations', 'room'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'trialOf', description: 'the case, where its author tries it', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'jobTitle', type: 'string'),
@@ -44,6 +44,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'picturesDescribed', description: 'what a picture shows may be told in words', type: 'boolean'),
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+    new OA\Property(property: 'harmless', description: 'marks that any part in use has, by the place looked at', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
     new OA\Property(property: 'expectations', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'room', description: 'percent of what one job may hold that are left; null while there is plenty', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
 ])]
@@ -93,6 +94,7 @@ final readonly class AttemptResource
             'picturesDescribed' => $document->practice || $attempt->loadMissing('apprentice')->apprentice->pictures_described,
             'defects' => Vocabulary::DEFECTS,
             'sights' => Vocabulary::SIGHTS,
+            'harmless' => Vocabulary::HARMLESS,
             'expectations' => Vocabulary::EXPECTATIONS,
             'room' => Room::of($attempt)->percentLeft(),
         ];

@@ -79,6 +79,15 @@ final readonly class Vocabulary
         'switches' => ['follows', 'closed', 'stays-closed', 'stays-open'],
     ];
 
+    /** Harmless marks by the place looked at: any part in use has some of it, so that naming it is never wrong. */
+    public const HARMLESS = [
+        'ring' => 'surface-rust', 'gap' => 'surface-rust', 'tip' => 'fine-scratches', 'cable' => 'scuffed-sleeve', 'sensor-plug' => 'road-dirt', 'body-plug' => 'road-dirt', 'module-plug' => 'road-dirt',
+        'linings' => 'brake-dust', 'brake-line' => 'surface-rust', 'fuse' => 'clouded-window', 'ground' => 'dull-paint', 'fluid' => 'dark-fluid', 'tyre' => 'worn-tread',
+    ];
+
+    /** A plug that nobody has opened is sound as far as it can be seen. */
+    public const JOINED = ['plug-joined-sound'];
+
     /** The word written for a display that shows overload. */
     public const OVERLOAD = 'open';
 

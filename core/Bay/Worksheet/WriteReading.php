@@ -16,6 +16,7 @@ final readonly class WriteReading implements WorksheetEntry
      * @param  string  $unit  as written, for example "kΩ"; "" beside a word
      * @param  string  $word  "open" for an overload, or what was seen; "" beside a number
      * @param  string  $comparedWith  what the judgement rests on
+     * @param  list<string>  $further  words beside the first for what was seen
      */
     public function __construct(
         public int $of,
@@ -25,6 +26,7 @@ final readonly class WriteReading implements WorksheetEntry
         public string $word,
         public Judgement $judgement,
         public string $comparedWith,
+        public array $further = [],
     ) {
     }
 

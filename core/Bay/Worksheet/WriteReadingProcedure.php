@@ -9,7 +9,9 @@ use Lernfall\Bay\Contract\ActionSchema;
 use Lernfall\Bay\Contract\BaseProcedure;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Setting;
+use Lernfall\Bay\Contract\Step;
 use Lernfall\Bay\Contract\UnfitAction;
+use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Workshop\Workshop;
 use Lernfall\Document\Node;
 
@@ -34,7 +36,8 @@ final readonly class WriteReadingProcedure extends BaseProcedure
             ->with('unit', Setting::words([...array_map(static fn (WrittenUnit $unit): string => $unit->value, WrittenUnit::cases()), '']))
             ->with('word', Setting::text('"open" for an overload, or what was seen', ['maxLength' => 40]))
             ->with('judgement', Setting::choice(Judgement::class))
-            ->with('comparedWith', Setting::text('', ['maxLength' => 120]));
+            ->with('comparedWith', Setting::text('', ['maxLength' => 120]))
+            ->orWith('further', Setting::list(Setting::text(), ['maxItems' => 8, 'uniqueItems' => true], 'Words beside the first, of a look'));
     }
 
     public function example(): array
@@ -52,6 +55,7 @@ final readonly class WriteReadingProcedure extends BaseProcedure
             $node->text('word'),
             $node->choice('judgement', Judgement::class),
             $node->text('comparedWith'),
+            $node->has('further') ? $node->texts('further') : [],
         );
     }
 
@@ -64,9 +68,21 @@ final readonly class WriteReadingProcedure extends BaseProcedure
         if ($action->value === null && $action->word === '') {
             throw UnfitAction::nothingWritten();
         }
+        $this->checkFurther($action, $step);
         $shown = $step->observation->number($action->feature);
         if ($action->value !== null && ($shown === null || WrittenUnit::tryFrom($action->unit)?->quantity() !== $shown->unit)) {
             throw UnfitAction::wrongUnit($action->unit);
+        }
+    }
+
+    /** @throws UnfitAction where a word does not belong to the place looked at */
+    private function checkFurther(WriteReading $action, Step $step): void
+    {
+        $at = $step->action instanceof LookAt && $action->feature === 'sight' ? $step->action->at->value : '';
+        foreach ($action->further as $word) {
+            if (! in_array($word, [...Vocabulary::SIGHTS[$at] ?? [], Vocabulary::HARMLESS[$at] ?? ''], true)) {
+                throw UnfitAction::unknown('further', $word);
+            }
         }
     }
 }

@@ -14,6 +14,7 @@ use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\LampCodes\CodesShown;
 use Lernfall\Bay\Worksheet\CodeChange;
 use Lernfall\Bay\Worksheet\Judgement;
+use Lernfall\Bay\Worksheet\SeenWords;
 use Lernfall\Bay\Worksheet\Vocabulary;
 use Lernfall\Bay\Worksheet\WriteCode;
 use Lernfall\Bay\Worksheet\WriteReading;
@@ -117,7 +118,7 @@ final readonly class WorksheetReading
     {
         $shown = $this->job->step($written->of)?->observation->values[$written->feature] ?? null;
         if (! $shown instanceof ObservedNumber) {
-            return is_string($shown) ? $written->word : $shown;
+            return is_string($shown) ? SeenWords::condition($written, $shown) : $shown;
         }
         if ($written->value === null) {
             return $written->word === Vocabulary::OVERLOAD ? ObservedNumber::overload($shown->unit) : null;

@@ -2157,6 +2157,10 @@ export interface components {
             sights: {
                 [key: string]: string[];
             };
+            /** @description marks that any part in use has, by the place looked at */
+            harmless: {
+                [key: string]: string;
+            };
             expectations: string[];
             /** @description percent of what one job may hold that are left; null while there is plenty */
             room: number | null;
@@ -3432,6 +3436,8 @@ export interface components {
             /** @enum {unknown} */
             judgement: "in" | "out" | "differs" | "unsure" | "says-nothing";
             comparedWith: string;
+            /** @description Words beside the first, of a look */
+            further?: string[];
         };
         /** @description Write down what kind of sensor sits at a channel, and what each of its wires does */
         "write-sensor": {
@@ -3930,6 +3936,8 @@ export interface components {
                     /** @enum {unknown} */
                     judgement: "in" | "out" | "differs" | "unsure" | "says-nothing";
                     comparedWith: string;
+                    /** @description Words beside the first, of a look */
+                    further?: string[];
                 };
                 /** @description Write down what kind of sensor sits at a channel, and what each of its wires does */
                 "write-sensor": {

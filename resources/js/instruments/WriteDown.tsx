@@ -5,6 +5,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
 import { KeyCap } from '../ui/KeyCap';
+import { SightWords } from '../looks/words/SightWords';
 import { useShortcuts } from '../ui/shortcuts';
 import { useCheckedForm } from '../ui/useCheckedForm';
 import { writtenUnits } from '../words/quantities';
@@ -21,11 +22,19 @@ const entry = z.object({
     value: z.string(),
     unit: z.string(),
     word: z.string(),
+    words: z.array(z.string()),
     judgement: z.enum(['in', 'out', 'differs', 'unsure', 'says-nothing']),
     comparedWith: z.string(),
 });
 
-const START: z.input<typeof entry> = { value: '', unit: '', word: '', judgement: 'unsure', comparedWith: '' };
+const START: z.input<typeof entry> = {
+    value: '',
+    unit: '',
+    word: '',
+    words: [],
+    judgement: 'unsure',
+    comparedWith: '',
+};
 
 interface Props {
     step: Step;
@@ -34,12 +43,15 @@ interface Props {
     unitsOf?: ShownNumber['unit'];
     /** What can have been seen, where the step showed no number. */
     sights?: string[];
+    /** What can be seen besides, where a picture was looked at: then several words may be written. */
+    harmless?: string;
     act: Bay['act'];
     busy: boolean;
 }
 
 /** Puts a reading on the card in the apprentice's own words: value, unit, judgement, compared with what. */
-export function WriteDown({ step, feature, unitsOf, sights, act, busy }: Props) {
+export function WriteDown({ step, feature, unitsOf, sights, harmless, act, busy }: Props) {
+    const picture = feature === 'sight' ? step.observation.picture : undefined;
     const shown = step.observation.values[feature];
     const units =
         unitsOf !== undefined ? writtenUnits(unitsOf) : isNumber(shown) ? writtenUnits(shown.unit) : [];
@@ -48,12 +60,14 @@ export function WriteDown({ step, feature, unitsOf, sights, act, busy }: Props) 
     const paper = useRef<HTMLFormElement>(null);
     useShortcuts({ e: () => paper.current?.querySelector<HTMLElement>('input:enabled, select')?.focus() });
 
-    const write = async ({ value, unit, word, judgement, comparedWith }: z.output<typeof entry>) => {
+    const write = async ({ value, unit, judgement, comparedWith, ...said }: z.output<typeof entry>) => {
+        const [word, ...further] = picture === undefined ? [said.word] : said.words;
         const seen = sights !== undefined;
         const number = typedNumber(value);
         if (!seen && !isOpen && number === null) return form.refuse({ value: t('write.value-missing') });
         if (!seen && unit === '') return form.refuse({ unit: t('write.unit-missing') });
-        if (seen && word === '') return form.refuse({ word: t('write.sight-missing') });
+        if (seen && (word ?? '') === '')
+            return form.refuse({ [picture === undefined ? 'word' : 'words']: t('write.sight-missing') });
         try {
             await act({
                 do: 'write-reading',
@@ -61,9 +75,10 @@ export function WriteDown({ step, feature, unitsOf, sights, act, busy }: Props) 
                 feature,
                 value: seen || isOpen ? null : number,
                 unit: seen || isOpen ? '' : (unit as Written['unit']),
-                word: seen ? word : isOpen ? OVERLOAD : '',
+                word: seen ? (word ?? '') : isOpen ? OVERLOAD : '',
                 judgement,
                 comparedWith: comparedWith.trim(),
+                ...(further.length > 0 && { further }),
             });
             form.reset({ ...START, unit });
         } catch (error) {
@@ -109,6 +124,17 @@ export function WriteDown({ step, feature, unitsOf, sights, act, busy }: Props) 
                         ]}
                     />
                 </div>
+            ) : picture !== undefined ? (
+                <SightWords
+                    words={[...sights, ...(harmless === undefined ? [] : [harmless])]}
+                    chosen={form.watch('words')}
+                    onChoose={(words) => {
+                        form.clearErrors('words');
+                        form.setValue('words', words);
+                    }}
+                    drawing={picture.drawing}
+                    error={form.field('words').error}
+                />
             ) : (
                 <SelectField
                     onSlate

@@ -53,6 +53,7 @@ export function CloserLook({ attempt, from, act, onAct, busy, onClose }: Props) 
                             step={shown}
                             feature="sight"
                             sights={attempt.sights[at] ?? []}
+                            harmless={attempt.harmless[at]}
                             act={act}
                             busy={busy}
                         />

@@ -34,7 +34,7 @@ function actions(
         t: () => setTurn(on(view.turn, sign * TURN_BY)),
         l: () => setLight(on(view.light, sign * LIGHT_BY)),
         m: () => setTimes(nextGlass(glass.times)),
-        e: () => document.querySelector<HTMLElement>('[role=dialog] form select')?.focus(),
+        e: () => document.querySelector<HTMLElement>('[role=dialog] form :is(input, select)')?.focus(),
     };
 }
 

@@ -11,7 +11,8 @@ type Written = Extract<Action, { do: 'write-reading' }>;
 /** A value as it stands on the card. */
 export function describeValue(written: Written): string {
     if (written.value !== null) return `${number(written.value)}${THIN_SPACE}${written.unit}`;
-    return written.word === 'open' ? t('bay.written-open') : t(`sight.${written.word}`);
+    if (written.word === 'open') return t('bay.written-open');
+    return [written.word, ...(written.further ?? [])].map((word) => t(`sight.${word}`)).join(', ');
 }
 
 /** What a written reading rests on, from the step that showed it, with how the car stood then. */

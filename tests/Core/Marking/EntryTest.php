@@ -66,6 +66,45 @@ final class EntryTest extends TestCase
         self::assertFalse($this->isRight($this->played()->do($look)->write(null, '', "$seen-not", 'in', 'sight')));
     }
 
+    /** @return iterable<string, array{list<string>, bool}> the words beside "%s" for the true one, and whether that is as shown */
+    public static function words(): iterable
+    {
+        yield 'with a harmless mark' => [['%s', 'surface-rust'], true];
+        yield 'a harmless mark first' => [['surface-rust', '%s'], true];
+        yield 'nothing but a harmless mark, on a sound ring' => [['surface-rust'], true];
+        yield 'with another that is not there' => [['%s', 'ring-cracked'], false];
+        yield 'one that is not there with a harmless mark' => [['ring-cracked', 'surface-rust'], false];
+    }
+
+    /** @param  list<string>  $words */
+    #[DataProvider('words')]
+    public function test_several_words_for_one_look(array $words, bool $isRight): void
+    {
+        $played = $this->played()->do(['do' => 'look', 'channel' => 'FL', 'at' => 'ring']);
+        $words = array_map(static fn (string $word): string => sprintf($word, $played->shown()->word('sight')), $words);
+        $write = fn (array $words): Played => $played->do(['do' => 'write-reading', 'of' => $played->job->lastStep()->number ?? 0, 'feature' => 'sight', 'value' => null, 'unit' => '', 'word' => $words[0], 'judgement' => 'in', 'comparedWith' => '', 'further' => array_slice($words, 1)]);
+
+        self::assertSame($isRight, $this->isRight($write($words)));
+    }
+
+    public function test_a_missing_tooth_is_not_written_down_by_its_rust_alone(): void
+    {
+        $entry = ['do' => 'write-reading', 'of' => 0, 'feature' => 'sight', 'value' => null, 'unit' => '', 'word' => 'surface-rust', 'judgement' => 'in', 'comparedWith' => ''];
+        $looked = static fn (int $seed): Played => Played::on(Workbench::case([['tooth-missing', 'FL', '', 1.0]]), "tooth $seed")->secured()->do(['do' => 'look', 'channel' => 'FL', 'at' => 'ring']);
+        $played = array_values(array_filter(array_map($looked, range(1, 12)), static fn (Played $one): bool => $one->shown()->word('sight') === 'tooth-missing'))[0] ?? null;
+        self::assertNotNull($played);
+        $entry['of'] = $played->job->lastStep()->number ?? 0;
+        self::assertFalse($this->isRight($played->do($entry)));
+        self::assertTrue($this->isRight($played->do(['word' => 'tooth-missing', 'further' => ['surface-rust']] + $entry)));
+    }
+
+    public function test_words_of_another_place_are_refused(): void
+    {
+        $played = $this->played()->do(['do' => 'look', 'channel' => 'FL', 'at' => 'ring']);
+        $this->expectExceptionMessage('further: unfit.unknown');
+        $played->do(['do' => 'write-reading', 'of' => $played->job->lastStep()->number ?? 0, 'feature' => 'sight', 'value' => null, 'unit' => '', 'word' => 'teeth-even', 'judgement' => 'in', 'comparedWith' => '', 'further' => ['pins-green']]);
+    }
+
     public function test_a_sheet_adds_up_and_finds_its_marks(): void
     {
         $verdict = new Verdict(1.0, null, 'reason', []);

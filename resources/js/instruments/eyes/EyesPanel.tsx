@@ -123,6 +123,7 @@ function LastSeen({ attempt, act, busy }: Pick<PanelProps, 'attempt' | 'act' | '
                 step={look}
                 feature="sight"
                 sights={attempt.sights[look.action.at] ?? []}
+                harmless={attempt.harmless[look.action.at]}
                 act={act}
                 busy={busy}
             />
