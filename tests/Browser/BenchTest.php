@@ -52,6 +52,10 @@ final class BenchTest extends BrowserTestCase
             ->open('/cases/2')->see('What the apprentice will meet');
         self::assertSame(['FL'], $person->browser->executeScript('return [...document.querySelectorAll("fieldset label")].filter((one) => one.querySelector("input")?.checked && ["FL", "FR", "RL", "RR"].includes(one.textContent)).map((one) => one.textContent)'));
 
+        $person->press('Try it yourself')->see('Complaint')->tab('Hands')->press('Chock')->press('Raise')->press('Stands')->see('on stands')->choose('Corner', 'Front left')->tab('Eyes')->press('Draw the sensor out, look at its tip')->see('It does not come out at the first pull.');
+        $this->fitsEverywhere($person);
+        $person->press('Leave it in')->doNotSee('It does not come out')->see('0:0')->press('Draw the sensor out, look at its tip')->see('It does not come out at the first pull.')->press('Draw it out all the same')->see('Sensor, drawn out, Front left');
+
         $person->open('/cases/4')->see('What the apprentice will meet')->choose('Place', 'Ring')->see('silent here');
     }
 }

@@ -187,7 +187,7 @@ final class StringsTest extends TestCase
         foreach ((new CandidateTests(Rooms::procedures()))->ofTheWholeCar(Workbench::vehicle('mirl-10')) as $test) {
             $keys[] = "test.$test->id";
         }
-        foreach (['hookup' => Connections::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint'], 'sight' => Vocabulary::HARMLESS] as $kind => $names) {
+        foreach (['hookup' => Connections::none()->broughtOut(true)->connected(), 'blemish' => ['surface-rust', 'scuffed-sleeve', 'road-dirt', 'dull-paint'], 'sight' => array_values(Vocabulary::HARMLESS)] as $kind => $names) {
             array_push($keys, ...array_map(static fn (string $one): string => ($kind === 'hookup' ? 'then' : $kind).".$one", $names));
         }
         foreach (Mistakes::all(new Schools(ohmsOnActive: OhmsOnActive::Invalid)) as $mistake) {

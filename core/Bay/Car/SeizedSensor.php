@@ -20,6 +20,16 @@ final readonly class SeizedSensor
     public const BROKE = 2;
 
     /**
+     * Whether one of these sits fast, as is felt at the first pull.
+     *
+     * @param  list<string>  $channels
+     */
+    public static function sits(Car $car, array $channels): bool
+    {
+        return self::seized($car, $channels) !== [];
+    }
+
+    /**
      * Sensors drawn out of their bores.
      *
      * @param  list<string>  $channels
@@ -28,7 +38,7 @@ final readonly class SeizedSensor
      */
     public static function drawn(Car $car, array $channels, float $breaks): array
     {
-        $seized = array_values(array_filter($channels, static fn (string $id): bool => $car->vehicle->channel($id)->wheelEnd->seized && ! in_array($id, $car->state->places->drawn, true)));
+        $seized = self::seized($car, $channels);
         if ($seized === []) {
             return [[1.0, $car, self::FREE]];
         }
@@ -47,5 +57,14 @@ final readonly class SeizedSensor
         }
 
         return $ways;
+    }
+
+    /**
+     * @param  list<string>  $channels
+     * @return list<string>
+     */
+    private static function seized(Car $car, array $channels): array
+    {
+        return array_values(array_filter($channels, static fn (string $id): bool => $car->vehicle->channel($id)->wheelEnd->seized && ! in_array($id, $car->state->places->drawn, true)));
     }
 }

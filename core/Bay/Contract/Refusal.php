@@ -7,6 +7,9 @@ namespace Lernfall\Bay\Contract;
 /** Why an action was not carried out. The car stays as it was. */
 enum Refusal: string
 {
+    /** Of a setting by which somebody is asked before it is tried. */
+    public const ASKS = 'Where a sensor sits fast it is said, and left where it is, instead of drawing it out';
+
     case Unsecured = 'unsecured';
     case Raised = 'raised';
     case NotRaised = 'not-raised';
@@ -28,6 +31,8 @@ enum Refusal: string
     case PedalDoubtful = 'pedal-doubtful';
     /** With the control of slip off, wheels lock. */
     case TooFastUncontrolled = 'too-fast-uncontrolled';
+    /** The sensor sits fast in its bore, and whoever wanted to draw it out is asked first. */
+    case SitsFast = 'sits-fast';
     case Handed = 'handed';
     case KnownGoodPartIn = 'trial-part-in';
     case KnownGoodPartOut = 'trial-part-out';

@@ -38,12 +38,16 @@ final readonly class EyeWork
     /** @return non-empty-list<Branch> */
     public function look(Car $car, LookAt $look): array
     {
-        if (! $car->state->lift->isSafeBeside() || ($look->at === Sight::Tip && ! $car->state->lift->isSecured())) {
+        if (! $car->state->lift->isSafeBeside() || ($look->at->needsFreeWheel() && ! $car->state->lift->isSecured())) {
             return Branch::refused($car, Refusal::Unsecured);
         }
+        $drawn = $look->at === Sight::Tip ? [$look->channel] : [];
+        if ($look->asks && SeizedSensor::sits($car, $drawn)) {
+            return Branch::refused($car, Refusal::SitsFast);
+        }
         $branches = [];
-        foreach (SeizedSensor::drawn($car, $look->at === Sight::Tip ? [$look->channel] : [], $this->hands->breaksSeized) as [$weight, $drawn, $came]) {
-            array_push($branches, ...$this->seen($weight, $drawn, $look, Note::ofDrawing($came)));
+        foreach (SeizedSensor::drawn($car, $drawn, $this->hands->breaksSeized) as [$weight, $after, $came]) {
+            array_push($branches, ...$this->seen($weight, $after, $look, Note::ofDrawing($came)));
         }
 
         return $branches;
@@ -106,6 +110,7 @@ final readonly class EyeWork
 
         return match ($look->at) {
             Sight::Ring => $this->ring($car, $channel),
+            Sight::Film => $this->film($car, $channel),
             Sight::Gap => ['gap-wide', 'gap-usual', $this->gap($car, $channel)],
             Sight::Tip => $this->tip($car, $channel),
             Sight::Cable => $this->cable($car, $channel),
@@ -194,6 +199,17 @@ final readonly class EyeWork
             "$channel->id.ring.".($raised ? 'raised' : 'floor'),
             $raised ? $this->eyes->ringRaised : $this->eyes->ringOnTheFloor,
         )];
+    }
+
+    /** @return array{string, string, float} */
+    private function film(Car $car, Channel $channel): array
+    {
+        $ring = $channel->wheelEnd->ring;
+        if (! $ring->isEncoder) {
+            return ['film-blank', 'film-blank', 1.0];
+        }
+
+        return ['poles-gone', 'poles-even', $ring->damage->missingTeeth > 0 ? $this->notices($car, "$channel->id.film", $this->eyes->film) : 0.0];
     }
 
     private function gap(Car $car, Channel $channel): float

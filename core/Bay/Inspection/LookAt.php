@@ -9,7 +9,8 @@ use Lernfall\Bay\Contract\Observing;
 /** Looks closely at one station of a channel. */
 final readonly class LookAt implements Observing
 {
-    public function __construct(public string $channel, public Sight $at)
+    /** @param  bool  $asks  says that a sensor sits fast, and leaves it where it is, instead of drawing it out */
+    public function __construct(public string $channel, public Sight $at, public bool $asks = false)
     {
     }
 

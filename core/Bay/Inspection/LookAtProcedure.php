@@ -13,6 +13,7 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Contract\UnfitAction;
@@ -53,7 +54,8 @@ final readonly class LookAtProcedure extends BaseCarProcedure
     {
         return ActionSchema::of('Look closely at one place of a channel')
             ->with('channel', Setting::channel())
-            ->with('at', Setting::choice(Sight::class));
+            ->with('at', Setting::choice(Sight::class))
+            ->orWith('asks', Setting::bool(Refusal::ASKS));
     }
 
     public function example(): array
@@ -63,7 +65,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new LookAt($node->text('channel'), $node->choice('at', Sight::class));
+        return new LookAt($node->text('channel'), $node->choice('at', Sight::class), $node->has('asks') && $node->bool('asks'));
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
@@ -97,6 +99,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
     {
         return [
             $this->test('look-ring', Before::turning($channel), $channel, Sight::Ring),
+            ...($channel->wheelEnd->ring->isEncoder ? [$this->test('look-film', Before::secured(), $channel, Sight::Film)] : []),
             $this->test('look-gap', Before::secured(), $channel, Sight::Gap),
             $this->test('look-tyre', [], $channel, Sight::Tyre),
             ...(isset($vehicle->brakeParts->unit->hydraulics->wheels[$channel->id]) ? [$this->test('look-linings', [], $channel, Sight::Linings), $this->test('look-brake-line', [], $channel, Sight::BrakeLine)] : []),

@@ -8,6 +8,8 @@ namespace Lernfall\Bay\Inspection;
 enum Sight: string
 {
     case Ring = 'ring';
+    /** Of magnetic poles, through a viewing film held to the ring. */
+    case Film = 'film';
     case Gap = 'gap';
     case Tip = 'tip';
     case Cable = 'cable';
@@ -27,7 +29,13 @@ enum Sight: string
     /** Whether one has to reach in at a wheel for it. */
     public function isAtTheWheel(): bool
     {
-        return in_array($this, [self::Ring, self::Gap, self::Tip, self::Cable, self::SensorPlug, self::BodyPlug, self::Linings, self::BrakeLine], true);
+        return in_array($this, [self::Ring, self::Film, self::Gap, self::Tip, self::Cable, self::SensorPlug, self::BodyPlug, self::Linings, self::BrakeLine], true);
+    }
+
+    /** Whether the wheel has to hang free for it. */
+    public function needsFreeWheel(): bool
+    {
+        return in_array($this, [self::Tip, self::Film], true);
     }
 
     /** Whether there is such a place only where the car has brakes of its own at the wheel. */

@@ -10,8 +10,11 @@ use Lernfall\Bay\Contract\CarAction;
 /** Fits a known good part in place of the car's own, or takes it out again. A test, not a repair. */
 final readonly class FitKnownGoodPart implements CarAction
 {
-    /** @param  string  $channel  a channel, or the car as a whole */
-    public function __construct(public KnownGoodPart $part, public string $channel, public bool $fitted)
+    /**
+     * @param  string  $channel  a channel, or the car as a whole
+     * @param  bool  $asks  says that a sensor sits fast, and leaves it where it is, instead of drawing it out
+     */
+    public function __construct(public KnownGoodPart $part, public string $channel, public bool $fitted, public bool $asks = false)
     {
     }
 

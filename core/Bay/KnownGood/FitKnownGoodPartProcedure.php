@@ -11,6 +11,7 @@ use Lernfall\Bay\Contract\ActionSchema;
 use Lernfall\Bay\Contract\BaseCarProcedure;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
 use Lernfall\Bay\Contract\SettingRange;
 use Lernfall\Bay\Hands\Hands;
@@ -39,7 +40,8 @@ final readonly class FitKnownGoodPartProcedure extends BaseCarProcedure
         return ActionSchema::of('Fit a known good part from the shelf in place of the car\'s own, or take it out again. A test, not a repair')
             ->with('part', Setting::choice(KnownGoodPart::class))
             ->with('channel', Setting::text())
-            ->with('fitted', Setting::bool());
+            ->with('fitted', Setting::bool())
+            ->orWith('asks', Setting::bool(Refusal::ASKS));
     }
 
     public function example(): array
@@ -49,7 +51,7 @@ final readonly class FitKnownGoodPartProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new FitKnownGoodPart($node->choice('part', KnownGoodPart::class), $node->text('channel'), $node->bool('fitted'));
+        return new FitKnownGoodPart($node->choice('part', KnownGoodPart::class), $node->text('channel'), $node->bool('fitted'), $node->has('asks') && $node->bool('asks'));
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void

@@ -33,10 +33,14 @@ final readonly class KnownGoodWork
         if ($removed->has($fit->part, $fit->channel) === $fit->fitted) {
             return Branch::refused($car, $fit->fitted ? Refusal::KnownGoodPartIn : Refusal::KnownGoodPartOut);
         }
+        $drawn = $fit->part === KnownGoodPart::Sensor && $fit->fitted ? [$fit->channel] : [];
+        if ($fit->asks && SeizedSensor::sits($car, $drawn)) {
+            return Branch::refused($car, Refusal::SitsFast);
+        }
         $branches = [];
-        foreach (SeizedSensor::drawn($car, $fit->part === KnownGoodPart::Sensor && $fit->fitted ? [$fit->channel] : [], $this->hands->breaksSeized) as [$weight, $drawn, $came]) {
+        foreach (SeizedSensor::drawn($car, $drawn, $this->hands->breaksSeized) as [$weight, $after, $came]) {
             $plugs = $fit->part === KnownGoodPart::Sensor ? [$car->vehicle->channel($fit->channel)->plugs()[0]->plugId] : [];
-            foreach ((new PlugWork($this->hands))->reseated($this->changed($drawn, $fit), $plugs, $fit) as [$share, $changed]) {
+            foreach ((new PlugWork($this->hands))->reseated($this->changed($after, $fit), $plugs, $fit) as [$share, $changed]) {
                 $branches[] = new Branch($weight * $share, ElectricalDamage::done($changed), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
             }
         }

@@ -45,7 +45,8 @@ final readonly class SwapSensorsProcedure extends BaseCarProcedure
     public function schema(): ActionSchema
     {
         return ActionSchema::of('Exchange the sensors of the two sides of an axle')
-            ->with('channel', Setting::text());
+            ->with('channel', Setting::text())
+            ->orWith('asks', Setting::bool(Refusal::ASKS));
     }
 
     public function example(): array
@@ -55,7 +56,7 @@ final readonly class SwapSensorsProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new SwapSensors($node->text('channel'));
+        return new SwapSensors($node->text('channel'), $node->has('asks') && $node->bool('asks'));
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
@@ -84,6 +85,9 @@ final readonly class SwapSensorsProcedure extends BaseCarProcedure
         $removed = $car->state->places->removed;
         if ($removed->has(KnownGoodPart::Sensor, $one->id) || $removed->has(KnownGoodPart::Sensor, $other->id)) {
             return Branch::refused($car, Refusal::KnownGoodPartIn);
+        }
+        if ($action->asks && SeizedSensor::sits($car, [$one->id, $other->id])) {
+            return Branch::refused($car, Refusal::SitsFast);
         }
         $plugWork = new PlugWork($workshop->equipment(Hands::class));
         $branches = [];

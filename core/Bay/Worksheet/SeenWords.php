@@ -27,7 +27,7 @@ final readonly class SeenWords
     /** The word for a sound one, of the place that has this word. */
     private static function sound(string $shown): string
     {
-        if (in_array($shown, Vocabulary::JOINED, true)) {
+        if (in_array($shown, Vocabulary::UNSEEN, true)) {
             return $shown;
         }
         foreach (Vocabulary::SIGHTS as $sights) {

@@ -51,6 +51,7 @@ final readonly class Vocabulary
     /** What can be seen at each place one can look at, and of what the terminal works. */
     public const SIGHTS = [
         'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'ring-swollen', 'encoder-scratched'],
+        'film' => ['poles-even', 'poles-gone', 'film-blank'],
         'gap' => ['gap-usual', 'gap-wide'],
         'tip' => ['tip-clean', 'tip-dusty', 'tip-struck', 'other-part'],
         'cable' => ['sheath-sound', 'chafed', 'mended-untwisted', 'taped'],
@@ -85,8 +86,8 @@ final readonly class Vocabulary
         'linings' => 'brake-dust', 'brake-line' => 'surface-rust', 'fuse' => 'clouded-window', 'ground' => 'dull-paint', 'fluid' => 'dark-fluid', 'tyre' => 'worn-tread',
     ];
 
-    /** A plug that nobody has opened is sound as far as it can be seen. */
-    public const JOINED = ['plug-joined-sound'];
+    /** A plug that nobody has opened is sound as far as it can be seen, and so is a ring of iron under a film. */
+    public const UNSEEN = ['plug-joined-sound', 'film-blank'];
 
     /** The word written for a display that shows overload. */
     public const OVERLOAD = 'open';

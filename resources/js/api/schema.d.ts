@@ -2945,7 +2945,7 @@ export interface components {
         /** @description what there was to see at the place looked at; while the job is open the words for it are not given */
         ShownPicture: {
             /** @enum {string} */
-            drawing: "ring" | "encoder" | "gap" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "ground" | "reservoir";
+            drawing: "ring" | "encoder" | "film" | "gap" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "ground" | "reservoir";
             shows: {
                 [key: string]: string | number;
             };
@@ -3191,6 +3191,8 @@ export interface components {
             /** @constant */
             do: "swap-sensors";
             channel: string;
+            /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
+            asks?: boolean;
         };
         /** @description Fit a known good part from the shelf in place of the car's own, or take it out again. A test, not a repair */
         "fit-trial-part": {
@@ -3200,6 +3202,8 @@ export interface components {
             part: "sensor" | "supply-relay" | "pump-relay" | "valve-relay";
             channel: string;
             fitted: boolean;
+            /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
+            asks?: boolean;
         };
         /** @description Read the maker's sheet: wiring, pins, colours, nominal values */
         "look-up-data-sheet": {
@@ -3269,7 +3273,9 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "ground" | "fluid";
+            at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "ground" | "fluid";
+            /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
+            asks?: boolean;
         };
         /** @description Look at the lamps as the driver sees them */
         "look-at-lamps": {
@@ -3691,6 +3697,8 @@ export interface components {
                     /** @constant */
                     do: "swap-sensors";
                     channel: string;
+                    /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
+                    asks?: boolean;
                 };
                 /** @description Fit a known good part from the shelf in place of the car's own, or take it out again. A test, not a repair */
                 "fit-trial-part": {
@@ -3700,6 +3708,8 @@ export interface components {
                     part: "sensor" | "supply-relay" | "pump-relay" | "valve-relay";
                     channel: string;
                     fitted: boolean;
+                    /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
+                    asks?: boolean;
                 };
                 /** @description Read the maker's sheet: wiring, pins, colours, nominal values */
                 "look-up-data-sheet": {
@@ -3769,7 +3779,9 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "ground" | "fluid";
+                    at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "ground" | "fluid";
+                    /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
+                    asks?: boolean;
                 };
                 /** @description Look at the lamps as the driver sees them */
                 "look-at-lamps": {
@@ -4010,7 +4022,7 @@ export interface components {
                  * @description Why it was not done; empty where it was
                  * @enum {unknown}
                  */
-                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "pedal-doubtful" | "too-fast-uncontrolled" | "handed" | "trial-part-in" | "trial-part-out";
+                refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "pedal-doubtful" | "too-fast-uncontrolled" | "sits-fast" | "handed" | "trial-part-in" | "trial-part-out";
                 /**
                  * @description What is said besides
                  * @enum {unknown}
@@ -4027,7 +4039,7 @@ export interface components {
          * @description Why it was not done; empty where it was
          * @enum {unknown}
          */
-        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "pedal-doubtful" | "too-fast-uncontrolled" | "handed" | "trial-part-in" | "trial-part-out";
+        refusal: "" | "unsecured" | "raised" | "not-raised" | "chocks-in" | "engine-off" | "engine-running" | "leads-connected" | "plug-joined" | "pad-out-of-reach" | "no-single-wire" | "lead-glows" | "no-other-side" | "not-driven" | "steering-turned" | "wheels-under-power" | "unit-hot" | "pedal-doubtful" | "too-fast-uncontrolled" | "sits-fast" | "handed" | "trial-part-in" | "trial-part-out";
         /**
          * @description What is said besides
          * @enum {unknown}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Refused } from '../api/client';
-import type { Attempt } from '../api/types';
+import type { Action, Attempt } from '../api/types';
 import { FailedPage, LoadingPage } from '../app/Loading';
 import { Page } from '../app/Page';
 import { useSession } from '../app/session';
@@ -31,6 +31,8 @@ import type { RepairKind } from '../words/repairs';
 import { StationActions } from './StationActions';
 import { RulesDialog } from './RulesDialog';
 import { RepairDialog } from './RepairDialog';
+import { asking } from './sitsFast';
+import { SitsFastDialog } from './SitsFastDialog';
 import { RemarkLine } from './RemarkLine';
 import { TimeLeft } from './TimeLeft';
 import { Tour } from './Tour';
@@ -54,7 +56,16 @@ export function BayPage() {
     return <BayFloor attempt={bay.query.data} {...bay} />;
 }
 
-type Sheet = 'cause' | 'conclude' | 'keys' | 'rules' | 'counsel' | 'tour' | { repair: RepairKind } | null;
+type Sheet =
+    | 'cause'
+    | 'conclude'
+    | 'keys'
+    | 'rules'
+    | 'counsel'
+    | 'tour'
+    | { repair: RepairKind }
+    | { fast: Action }
+    | null;
 
 function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof useBay> & { attempt: Attempt }) {
     const [start] = useState(() => leftOff(attempt));
@@ -81,7 +92,8 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
         onFields?.({});
         setInstrument(panelAfter(action.do) ?? instrument);
         try {
-            const step = await act(action);
+            const step = await act(asking(action));
+            if (step?.observation.refusal === 'sits-fast') return setSheet({ fast: step.action });
             if (step !== null)
                 setMessage(
                     said(
@@ -230,9 +242,17 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
             <RepairDialog
                 attempt={attempt}
                 channel={channelId}
-                repair={typeof sheet === 'object' ? (sheet?.repair ?? null) : null}
+                repair={
+                    sheet !== null && typeof sheet === 'object' && 'repair' in sheet ? sheet.repair : null
+                }
                 onClose={() => setSheet(null)}
                 onAct={onAct}
+            />
+            <SitsFastDialog
+                attempt={attempt}
+                action={sheet !== null && typeof sheet === 'object' && 'fast' in sheet ? sheet.fast : null}
+                onAct={onAct}
+                onClose={() => setSheet(null)}
             />
             {attempt.counselPoints !== null && (
                 <CounselDialog

@@ -9,7 +9,7 @@ import { t } from '../words/words';
 import { Described } from './Described';
 import { LookControls } from './LookControls';
 import { LookPicture } from './LookPicture';
-import { type Look, lookAt, looks, otherSide, seedOf } from './looked';
+import { type Look, lookAt, looks, otherSide, seedOf, turnedAt } from './looked';
 import { LookedAt } from './LookedAt';
 import { type Looking, nextGlass, useLooking } from './useLooking';
 import { useLookKeys } from './useLookKeys';
@@ -27,10 +27,11 @@ interface Props {
 /** A look taken at leisure: the picture large, the other side beside it in the same light, all looks so far, and the line for the card. */
 export function CloserLook({ attempt, from, act, onAct, busy, onClose }: Props) {
     const [number, choose] = useState(from.number);
-    const looking = useLooking();
-    useLookKeys(looking);
     const all = looks(attempt);
     const shown = all.find((one) => one.number === number) ?? from;
+    const turnsPerSecond = turnedAt(attempt, shown);
+    const looking = useLooking(turnsPerSecond);
+    useLookKeys(looking);
     const { at } = shown.action;
     return (
         <Dialog title={t('look-picture.title')} open onClose={onClose} wide="page">
@@ -38,7 +39,11 @@ export function CloserLook({ attempt, from, act, onAct, busy, onClose }: Props) 
                 <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,3.4fr)_minmax(0,3fr)] gap-4 narrow:grid-cols-1">
                     <div className="flex flex-col gap-2">
                         <Figure look={shown} looking={looking} />
-                        <LookControls drawing={shown.observation.picture.drawing} looking={looking} />
+                        <LookControls
+                            drawing={shown.observation.picture.drawing}
+                            looking={looking}
+                            turns={turnsPerSecond > 0}
+                        />
                     </div>
                     <OtherSide
                         attempt={attempt}

@@ -1,4 +1,5 @@
 import type { ShownPicture } from '../api/types';
+import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { KeyCap } from '../ui/KeyCap';
 import { RangeField } from '../ui/RangeField';
@@ -6,12 +7,19 @@ import { t } from '../words/words';
 import { TURNED } from './drawings/drawings';
 import { TIMES, type Looking } from './useLooking';
 
-const TURNS_ROUND: ShownPicture['drawing'][] = ['ring', 'encoder'];
+const TURNS_ROUND: ShownPicture['drawing'][] = ['ring', 'encoder', 'film'];
 /** How far one looks past a part at most. */
 const DEGREES = 40;
 
+interface Props {
+    drawing: ShownPicture['drawing'];
+    looking: Looking;
+    /** Somebody turned the wheel as it was looked at. */
+    turns: boolean;
+}
+
 /** How one looks: past the part or with the wheel turned, where the lamp is held, through which glass. */
-export function LookControls({ drawing, looking }: { drawing: ShownPicture['drawing']; looking: Looking }) {
+export function LookControls({ drawing, looking, turns }: Props) {
     const { view, glass } = looking;
     const round = TURNS_ROUND.includes(drawing);
     return (
@@ -33,6 +41,7 @@ export function LookControls({ drawing, looking }: { drawing: ShownPicture['draw
                     />
                 </Keyed>
             )}
+            {turns && <Runs looking={looking} />}
             <Keyed letter="L">
                 <RangeField
                     label={t('look-picture.light')}
@@ -67,5 +76,15 @@ function Keyed({ letter, children }: { letter: string; children: React.ReactNode
             <div className="min-w-0 flex-1">{children}</div>
             <KeyCap>{letter}</KeyCap>
         </div>
+    );
+}
+
+/** Lets the wheel run past as somebody turns it, or holds the picture. */
+export function Runs({ looking, onSlate }: { looking: Looking; onSlate?: boolean }) {
+    const runs = looking.view.runs === true;
+    return (
+        <Button kind={onSlate ? 'slate-line' : 'line'} onClick={() => looking.setRuns(!runs)}>
+            {t(runs ? 'look-picture.hold' : 'look-picture.run')}
+        </Button>
     );
 }

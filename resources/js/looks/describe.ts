@@ -97,6 +97,18 @@ function cable(shows: Shows): string[] {
 const SAID: Record<ShownPicture['drawing'], (shows: Shows) => string[]> = {
     ring,
     encoder,
+    film: (shows) => [
+        t(`look-says.film-${word(shows, 'poles')}`),
+        ...(amount(shows, 'gone') > 0
+            ? [
+                  t('look-says.film-gap', {
+                      at: Math.round(amount(shows, 'at') * 100),
+                      count: amount(shows, 'gone'),
+                  }),
+              ]
+            : []),
+        ...much(shows, 'faint', 'specks'),
+    ],
     gap: (shows) => [millimetres(shows, 'gapMillimetres'), ...much(shows, 'rust')],
     tip: (shows) => [
         ...much(shows, 'dust', 'dull', 'scratches'),

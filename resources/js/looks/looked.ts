@@ -21,6 +21,23 @@ export function lookAt(all: Look[], channel: string | undefined, at: Look['actio
     return all.filter((one) => one.action.channel === channel && one.action.at === at).at(-1);
 }
 
-export function seedOf({ action }: Look): string {
-    return `${action.channel} ${action.at}`;
+/** By which its harmless marks lie where they lie; those of a sensor go with it. */
+export function seedOf({ action, observation: { picture } }: Look): string {
+    return action.at === 'tip' ? `tip ${picture.shows.dull}` : `${action.channel} ${action.at}`;
 }
+
+/** How fast somebody turned the wheel as it was looked at, in turns a second; 0 where it stood. */
+export function turnedAt({ steps }: Pick<Attempt, 'steps'>, look: Look): number {
+    if (look.observation.picture.shows.turning !== 'yes') return 0;
+    const turned = stepsOf(steps, 'turn-wheel').findLast(
+        ({ number, action, observation }) =>
+            number < look.number && action.channel === look.action.channel && observation.refusal === '',
+    );
+    return turned === undefined || turned.action.turnsPerSecond <= 0
+        ? BY_HAND
+        : Math.min(FASTEST, turned.action.turnsPerSecond);
+}
+
+/** A wheel that somebody turns by hand, in turns a second, and as fast as the eye follows. */
+const BY_HAND = 0.5;
+const FASTEST = 1;

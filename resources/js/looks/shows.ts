@@ -8,6 +8,8 @@ export interface View {
     turn: number;
     /** Where the lamp is held, from left to right, -1 to 1. */
     light: number;
+    /** The wheel runs past while one looks. */
+    runs?: boolean;
 }
 
 export interface DrawingProps {

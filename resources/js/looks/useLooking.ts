@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { HeldGlass } from './Glass';
 import { AT_FIRST } from './LookPicture';
 import { FIELD, type View } from './shows';
+import { further, useRunning, wantsRest } from './useRunning';
 
 export const TIMES = [1, 2, 4];
 
@@ -23,20 +24,34 @@ export interface Looking {
     setTurn: (turn: number) => void;
     setLight: (light: number) => void;
     setTimes: (times: number) => void;
+    /** Lets a wheel that somebody turns run past, or holds the picture. */
+    setRuns: (runs: boolean) => void;
     /** The glass over the point a pointer is at. */
     point: (event: React.PointerEvent<Element>) => void;
     /** The glass by arrows; whether the key was one of them. */
     move: (key: string) => boolean;
 }
 
-/** Turn, lamp and glass: tied together for all pictures shown side by side. None of it is work. */
-export function useLooking(): Looking {
-    const [view, setView] = useState(AT_FIRST);
+/**
+ * Turn, lamp and glass: tied together for all pictures shown side by side. None of it is work.
+ *
+ * @param turnsPerSecond of a wheel that somebody turns; 0 where it stands
+ * @param startsRunning whether it runs past from the first
+ */
+export function useLooking(turnsPerSecond = 0, startsRunning = false): Looking {
+    const [view, setView] = useState<View>({
+        ...AT_FIRST,
+        runs: startsRunning && turnsPerSecond > 0 && !wantsRest(),
+    });
+    useRunning(view.runs === true, turnsPerSecond, (share) =>
+        setView((now) => ({ ...now, turn: further(now.turn, share) })),
+    );
     const [glass, setGlass] = useState<HeldGlass>({ times: 1, x: FIELD.width / 2, y: FIELD.height / 2 });
     return {
         view,
         glass,
-        setTurn: (turn) => setView((now) => ({ ...now, turn })),
+        setTurn: (turn) => setView((now) => ({ ...now, turn, runs: false })),
+        setRuns: (runs) => setView((now) => ({ ...now, runs })),
         setLight: (light) => setView((now) => ({ ...now, light })),
         setTimes: (times) => setGlass((now) => ({ ...now, times })),
         point: ({ currentTarget, clientX, clientY }) => {

@@ -9,6 +9,9 @@ use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Observation;
 use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Inspection\Sight;
+use Lernfall\Bay\Repair\Repair;
+use Lernfall\Bay\Repair\RepairKind;
+use Lernfall\Bay\Swap\SwapSensors;
 use Lernfall\Evidence\Portrait\PortraitLooks;
 use Lernfall\Fault\CatalogueEntry;
 use Lernfall\Fault\Fault;
@@ -50,7 +53,7 @@ final class AppearanceTest extends TestCase
         'ring-lifted' => ['ring' => ['liftMillimetres']],
         'tooth-missing' => ['ring' => ['gone']],
         'tooth-chipped' => ['ring' => ['chipped']],
-        'encoder-damaged' => ['ring' => ['gone']],
+        'encoder-damaged' => ['ring' => ['gone'], 'film' => ['gone']],
         'tip-dusty' => ['tip' => ['dust']],
         'sensor-other-direction' => ['tip' => ['stamp']],
         'sensor-wrong-part' => ['tip' => ['stamp']],
@@ -135,6 +138,25 @@ final class AppearanceTest extends TestCase
             $look = new LookAt('FL', Sight::Ring);
             self::assertEquals($bench->do($look)->picture, $bench->do($look)->picture);
         }
+    }
+
+    /** A sensor takes its scratches along to the other side, and what is fitted new has marks of its own. */
+    public function test_marks_belong_to_the_part(): void
+    {
+        $bench = Workbench::healthy()->secured();
+        $tip = static fn (string $channel): array => array_diff_key(self::shows($bench->do(new LookAt($channel, Sight::Tip))), ['stamp' => '']);
+        $ring = static fn (): array => self::shows($bench->do(new LookAt('FL', Sight::Ring)));
+        [$left, $right, $teeth] = [$tip('FL'), $tip('FR'), $ring()];
+        self::assertNotSame($left, $right);
+        $bench->do(new SwapSensors('FL'));
+        self::assertSame([$right, $left], [$tip('FL'), $tip('FR')]);
+
+        $bench->do(new Repair(RepairKind::ReplaceSensor, 'FL'));
+        self::assertNotSame($right, $tip('FL'));
+        self::assertSame($left, $tip('FR'));
+        self::assertSame($teeth, $ring());
+        $bench->do(new Repair(RepairKind::ReplaceHub, 'FL'));
+        self::assertNotSame($teeth, $ring());
     }
 
     public function test_two_sides_of_one_car_differ_in_harmless_marks(): void

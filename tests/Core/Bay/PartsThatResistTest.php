@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Contract\Note;
+use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Job\FaultCase;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Vehicle\Vehicle;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -48,6 +50,31 @@ final class PartsThatResistTest extends TestCase
 
         self::assertGreaterThan(5, $broken);
         self::assertLessThan(20, $broken);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, bool}> an action, and whether a seized sensor is in its way */
+    public static function drawing(): iterable
+    {
+        yield 'a look at the tip' => [['do' => 'look', 'channel' => 'FL', 'at' => 'tip'], true];
+        yield 'a swap from the other side' => [['do' => 'swap-sensors', 'channel' => 'FR'], true];
+        yield 'a known good part' => [['do' => 'fit-trial-part', 'part' => 'sensor', 'channel' => 'FL', 'fitted' => true], true];
+        yield 'a sensor that comes out' => [['do' => 'look', 'channel' => 'RL', 'at' => 'tip'], false];
+        yield 'a look that draws nothing' => [['do' => 'look', 'channel' => 'FL', 'at' => 'gap'], false];
+    }
+
+    /** @param  array<string, mixed>  $action */
+    #[DataProvider('drawing')]
+    public function test_who_asks_first_is_told_that_it_sits_fast_and_it_stays_where_it_is(array $action, bool $sits): void
+    {
+        $played = Played::on($this->seized())->secured();
+        $car = $played->job->car;
+        $played->do(['asks' => true] + $action);
+        self::assertSame($sits ? Refusal::SitsFast : null, $played->shown()->refusal);
+        if ($sits) {
+            self::assertSame($car->vehicle, $played->job->car->vehicle);
+            self::assertSame(0.0, $played->job->lastStep()?->cost->minutes);
+            self::assertContains(Note::SensorSeized, $played->do($action)->shown()->notes);
+        }
     }
 
     public function test_a_seized_sensor_that_is_renewed_leaves_the_car_as_built(): void

@@ -14,6 +14,7 @@ final readonly class Appearances
     {
         return match ($scene->look->at) {
             Sight::Ring => RingInSlot::picture($scene),
+            Sight::Film => FilmOnRing::picture($scene),
             Sight::Gap => GapByEye::picture($scene),
             Sight::Tip => SensorTip::picture($scene),
             Sight::Cable => CableSheath::picture($scene),

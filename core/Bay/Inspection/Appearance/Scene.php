@@ -6,6 +6,7 @@ namespace Lernfall\Bay\Inspection\Appearance;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Inspection\LookAt;
+use Lernfall\Bay\Inspection\Sight;
 use Lernfall\Vehicle\Channel;
 
 /** One look at one place of a true car: what of it comes to the eye, and the harmless marks any part in use has. */
@@ -59,6 +60,20 @@ final readonly class Scene
 
     private function drawn(string $trait): float
     {
-        return $this->car->deviations->standard($this->car->deviation("looks.{$this->look->channel}.{$this->look->at->value}.$trait"));
+        return $this->car->deviations->standard($this->car->deviation("looks.{$this->part()}.$trait"));
+    }
+
+    /** The part that is seen there: a sensor takes its marks along to where it is put, and what is fitted new has marks of its own. */
+    private function part(): string
+    {
+        [$channel, $at] = [$this->look->channel, $this->look->at];
+        $sensor = $at->isOfTheWholeCar() ? '' : $this->car->state->sensorOf($channel);
+        $renewed = $this->car->state->record->renewed[match ($at) {
+            Sight::Tip => "$sensor.sensor.signal",
+            Sight::Ring, Sight::Gap => "eye.$channel.ring.raised",
+            default => "eye.$channel.{$at->value}",
+        }] ?? 0;
+
+        return ($at === Sight::Tip ? $sensor : $channel).".{$at->value}".($renewed === 0 ? '' : "#$renewed");
     }
 }

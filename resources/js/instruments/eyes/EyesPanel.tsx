@@ -11,7 +11,7 @@ import { WriteWords, type Shown } from '../WriteWords';
 import { LookSeen } from './LookSeen';
 import type { PanelProps } from '../room';
 
-const PLACES = ['ring', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug', 'tyre'] as const;
+const PLACES = ['ring', 'film', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug', 'tyre'] as const;
 const PLACES_OF_A_BRAKE = ['linings', 'brake-line'] as const;
 const PLACES_OF_THE_CAR = ['fuse', 'ground', 'fluid'] as const;
 
@@ -25,7 +25,16 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
     const isLast = pictured !== undefined && pictured.number === last?.number;
     return (
         <>
-            {isLast && <LookSeen attempt={attempt} act={act} onAct={onAct} busy={busy} look={pictured} />}
+            {isLast && (
+                <LookSeen
+                    key={pictured.number}
+                    attempt={attempt}
+                    act={act}
+                    onAct={onAct}
+                    busy={busy}
+                    look={pictured}
+                />
+            )}
             <Button
                 kind="slate-line"
                 disabled={busy}

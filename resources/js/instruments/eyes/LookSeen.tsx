@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { CloserLook } from '../../looks/CloserLook';
 import { Described } from '../../looks/Described';
+import { Runs } from '../../looks/LookControls';
 import { LookPicture } from '../../looks/LookPicture';
-import { type Look, seedOf } from '../../looks/looked';
+import { type Look, seedOf, turnedAt } from '../../looks/looked';
+import { useLooking } from '../../looks/useLooking';
 import { Button } from '../../ui/Button';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
@@ -13,6 +15,8 @@ type Props = Pick<PanelProps, 'attempt' | 'act' | 'onAct' | 'busy'> & { look: Lo
 export function LookSeen({ attempt, act, onAct, busy, look }: Props) {
     const [isCloser, setCloser] = useState(false);
     const { channel, at } = look.action;
+    const turnsPerSecond = turnedAt(attempt, look);
+    const looking = useLooking(turnsPerSecond, attempt.state.turningChannels.includes(channel));
     const names = { place: t(`look-place.${at}`), channel: t(`channel.${channel}`), step: look.number };
     return (
         <>
@@ -25,8 +29,10 @@ export function LookSeen({ attempt, act, onAct, busy, look }: Props) {
                     picture={look.observation.picture}
                     seed={seedOf(look)}
                     label={t('look-picture.label', names)}
+                    view={looking.view}
                 />
             </div>
+            {turnsPerSecond > 0 && <Runs looking={looking} onSlate />}
             <Button kind="slate-line" onClick={() => setCloser(true)}>
                 {t('look-picture.closer')}
             </Button>

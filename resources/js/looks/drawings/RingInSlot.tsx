@@ -17,7 +17,7 @@ const SPREADS = 0.12;
 export function RingInSlot({ shows, view, seed }: DrawingProps) {
     const phase = view.turn * Math.PI;
     const turning = word(shows, 'turning') === 'yes';
-    // of a turning wheel the eye sees where its rim is at either end of its swing
+    // held still, of a turning wheel the picture has its rim at either end of its swing
     const wobble = amount(shows, 'wobbleMillimetres') * OUT_OF_TRUE;
     const near = Array.from({ length: 13 }, (_, index) => Math.round(phase / STEP) + index - 6);
     const clip = useId();
@@ -42,20 +42,26 @@ export function RingInSlot({ shows, view, seed }: DrawingProps) {
             </clipPath>
             <path d={WINDOW} className="fill-part-hole stroke-part-edge" strokeWidth={6} />
             <g clipPath={`url(#${clip})`}>
-                {(turning ? [wobble, -wobble] : [wobble * Math.sin(phase * 2)]).map((off, ghost) => (
-                    <g key={ghost} transform={`translate(0 ${tenths(off)})`} opacity={ghost === 0 ? 1 : 0.5}>
-                        <circle cx={HUB.x} cy={HUB.y} r={HUB.root} className="fill-part-metal-dark" />
-                        {near.map((tooth) => (
-                            <Tooth
-                                key={tooth}
-                                shows={shows}
-                                tooth={((tooth % TEETH) + TEETH) % TEETH}
-                                angle={tooth * STEP - phase}
-                                seed={seed}
-                            />
-                        ))}
-                    </g>
-                ))}
+                {(turning && view.runs !== true ? [wobble, -wobble] : [wobble * Math.sin(phase)]).map(
+                    (off, ghost) => (
+                        <g
+                            key={ghost}
+                            transform={`translate(0 ${tenths(off)})`}
+                            opacity={ghost === 0 ? 1 : 0.5}
+                        >
+                            <circle cx={HUB.x} cy={HUB.y} r={HUB.root} className="fill-part-metal-dark" />
+                            {near.map((tooth) => (
+                                <Tooth
+                                    key={tooth}
+                                    shows={shows}
+                                    tooth={((tooth % TEETH) + TEETH) % TEETH}
+                                    angle={tooth * STEP - phase}
+                                    seed={seed}
+                                />
+                            ))}
+                        </g>
+                    ),
+                )}
             </g>
             {turning && (
                 <path

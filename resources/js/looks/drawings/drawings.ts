@@ -4,6 +4,7 @@ import type { DrawingProps } from '../shows';
 import { BrakeHose } from './BrakeHose';
 import { Cable } from './Cable';
 import { Encoder } from './Encoder';
+import { Film } from './Film';
 import { Fuse } from './Fuse';
 import { Gap } from './Gap';
 import { GroundScrew } from './GroundScrew';
@@ -19,6 +20,7 @@ import { Tyre } from './Tyre';
 export const DRAWINGS: Record<ShownPicture['drawing'], ComponentType<DrawingProps>> = {
     ring: RingInSlot,
     encoder: Encoder,
+    film: Film,
     gap: Gap,
     tip: Tip,
     cable: Cable,
@@ -33,4 +35,4 @@ export const DRAWINGS: Record<ShownPicture['drawing'], ComponentType<DrawingProp
 };
 
 /** What looks otherwise from another side, or comes past by turning. */
-export const TURNED: ShownPicture['drawing'][] = ['ring', 'encoder', 'gap', 'plug-face'];
+export const TURNED: ShownPicture['drawing'][] = ['ring', 'encoder', 'film', 'gap', 'plug-face'];
