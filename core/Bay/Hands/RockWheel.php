@@ -6,10 +6,11 @@ namespace Lernfall\Bay\Hands;
 
 use Lernfall\Bay\Contract\CarAction;
 
-/** Rocks a raised wheel at top and bottom, and tries the ring by hand. */
+/** Rocks a raised wheel, and tries ring and sensor by hand. */
 final readonly class RockWheel implements CarAction
 {
-    public function __construct(public string $channel)
+    /** @param  bool  $isBraked  somebody holds the brake: play of the bearing is gone then, that of a joint is not */
+    public function __construct(public string $channel, public Grip $at = Grip::TopAndBottom, public bool $isBraked = false)
     {
     }
 
@@ -20,11 +21,11 @@ final readonly class RockWheel implements CarAction
 
     public function rate(): string
     {
-        return 'rock-wheel';
+        return $this->isBraked ? 'rock-wheel.braked' : 'rock-wheel';
     }
 
     public function question(): string
     {
-        return "rock-wheel $this->channel";
+        return "rock-wheel $this->channel".($this->at === Grip::TopAndBottom ? '' : " {$this->at->value}").($this->isBraked ? ' braked' : '');
     }
 }

@@ -26,7 +26,7 @@ use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
 
 /**
- * The wheel rocked at top and bottom, the ring and the sensor tried by hand.
+ * The wheel rocked, the ring and the sensor tried by hand. A joint that is worn a little is felt as well, in its own direction, and has nothing to do with any signal.
  *
  * @extends BaseCarProcedure<RockWheel>
  */
@@ -49,8 +49,10 @@ final readonly class RockWheelProcedure extends BaseCarProcedure
 
     public function schema(): ActionSchema
     {
-        return ActionSchema::of('Rock a raised wheel at top and bottom, try ring and sensor by hand')
-            ->with('channel', Setting::text());
+        return ActionSchema::of('Rock a raised wheel, try ring and sensor by hand')
+            ->with('channel', Setting::text())
+            ->orWith('at', Setting::choice(Grip::class, 'Where both hands take it; left out, at top and bottom'))
+            ->orWith('braked', Setting::bool('Somebody holds the brake; left out, nobody does'));
     }
 
     public function example(): array
@@ -60,7 +62,11 @@ final readonly class RockWheelProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new RockWheel($node->text('channel'));
+        return new RockWheel(
+            $node->text('channel'),
+            $node->has('at') ? $node->choice('at', Grip::class) : Grip::TopAndBottom,
+            $node->has('braked') && $node->bool('braked'),
+        );
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
@@ -87,10 +93,12 @@ final readonly class RockWheelProcedure extends BaseCarProcedure
             $car->deviation("eye.$action->channel.play"),
             static fn (float $deviation): bool => $play > $hands->feelsPlayFromMetres * (1.0 + $hands->feelSpread * $deviation),
         );
+        $joint = "joint.$action->channel.{$action->at->value}";
+        $worn = $car->deviations->chance($joint, $action->at === Grip::FrontAndRear ? $hands->trackRodPlay : $hands->ballJointPlay);
         $branches = [];
-        foreach (OutcomeBranching::of($car, [$event => $felt]) as [$weight, $state, $outcomes]) {
+        foreach (OutcomeBranching::of($car, [$event => $felt, $joint => $worn]) as [$weight, $state, $outcomes]) {
             $branches[] = new Branch($weight, $car->in($state), Prediction::of('felt', [
-                'play' => CategoryFeature::certain($outcomes[$event] ? 'play-felt' : 'no-play'),
+                'play' => CategoryFeature::certain($outcomes[$event] && ! $action->isBraked || $outcomes[$joint] ? 'play-felt' : 'no-play'),
                 'ring' => CategoryFeature::certain($channel->wheelEnd->ring->damage->loose ? 'ring-turns' : 'ring-firm'),
                 'sensor' => CategoryFeature::certain($shaken->wheelEnd->gapMetres === $channel->wheelEnd->gapMetres ? 'sensor-firm' : 'sensor-moves'),
             ]));
@@ -103,6 +111,9 @@ final readonly class RockWheelProcedure extends BaseCarProcedure
     {
         $secured = [new Secure(SecureStep::Chock), new Secure(SecureStep::Raise), new Secure(SecureStep::Stand)];
 
-        return [CandidateTest::usual('rock-wheel', $secured, new RockWheel($channel->id), ['play', 'ring', 'sensor'])];
+        return [
+            CandidateTest::usual('rock-wheel', $secured, new RockWheel($channel->id), ['play', 'ring', 'sensor']),
+            CandidateTest::further('rock-wheel-braked', $secured, [new RockWheel($channel->id, isBraked: true)], ['play']),
+        ];
     }
 }

@@ -14,7 +14,7 @@ final readonly class OrderOfTests
         'valves-of-all', 'codes-of-parts', 'bulbs', 'pedal', 'pedal-pumped', 'pump', 'pump-after-pedal', 'switches', 'look-fluid', 'lamp-codes', 'feed-at-module', 'feed-drop-.*', 'battery-volts', 'look-fuse', 'look-ground', 'unit-.*', 'motor-.*', 'ohms-winding-.*', 'stop-lamp-volts', 'ohms-.*-switch', 'rollers-.*', 'stop-.*', 'pull-away-.*',
         'feed-with-.*', 'pump-with-.*', 'codes', 'codes-after-.*',
         'loom-.*', '(extension|inner-loom)-.*', 'contacts-.*', 'ohms-.*', 'supply-at-sensor', 'ac-unplugged', 'ac-at-module', 'bias-joined', 'bias-open-plug', '(dc|ac)-(first|second|third)-turning',
-        'speed-driving', 'look-ring', 'look-film', 'turn-wheel', 'valves', 'valves-before-pedal', 'valves-repeated', 'valves-together', 'build-up', 'look-gap', 'gauge-gap', 'rock-wheel', 'look-tyre', 'look-linings', 'look-brake-line', 'look-tip', 'look-cable', 'look-sensor-plug', 'look-body-plug', 'look-module-plug',
+        'speed-driving', 'look-ring', 'look-film', 'turn-wheel', 'valves', 'valves-before-pedal', 'valves-repeated', 'valves-together', 'build-up', 'look-gap', 'gauge-gap', 'rock-wheel', 'rock-wheel-braked', 'look-tyre', 'look-linings', 'look-brake-line', 'look-tip', 'look-cable', 'look-sensor-plug', 'look-body-plug', 'look-module-plug',
         'scope-turning', 'supply-at-sensor-.*', 'hertz-turning', 'bias-joined-.*', 'injection', 'valves-with-.*', 'speed-with-.*', 'speed-swapped', 'speed-over-other-loom',
     ];
 

@@ -3260,11 +3260,18 @@ export interface components {
             how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration" | "bumps";
             channel: string;
         };
-        /** @description Rock a raised wheel at top and bottom, try ring and sensor by hand */
+        /** @description Rock a raised wheel, try ring and sensor by hand */
         "rock-wheel": {
             /** @constant */
             do: "rock-wheel";
             channel: string;
+            /**
+             * @description Where both hands take it; left out, at top and bottom
+             * @enum {unknown}
+             */
+            at?: "top-and-bottom" | "front-and-rear";
+            /** @description Somebody holds the brake; left out, nobody does */
+            braked?: boolean;
         };
         /** @description Look closely at one place of a channel */
         look: {
@@ -3766,11 +3773,18 @@ export interface components {
                     how: "nothing" | "steering-left" | "steering-right" | "wiggle-cable" | "wiggle-sensor-plug" | "wiggle-loom" | "wiggle-module-plug" | "heat" | "wet" | "vibration" | "bumps";
                     channel: string;
                 };
-                /** @description Rock a raised wheel at top and bottom, try ring and sensor by hand */
+                /** @description Rock a raised wheel, try ring and sensor by hand */
                 "rock-wheel": {
                     /** @constant */
                     do: "rock-wheel";
                     channel: string;
+                    /**
+                     * @description Where both hands take it; left out, at top and bottom
+                     * @enum {unknown}
+                     */
+                    at?: "top-and-bottom" | "front-and-rear";
+                    /** @description Somebody holds the brake; left out, nobody does */
+                    braked?: boolean;
                 };
                 /** @description Look closely at one place of a channel */
                 look: {

@@ -172,6 +172,12 @@ function atWheel(attempt: Attempt, channel: string, station: Station): Work[] {
         return [
             { key: 'G', label: t('work.gauge'), rate: 'gauge-gap', action: { do: 'gauge-gap', channel } },
             { key: 'B', label: t('work.rock'), rate: 'rock-wheel', action: { do: 'rock-wheel', channel } },
+            {
+                key: 'W',
+                label: t('work.rock-braked'),
+                rate: 'rock-wheel.braked',
+                action: { do: 'rock-wheel', channel, braked: true },
+            },
         ];
     if (station !== 'sensor') return [];
     return [

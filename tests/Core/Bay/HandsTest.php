@@ -34,6 +34,26 @@ final class HandsTest extends TestCase
         self::assertSame('sensor-moves', $felt('sensor-loose')['sensor']);
     }
 
+    /** Play of a bearing is felt in either direction and is gone while the brake is held; that of a joint is felt in its own direction, and stays. Common practice, no source. */
+    public function test_the_brake_tells_a_bearing_from_a_joint(): void
+    {
+        $cars = 150;
+        $play = static function (string $kind, string $at, bool $braked) use ($cars): int {
+            $felt = array_map(static fn (int $seed): string => Played::on(Workbench::case([[$kind, 'FR']]), "car $seed")->secured()->do(['do' => 'rock-wheel', 'channel' => 'FR', 'at' => $at, 'braked' => $braked])->shown()->word('play'), range(1, $cars));
+
+            return count(array_keys($felt, 'play-felt', true));
+        };
+        $joints = $play('coil-open', 'front-and-rear', false);
+        self::assertGreaterThan(0.02 * $cars, $joints);
+        self::assertLessThan(0.12 * $cars, $joints);
+        self::assertSame($joints, $play('coil-open', 'front-and-rear', true));
+        self::assertLessThan(0.08 * $cars, $play('coil-open', 'top-and-bottom', false));
+
+        self::assertGreaterThan(0.8 * $cars, $play('bearing-play', 'front-and-rear', false));
+        self::assertGreaterThan(0.8 * $cars, $play('bearing-play', 'top-and-bottom', false));
+        self::assertSame($joints, $play('bearing-play', 'front-and-rear', true), 'the same cars as without it');
+    }
+
     /** Sensors that change places, and a good one on trial, have their plugs opened and joined for it. */
     #[TestWith([new SwapSensors('FR')])]
     #[TestWith([new FitKnownGoodPart(KnownGoodPart::Sensor, 'FR', true)])]

@@ -15,7 +15,12 @@ export const room: Room = {
     told: {
         look: (_, action) => placed('did.look', action.channel, { look: t(`look.${action.at}`) }),
         'gauge-gap': (_, action) => t('did.gauge-gap', { channel: action.channel }),
-        'rock-wheel': (_, action) => t('did.rock-wheel', { channel: action.channel }),
+        'rock-wheel': (_, action) =>
+            [
+                t('did.rock-wheel', { channel: action.channel }),
+                ...(action.at === 'front-and-rear' ? [t('did.rocked-front-and-rear')] : []),
+                ...(action.braked ? [t('did.rocked-braked')] : []),
+            ].join(', '),
     },
     shown: {
         sight: {

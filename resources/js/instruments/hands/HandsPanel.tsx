@@ -9,6 +9,7 @@ import { EXTENSION, hasUnit, stationsAt, WHOLE_CAR } from '../../words/card';
 import { isMadeOn, type RepairKind } from '../../words/repairs';
 import { NumberForm } from '../../ui/NumberForm';
 import type { PanelProps } from '../room';
+import { Rocking } from './Rocking';
 import { UnderPower } from './UnderPower';
 import { number } from '../../words/reader';
 
@@ -99,14 +100,7 @@ export function HandsPanel({ attempt, channel, busy, onAct, onRepair }: PanelPro
                             {t('bay.stop')}
                         </Button>
                     </NumberForm>
-                    <Button
-                        kind="slate-line"
-                        disabled={busy}
-                        note={minutes('rock-wheel')}
-                        onClick={() => void onAct({ do: 'rock-wheel', channel })}
-                    >
-                        {t('work.rock')}
-                    </Button>
+                    <Rocking attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
                     {attempt.car.layout !== 'trailer' && (
                         <UnderPower attempt={attempt} channel={channel} busy={busy} onAct={onAct} />
                     )}
