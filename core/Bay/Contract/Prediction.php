@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Contract;
 
+use Closure;
+
 /** What an action would show, before anything is drawn. */
 final readonly class Prediction
 {
@@ -12,14 +14,14 @@ final readonly class Prediction
      * @param  array<array-key, Feature>  $features
      * @param  ?Refusal  $refusal  why it was not done; null where it was
      * @param  list<Note>  $notes
-     * @param  ?ObservedPicture  $picture  of a true car's part; cars that could be standing there have none, what speaks for them is what an eye makes of it
+     * @param  ObservedPicture|Closure(array<array-key, mixed>): ObservedPicture|null  $picture  of a true car's part, or how it is drawn from what is displayed; cars that could be standing there have none, what speaks for them is what an eye makes of it
      */
     private function __construct(
         public string $kind,
         public array $features,
         public ?Refusal $refusal,
         public array $notes,
-        public ?ObservedPicture $picture = null,
+        public ObservedPicture|Closure|null $picture = null,
     ) {
     }
 
@@ -32,9 +34,16 @@ final readonly class Prediction
         return new self($kind, $features, null, $notes);
     }
 
-    public function showing(?ObservedPicture $picture): self
+    /** @param  ObservedPicture|Closure(array<array-key, mixed>): ObservedPicture|null  $picture */
+    public function showing(ObservedPicture|Closure|null $picture): self
     {
         return new self($this->kind, $this->features, $this->refusal, $this->notes, $picture);
+    }
+
+    /** @param  array<array-key, mixed>  $values  as they are displayed */
+    public function pictureOf(array $values): ?ObservedPicture
+    {
+        return $this->picture instanceof Closure ? ($this->picture)($values) : $this->picture;
     }
 
     /** The action is not carried out; the car stays as it was. */

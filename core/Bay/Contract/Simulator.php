@@ -63,7 +63,7 @@ final readonly class Simulator
 
         return [
             $prediction->refusal === null ? $this->asked($branch->car, $action) : $car,
-            new Observation($prediction->kind, $values, $prediction->refusal, $prediction->notes, $prediction->picture),
+            new Observation($prediction->kind, $values, $prediction->refusal, $prediction->notes, $prediction->pictureOf($values)),
         ];
     }
 

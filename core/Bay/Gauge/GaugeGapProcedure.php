@@ -13,6 +13,8 @@ use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\NumberFeature;
+use Lernfall\Bay\Contract\ObservedNumber;
+use Lernfall\Bay\Contract\ObservedPicture;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Contract\Setting;
@@ -24,7 +26,7 @@ use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
 
 /**
- * The gap between ring and sensor, by feeler gauges.
+ * The gap between ring and sensor, by feeler gauges of something that is not magnetic, at four places of a turn: at the first of them, and by how much most and least differ.
  *
  * @extends BaseCarProcedure<GaugeGap>
  */
@@ -32,6 +34,9 @@ final readonly class GaugeGapProcedure extends BaseCarProcedure
 {
     /** Feeler gauges come in steps of this. */
     private const STEP_METRES = 0.00005;
+
+    /** A ring that runs true differs by so much round a turn. */
+    private const TRUE_METRES = 0.00004;
 
     /** How alike two hands gauge. */
     private const SPREAD_METRES = 0.00003;
@@ -86,13 +91,25 @@ final readonly class GaugeGapProcedure extends BaseCarProcedure
         $deviation = $car->deviation("$action->channel.gap");
         $change = $car->isHypothesis() ? $car->shifted($deviation)->channel($action->channel)->wheelEnd->gapMetres - $gap : 0.0;
 
-        return Branch::only($car, Prediction::of('gauged', ['gap' => NumberFeature::reading(
-            'metres', $gap, self::STEP_METRES, self::SPREAD_METRES, $change === 0.0 ? [] : [$deviation => $change], false,
-        )]));
+        $runs = $car->channel($action->channel)->wheelEnd->ring->damage->runoutMetres;
+        $gauged = Prediction::of('gauged', [
+            'gap' => NumberFeature::reading('metres', $gap, self::STEP_METRES, self::SPREAD_METRES, $change === 0.0 ? [] : [$deviation => $change], false),
+            'spread' => NumberFeature::reading('metres', 2.0 * $runs + self::TRUE_METRES, self::STEP_METRES, self::SPREAD_METRES, [], false),
+        ]);
+
+        return Branch::only($car, $car->isHypothesis() ? $gauged : $gauged->showing(self::tried(...)));
     }
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array
     {
-        return [CandidateTest::usual('gauge-gap', Before::secured(), new GaugeGap($channel->id), ['gap'])];
+        return [CandidateTest::usual('gauge-gap', Before::secured(), new GaugeGap($channel->id), ['gap', 'spread'])];
+    }
+
+    /** @param  array<array-key, mixed>  $values */
+    private static function tried(array $values): ObservedPicture
+    {
+        assert($values['gap'] instanceof ObservedNumber && $values['spread'] instanceof ObservedNumber);
+
+        return BladesTried::picture($values['gap'], $values['spread'], self::STEP_METRES);
     }
 }

@@ -32,6 +32,9 @@ final readonly class EyeWork
     {
     }
 
+    /** Contacts that pass current with less than this have hardly arced. */
+    private const FAINT_BURN_OHMS = 4.0;
+
     /** Harmless things that are to be seen on any car that has been on the road, by the place looked at. */
     private const BLEMISHES = ['ring' => 'surface-rust', 'cable' => 'scuffed-sleeve', 'sensor-plug' => 'road-dirt', 'ground' => 'dull-paint'];
 
@@ -130,6 +133,7 @@ final readonly class EyeWork
 
         return match ($at) {
             Sight::Fuse => ['fuse-blown', 'fuse-whole', $feed->faults->fuseBlown ? $this->notices($car, 'fuse', $this->eyes->corrosion) : 0.0],
+            Sight::Relay => ['contacts-burnt', 'contacts-bright', $feed->faults->relayOhms === null ? 0.0 : $this->notices($car, 'relay', $feed->faults->relayOhms < self::FAINT_BURN_OHMS ? $this->eyes->faintCorrosion : $this->eyes->corrosion)],
             Sight::Fluid => ['fluid-low', 'fluid-full', $car->vehicle->brakeParts->isSound(BrakeParts::FLUID) ? 0.0 : 1.0],
             default => ['ground-rusty', 'ground-clean', $feed->faults->rustOhms === null ? 0.0 : $this->notices($car, 'ground', $this->eyes->corrosion)],
         };
@@ -209,7 +213,7 @@ final readonly class EyeWork
             return ['film-blank', 'film-blank', 1.0];
         }
 
-        return ['poles-gone', 'poles-even', $ring->damage->missingTeeth > 0 ? $this->notices($car, "$channel->id.film", $this->eyes->film) : 0.0];
+        return ['poles-gone', 'poles-even', $ring->damage->missingTeeth > 0 ? $this->notices($car, "$channel->id.film", $this->eyes->corrosion) : 0.0];
     }
 
     private function gap(Car $car, Channel $channel): float

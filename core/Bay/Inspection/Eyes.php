@@ -14,7 +14,6 @@ final readonly class Eyes implements Equipment
      * @param  float  $blemish  chance that a sound place bears a harmless mark
      * @param  float  $faintBelowOhms  corrosion weaker than this is faint to the eye
      * @param  float  $gapStrikesAbove  a gap strikes the eye above this multiple of the greatest allowed one
-     * @param  float  $film  chance that poles gone are noticed on a viewing film
      */
     public function __construct(
         public float $ringOnTheFloor,
@@ -26,7 +25,6 @@ final readonly class Eyes implements Equipment
         public float $gapStrikesAbove,
         public float $gapSpread,
         public float $blemish,
-        public float $film,
     ) {
     }
 
@@ -36,7 +34,7 @@ final readonly class Eyes implements Equipment
 
         return new self(
             $eyes->float('ringOnTheFloor'), $eyes->float('ringRaised'), $eyes->float('chafe'), $eyes->float('corrosion'),
-            $eyes->float('faintCorrosion'), $eyes->float('faintBelowOhms'), $eyes->float('gapStrikesAbove'), $eyes->float('gapSpread'), $eyes->float('blemish'), $eyes->float('film'),
+            $eyes->float('faintCorrosion'), $eyes->float('faintBelowOhms'), $eyes->float('gapStrikesAbove'), $eyes->float('gapSpread'), $eyes->float('blemish'),
         );
     }
 }

@@ -121,6 +121,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
         return [
             ...(! $vehicle->brakeParts->has(BrakeParts::FLUID) ? [] : [$look('look-fluid', Sight::Fluid)]),
             $look('look-fuse', Sight::Fuse),
+            $look('look-relay', Sight::Relay),
             $look('look-ground', Sight::Ground),
         ];
     }

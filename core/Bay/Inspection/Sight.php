@@ -22,6 +22,8 @@ enum Sight: string
     /** Pipe, hose and caliper, where they should be dry. */
     case BrakeLine = 'brake-line';
     case Fuse = 'fuse';
+    /** Its contacts, with the cap off. */
+    case Relay = 'relay';
     case Ground = 'ground';
     /** In the reservoir of the master cylinder. */
     case Fluid = 'fluid';
@@ -47,6 +49,6 @@ enum Sight: string
     /** Whether it sits at no corner. */
     public function isOfTheWholeCar(): bool
     {
-        return in_array($this, [self::Fuse, self::Ground, self::Fluid], true);
+        return in_array($this, [self::Fuse, self::Relay, self::Ground, self::Fluid], true);
     }
 }

@@ -63,6 +63,7 @@ final readonly class Vocabulary
         'linings' => ['linings-usual', 'linings-thin', 'linings-oily'],
         'brake-line' => ['line-dry', 'line-wet'],
         'fuse' => ['fuse-whole', 'fuse-blown'],
+        'relay' => ['contacts-bright', 'contacts-burnt'],
         'ground' => ['ground-clean', 'ground-rusty'],
         'fluid' => ['fluid-full', 'fluid-low'],
         'trace' => self::TRACES,
@@ -83,7 +84,7 @@ final readonly class Vocabulary
     /** Harmless marks by the place looked at: any part in use has some of it, so that naming it is never wrong. */
     public const HARMLESS = [
         'ring' => 'surface-rust', 'gap' => 'surface-rust', 'tip' => 'fine-scratches', 'cable' => 'scuffed-sleeve', 'sensor-plug' => 'road-dirt', 'body-plug' => 'road-dirt', 'module-plug' => 'road-dirt',
-        'linings' => 'brake-dust', 'brake-line' => 'surface-rust', 'fuse' => 'clouded-window', 'ground' => 'dull-paint', 'fluid' => 'dark-fluid', 'tyre' => 'worn-tread',
+        'linings' => 'brake-dust', 'brake-line' => 'surface-rust', 'fuse' => 'clouded-window', 'relay' => 'dull-contacts', 'ground' => 'dull-paint', 'fluid' => 'dark-fluid', 'tyre' => 'worn-tread',
     ];
 
     /** A plug that nobody has opened is sound as far as it can be seen, and so is a ring of iron under a film. */

@@ -2945,7 +2945,7 @@ export interface components {
         /** @description what there was to see at the place looked at; while the job is open the words for it are not given */
         ShownPicture: {
             /** @enum {string} */
-            drawing: "ring" | "encoder" | "film" | "gap" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "ground" | "reservoir";
+            drawing: "ring" | "encoder" | "film" | "gap" | "blades" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "relay" | "ground" | "reservoir";
             shows: {
                 [key: string]: string | number;
             };
@@ -3280,7 +3280,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "ground" | "fluid";
+            at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid";
             /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
             asks?: boolean;
         };
@@ -3793,7 +3793,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "ground" | "fluid";
+                    at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid";
                     /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
                     asks?: boolean;
                 };

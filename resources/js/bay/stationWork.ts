@@ -74,7 +74,7 @@ function worksAt(attempt: Attempt, channel: string, station: Station): Work[] {
     ];
 }
 
-/** The module's own supply: fuse, ground screw, and its repairs. A module is renewed at whichever corner. */
+/** The module's own supply: fuse, relay, ground screw, and its repairs. A module is renewed at whichever corner. */
 function atSupply(attempt: Attempt, station: Station): Work[] {
     if (station === 'module') return repairs(attempt.car.channels[0]!.id, station);
     if (station === 'hydraulics' || station === 'brakes' || station === 'switches' || station === 'lamps')
@@ -88,6 +88,7 @@ function atSupply(attempt: Attempt, station: Station): Work[] {
     });
     return [
         look('fuse', 'L'),
+        look('relay', 'W'),
         look('ground', 'B'),
         trial(attempt, 'supply-relay', WHOLE_CAR, 'X'),
         ...repairs(WHOLE_CAR, station),

@@ -1,6 +1,7 @@
 import type { ShownPicture } from '../api/types';
-import { number } from '../words/reader';
+import { fixed, number } from '../words/reader';
 import { t } from '../words/words';
+import { blades, PLACES } from './blades';
 import { type Shows, amount, conductors, word } from './shows';
 
 /** How much of it there is, in five words; nothing of it goes without saying. */
@@ -93,6 +94,12 @@ function cable(shows: Shows): string[] {
     ];
 }
 
+/** The blades next to each other that were tried at one place, in millimetres. */
+function tried(shows: Shows, place: number): Record<'under' | 'fits' | 'over', string> {
+    const [under, fits, over] = blades(shows, place).map((one) => fixed(one, 2));
+    return { under: under ?? '', fits: fits ?? '', over: over ?? '' };
+}
+
 /** For whoever cannot see the picture: what is there, by kind and amount. What it means is theirs to say. */
 const SAID: Record<ShownPicture['drawing'], (shows: Shows) => string[]> = {
     ring,
@@ -109,6 +116,10 @@ const SAID: Record<ShownPicture['drawing'], (shows: Shows) => string[]> = {
             : []),
         ...much(shows, 'faint', 'specks'),
     ],
+    blades: (shows) =>
+        PLACES.map((place) =>
+            t('look-says.blades', { place: t(`gauged.place.${place}`), ...tried(shows, place) }),
+        ),
     gap: (shows) => [millimetres(shows, 'gapMillimetres'), ...much(shows, 'rust')],
     tip: (shows) => [
         ...much(shows, 'dust', 'dull', 'scratches'),
@@ -125,6 +136,7 @@ const SAID: Record<ShownPicture['drawing'], (shows: Shows) => string[]> = {
         t(`look-says.wire-${word(shows, 'wire')}`),
         ...much(shows, 'clouded'),
     ],
+    relay: (shows) => much(shows, 'burn', 'dull', 'dust'),
     ground: (shows) => much(shows, 'rust', 'dull'),
     reservoir: (shows) => [
         t('look-says.level', { percent: Math.round(amount(shows, 'level') * 100) }),

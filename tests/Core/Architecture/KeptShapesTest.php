@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = '18995fb7b265ad2cca6ca75e22af00b0';
+    private const SHAPES = '16ad42568b37cd9c98732b632b2b8883';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {

@@ -65,6 +65,7 @@ final class AppearanceTest extends TestCase
         'brake-line-leaking' => ['brake-line' => ['wet'], 'fluid' => ['level']],
         'fluid-low' => ['fluid' => ['level']],
         'fuse-blown' => ['fuse' => ['wire']],
+        'relay-burnt' => ['relay' => ['burn']],
         'ground-rusty' => ['ground' => ['rust']],
     ];
 

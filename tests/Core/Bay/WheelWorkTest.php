@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Bay;
 
+use Lernfall\Bay\Car\Car;
+use Lernfall\Format\ActionReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -20,6 +22,23 @@ final class WheelWorkTest extends TestCase
         self::assertEqualsWithDelta(0.00062, $sound?->si, 0.00012);
         self::assertEqualsWithDelta(0.0, fmod(($wide->si ?? 0.0) / 0.00005 + 0.5, 1.0) - 0.5, 1e-6);
         self::assertEqualsWithDelta(0.00152, $wide?->si, 0.0002);
+    }
+
+    /** Round a turn a sound ring differs by a blade at most; one that runs out of true by twice its run-out: at the second place it is nearest to the hub, at the fourth to the sensor. */
+    public function test_blades_are_tried_at_four_places_of_a_turn(): void
+    {
+        $gauge = ['do' => 'gauge-gap', 'channel' => 'FR'];
+        $sound = Played::on(Workbench::case([['coil-open', 'RL']]))->secured()->do($gauge)->shown();
+        $bent = Played::on(Workbench::case([['ring-bent', 'FR', '', 0.0004]]))->secured()->do($gauge)->shown();
+        self::assertLessThanOrEqual(0.0001, $sound->number('spread')?->si);
+        self::assertEqualsWithDelta(0.0008, $bent->number('spread')?->si, 0.0001);
+
+        $shows = $bent->picture->shows ?? [];
+        self::assertSame('blades', $bent->picture?->drawing);
+        self::assertEqualsWithDelta(1000.0 * ($bent->number('gap')->si ?? 0.0), $shows['place.1'], 1e-6);
+        self::assertSame($shows['place.1'], $shows['place.3']);
+        self::assertEqualsWithDelta(0.8, $shows['place.2'] - $shows['place.4'], 0.1);
+        self::assertNull(Workbench::simulator()->predict(Car::hypothesis(Workbench::vehicle(), Workbench::vehicle()), ActionReader::read($gauge))[0]->prediction->picture);
     }
 
     public function test_nobody_gauges_or_draws_out_on_the_floor(): void

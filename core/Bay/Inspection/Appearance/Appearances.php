@@ -23,6 +23,7 @@ final readonly class Appearances
             Sight::Linings => LiningEdge::picture($scene),
             Sight::BrakeLine => BrakeHose::picture($scene),
             Sight::Fuse => FuseWindow::picture($scene),
+            Sight::Relay => RelayContacts::picture($scene),
             Sight::Ground => GroundScrew::picture($scene),
             Sight::Fluid => Reservoir::picture($scene),
         };

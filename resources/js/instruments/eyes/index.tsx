@@ -29,6 +29,7 @@ export const room: Room = {
                 return word === 'no-blemish' ? [] : [t(`blemish.${word}`)];
             },
         },
+        gauged: { number: (name) => `${t(`gauged.${name}`)} ` },
         felt: { word: (_, word) => [t(`felt.${word}`)] },
         lamps: {
             word: (name, word) => {
@@ -40,6 +41,7 @@ export const room: Room = {
         },
     },
     sources: {
+        'gauge-gap': { which: (feature) => `${t(`gauged.${feature}`)} · ` },
         'look-at-lamps': {
             which: (feature) =>
                 feature.startsWith('bulb.')

@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react';
 import type { ShownPicture } from '../../api/types';
 import type { DrawingProps } from '../shows';
+import { Blades } from './Blades';
 import { BrakeHose } from './BrakeHose';
 import { Cable } from './Cable';
 import { Encoder } from './Encoder';
@@ -11,6 +12,7 @@ import { GroundScrew } from './GroundScrew';
 import { Linings } from './Linings';
 import { PlugFace } from './PlugFace';
 import { PlugJoined } from './PlugJoined';
+import { Relay } from './Relay';
 import { Reservoir } from './Reservoir';
 import { RingInSlot } from './RingInSlot';
 import { Tip } from './Tip';
@@ -22,6 +24,7 @@ export const DRAWINGS: Record<ShownPicture['drawing'], ComponentType<DrawingProp
     encoder: Encoder,
     film: Film,
     gap: Gap,
+    blades: Blades,
     tip: Tip,
     cable: Cable,
     'plug-face': PlugFace,
@@ -30,6 +33,7 @@ export const DRAWINGS: Record<ShownPicture['drawing'], ComponentType<DrawingProp
     linings: Linings,
     'brake-hose': BrakeHose,
     fuse: Fuse,
+    relay: Relay,
     ground: GroundScrew,
     reservoir: Reservoir,
 };

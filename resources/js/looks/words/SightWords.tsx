@@ -67,7 +67,7 @@ export function SightWords({ words, chosen, onChoose, drawing, error }: Props) {
             <fieldset
                 ref={list}
                 aria-labelledby={label}
-                className="flex max-h-52 flex-col gap-1 overflow-auto"
+                className="flex max-h-40 flex-col gap-1 overflow-auto"
             >
                 <legend id={label} className="sr-only">
                     {t('sight-words.words')}

@@ -81,6 +81,8 @@ const EXAMPLES: Record<string, [Drawing, Shows]> = {
     'line-wet': ['brake-hose', { wet: 0.9, dirt: 0.3, rust: 0.2 }],
     'fuse-whole': ['fuse', { place: '', amperes: 10, wire: 'through', clouded: 0.1 }],
     'fuse-blown': ['fuse', { place: '', amperes: 10, wire: 'parted', clouded: 0.1 }],
+    'contacts-bright': ['relay', { burn: 0.1, dull: 0.1, dust: 0.2 }],
+    'contacts-burnt': ['relay', { burn: 0.9, dull: 0.2, dust: 0.2 }],
     'ground-clean': ['ground', { rust: 0.1, dull: 0.2 }],
     'ground-rusty': ['ground', { rust: 0.9, dull: 0.2 }],
     'fluid-full': ['reservoir', { level: 0.8, tint: 0.2 }],
