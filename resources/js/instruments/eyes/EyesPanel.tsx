@@ -1,7 +1,8 @@
+import { useEffect, useRef } from 'react';
 import type { Attempt } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { useShortcuts } from '../../ui/shortcuts';
-import { hasUnit, WHOLE_CAR } from '../../words/card';
+import { hasUnit, lastOf, WHOLE_CAR } from '../../words/card';
 import { shortMinutes } from '../../words/quantities';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
@@ -11,13 +12,21 @@ const PLACES = ['ring', 'film', 'gap', 'tip', 'cable', 'sensor-plug', 'module-pl
 const PLACES_OF_A_BRAKE = ['linings', 'brake-line'] as const;
 const PLACES_OF_THE_CAR = ['fuse', 'relay', 'ground', 'fluid'] as const;
 
+const SEEN = ['look', 'gauge-gap', 'rock-wheel', 'look-at-lamps'] as const;
+
 /** Looking: at the lamps, and closely at each place of the chosen corner. */
 export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
     const lamps = () => onAct({ do: 'look-at-lamps' });
     useShortcuts({ v: lamps });
+    const top = useRef<HTMLDivElement>(null);
+    const latest = Math.max(0, ...SEEN.map((one) => lastOf(attempt.steps, one)?.number ?? 0));
+    useEffect(() => {
+        void top.current?.scrollIntoView({ block: 'nearest' }); // what was just seen stands above
+    }, [latest]);
     return (
         <>
+            <div ref={top} />
             <LastSeen attempt={attempt} act={act} onAct={onAct} busy={busy} />
             <Button
                 kind="slate-line"

@@ -75,7 +75,7 @@ export function SightWords({ words, chosen, onChoose, drawing, error }: Props) {
                 {like.map((word) => (
                     <label
                         key={word}
-                        className="flex items-center gap-2 rounded-edge border border-slate-line px-1.5 py-0.5 text-small has-checked:border-reading has-checked:font-semibold has-focus-visible:outline-2"
+                        className="flex shrink-0 items-center gap-2 rounded-edge border border-slate-line px-1.5 py-0.5 text-small has-checked:border-reading has-checked:font-semibold has-focus-visible:outline-2"
                     >
                         <input
                             type="checkbox"
