@@ -178,8 +178,9 @@ final class StringsTest extends TestCase
         foreach (Vocabulary::DEFECTS as $station => $defects) {
             array_push($keys, "station.$station", "at-station.$station", ...array_map(static fn (string $one): string => "defect.$station.$one", $defects));
         }
-        foreach (Vocabulary::SIGHTS as $sights) {
+        foreach (Vocabulary::SIGHTS as $at => $sights) {
             array_push($keys, ...array_map(static fn (string $one): string => "sight.$one", $sights));
+            array_push($keys, ...(Sight::tryFrom($at) === null ? [] : array_map(static fn (string $one): string => "sight-short.$one", $sights)));
         }
         foreach ([...Pads::FEED, ...Pads::BENCH, Pads::BODY, Pads::BATTERY_POSITIVE, Pads::BATTERY_NEGATIVE] as $pad) {
             $keys[] = "pad.$pad";

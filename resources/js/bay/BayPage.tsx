@@ -151,7 +151,10 @@ function BayFloor({ attempt, act, busy, notice, dismiss }: ReturnType<typeof use
                 <span className="tabular flex items-center gap-4 whitespace-nowrap">
                     <OnTopSwitch onTop={onTop} onChoose={setOnTop} />
                     {attempt.trialOf !== null && (
-                        <Link to={`/cases/${attempt.trialOf}`} className="font-sans text-petrol underline">
+                        <Link
+                            to={`/cases/${attempt.trialOf}`}
+                            className="font-sans text-petrol underline tablet:w-24 tablet:text-small tablet:whitespace-normal"
+                        >
                             {t('trial.back')}
                         </Link>
                     )}
