@@ -131,14 +131,14 @@ final readonly class Portraits
         return false;
     }
 
-    /** @return array<string, float> chance by word, of words a sound car does not show */
+    /** @return array<string, float> chance by word, of words a sound car hardly ever shows */
     private function noticed(Car $car, Car $healthy, string $place): array
     {
         $noticed = [];
         foreach (PortraitLooks::of($car->vehicle, $place) as [$before, $look]) {
             $usual = $this->words($this->after($healthy, ...$before), $look);
             foreach ($this->words($this->after($car, ...$before), $look) as $word => $chance) {
-                if (! isset($usual[$word]) && $chance >= self::LEAST_CHANCE) {
+                if (($usual[$word] ?? 0.0) < self::LEAST_CHANCE && $chance >= self::LEAST_CHANCE) {
                     $noticed[$word] = max($noticed[$word] ?? 0.0, $chance);
                 }
             }
