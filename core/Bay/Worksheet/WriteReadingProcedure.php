@@ -37,7 +37,7 @@ final readonly class WriteReadingProcedure extends BaseProcedure
             ->with('word', Setting::text('"open" for an overload, or what was seen', ['maxLength' => 40]))
             ->with('judgement', Setting::choice(Judgement::class))
             ->with('comparedWith', Setting::text('', ['maxLength' => 120]))
-            ->orWith('further', Setting::list(Setting::text(), ['maxItems' => 8, 'uniqueItems' => true], 'Words beside the first, of a look'));
+            ->orWith('further', Setting::list(Setting::text(), ['maxItems' => 8], 'Words beside the first, of a look'));
     }
 
     public function example(): array
