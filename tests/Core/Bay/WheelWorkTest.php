@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Car\Car;
-use Lernfall\Format\ActionReader;
+use Lernfall\Bay\Gauge\GaugeGap;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -38,7 +38,7 @@ final class WheelWorkTest extends TestCase
         self::assertEqualsWithDelta(1000.0 * ($bent->number('gap')->si ?? 0.0), $shows['place.1'], 1e-6);
         self::assertSame($shows['place.1'], $shows['place.3']);
         self::assertEqualsWithDelta(0.8, $shows['place.2'] - $shows['place.4'], 0.1);
-        self::assertNull(Workbench::simulator()->predict(Car::hypothesis(Workbench::vehicle(), Workbench::vehicle()), ActionReader::read($gauge))[0]->prediction->picture);
+        self::assertNull(Workbench::simulator()->predict(Car::hypothesis(Workbench::vehicle(), Workbench::vehicle()), new GaugeGap('FR'))[0]->prediction->picture);
     }
 
     public function test_nobody_gauges_or_draws_out_on_the_floor(): void
