@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lernfall\Format;
 
+use Closure;
 use Lernfall\Document\InvalidDocument;
 use Lernfall\Document\Node;
 use Lernfall\Vehicle\Brakes\BrakeCircuit;
@@ -105,10 +106,12 @@ final readonly class BrakeUnitReader
         foreach ($node->entries('coils') as $valve => $coil) {
             $coils[(string) $valve] = $coil->built(static fn (Node $here): Coil => self::coil($here, str_ends_with((string) $valve, '.valve') ? 2 : 1));
         }
-        $feed = static fn (Node $here): RelayFeed => new RelayFeed($here->float('wireOhms'), $here->float('contactOhms'));
+        $feed = static fn (float $usualAmperes): Closure => static fn (Node $here): RelayFeed => new RelayFeed(
+            $here->float('wireOhms'), $here->float('contactOhms'), $here->has('fuse') ? $here->text('fuse') : UsualUnit::NO_NAME, $here->has('fuseAmperes') ? $here->float('fuseAmperes') : $usualAmperes,
+        );
 
         return new UnitWiring(
-            $coils, $node->at('valveFeed')->built($feed), $node->at('pumpFeed')->built($feed),
+            $coils, $node->at('valveFeed')->built($feed(UsualUnit::VALVE_FUSE_AMPERES)), $node->at('pumpFeed')->built($feed(UsualUnit::PUMP_FUSE_AMPERES)),
             new PumpMotor($node->float('motorOhms'), $node->float('motorTurnsFromVolts')), $node->float('driverOhms'), $node->float('groundOhms'),
         );
     }

@@ -10,6 +10,13 @@ namespace Lernfall\Format;
  */
 final readonly class UsualUnit
 {
+    /** A fuse that a vehicle file gives no name, and ratings where it gives none. */
+    public const NO_NAME = '–';
+
+    public const VALVE_FUSE_AMPERES = 25.0;
+
+    public const PUMP_FUSE_AMPERES = 40.0;
+
     private const CIRCUIT = ['accumulatorCubicCentimetres' => 2, 'preloadBar' => 0.3, 'accumulatorBarPerCubicCentimetre' => 0.8, 'pumpCubicCentimetresPerSecond' => 3.5, 'reliefBar' => 140];
 
     private const BRAKES = [

@@ -171,6 +171,7 @@ final readonly class VehicleReader
             new WheelEnd(
                 $ring->built(static fn (Node $ring): ToothedRing => new ToothedRing($ring->int('teeth'), $ring->bool('encoder'))), $node->float('gapMillimetres') / 1000.0,
                 seized: $node->has('seized') && $node->bool('seized'),
+                bladesReach: ! $node->has('bladesReach') || $node->bool('bladesReach'),
             ),
             $sensor,
             $conductors,

@@ -18,6 +18,7 @@ final readonly class WheelEnd
      * @param  float  $tyreFactor  rolling circumference of the tyre fitted here against the one the car is built for
      * @param  float  $tyreSoft  share of its pressure the tyre has lost
      * @param  bool  $seized  the sensor sits fast in its bore until it is drawn for the first time
+     * @param  bool  $bladesReach  a feeler gauge can be put in between sensor and ring
      */
     public function __construct(
         public ToothedRing $ring,
@@ -27,6 +28,7 @@ final readonly class WheelEnd
         public float $tyreFactor = 1.0,
         public float $tyreSoft = 0.0,
         public bool $seized = false,
+        public bool $bladesReach = true,
     ) {
         Quantity::notNegative(['gapMetres' => $this->gapMetres, 'bearingPlayMetres' => $this->bearingPlayMetres]);
         Quantity::within('tipDust', $this->tipDust, 0.0, 1.0);
@@ -36,7 +38,7 @@ final readonly class WheelEnd
 
     public function with(?ToothedRing $ring = null, ?float $gapMetres = null, ?float $tipDust = null, ?float $bearingPlayMetres = null, ?float $tyreFactor = null, ?float $tyreSoft = null): self
     {
-        return new self($ring ?? $this->ring, $gapMetres ?? $this->gapMetres, $tipDust ?? $this->tipDust, $bearingPlayMetres ?? $this->bearingPlayMetres, $tyreFactor ?? $this->tyreFactor, $tyreSoft ?? $this->tyreSoft, $this->seized);
+        return new self($ring ?? $this->ring, $gapMetres ?? $this->gapMetres, $tipDust ?? $this->tipDust, $bearingPlayMetres ?? $this->bearingPlayMetres, $tyreFactor ?? $this->tyreFactor, $tyreSoft ?? $this->tyreSoft, $this->seized, $this->bladesReach);
     }
 
     /** Rolling circumference against the one the car is built for. */

@@ -26,6 +26,19 @@ final class PicturesTest extends FeatureTestCase
         $this->getJson("/api/attempts/$attempt->id/report")->assertOk()->assertJsonPath('steps.0.observation.values.sight', $kept['values']['sight'])->assertJsonPath('steps.0.observation.picture', $kept['picture']);
     }
 
+    /** A rocked wheel is shown as well: what moves there is the apprentice's to say, of each part by itself. */
+    public function test_what_moves_of_a_rocked_wheel_is_for_the_apprentice_to_say(): void
+    {
+        $attempt = $this->attempt();
+        foreach (['chock', 'raise', 'stand'] as $step) {
+            $this->act($attempt, ['do' => 'secure', 'step' => $step])->assertOk();
+        }
+        $this->act($attempt, ['do' => 'rock-wheel', 'channel' => 'FR'])->assertOk()->assertJsonPath('step.observation.values', [])->assertJsonPath('step.observation.picture.drawing', 'rocked-wheel');
+        $said = ['do' => 'write-reading', 'of' => 4, 'feature' => 'ring', 'value' => null, 'unit' => '', 'word' => 'ring-firm', 'judgement' => 'in', 'comparedWith' => ''];
+        $this->act($attempt, $said)->assertOk();
+        $this->act($attempt, ['feature' => 'rim'] + $said)->assertUnprocessable();
+    }
+
     /** Which number belongs on a sensor says the maker's sheet. */
     public function test_the_sheet_has_the_number_that_a_sound_sensor_bears(): void
     {

@@ -46,6 +46,6 @@ final readonly class SampleWiring
     /** @param  array<string, Coil>  $coils */
     private static function with(array $coils): UnitWiring
     {
-        return new UnitWiring($coils, new RelayFeed(0.006, 0.004), new RelayFeed(0.004, 0.003), new PumpMotor(0.55, 6.0), 0.05, 0.004);
+        return new UnitWiring($coils, new RelayFeed(0.006, 0.004, 'F 31', 25.0), new RelayFeed(0.004, 0.003, 'F 30', 40.0), new PumpMotor(0.55, 6.0), 0.05, 0.004);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Lernfall\Bay\Inspection\Sight;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Conductor;
@@ -15,7 +16,7 @@ use Lernfall\Vehicle\Vehicle;
 use OpenApi\Attributes as OA;
 
 /** How a car is built, as the path strip draws it. Made from the sound vehicle, so it tells nothing about a fault. */
-#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'body', 'lamps', 'codesBy', 'codeDigits', 'asksBeforeClearing', 'systems', 'brakeParts', 'unitIntegrated', 'unitCoded', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
+#[OA\Schema(schema: 'Car', required: ['id', 'name', 'layout', 'body', 'lamps', 'codesBy', 'codeDigits', 'asksBeforeClearing', 'systems', 'brakeParts', 'placesOfTheCar', 'unitIntegrated', 'unitCoded', 'modulePlug', 'plugs', 'channels', 'pads'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'layout', type: 'string'),
@@ -28,6 +29,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'unitIntegrated', description: 'the hydraulic unit is one housing with the module: windings and relays lie inside', type: 'boolean'),
     new OA\Property(property: 'unitCoded', description: 'a new hydraulic unit has to be told which car it is in', type: 'boolean'),
     new OA\Property(property: 'brakeParts', description: 'valves of a channel, pump, relays, switches, fluid, lamps', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'placesOfTheCar', description: 'places to look at that sit at no corner', type: 'array', items: new OA\Items(type: 'string', enum: ['fuse', 'relay', 'ground', 'fluid', 'unit-pipes', 'pump-fuse', 'pump-relay', 'valve-fuse', 'valve-relay', 'unit-ground'])),
     new OA\Property(property: 'modulePlug', type: 'string'),
     new OA\Property(property: 'plugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Channel')),
@@ -74,6 +76,7 @@ final readonly class CarResource
             'asksBeforeClearing' => $sound->module->asksBeforeClearing,
             'systems' => self::systems($sound),
             'brakeParts' => $sound->brakeParts->ids(),
+            'placesOfTheCar' => array_column(Sight::ofTheCar($sound), 'value'),
             'unitIntegrated' => $sound->brakeParts->unit !== null && $sound->brakeParts->unit->design->isIntegrated,
             'unitCoded' => $sound->brakeParts->unit !== null && $sound->brakeParts->unit->design->knowsItsCar,
             'modulePlug' => $sound->module->plugId,

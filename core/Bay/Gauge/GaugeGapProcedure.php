@@ -11,6 +11,7 @@ use Lernfall\Bay\Contract\BaseCarProcedure;
 use Lernfall\Bay\Contract\Branch;
 use Lernfall\Bay\Contract\CandidateTest;
 use Lernfall\Bay\Contract\CarAction;
+use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\JobInHand;
 use Lernfall\Bay\Contract\NumberFeature;
 use Lernfall\Bay\Contract\ObservedNumber;
@@ -26,7 +27,8 @@ use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Vehicle;
 
 /**
- * The gap between ring and sensor, by feeler gauges of something that is not magnetic, at four places of a turn: at the first of them, and by how much most and least differ.
+ * The gap between ring and sensor, by feeler gauges of something that is not magnetic, at four places of a turn: at the first of them, and by how much most and least differ. Where none can be put in,
+ * that is what is found.
  *
  * @extends BaseCarProcedure<GaugeGap>
  */
@@ -87,6 +89,9 @@ final readonly class GaugeGapProcedure extends BaseCarProcedure
         if (! $car->state->lift->isSecured()) {
             return Branch::refused($car, Refusal::Unsecured);
         }
+        if (! $car->sound->channel($action->channel)->wheelEnd->bladesReach) {
+            return Branch::only($car, Prediction::of('gauged', ['reach' => CategoryFeature::certain('no-way-in')]));
+        }
         $gap = $car->channel($action->channel)->wheelEnd->gapMetres;
         $deviation = $car->deviation("$action->channel.gap");
         $change = $car->isHypothesis() ? $car->shifted($deviation)->channel($action->channel)->wheelEnd->gapMetres - $gap : 0.0;
@@ -102,7 +107,7 @@ final readonly class GaugeGapProcedure extends BaseCarProcedure
 
     public function candidateTests(Vehicle $vehicle, Channel $channel): array
     {
-        return [CandidateTest::usual('gauge-gap', Before::secured(), new GaugeGap($channel->id), ['gap', 'spread'])];
+        return $channel->wheelEnd->bladesReach ? [CandidateTest::usual('gauge-gap', Before::secured(), new GaugeGap($channel->id), ['gap', 'spread'])] : [];
     }
 
     /** @param  array<array-key, mixed>  $values */

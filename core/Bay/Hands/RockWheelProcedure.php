@@ -95,13 +95,15 @@ final readonly class RockWheelProcedure extends BaseCarProcedure
         );
         $joint = "joint.$action->channel.{$action->at->value}";
         $worn = $car->deviations->chance($joint, $action->at === Grip::FrontAndRear ? $hands->trackRodPlay : $hands->ballJointPlay);
+        [$ringTurns, $sensorMoves] = [$channel->wheelEnd->ring->damage->loose, $shaken->wheelEnd->gapMetres !== $channel->wheelEnd->gapMetres];
         $branches = [];
         foreach (OutcomeBranching::of($car, [$event => $felt, $joint => $worn]) as [$weight, $state, $outcomes]) {
-            $branches[] = new Branch($weight, $car->in($state), Prediction::of('felt', [
-                'play' => CategoryFeature::certain($outcomes[$event] && ! $action->isBraked || $outcomes[$joint] ? 'play-felt' : 'no-play'),
-                'ring' => CategoryFeature::certain($channel->wheelEnd->ring->damage->loose ? 'ring-turns' : 'ring-firm'),
-                'sensor' => CategoryFeature::certain($shaken->wheelEnd->gapMetres === $channel->wheelEnd->gapMetres ? 'sensor-firm' : 'sensor-moves'),
-            ]));
+            [$bearing, $there] = [$outcomes[$event] && ! $action->isBraked, $car->in($state)];
+            $branches[] = new Branch($weight, $there, Prediction::of('felt', [
+                'play' => CategoryFeature::certain($bearing || $outcomes[$joint] ? 'play-felt' : 'no-play'),
+                'ring' => CategoryFeature::certain($ringTurns ? 'ring-turns' : 'ring-firm'),
+                'sensor' => CategoryFeature::certain($sensorMoves ? 'sensor-moves' : 'sensor-firm'),
+            ])->showing($car->isHypothesis() ? null : RockedWheel::picture($there, $action, $bearing, $outcomes[$joint], $ringTurns, $sensorMoves)));
         }
 
         return $branches;

@@ -15,7 +15,6 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Hands\Hands;
 use Lernfall\Bay\Inspection\Appearance\Appearances;
 use Lernfall\Bay\Inspection\Appearance\Scene;
-use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 use Lernfall\Vehicle\Contact;
@@ -31,9 +30,6 @@ final readonly class EyeWork
     public function __construct(private Eyes $eyes, private Hands $hands)
     {
     }
-
-    /** Contacts that pass current with less than this have hardly arced. */
-    private const FAINT_BURN_OHMS = 4.0;
 
     /** Harmless things that are to be seen on any car that has been on the road, by the place looked at. */
     private const BLEMISHES = ['ring' => 'surface-rust', 'cable' => 'scuffed-sleeve', 'sensor-plug' => 'road-dirt', 'ground' => 'dull-paint'];
@@ -62,7 +58,7 @@ final readonly class EyeWork
      */
     private function seen(float $share, Car $car, LookAt $look, array $notes): array
     {
-        [$sight, $otherwise, $chance] = $look->at->isOfTheWholeCar() ? $this->supply($car, $look->at) : $this->corner($car, $look);
+        [$sight, $otherwise, $chance] = $look->at->isOfTheWholeCar() ? (new CarSights($this->eyes))->at($car, $look->at) : $this->corner($car, $look);
         $event = "eye.$look->channel.{$look->at->value}.$sight@".sprintf('%.3f', $chance);
         $blemish = self::BLEMISHES[$look->at->value] ?? '';
         $marked = "blemish.$look->channel.{$look->at->value}";
@@ -123,19 +119,6 @@ final readonly class EyeWork
             Sight::BrakeLine => ['line-wet', 'line-dry', $car->vehicle->unit()->hydraulics->lineTo($channel->id)->leakFlow > 0.0 ? $this->notices($car, "$channel->id.brake-line", $this->eyes->corrosion) : 0.0],
             Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
             default => $this->tyre($car, $channel),
-        };
-    }
-
-    /** @return array{string, string, float} */
-    private function supply(Car $car, Sight $at): array
-    {
-        $feed = $car->vehicle->power->feed;
-
-        return match ($at) {
-            Sight::Fuse => ['fuse-blown', 'fuse-whole', $feed->faults->fuseBlown ? $this->notices($car, 'fuse', $this->eyes->corrosion) : 0.0],
-            Sight::Relay => ['contacts-burnt', 'contacts-bright', $feed->faults->relayOhms === null ? 0.0 : $this->notices($car, 'relay', $feed->faults->relayOhms < self::FAINT_BURN_OHMS ? $this->eyes->faintCorrosion : $this->eyes->corrosion)],
-            Sight::Fluid => ['fluid-low', 'fluid-full', $car->vehicle->brakeParts->isSound(BrakeParts::FLUID) ? 0.0 : 1.0],
-            default => ['ground-rusty', 'ground-clean', $feed->faults->rustOhms === null ? 0.0 : $this->notices($car, 'ground', $this->eyes->corrosion)],
         };
     }
 

@@ -35,6 +35,8 @@ use Lernfall\Vehicle\Vehicle;
  */
 final readonly class LookAtProcedure extends BaseCarProcedure
 {
+    private const AT_THE_UNIT = [Sight::PumpFuse, Sight::ValveFuse, Sight::PumpRelay, Sight::ValveRelay, Sight::UnitGround, Sight::UnitPipes];
+
     public function name(): string
     {
         return 'look';
@@ -74,7 +76,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
         if ($action->at->isOfTheBrake() && ! isset($job->sound()->brakeParts->unit->hydraulics->wheels[$action->channel])) {
             throw UnfitAction::unknown('at', $action->at->value);
         }
-        if ($action->at === Sight::BodyPlug && ! $job->sound()->channel($action->channel)->has('body-plug')) {
+        if (! $action->at->isOn($job->sound()) || $action->at === Sight::BodyPlug && ! $job->sound()->channel($action->channel)->has('body-plug')) {
             throw UnfitAction::unknown('at', $action->at->value);
         }
     }
@@ -123,6 +125,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
             $look('look-fuse', Sight::Fuse),
             $look('look-relay', Sight::Relay),
             $look('look-ground', Sight::Ground),
+            ...array_map(static fn (Sight $at): CandidateTest => $look("look-$at->value", $at), array_values(array_filter(self::AT_THE_UNIT, static fn (Sight $at): bool => $at->isOn($vehicle)))),
         ];
     }
 

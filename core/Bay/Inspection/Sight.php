@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lernfall\Bay\Inspection;
 
+use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Vehicle;
+
 /** Where one can look. */
 enum Sight: string
 {
@@ -27,6 +30,13 @@ enum Sight: string
     case Ground = 'ground';
     /** In the reservoir of the master cylinder. */
     case Fluid = 'fluid';
+    /** Where each pipe of the hydraulic unit leads. */
+    case UnitPipes = 'unit-pipes';
+    case PumpFuse = 'pump-fuse';
+    case PumpRelay = 'pump-relay';
+    case ValveFuse = 'valve-fuse';
+    case ValveRelay = 'valve-relay';
+    case UnitGround = 'unit-ground';
 
     /** Whether one has to reach in at a wheel for it. */
     public function isAtTheWheel(): bool
@@ -49,6 +59,28 @@ enum Sight: string
     /** Whether it sits at no corner. */
     public function isOfTheWholeCar(): bool
     {
-        return in_array($this, [self::Fuse, self::Relay, self::Ground, self::Fluid], true);
+        return in_array($this, [self::Fuse, self::Relay, self::Ground, self::Fluid, self::UnitPipes, self::PumpFuse, self::PumpRelay, self::ValveFuse, self::ValveRelay, self::UnitGround], true);
+    }
+
+    /** @return list<self> those of this vehicle that sit at no corner */
+    public static function ofTheCar(Vehicle $vehicle): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $sight): bool => $sight->isOfTheWholeCar() && $sight->isOn($vehicle)));
+    }
+
+    /** Whether this vehicle has such a place; relays inside the unit are out of sight. */
+    public function isOn(Vehicle $vehicle): bool
+    {
+        $parts = $vehicle->brakeParts;
+        $isInside = $parts->unit?->design->isIntegrated === true;
+
+        return match ($this) {
+            self::UnitPipes => $parts->unit !== null && $parts->unit->hydraulics->wheels !== [],
+            self::PumpFuse, self::UnitGround => $parts->unit !== null && $parts->has(BrakeParts::PUMP),
+            self::ValveFuse => $parts->unit !== null && $parts->has(BrakeParts::VALVE_RELAY),
+            self::PumpRelay => $parts->unit !== null && $parts->has(BrakeParts::PUMP_RELAY) && ! $isInside,
+            self::ValveRelay => $parts->unit !== null && $parts->has(BrakeParts::VALVE_RELAY) && ! $isInside,
+            default => true,
+        };
     }
 }

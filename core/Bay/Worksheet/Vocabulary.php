@@ -48,6 +48,12 @@ final readonly class Vocabulary
     /** What an eye takes from a trace. */
     public const TRACES = ['trace-flat', 'trace-even', 'trace-gaps'];
 
+    private const FUSES = ['fuse-whole', 'fuse-blown'];
+
+    private const RELAYS = ['contacts-bright', 'contacts-burnt', 'contacts-stuck'];
+
+    private const GROUNDS = ['ground-clean', 'ground-rusty'];
+
     /** What can be seen at each place one can look at, and of what the terminal works. */
     public const SIGHTS = [
         'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'ring-swollen', 'encoder-scratched'],
@@ -62,10 +68,20 @@ final readonly class Vocabulary
         'tyre' => ['tyre-as-built', 'tyre-other-size', 'tyre-soft'],
         'linings' => ['linings-usual', 'linings-thin', 'linings-oily'],
         'brake-line' => ['line-dry', 'line-wet'],
-        'fuse' => ['fuse-whole', 'fuse-blown'],
-        'relay' => ['contacts-bright', 'contacts-burnt'],
-        'ground' => ['ground-clean', 'ground-rusty'],
+        'fuse' => self::FUSES,
+        'relay' => self::RELAYS,
+        'ground' => self::GROUNDS,
+        'pump-fuse' => self::FUSES,
+        'valve-fuse' => self::FUSES,
+        'pump-relay' => self::RELAYS,
+        'valve-relay' => self::RELAYS,
+        'unit-ground' => self::GROUNDS,
+        'unit-pipes' => ['pipes-as-stamped', 'pipes-change-places'],
         'fluid' => ['fluid-full', 'fluid-low'],
+        'reach' => ['no-way-in'],
+        'rocked' => ['no-play', 'play-felt'],
+        'ring-by-hand' => ['ring-firm', 'ring-turns'],
+        'sensor-by-hand' => ['sensor-firm', 'sensor-moves'],
         'trace' => self::TRACES,
         'lamps' => ['on', 'off', 'blinks'],
         'bulbs' => ['lit', 'dark'],
@@ -85,6 +101,7 @@ final readonly class Vocabulary
     public const HARMLESS = [
         'ring' => 'surface-rust', 'gap' => 'surface-rust', 'tip' => 'fine-scratches', 'cable' => 'scuffed-sleeve', 'sensor-plug' => 'road-dirt', 'body-plug' => 'road-dirt', 'module-plug' => 'road-dirt',
         'linings' => 'brake-dust', 'brake-line' => 'surface-rust', 'fuse' => 'clouded-window', 'relay' => 'dull-contacts', 'ground' => 'dull-paint', 'fluid' => 'dark-fluid', 'tyre' => 'worn-tread',
+        'pump-fuse' => 'clouded-window', 'valve-fuse' => 'clouded-window', 'pump-relay' => 'dull-contacts', 'valve-relay' => 'dull-contacts', 'unit-ground' => 'dull-paint', 'unit-pipes' => 'wax-on-it',
     ];
 
     /** A plug that nobody has opened is sound as far as it can be seen, and so is a ring of iron under a film. */

@@ -21,11 +21,11 @@ final readonly class PortraitLooks
     public static function of(Vehicle $vehicle, string $place): array
     {
         if ($place === Vehicle::WHOLE) {
-            return array_map(static fn (Sight $sight): array => [[], new LookAt($place, $sight)], array_values(array_filter(Sight::cases(), static fn (Sight $sight): bool => $sight->isOfTheWholeCar())));
+            return array_map(static fn (Sight $sight): array => [[], new LookAt($place, $sight)], Sight::ofTheCar($vehicle));
         }
         $looks = [
             [[new TurnWheel($place, self::HAND_TURN)], new LookAt($place, Sight::Ring)], [[], new LookAt($place, Sight::Film)], [[], new LookAt($place, Sight::Gap)], [[], new LookAt($place, Sight::Tip)],
-            ...($vehicle->brakeParts->unit === null ? [] : [[[], new LookAt($place, Sight::Linings)], [[], new LookAt($place, Sight::BrakeLine)], [[], new LookAt(Vehicle::WHOLE, Sight::Fluid)]]),
+            ...($vehicle->brakeParts->unit === null ? [] : [[[], new LookAt($place, Sight::Linings)], [[], new LookAt($place, Sight::BrakeLine)], [[], new LookAt(Vehicle::WHOLE, Sight::Fluid)], [[], new LookAt(Vehicle::WHOLE, Sight::UnitPipes)]]),
             [[], new LookAt($place, Sight::Cable)], [[], new LookAt($place, Sight::Tyre)], [[], new LookAt($place, Sight::SensorPlug)], [[], new RockWheel($place)],
         ];
         foreach ($vehicle->channel($place)->plugs() as $plug) {

@@ -2271,6 +2271,8 @@ export interface components {
             unitCoded: boolean;
             /** @description valves of a channel, pump, relays, switches, fluid, lamps */
             brakeParts: string[];
+            /** @description places to look at that sit at no corner */
+            placesOfTheCar: ("fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground")[];
             modulePlug: string;
             plugs: string[];
             channels: components["schemas"]["Channel"][];
@@ -2945,7 +2947,7 @@ export interface components {
         /** @description what there was to see at the place looked at; while the job is open the words for it are not given */
         ShownPicture: {
             /** @enum {string} */
-            drawing: "ring" | "encoder" | "film" | "gap" | "blades" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "relay" | "ground" | "reservoir";
+            drawing: "ring" | "encoder" | "film" | "gap" | "blades" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "relay" | "ground" | "unit-pipes" | "rocked-wheel" | "reservoir";
             shows: {
                 [key: string]: string | number;
             };
@@ -3280,7 +3282,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid";
+            at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground";
             /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
             asks?: boolean;
         };
@@ -3793,7 +3795,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid";
+                    at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground";
                     /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
                     asks?: boolean;
                 };

@@ -80,12 +80,6 @@ function atSupply(attempt: Attempt, station: Station): Work[] {
     if (station === 'hydraulics' || station === 'brakes' || station === 'switches' || station === 'lamps')
         return atBrakes(attempt, station);
     if (station !== 'supply') return [];
-    const look = (at: Sight, key: string): Work => ({
-        key,
-        label: t(`look.${at}`),
-        rate: `look.${at}`,
-        action: { do: 'look', channel: WHOLE_CAR, at },
-    });
     return [
         look('fuse', 'L'),
         look('relay', 'W'),
@@ -95,16 +89,28 @@ function atSupply(attempt: Attempt, station: Station): Work[] {
     ];
 }
 
-/** Fluid and lamps can be looked at; what the terminal works and shows is under its own tab. */
+function look(at: Sight, key: string, channel = WHOLE_CAR): Work {
+    return { key, label: t(`look.${at}`), rate: `look.${at}`, action: { do: 'look', channel, at } };
+}
+
+/** What of the hydraulic unit can be looked at, each with its key; relays inside it cannot. */
+const AT_THE_UNIT: [Attempt['car']['placesOfTheCar'][number], string][] = [
+    ['fluid', 'L'],
+    ['unit-pipes', 'B'],
+    ['pump-fuse', 'I'],
+    ['valve-fuse', 'O'],
+    ['pump-relay', 'T'],
+    ['valve-relay', 'U'],
+    ['unit-ground', 'G'],
+];
+
+/** Unit, fluid and lamps can be looked at; what the terminal works and shows is under its own tab. */
 function atBrakes(attempt: Attempt, station: 'hydraulics' | 'brakes' | 'switches' | 'lamps'): Work[] {
     const looks: Record<typeof station, Work[]> = {
         hydraulics: [
-            {
-                key: 'L',
-                label: t('look.fluid'),
-                rate: 'look.fluid',
-                action: { do: 'look', channel: WHOLE_CAR, at: 'fluid' },
-            },
+            ...AT_THE_UNIT.filter(([at]) => attempt.car.placesOfTheCar.includes(at)).map((one) =>
+                look(...one),
+            ),
             ...(attempt.car.unitIntegrated
                 ? []
                 : [
@@ -140,9 +146,7 @@ function atBrakes(attempt: Attempt, station: 'hydraulics' | 'brakes' | 'switches
 
 function looks(channel: string, station: Station): Work[] {
     const at = SIGHTS[station];
-    return at === undefined
-        ? []
-        : [{ key: 'L', label: t(`look.${at}`), rate: `look.${at}`, action: { do: 'look', channel, at } }];
+    return at === undefined ? [] : [look(at, 'L', channel)];
 }
 
 function plugWork({ car, state }: Attempt, channel: string, station: Station): Work[] {

@@ -2,6 +2,7 @@ import type { ShownPicture } from '../api/types';
 import { fixed, number } from '../words/reader';
 import { t } from '../words/words';
 import { blades, PLACES } from './blades';
+import { pipes } from './pipes';
 import { type Shows, amount, conductors, word } from './shows';
 
 /** How much of it there is, in five words; nothing of it goes without saying. */
@@ -136,8 +137,17 @@ const SAID: Record<ShownPicture['drawing'], (shows: Shows) => string[]> = {
         t(`look-says.wire-${word(shows, 'wire')}`),
         ...much(shows, 'clouded'),
     ],
-    relay: (shows) => much(shows, 'burn', 'dull', 'dust'),
+    relay: (shows) => [millimetres(shows, 'apartMillimetres'), ...much(shows, 'burn', 'dull', 'dust')],
     ground: (shows) => much(shows, 'rust', 'dull'),
+    'unit-pipes': (shows) => [
+        ...pipes(shows).map(({ port, leads }) => t('look-says.pipe', { port, wheel: t(`channel.${leads}`) })),
+        ...much(shows, 'wax', 'dirt', 'wet'),
+    ],
+    'rocked-wheel': (shows) => [
+        t(`rocked.seen-from-${word(shows, 'seenFrom')}`),
+        ...['rimMillimetres', 'ringMillimetres', 'sensorMillimetres'].map((one) => millimetres(shows, one)),
+        ...much(shows, 'dirt'),
+    ],
     reservoir: (shows) => [
         t('look-says.level', { percent: Math.round(amount(shows, 'level') * 100) }),
         ...much(shows, 'tint'),

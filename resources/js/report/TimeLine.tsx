@@ -69,18 +69,26 @@ export function TimeLine({ attempt, report }: { attempt: number; report: Report 
     );
 }
 
-/** What there was to see, where somebody looked. */
+/** What there was to see, where somebody looked, gauged or rocked. */
 function Seen({ step: { action, observation } }: { step: Step }) {
-    if (action.do !== 'look' || observation.picture === undefined) return null;
     const { picture } = observation;
+    if (picture === undefined) return null;
+    const isLook = action.do === 'look';
+    const channel = 'channel' in action ? action.channel : '';
     return (
         <LookPicture
             picture={picture}
-            seed={`${action.channel} ${action.at}`}
-            label={t('look-picture.of', {
-                place: t(`look-place.${action.at}`),
-                channel: t(`channel.${action.channel}`),
-            })}
+            seed={isLook ? `${channel} ${action.at}` : channel}
+            label={
+                isLook
+                    ? t('look-picture.of', {
+                          place: t(`look-place.${action.at}`),
+                          channel: t(`channel.${channel}`),
+                      })
+                    : t(`${picture.drawing === 'blades' ? 'gauged' : 'rocked'}.title`, {
+                          channel: t(`channel.${channel}`),
+                      })
+            }
             view={bestView(picture)}
             className="my-1 max-w-40 rounded-part"
         />

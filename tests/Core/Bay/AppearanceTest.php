@@ -7,6 +7,7 @@ namespace Tests\Core\Bay;
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\CarAction;
 use Lernfall\Bay\Contract\Observation;
+use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Inspection\Sight;
 use Lernfall\Bay\Repair\Repair;
@@ -18,6 +19,7 @@ use Lernfall\Fault\Fault;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Played;
 use Tests\Support\Workbench;
 
 /** What each fault looks like, by the parameters its pictures are drawn from. Common practice, no source. */
@@ -67,6 +69,15 @@ final class AppearanceTest extends TestCase
         'fuse-blown' => ['fuse' => ['wire']],
         'relay-burnt' => ['relay' => ['burn']],
         'ground-rusty' => ['ground' => ['rust']],
+        'pump-fuse-blown' => ['pump-fuse' => ['wire']],
+        'valve-fuse-blown' => ['valve-fuse' => ['wire']],
+        'pump-relay-burnt' => ['pump-relay' => ['burn']],
+        'valve-relay-burnt' => ['valve-relay' => ['burn']],
+        'pump-relay-welded' => ['pump-relay' => ['apartMillimetres']],
+        'valve-relay-welded' => ['valve-relay' => ['apartMillimetres']],
+        'unit-ground-rusty' => ['unit-ground' => ['rust']],
+        'brake-pipes-crossed' => ['unit-pipes' => ['leads.1', 'leads.2']],
+        'brake-pipes-crossed-along' => ['unit-pipes' => ['leads.1', 'leads.3']],
     ];
 
     /** @return iterable<string, array{CatalogueEntry}> */
@@ -165,6 +176,30 @@ final class AppearanceTest extends TestCase
         $bench = Workbench::healthy()->secured();
 
         self::assertNotEquals($bench->do(new LookAt('FL', Sight::Ring))->picture, $bench->do(new LookAt('FR', Sight::Ring))->picture);
+    }
+
+    /** Relays in one housing with the unit are out of sight, and what has no unit has none of its places. */
+    public function test_there_is_to_see_what_the_car_has(): void
+    {
+        $names = static fn (string $id): array => array_column(Sight::ofTheCar(Workbench::vehicle($id)), 'value');
+        self::assertSame(['fuse', 'relay', 'ground', 'fluid', 'unit-pipes', 'pump-fuse', 'pump-relay', 'valve-fuse', 'valve-relay', 'unit-ground'], $names('harl-13'));
+        self::assertSame(['pump-relay', 'valve-relay'], array_values(array_diff($names('harl-13'), $names('brack-22'))));
+        self::assertSame(['fuse', 'relay', 'ground', 'fluid'], $names('ostrel-t2'));
+
+        $this->expectExceptionObject(UnfitAction::unknown('at', 'pump-relay'));
+        Played::on(Workbench::case([['sensor-dead', 'FR']], Workbench::vehicle('brack-22')))->do(['do' => 'look', 'channel' => 'car', 'at' => 'pump-relay']);
+    }
+
+    /** Two pipes that change places cross on the picture; each port keeps its stamp. */
+    public function test_pipes_are_drawn_to_where_they_lead(): void
+    {
+        $leads = [];
+        foreach (range(1, self::CARS) as $car) {
+            $shows = Workbench::withFault('brake-pipes-crossed', 'RL', seed: "car $car")->do(new LookAt(Vehicle::WHOLE, Sight::UnitPipes))->picture->shows ?? [];
+            self::assertSame(['FL', 'FR', 'RL', 'RR'], [$shows['port.1'], $shows['port.2'], $shows['port.3'], $shows['port.4']]);
+            $leads[] = implode(' ', [$shows['leads.1'], $shows['leads.2'], $shows['leads.3'], $shows['leads.4']]);
+        }
+        self::assertEqualsCanonicalizing(['FL FR RR RL', 'FL FR RL RR'], array_values(array_unique($leads)), 'seen by some, overlooked by others');
     }
 
     /** Whoever only reckons with a car has no picture of it: what speaks for it is the chance of each word. */

@@ -45,12 +45,12 @@ final class BrakePartsTest extends TestCase
         // its motor turns; only what is done several times at one circuit shows it
         'pump-half-dead' => ['', '', []],
         // every valve at once lets every wheel go, whichever pipe leads where
-        'brake-pipes-crossed' => ['', '', []],
+        'brake-pipes-crossed' => ['', '', ['look-unit-pipes']],
         // both front brakes hang at one circuit now: its accumulator does not take what they let out
-        'brake-pipes-crossed-along' => ['', '', ['valves-together']],
-        'pump-relay-burnt' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
-        'pump-fuse-blown' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
-        'valve-relay-welded' => ['C0121-24', 'C0121-24', ['codes-of-parts']],
+        'brake-pipes-crossed-along' => ['', '', ['look-unit-pipes', 'valves-together']],
+        'pump-relay-burnt' => ['', 'C0110-13', ['codes-of-parts', 'look-pump-relay', 'pump']],
+        'pump-fuse-blown' => ['', 'C0110-13', ['codes-of-parts', 'look-pump-fuse', 'pump']],
+        'valve-relay-welded' => ['C0121-24', 'C0121-24', ['codes-of-parts', 'look-valve-relay']],
         'brake-line-leaking' => ['', '', ['look-fluid', 'pedal']],
         // the lining that rubs is felt by hand as well
         'slide-pins-seized' => ['', '', ['rollers-front', 'valves-together']],
@@ -64,12 +64,12 @@ final class BrakePartsTest extends TestCase
         'inlet-throttled' => ['', '', ['rollers-front']],
         'outlet-leaking' => ['', '', ['pedal']],
         'pump-wire-open' => ['', 'C0110-13', ['codes-of-parts', 'pump']],
-        'pump-relay-welded' => ['', 'C0110-24', ['codes-of-parts', 'pump']],
+        'pump-relay-welded' => ['', 'C0110-24', ['codes-of-parts', 'look-pump-relay', 'pump']],
         // one winding at a time gets enough through its contact
-        'valve-relay-burnt' => ['', '', ['valves-together']],
-        'valve-fuse-blown' => ['C0121-13', 'C0121-13', ['codes-of-parts', 'valves-together']],
+        'valve-relay-burnt' => ['', '', ['look-valve-relay', 'valves-together']],
+        'valve-fuse-blown' => ['C0121-13', 'C0121-13', ['codes-of-parts', 'look-valve-fuse', 'valves-together']],
         // eight windings at once load the ground more than one
-        'unit-ground-rusty' => ['', 'C0110-13', ['codes-of-parts', 'pump', 'valves-together']],
+        'unit-ground-rusty' => ['', 'C0110-13', ['codes-of-parts', 'look-unit-ground', 'pump', 'valves-together']],
         // it empties slowly, and a seized one holds whatever the valves do
         'hose-collapsed' => ['', '', ['rollers-front', 'valves-together']],
         'caliper-seized' => ['', '', ['rollers-front', 'valves-together']],

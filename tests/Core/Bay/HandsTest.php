@@ -34,6 +34,19 @@ final class HandsTest extends TestCase
         self::assertSame('sensor-moves', $felt('sensor-loose')['sensor']);
     }
 
+    /** What is felt is what moves on the picture; what is firm gives a tenth at most. */
+    public function test_a_rocked_wheel_is_drawn_as_it_moves(): void
+    {
+        $shows = static fn (string $kind, ?float $strength = null): array => Played::on(Workbench::case([[$kind, 'FR', '', $strength]]))
+            ->secured()->do(['do' => 'rock-wheel', 'channel' => 'FR'])->shown()->picture->shows ?? [];
+        $moved = static fn (array $one): array => [$one['rimMillimetres'] > 0.3, $one['ringMillimetres'] > 0.3, $one['sensorMillimetres'] > 0.3];
+
+        self::assertSame(1.6, $shows('bearing-play', 0.0016)['rimMillimetres']);
+        self::assertSame([false, false, false], $moved($shows('bearing-play', 0.0001)));
+        self::assertSame([false, true, false], $moved($shows('ring-loose')));
+        self::assertSame([false, false, true], $moved($shows('sensor-loose')));
+    }
+
     /** Play of a bearing is felt in either direction and is gone while the brake is held; that of a joint is felt in its own direction, and stays. Common practice, no source. */
     public function test_the_brake_tells_a_bearing_from_a_joint(): void
     {

@@ -6,6 +6,7 @@ namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Gauge\GaugeGap;
+use Lernfall\Bay\Gauge\GaugeGapProcedure;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -39,6 +40,23 @@ final class WheelWorkTest extends TestCase
         self::assertSame($shows['place.1'], $shows['place.3']);
         self::assertEqualsWithDelta(0.8, $shows['place.2'] - $shows['place.4'], 0.1);
         self::assertNull(Workbench::simulator()->predict(Car::hypothesis(Workbench::vehicle(), Workbench::vehicle()), new GaugeGap('FR'))[0]->prediction->picture);
+    }
+
+    /** A magnet ring in its hub leaves no way in for a blade: that is what is found, with any gap and by any hand, and it can be written down. */
+    public function test_where_no_blade_can_be_put_in_that_is_what_is_found(): void
+    {
+        $lendo = Workbench::vehicle('lendo-15');
+        $gauge = ['do' => 'gauge-gap', 'channel' => 'RL'];
+        foreach ([['gap-large', 'RL', '', 0.0009], ['sensor-dead', 'FR']] as $fault) {
+            $found = Played::on(Workbench::case([$fault], $lendo))->secured()->do($gauge);
+            self::assertSame(['reach'], array_keys($found->shown()->values));
+            self::assertSame('no-way-in', $found->shown()->word('reach'));
+            self::assertNull($found->shown()->picture);
+            $found->do(['do' => 'write-reading', 'of' => count($found->job->steps), 'feature' => 'reach', 'value' => null, 'unit' => '', 'word' => 'no-way-in', 'judgement' => 'unsure', 'comparedWith' => '']);
+            self::assertNull($found->shown()->refusal);
+        }
+        $tests = array_map(static fn (string $channel): array => array_column((new GaugeGapProcedure)->candidateTests($lendo, $lendo->channel($channel)), 'id'), ['FL', 'RL']);
+        self::assertSame([['gauge-gap'], []], $tests);
     }
 
     public function test_nobody_gauges_or_draws_out_on_the_floor(): void

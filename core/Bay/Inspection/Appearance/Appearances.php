@@ -22,9 +22,10 @@ final readonly class Appearances
             Sight::Tyre => TyreWall::picture($scene),
             Sight::Linings => LiningEdge::picture($scene),
             Sight::BrakeLine => BrakeHose::picture($scene),
-            Sight::Fuse => FuseWindow::picture($scene),
-            Sight::Relay => RelayContacts::picture($scene),
-            Sight::Ground => GroundScrew::picture($scene),
+            Sight::Fuse, Sight::PumpFuse, Sight::ValveFuse => FuseWindow::picture($scene),
+            Sight::Relay, Sight::PumpRelay, Sight::ValveRelay => RelayContacts::picture($scene),
+            Sight::Ground, Sight::UnitGround => GroundScrew::picture($scene),
+            Sight::UnitPipes => PipesOfUnit::picture($scene),
             Sight::Fluid => Reservoir::picture($scene),
         };
     }

@@ -6,7 +6,7 @@ namespace Lernfall\Bay\Inspection\Appearance;
 
 use Lernfall\Bay\Contract\ObservedPicture;
 
-/** The screw that holds the ground eye of the module to the body. */
+/** The screw that holds the eye of a ground wire to the body: of the module, or of the hydraulic unit. */
 final readonly class GroundScrew
 {
     public static function picture(Scene $scene): ObservedPicture

@@ -10,7 +10,6 @@ import { LastSeen } from './LastSeen';
 
 const PLACES = ['ring', 'film', 'gap', 'tip', 'cable', 'sensor-plug', 'module-plug', 'tyre'] as const;
 const PLACES_OF_A_BRAKE = ['linings', 'brake-line'] as const;
-const PLACES_OF_THE_CAR = ['fuse', 'relay', 'ground', 'fluid'] as const;
 
 const SEEN = ['look', 'gauge-gap', 'rock-wheel', 'look-at-lamps'] as const;
 
@@ -56,7 +55,7 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
 }
 
 function places({ car }: Attempt, channel: string) {
-    if (channel === WHOLE_CAR) return PLACES_OF_THE_CAR;
+    if (channel === WHOLE_CAR) return car.placesOfTheCar;
     const links = car.channels.find((one) => one.id === channel)?.links ?? [];
     return [
         ...PLACES,

@@ -11,16 +11,15 @@ import { WriteDown } from '../WriteDown';
 
 const NUMBERS = ['gap', 'spread'] as const;
 
+type Props = Pick<PanelProps, 'attempt' | 'act' | 'busy'> & { step: StepOf<'gauge-gap'> };
+
 /** The last gauging: blades as they went in, to be read; a number where it was gauged before there were pictures of it. */
-export function Gauged({
-    attempt,
-    step,
-    act,
-    busy,
-}: Pick<PanelProps, 'attempt' | 'act' | 'busy'> & { step: StepOf<'gauge-gap'> }) {
+export function Gauged({ attempt, step, act, busy }: Props) {
     const [feature, setFeature] = useState<(typeof NUMBERS)[number]>('gap');
     const { picture, values } = step.observation;
     const channel = t(`channel.${step.action.channel}`);
+    if (values.reach !== undefined)
+        return <NoWayIn attempt={attempt} step={step} channel={channel} act={act} busy={busy} />;
     return (
         <>
             <div role="status" className="border-t border-slate-line pt-2">
@@ -54,6 +53,28 @@ export function Gauged({
                 />
             )}
             <WriteDown key={feature} step={step} feature={feature} unitsOf="metres" act={act} busy={busy} />
+        </>
+    );
+}
+
+/** Where the maker has left no way in for a blade; that is written down as well. */
+function NoWayIn({ attempt, step, channel, act, busy }: Props & { channel: string }) {
+    return (
+        <>
+            <div role="status" className="border-t border-slate-line pt-2">
+                <p className="flex justify-between pb-1 text-small text-slate-soft">
+                    <span>{t('gauged.title', { channel })}</span>
+                    <span>{t('bay.step', { step: step.number })}</span>
+                </p>
+                <p className="text-large text-reading">{t('gauged.no-way-in')}</p>
+            </div>
+            <WriteDown
+                step={step}
+                feature="reach"
+                sights={attempt.sights.reach ?? []}
+                act={act}
+                busy={busy}
+            />
         </>
     );
 }

@@ -7,6 +7,7 @@ import { WriteDown } from '../WriteDown';
 import { WriteWords, type Shown } from '../WriteWords';
 import { Gauged } from './Gauged';
 import { LookSeen } from './LookSeen';
+import { Rocked } from './Rocked';
 
 /** Each lamp as it is, and as it was when the key was turned on. */
 function lampsShown({ car, sights, steps }: Attempt): Shown[] {
@@ -37,15 +38,7 @@ export function LastSeen({ attempt, act, onAct, busy }: Props) {
             <WriteWords key={lamps.number} step={lamps} shown={lampsShown(attempt)} act={act} busy={busy} />
         );
     if (rocked !== undefined && rocked.number > Math.max(look?.number ?? 0, gauged?.number ?? 0)) {
-        return (
-            <Seen
-                title={`${t('work.rock')}, ${rocked.action.channel}`}
-                step={rocked.number}
-                text={Object.values(rocked.observation.values)
-                    .map((word) => t(`felt.${String(word)}`))
-                    .join(', ')}
-            />
-        );
+        return <Rocked key={rocked.number} attempt={attempt} step={rocked} act={act} busy={busy} />;
     }
     if (gauged !== undefined && gauged.number > (look?.number ?? 0)) {
         return <Gauged key={gauged.number} attempt={attempt} step={gauged} act={act} busy={busy} />;

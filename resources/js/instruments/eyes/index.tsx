@@ -29,8 +29,11 @@ export const room: Room = {
                 return word === 'no-blemish' ? [] : [t(`blemish.${word}`)];
             },
         },
-        gauged: { number: (name) => `${t(`gauged.${name}`)} ` },
-        felt: { word: (_, word) => [t(`felt.${word}`)] },
+        gauged: {
+            number: (name) => `${t(`gauged.${name}`)} `,
+            word: (_, word) => [t(`sight.${word}`)],
+        },
+        felt: { word: (_, word) => [t(`sight.${word}`)] },
         lamps: {
             word: (name, word) => {
                 if (word === 'blinks') return [t('did.lamp-blinks', { lamp: t(`lamp.${name}`) })];
@@ -41,7 +44,10 @@ export const room: Room = {
         },
     },
     sources: {
-        'gauge-gap': { which: (feature) => `${t(`gauged.${feature}`)} · ` },
+        'gauge-gap': {
+            which: (feature) => (feature === 'reach' ? '' : `${t(`gauged.${feature}`)} · `),
+        },
+        'rock-wheel': { which: (feature) => `${t(`rocked.${feature}`)} · ` },
         'look-at-lamps': {
             which: (feature) =>
                 feature.startsWith('bulb.')

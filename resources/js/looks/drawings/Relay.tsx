@@ -2,15 +2,20 @@ import { tenths } from '../../ui/tenths';
 import { Specks } from '../Specks';
 import { type DrawingProps, amount, row } from '../shows';
 
-/** The contacts, where they face each other. */
-const CONTACTS = [
-    { x: 268, y: 128 },
-    { x: 268, y: 168 },
-];
+/** The lower contact, and so far above it the upper one stands for each millimetre of air between them. */
+const LOWER = 172;
+const THICK = 26;
+const PER_MILLIMETRE = 22;
+
+/** Where the arm turns, and how far it leans for each pixel by which its contact is let down. */
+const HINGE = { x: 84, y: 91 };
+const LEAN = 180 / Math.PI / (262 - HINGE.x);
 
 /** A relay with its cap off: coil on the left, the moving arm above, and the pair of contacts that it closes. */
 export function Relay({ shows, seed }: DrawingProps) {
     const burn = amount(shows, 'burn');
+    const down = PER_MILLIMETRE * (1 - amount(shows, 'apartMillimetres'));
+    const face = { dull: amount(shows, 'dull'), burn };
     return (
         <g>
             <rect width={400} height={300} className="fill-part-deep" />
@@ -40,33 +45,14 @@ export function Relay({ shows, seed }: DrawingProps) {
                 strokeWidth={5}
             />
             <path d="M128 128v-22h24v22" className="fill-part-metal stroke-part-edge" strokeWidth={3} />
-            <path
-                d="M84 84h216v14h-216ZM84 98v138h-14v-152h14"
-                className="fill-part-metal stroke-part-edge"
-                strokeWidth={3}
-            />
-            <path d="M262 98v22M262 236v-60" className="fill-none stroke-part-metal" strokeWidth={14} />
-            {CONTACTS.map(({ x, y }, index) => (
-                <g key={y}>
-                    <ellipse
-                        cx={x - 6}
-                        cy={y}
-                        rx={26}
-                        ry={13}
-                        className="fill-part-shine stroke-part-edge"
-                        strokeWidth={3}
-                    />
-                    <ellipse
-                        cx={x - 6}
-                        cy={y}
-                        rx={26}
-                        ry={13}
-                        className="fill-part-metal-dark"
-                        opacity={amount(shows, 'dull') * 0.6}
-                    />
-                    <Burn x={x - 6} y={y} burn={burn} seed={`${seed} ${index}`} />
-                </g>
-            ))}
+            <path d="M84 98v138h-14v-152h14Z" className="fill-part-metal stroke-part-edge" strokeWidth={3} />
+            <path d="M262 236v-60" className="fill-none stroke-part-metal" strokeWidth={14} />
+            <Contact y={LOWER} {...face} seed={`${seed} 1`} />
+            <g transform={`rotate(${tenths(10 * down * LEAN) / 10} ${HINGE.x} ${HINGE.y})`}>
+                <path d="M70 84h230v14h-230Z" className="fill-part-metal stroke-part-edge" strokeWidth={3} />
+                <path d="M262 98v22" className="fill-none stroke-part-metal" strokeWidth={14} />
+                <Contact y={LOWER - THICK - PER_MILLIMETRE} {...face} seed={`${seed} 0`} />
+            </g>
             <Specks
                 seed={`${seed} dust`}
                 many={60}
@@ -76,6 +62,17 @@ export function Relay({ shows, seed }: DrawingProps) {
                 className="fill-part-dirt"
             />
         </g>
+    );
+}
+
+function Contact({ y, dull, burn, seed }: { y: number; dull: number; burn: number; seed: string }) {
+    const round = { cx: 262, cy: y, rx: 26, ry: THICK / 2 };
+    return (
+        <>
+            <ellipse {...round} className="fill-part-shine stroke-part-edge" strokeWidth={3} />
+            <ellipse {...round} className="fill-part-metal-dark" opacity={dull * 0.6} />
+            <Burn x={262} y={y} burn={burn} seed={seed} />
+        </>
     );
 }
 

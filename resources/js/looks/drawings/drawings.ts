@@ -10,11 +10,13 @@ import { Fuse } from './Fuse';
 import { Gap } from './Gap';
 import { GroundScrew } from './GroundScrew';
 import { Linings } from './Linings';
+import { PipesOfUnit } from './PipesOfUnit';
 import { PlugFace } from './PlugFace';
 import { PlugJoined } from './PlugJoined';
 import { Relay } from './Relay';
 import { Reservoir } from './Reservoir';
 import { RingInSlot } from './RingInSlot';
+import { RockedWheel } from './RockedWheel';
 import { Tip } from './Tip';
 import { Tyre } from './Tyre';
 
@@ -35,6 +37,8 @@ export const DRAWINGS: Record<ShownPicture['drawing'], ComponentType<DrawingProp
     fuse: Fuse,
     relay: Relay,
     ground: GroundScrew,
+    'unit-pipes': PipesOfUnit,
+    'rocked-wheel': RockedWheel,
     reservoir: Reservoir,
 };
 

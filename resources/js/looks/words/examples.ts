@@ -45,6 +45,14 @@ const cable = (shows: Shows): Shows => ({
     ...shows,
 });
 
+const unit = (...front: string[]): Shows => ({
+    wax: 0.2,
+    dirt: 0.2,
+    wet: 0,
+    ...Object.fromEntries(['FL', 'FR', 'RL', 'RR'].map((port, index) => [`port.${index + 1}`, port])),
+    ...Object.fromEntries([...front, 'RL', 'RR'].map((wheel, index) => [`leads.${index + 1}`, wheel])),
+});
+
 /** One part that each word could be said of, the same in every job: by the word, what is drawn and what of it differs from a plain one. */
 const EXAMPLES: Record<string, [Drawing, Shows]> = {
     'teeth-even': ['ring', PLAIN.ring],
@@ -81,8 +89,11 @@ const EXAMPLES: Record<string, [Drawing, Shows]> = {
     'line-wet': ['brake-hose', { wet: 0.9, dirt: 0.3, rust: 0.2 }],
     'fuse-whole': ['fuse', { place: '', amperes: 10, wire: 'through', clouded: 0.1 }],
     'fuse-blown': ['fuse', { place: '', amperes: 10, wire: 'parted', clouded: 0.1 }],
-    'contacts-bright': ['relay', { burn: 0.1, dull: 0.1, dust: 0.2 }],
-    'contacts-burnt': ['relay', { burn: 0.9, dull: 0.2, dust: 0.2 }],
+    'contacts-bright': ['relay', { burn: 0.1, apartMillimetres: 1, dull: 0.1, dust: 0.2 }],
+    'contacts-burnt': ['relay', { burn: 0.9, apartMillimetres: 1, dull: 0.2, dust: 0.2 }],
+    'contacts-stuck': ['relay', { burn: 0.2, apartMillimetres: 0, dull: 0.2, dust: 0.2 }],
+    'pipes-as-stamped': ['unit-pipes', unit('FL', 'FR')],
+    'pipes-change-places': ['unit-pipes', unit('FR', 'FL')],
     'ground-clean': ['ground', { rust: 0.1, dull: 0.2 }],
     'ground-rusty': ['ground', { rust: 0.9, dull: 0.2 }],
     'fluid-full': ['reservoir', { level: 0.8, tint: 0.2 }],
