@@ -37,7 +37,7 @@ final readonly class RockedWheel
         return new ObservedPicture('rocked-wheel', [
             'seenFrom' => $rock->at === Grip::TopAndBottom ? 'front' : 'above',
             'rimMillimetres' => round(max($bearing ? max(self::FELT, $play) : self::GIVES, $joint ? $between("joint.{$rock->at->value}", self::FELT, self::JOINT) : self::GIVES), 1),
-            'ringMillimetres' => $ringTurns ? $between('ring', 2.0, 5.0) : $between('ring', 0.0, self::GIVES),
+            'ringMillimetres' => $ringTurns ? $between('ring', 1.0, 2.0) : $between('ring', 0.0, self::GIVES),
             'sensorMillimetres' => $sensorMoves ? $between('sensor', 0.8, 2.0) : $between('sensor', 0.0, self::GIVES),
             'dirt' => $between('dirt', 0.1, 0.6),
         ]);

@@ -9,7 +9,7 @@ import { t } from '../words/words';
 import { Described } from './Described';
 import { LookControls } from './LookControls';
 import { LookPicture } from './LookPicture';
-import { type Look, lookAt, looks, otherSide, seedOf, turnedAt } from './looked';
+import { type Look, lookAt, looks, nameOf, otherSide, seedOf, turnedAt } from './looked';
 import { LookedAt } from './LookedAt';
 import { type Looking, nextGlass, useLooking } from './useLooking';
 import { useLookKeys } from './useLookKeys';
@@ -74,14 +74,11 @@ export function CloserLook({ attempt, from, act, onAct, busy, onClose }: Props) 
 
 /** One picture with its place, under the pointer or by arrows the glass. */
 function Figure({ look, looking }: { look: Look; looking: Looking }) {
-    const { channel, at } = look.action;
-    const place = t(`look-place.${at}`);
+    const name = nameOf(look.action);
     return (
         <figure className="min-w-0">
             <figcaption className="flex items-baseline justify-between gap-2 pb-1">
-                <span className="font-semibold">
-                    {t('look-picture.of', { place, channel: t(`channel.${channel}`) })}
-                </span>
+                <span className="font-semibold">{name}</span>
                 <span className="text-small text-ink-soft">
                     {t('look-picture.stood', { step: look.number })}
                 </span>
@@ -90,11 +87,7 @@ function Figure({ look, looking }: { look: Look; looking: Looking }) {
                 <LookPicture
                     picture={look.observation.picture}
                     seed={seedOf(look)}
-                    label={t('look-picture.label', {
-                        place,
-                        channel: t(`channel.${channel}`),
-                        step: look.number,
-                    })}
+                    label={t('look-picture.label', { name, step: look.number })}
                     view={looking.view}
                     glass={looking.glass}
                 />

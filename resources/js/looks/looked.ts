@@ -1,11 +1,18 @@
 import type { Attempt, Car, ShownPicture } from '../api/types';
-import { type StepOf, stepsOf } from '../words/card';
+import { type StepOf, stepsOf, WHOLE_CAR } from '../words/card';
+import { t } from '../words/words';
 
 export type Look = StepOf<'look'> & { observation: { picture: ShownPicture } };
 
 /** Every look that was answered with a picture, in the order they were made. */
 export function looks({ steps }: Pick<Attempt, 'steps'>): Look[] {
     return stepsOf(steps, 'look').filter((step): step is Look => step.observation.picture !== undefined);
+}
+
+/** Where somebody looked: the place and its corner, or the place alone where it sits at none. */
+export function nameOf({ at, channel }: Look['action']): string {
+    const place = t(`look-place.${at}`);
+    return channel === WHOLE_CAR ? place : t('look-picture.of', { place, channel: t(`channel.${channel}`) });
 }
 
 /** The wheel on the other side of the axle; nothing where a place has none. */

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Report, Step } from '../api/types';
 import { bestView } from '../looks/bestView';
 import { LookPicture } from '../looks/LookPicture';
+import { nameOf } from '../looks/looked';
 import { isDrive } from '../road/drives';
 import { clock, shortMinutes } from '../words/quantities';
 import { t } from '../words/words';
@@ -73,18 +74,14 @@ export function TimeLine({ attempt, report }: { attempt: number; report: Report 
 function Seen({ step: { action, observation } }: { step: Step }) {
     const { picture } = observation;
     if (picture === undefined) return null;
-    const isLook = action.do === 'look';
     const channel = 'channel' in action ? action.channel : '';
     return (
         <LookPicture
             picture={picture}
-            seed={isLook ? `${channel} ${action.at}` : channel}
+            seed={action.do === 'look' ? `${channel} ${action.at}` : channel}
             label={
-                isLook
-                    ? t('look-picture.of', {
-                          place: t(`look-place.${action.at}`),
-                          channel: t(`channel.${channel}`),
-                      })
+                action.do === 'look'
+                    ? nameOf(action)
                     : t(`${picture.drawing === 'blades' ? 'gauged' : 'rocked'}.title`, {
                           channel: t(`channel.${channel}`),
                       })

@@ -3,7 +3,7 @@ import { CloserLook } from '../../looks/CloserLook';
 import { Described } from '../../looks/Described';
 import { Runs } from '../../looks/LookControls';
 import { LookPicture } from '../../looks/LookPicture';
-import { type Look, seedOf, turnedAt } from '../../looks/looked';
+import { type Look, nameOf, seedOf, turnedAt } from '../../looks/looked';
 import { useLooking } from '../../looks/useLooking';
 import { Button } from '../../ui/Button';
 import { t } from '../../words/words';
@@ -14,21 +14,21 @@ type Props = Pick<PanelProps, 'attempt' | 'act' | 'onAct' | 'busy'> & { look: Lo
 /** The last look: its picture, and a way to look more closely. */
 export function LookSeen({ attempt, act, onAct, busy, look }: Props) {
     const [isCloser, setCloser] = useState(false);
-    const { channel, at } = look.action;
+    const { channel } = look.action;
     const turnsPerSecond = turnedAt(attempt, look);
     const looking = useLooking(turnsPerSecond, attempt.state.turningChannels.includes(channel));
-    const names = { place: t(`look-place.${at}`), channel: t(`channel.${channel}`), step: look.number };
+    const name = nameOf(look.action);
     return (
         <>
             <div role="status">
                 <p className="flex justify-between pb-1 text-small text-slate-soft">
-                    <span>{t('look-picture.of', names)}</span>
+                    <span>{name}</span>
                     <span>{t('bay.step', { step: look.number })}</span>
                 </p>
                 <LookPicture
                     picture={look.observation.picture}
                     seed={seedOf(look)}
-                    label={t('look-picture.label', names)}
+                    label={t('look-picture.label', { name, step: look.number })}
                     view={looking.view}
                 />
             </div>

@@ -4,7 +4,7 @@ import { Specks } from '../Specks';
 import { FIELD, type DrawingProps, amount, word } from '../shows';
 
 /** All movement is drawn so many times as large as it is: the rim is this far from its middle, in the field and on a wheel. */
-const LARGER = 10;
+const LARGER = 30;
 const RIM = 120;
 const RIM_MILLIMETRES = 240;
 
@@ -12,19 +12,19 @@ const MIDDLE = { x: 150, y: 150 };
 const PER_MILLIMETRE = (RIM / RIM_MILLIMETRES) * LARGER;
 
 /** Less movement than so many pixels is none to draw. */
-const STILL = 1;
+const STILL = 3;
 
 const TYRE = 'M106 30h58q14 0 14 14v212q0 14 -14 14h-58q-14 0 -14 -14v-212q0 -14 14 -14Z';
 
 /** A raised wheel on its edge with hub, ring and sensor: where the one hand pushed it, and dashed where the other did. */
 export function RockedWheel({ shows, seed }: DrawingProps) {
     const lean = (Math.atan((amount(shows, 'rimMillimetres') * PER_MILLIMETRE) / 2 / RIM) * 180) / Math.PI;
-    const ring = amount(shows, 'ringMillimetres') * 4;
-    const sensor = amount(shows, 'sensorMillimetres') * 8;
+    const ring = amount(shows, 'ringMillimetres') * PER_MILLIMETRE;
+    const sensor = amount(shows, 'sensorMillimetres') * PER_MILLIMETRE;
     const turned = (by: number) => `rotate(${tenths(by * 10) / 10} ${MIDDLE.x} ${MIDDLE.y})`;
     return (
         <g>
-            <rect {...FIELD} className="fill-part-deep" />
+            <rect {...FIELD} className="fill-part-plate" />
             <path
                 d="M176 128h206v44h-206Z"
                 className="fill-part-metal-dark stroke-part-edge"
@@ -45,18 +45,18 @@ export function RockedWheel({ shows, seed }: DrawingProps) {
             <path
                 d={TYRE}
                 transform={turned(-lean)}
-                className="fill-none stroke-part-letter"
+                className="fill-none stroke-part-shine"
                 strokeWidth={3}
                 strokeDasharray="9 7"
             />
             <Ring at={0} className="fill-part-metal stroke-part-edge" />
-            {ring > STILL && <Ring at={ring} className="fill-none stroke-part-letter" dashed />}
+            {ring > STILL && <Ring at={ring} className="fill-none stroke-part-shine" dashed />}
             <Sensor at={0} className="fill-part-body stroke-part-edge" />
-            {sensor > STILL && <Sensor at={sensor} className="fill-none stroke-part-letter" dashed />}
-            <text x={388} y={264} textAnchor="end" className="fill-part-letter text-[15px] stroke-none">
+            {sensor > STILL && <Sensor at={sensor} className="fill-none stroke-part-shine" dashed />}
+            <text x={388} y={264} textAnchor="end" className="fill-part-ink text-[15px] stroke-none">
                 {t(`rocked.seen-from-${word(shows, 'seenFrom')}`)}
             </text>
-            <text x={388} y={284} textAnchor="end" className="fill-part-letter text-[15px] stroke-none">
+            <text x={388} y={284} textAnchor="end" className="fill-part-ink text-[15px] stroke-none">
                 {t('rocked.larger', { times: LARGER })}
             </text>
         </g>
