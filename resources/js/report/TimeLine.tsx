@@ -79,15 +79,14 @@ function Seen({ step: { action, observation } }: { step: Step }) {
         <LookPicture
             picture={picture}
             seed={action.do === 'look' ? `${channel} ${action.at}` : channel}
-            label={
-                action.do === 'look'
-                    ? nameOf(action)
-                    : t(`${picture.drawing === 'blades' ? 'gauged' : 'rocked'}.title`, {
-                          channel: t(`channel.${channel}`),
-                      })
-            }
+            label={action.do === 'look' ? nameOf(action) : told(action.do, t(`channel.${channel}`))}
             view={bestView(picture)}
             className="my-1 max-w-40 rounded-part"
         />
     );
+}
+
+/** What was done with a wheel, where it was not looked at alone. */
+function told(what: Step['action']['do'], channel: string): string {
+    return what === 'gauge-gap' ? t('gauged.title', { channel }) : t('rocked.title', { channel });
 }
