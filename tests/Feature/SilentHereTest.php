@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Console\CheckCase;
+use App\Documents\SilentFaults;
+use App\Jobs\FindSilentFaults;
+use App\Work\QueueNames;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Queue;
 use Lernfall\Fault\Fault;
 use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -73,10 +78,34 @@ final class SilentHereTest extends FeatureTestCase
         Artisan::call(CheckCase::class, ['case' => $file, '--json' => true]);
         unlink($file);
         $report = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
-        self::$silent[$car] ??= $this->actingAs($this->instructor)->getJson("/api/cars/$car/silent-faults")->assertOk()->json();
+        self::$silent[$car] ??= $this->actingAs($this->instructor)->getJson("/api/cars/$car/silent-faults")->assertOk()->assertJsonPath('known', true)->json('faults');
         $isSilent = array_filter(self::$silent[$car], static fn (array $one): bool => $one['kind'] === $kind && $one['channel'] === $channel && $one['conductor'] === $conductor) !== [];
 
         self::assertSame($isSilent ? ["$kind@$channel"] : [], $report['silent']);
         self::assertSame($isSilent, in_array('silent-here', $report['warnings'], true));
+    }
+
+    public function test_who_asks_first_does_not_wait_and_the_worker_is_asked_once(): void
+    {
+        Cache::flush();
+        Queue::fake();
+        $this->actingAs($this->instructor)->getJson('/api/cars/ostrel-t2/silent-faults')->assertOk()->assertExactJson(['known' => false, 'faults' => []]);
+        $this->getJson('/api/cars/ostrel-t2/silent-faults')->assertJsonPath('known', false);
+        Queue::assertPushedOn(QueueNames::BESIDE, FindSilentFaults::class);
+        Queue::assertCount(1);
+
+        app(SilentFaults::class)->findOut('ostrel-t2');
+        $this->getJson('/api/cars/ostrel-t2/silent-faults')->assertJsonPath('known', true)->assertJsonFragment(['kind' => 'tyre-other-size', 'channel' => 'FR', 'conductor' => '']);
+    }
+
+    public function test_where_it_cannot_be_found_out_the_bench_goes_on_without(): void
+    {
+        Cache::flush();
+        Queue::fake();
+        (new FindSilentFaults('ostrel-t2'))->failed();
+
+        $this->actingAs($this->instructor)->getJson('/api/cars/ostrel-t2/silent-faults')->assertExactJson(['known' => true, 'faults' => []]);
+        Queue::assertNothingPushed();
+        Cache::flush();
     }
 }

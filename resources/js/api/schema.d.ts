@@ -1643,11 +1643,15 @@ export interface components {
             address: string | null;
         };
         SilentFault: {
-            /** @description Which faults a car does not show in their middle strength. It takes seconds to find out, and is found out once. */
             kind: string;
             channel: string;
             /** @description empty where it sits on none */
             conductor: string;
+        };
+        SilentFaults: {
+            /** @description false while it waits for the worker */
+            known: boolean;
+            faults: components["schemas"]["SilentFault"][];
         };
         SensiblePath: {
             /** @description repair and proof included */
@@ -7369,7 +7373,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SilentFault"][];
+                    "application/json": components["schemas"]["SilentFaults"];
                 };
             };
             /** @description no such car */

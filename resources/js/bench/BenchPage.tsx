@@ -22,6 +22,7 @@ import { PreviewSummary } from './PreviewSummary';
 import { PreviewTable } from './PreviewTable';
 import { atStation } from './moved';
 import { useBench } from './useBench';
+import { useSilentFaults } from './useSilentFaults';
 import { laidSheet } from './useSheet';
 
 export function BenchPage() {
@@ -79,11 +80,7 @@ function Bench({ cars, kinds, record, sheet }: Props) {
     const bench = useBench(cars, kinds, record, sheet);
     const { fields, preview, errors } = bench;
     const car = cars.find((one) => one.id === fields.car) ?? cars[0]!;
-    const silent = useQuery({
-        queryKey: ['silent-faults', car.id],
-        queryFn: () => taken(api.GET('/api/cars/{car}/silent-faults', { params: { path: { car: car.id } } })),
-        staleTime: Infinity,
-    });
+    const silent = useSilentFaults(car.id);
     const [throws, setThrows] = useState(false);
     const [publishes, setPublishes] = useState(false);
     const [position, setPosition] = useState(0);
@@ -228,7 +225,7 @@ function Bench({ cars, kinds, record, sheet }: Props) {
                                 key={`${fields.car} ${chosen}`}
                                 car={car}
                                 kinds={kinds}
-                                silent={silent.data ?? []}
+                                silent={silent}
                                 fault={fault}
                                 errors={errors}
                                 position={chosen}
