@@ -15,8 +15,8 @@ final class FindSilentFaults implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
 
-    /** Seconds after which one that never came to be processed stands in nobody's way. */
-    public int $uniqueFor = 600;
+    /** Seconds after which one that never came to be processed stands in nobody's way; a second one finds what the first found out. */
+    public int $uniqueFor = 30;
 
     public function __construct(private readonly string $car)
     {

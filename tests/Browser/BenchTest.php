@@ -47,7 +47,8 @@ final class BenchTest extends BrowserTestCase
     /** What no module and no instrument would notice says so before it is chosen; a sensor that sits fast is kept with the case. */
     public function test_a_fault_this_car_is_silent_about_is_marked_and_a_sensor_can_sit_fast(): void
     {
-        $person = $this->person()->signIn('kessel')->open('/cases/2')->see('What the apprentice will meet')
+        // found out beside the rest, from the first time this car stands on a bench
+        $person = $this->person()->signIn('kessel')->open('/cases/4')->see('What the apprentice will meet')->open('/cases/2')->see('What the apprentice will meet')
             ->tick('FL', 'Sensors that sit fast: drawing one takes longer, and it may break')->see('not kept yet')->press('Keep')->doNotSee('not kept yet')
             ->open('/cases/2')->see('What the apprentice will meet');
         self::assertSame(['FL'], $person->browser->executeScript('return [...document.querySelectorAll("fieldset label")].filter((one) => one.querySelector("input")?.checked && ["FL", "FR", "RL", "RR"].includes(one.textContent)).map((one) => one.textContent)'));

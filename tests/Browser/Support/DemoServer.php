@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Illuminate\Filesystem\Filesystem;
 use RuntimeException;
 
 /** The application served on a free port, on a database file of its own: freshly seeded, or with nobody in it. */
@@ -28,9 +29,11 @@ final class DemoServer
             'APP_ENV' => 'production',
             'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
             'BCRYPT_ROUNDS' => '4',
+            'CACHE_STORE' => 'file',
             'DB_DATABASE' => $database,
             'LERNFALL_ACTIONS_A_MINUTE' => '600', // faster than a person
             'LERNFALL_ATTEMPT_SEED' => 'the same cars each time',
+            'LERNFALL_CACHE' => "$database.cache",
             'LERNFALL_DEMO' => '1',
             'LERNFALL_PREPARES_DRIVES' => '0',
             'LERNFALL_HELD_SECONDS' => '0.25',
@@ -76,6 +79,7 @@ final class DemoServer
             proc_terminate($process);
             proc_close($process);
         }
+        (new Filesystem)->deleteDirectory("$this->database.cache");
         array_map(unlink(...), glob(substr($this->database, 0, -strlen('.sqlite')).'.*') ?: []);
     }
 
