@@ -15,8 +15,8 @@ use Lernfall\Revision;
 /** Which faults a car does not show in their middle strength: found out once, by a worker, as every fault is tried by every test. */
 final readonly class SilentFaults
 {
-    /** Seconds before a car on which this failed is tried again. */
-    private const TRIED_AGAIN_AFTER_SECONDS = 3600;
+    /** Seconds for which what has been found out so far is kept, and a car on which this failed is not tried again. */
+    private const KEPT_SECONDS = 3600;
 
     public function __construct(private ContentLibrary $library)
     {
@@ -35,22 +35,45 @@ final readonly class SilentFaults
         return Cache::get($this->key($car));
     }
 
-    public function findOut(string $car): void
+    /**
+     * Goes on finding it out for so many seconds and a fault longer; what is known by then is kept.
+     *
+     * @return bool it is found out
+     */
+    public function findOut(string $car, float $seconds): bool
     {
-        Cache::rememberForever($this->key($car), function () use ($car): array {
-            $vehicle = VehicleReader::read($this->library->vehicles()[$car]);
+        $key = $this->key($car);
+        if (Cache::has($key)) {
+            return true;
+        }
+        $until = microtime(true) + $seconds;
+        $vehicle = VehicleReader::read($this->library->vehicles()[$car]);
+        $visibility = new Visibility($this->library->simulator());
+        $faults = $this->library->catalogue()->usualFaults($vehicle);
+        $shows = Cache::get("$key.so-far", []);
+        foreach ($faults as $fault) {
+            $alike = Visibility::alike($vehicle, $fault);
+            if (isset($shows[$alike])) {
+                continue;
+            }
+            $shows[$alike] = $visibility->shows($vehicle, $fault);
+            if (microtime(true) > $until) {
+                Cache::put("$key.so-far", $shows, self::KEPT_SECONDS);
 
-            return array_map(
-                static fn (Fault $fault): array => ['kind' => $fault->kind->id, 'channel' => $fault->channel, 'conductor' => $fault->conductor],
-                (new Visibility($this->library->simulator()))->silent($vehicle, $this->library->catalogue()->usualFaults($vehicle)),
-            );
-        });
+                return false;
+            }
+        }
+        $silent = array_filter($faults, static fn (Fault $fault): bool => ! $shows[Visibility::alike($vehicle, $fault)]);
+        Cache::forever($key, array_map(static fn (Fault $fault): array => ['kind' => $fault->kind->id, 'channel' => $fault->channel, 'conductor' => $fault->conductor], array_values($silent)));
+        Cache::forget("$key.so-far");
+
+        return true;
     }
 
     /** Where it cannot be found out, none is said to be silent for a while. */
     public function giveUp(string $car): void
     {
-        Cache::put($this->key($car), [], self::TRIED_AGAIN_AFTER_SECONDS);
+        Cache::put($this->key($car), [], self::KEPT_SECONDS);
     }
 
     private function key(string $car): string

@@ -6,17 +6,17 @@ namespace App\Jobs;
 
 use App\Documents\SilentFaults;
 use App\Work\QueueNames;
-use Illuminate\Contracts\Queue\ShouldBeUnique;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Finds out which faults a car does not show, once however many benches it stands on. */
-final class FindSilentFaults implements ShouldBeUnique, ShouldQueue
+/** Finds out which faults a car does not show, once however many benches it stands on, and a few faults at a time: others wait for the same worker. */
+final class FindSilentFaults implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
-    /** Seconds after which one that never came to be processed stands in nobody's way; a second one finds what the first found out. */
-    public int $uniqueFor = 30;
+    /** Seconds after which one that never came to be processed stands in nobody's way. */
+    public int $uniqueFor = 60;
 
     public function __construct(private readonly string $car)
     {
@@ -35,6 +35,8 @@ final class FindSilentFaults implements ShouldBeUnique, ShouldQueue
 
     public function handle(SilentFaults $faults): void
     {
-        $faults->findOut($this->car);
+        if (! $faults->findOut($this->car, config()->float('lernfall.seconds_at_a_time'))) {
+            self::dispatch($this->car);
+        }
     }
 }

@@ -30,13 +30,14 @@ final readonly class Orifice
         }
         $sign = $towardsBar > $bar ? 1.0 : -1.0;
         $capacity = $volume->capacity($bar);
+        $held = $volume->volume($bar);
         $after = $bar;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $after = $towardsBar - $sign * max(0.0, $root - $flow * $seconds / (2.0 * $capacity)) ** 2;
             if (abs($after - $bar) < 1e-9) {
                 break;
             }
-            $capacity = ($volume->volume($after) - $volume->volume($bar)) / ($after - $bar);
+            $capacity = ($volume->volume($after) - $held) / ($after - $bar);
         }
 
         return $after;

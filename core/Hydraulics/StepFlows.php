@@ -39,6 +39,9 @@ final class StepFlows
     /** From the master cylinder's side to a brake, or back. */
     public function giveFromMaster(string $circuit, string $channel, VolumeCurve $volume, float $bar): void
     {
+        if ($bar === $this->bar[$channel]) {
+            return;
+        }
         $this->displaced[$circuit] += $volume->volume($bar) - $volume->volume($this->bar[$channel]);
         $this->bar[$channel] = $bar;
     }

@@ -59,12 +59,12 @@ final class BrakedRun
 
     private function roll(float $now): void
     {
-        $brakes = $this->brakes->torques($this->car->turned);
+        $brakes = $this->brakes->torques($this->car->wheels);
         $seconds = self::TICK_SECONDS / self::SUBSTEPS;
         for ($step = 0; $step < self::SUBSTEPS; $step++) {
             $this->car->step($brakes, null, $seconds);
             foreach ($this->listening as $one) {
-                $one->timer->turn($this->car->turning[$one->turned] / (2.0 * M_PI), $now + $step * $seconds, $seconds);
+                $one->timer->turn($this->car->wheels[$one->turned]->turning / (2.0 * M_PI), $now + $step * $seconds, $seconds);
             }
         }
     }

@@ -19,24 +19,25 @@ final readonly class DrivenAxle
     /**
      * With each wheel's torque T/2 − I·(ω̇₁ + ω̇₂)/4, T at the axle: two equations for two speeds.
      *
-     * @param  list<array{float, float, float, float, float, float}>  $equations  of the wheels, as RollingCar has them
+     * @param  list<RollingWheel>  $wheels  of the car, prepared for the step
      * @return array<int, float> radians a second of its two wheels
      */
-    public function solved(array $equations, float $seconds): array
+    public function solved(array $wheels, float $seconds): array
     {
+        [$left, $right] = [$wheels[$this->left], $wheels[$this->left + 1]];
         $coupled = $this->inertia / 4.0 / $seconds;
         $drive = $this->newtonMetres / 2.0 + $coupled * ($this->turningLeft + $this->turningRight);
-        [$heldLeft, $heldRight] = [$equations[$this->left][0] + $coupled, $equations[$this->left + 1][0] + $coupled];
-        [$movedLeft, $movedRight] = [$equations[$this->left][1] + $drive, $equations[$this->left + 1][1] + $drive];
+        [$heldLeft, $heldRight] = [$left->held + $coupled, $right->held + $coupled];
+        [$movedLeft, $movedRight] = [$left->moved + $drive, $right->moved + $drive];
         $determinant = $heldLeft * $heldRight - $coupled ** 2;
-        $left = ($movedLeft * $heldRight - $coupled * $movedRight) / $determinant;
-        $right = ($movedRight * $heldLeft - $coupled * $movedLeft) / $determinant;
-        if ($left < 0.0) {
-            [$left, $right] = [0.0, $movedRight / $heldRight];
-        } elseif ($right < 0.0) {
-            [$left, $right] = [$movedLeft / $heldLeft, 0.0];
+        $turningLeft = ($movedLeft * $heldRight - $coupled * $movedRight) / $determinant;
+        $turningRight = ($movedRight * $heldLeft - $coupled * $movedLeft) / $determinant;
+        if ($turningLeft < 0.0) {
+            [$turningLeft, $turningRight] = [0.0, $movedRight / $heldRight];
+        } elseif ($turningRight < 0.0) {
+            [$turningLeft, $turningRight] = [$movedLeft / $heldLeft, 0.0];
         }
 
-        return [$this->left => $left, $this->left + 1 => $right];
+        return [$this->left => $turningLeft, $this->left + 1 => $turningRight];
     }
 }

@@ -26,7 +26,7 @@ final class Engine
     /** @param  float  $share  of its torque that is asked for */
     public function follow(float $share, RollingCar $car, float $seconds): DrivenAxle
     {
-        [$turningLeft, $turningRight] = [$car->turning[$this->left], $car->turning[$this->left + 1]];
+        [$turningLeft, $turningRight] = [$car->wheels[$this->left]->turning, $car->wheels[$this->left + 1]->turning];
         $axle = ($turningLeft * $this->radii[$this->left] + $turningRight * $this->radii[$this->left + 1]) / 2.0;
         $lag = $share < $this->given ? self::FALLS_SHARE * $this->drivetrain->lagSeconds : $this->drivetrain->lagSeconds;
         $this->given += ($share - $this->given) * min(1.0, $seconds / $lag);

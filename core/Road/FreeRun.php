@@ -91,13 +91,13 @@ final class FreeRun
 
     private function roll(bool $isThrottle, float $share, float $now, float $tickSeconds): void
     {
-        $torques = $this->brakes->torques($this->car->turned);
+        $torques = $this->brakes->torques($this->car->wheels);
         $seconds = $tickSeconds / BrakedRun::SUBSTEPS;
         for ($step = 0; $step < BrakedRun::SUBSTEPS; $step++) {
             $axle = $this->engine->follow($isThrottle ? $share : 0.0, $this->car, $seconds);
             $this->car->step($torques, $isThrottle ? $axle : null, $seconds);
             foreach ($this->listening as $one) {
-                $one->timer->turn($this->car->turning[$one->turned] / (2.0 * M_PI), $now + $step * $seconds, $seconds);
+                $one->timer->turn($this->car->wheels[$one->turned]->turning / (2.0 * M_PI), $now + $step * $seconds, $seconds);
             }
         }
     }

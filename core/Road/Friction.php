@@ -16,16 +16,25 @@ final readonly class Friction
     {
     }
 
-    /** @param  float  $slip  0 for a wheel that rolls, 1 for one that is locked */
-    public function at(float $slip): float
+    /** e^(−c₂·λ), which friction and its slope share. */
+    public function falling(float $slip): float
     {
-        return $this->c1 * (1.0 - exp(-$this->c2 * $slip)) - $this->c3 * $slip;
+        return exp(-$this->c2 * $slip);
+    }
+
+    /**
+     * @param  float  $slip  0 for a wheel that rolls, 1 for one that is locked
+     * @param  ?float  $falling  where it is known already
+     */
+    public function at(float $slip, ?float $falling = null): float
+    {
+        return $this->c1 * (1.0 - ($falling ?? $this->falling($slip))) - $this->c3 * $slip;
     }
 
     /** By how much friction grows with slip; negative beyond the peak. */
-    public function slopeAt(float $slip): float
+    public function slopeAt(float $slip, ?float $falling = null): float
     {
-        return $this->c1 * $this->c2 * exp(-$this->c2 * $slip) - $this->c3;
+        return $this->c1 * $this->c2 * ($falling ?? $this->falling($slip)) - $this->c3;
     }
 
     /** The slip of the greatest friction: where the slope is nothing, λ = ln(c₁·c₂ / c₃) / c₂, and no more than a locked wheel has. */

@@ -6,6 +6,7 @@ namespace Lernfall\Road;
 
 use Lernfall\Hydraulics\BrakeMachine;
 use Lernfall\Hydraulics\BrakeState;
+use Lernfall\Hydraulics\Moved;
 use Lernfall\Module\Control\ControlWish;
 use Lernfall\Module\Control\TractionWish;
 use Lernfall\Vehicle\Brakes\BrakeUnit;
@@ -18,6 +19,9 @@ final class PressedBrakes
     private readonly WheelLines $lines;
 
     private readonly float $mostDisplaced;
+
+    /** @var array{float, ?Moved, float} pressure, what had moved, and seconds after which the fluid was where it had been */
+    private array $still = [0.0, null, 0.0];
 
     /** @param  list<string>  $wheels  front left, front right, rear left, rear right, as the hydraulic unit names them */
     public function __construct(private readonly BrakeUnit $unit, array $wheels, private readonly UnitMoves $moves, private BrakeState $fluid)
@@ -38,12 +42,12 @@ final class PressedBrakes
         $bar = $this->stoppedBar($this->unit->master->bar($newtons));
         $moved = $this->moves->by($wish->first, $wish->pump);
         if ($wish->isOne()) {
-            $this->fluid = $this->machine->after($this->fluid, $bar, $moved, $seconds);
+            $this->flow($bar, $moved, $seconds);
 
             return $moved->pumpsTurning !== [];
         }
-        $this->fluid = $this->machine->after($this->fluid, $bar, $moved, $seconds / 2.0);
-        $this->fluid = $this->machine->after($this->fluid, $bar, $this->moves->by($wish->second, $wish->pump), $seconds / 2.0);
+        $this->flow($bar, $moved, $seconds / 2.0);
+        $this->flow($bar, $this->moves->by($wish->second, $wish->pump), $seconds / 2.0);
 
         return $moved->pumpsTurning !== [];
     }
@@ -56,18 +60,18 @@ final class PressedBrakes
     public function brakeAlone(TractionWish $wish, float $seconds): bool
     {
         $moved = $wish->braked === [] ? $this->moves->by($wish->wheels, false) : $this->moves->braking($wish->wheels, $wish->braked, $wish->builds);
-        $this->fluid = $this->machine->after($this->fluid, 0.0, $moved, $seconds);
+        $this->flow(0.0, $moved, $seconds);
 
         return $moved->pumpsTurning !== [];
     }
 
     /**
-     * @param  array<int, float>  $radians  that each wheel has turned
+     * @param  list<RollingWheel>  $wheels  as they have turned
      * @return list<float> N·m of each brake
      */
-    public function torques(array $radians): array
+    public function torques(array $wheels): array
     {
-        return $this->lines->torques($this->fluid, $radians);
+        return $this->lines->torques($this->fluid, $wheels);
     }
 
     /** By how much their force swings with the turns of uneven discs, as a share of it. */
@@ -110,6 +114,22 @@ final class PressedBrakes
         }
 
         return $left;
+    }
+
+    /** What has left the fluid where it was does so again, as long as nothing else moves. */
+    private function flow(float $bar, Moved $moved, float $seconds): void
+    {
+        if ($this->still === [$bar, $moved, $seconds]) {
+            return;
+        }
+        $after = $this->machine->after($this->fluid, $bar, $moved, $seconds);
+        if ($after == $this->fluid) {
+            $this->still = [$bar, $moved, $seconds];
+
+            return;
+        }
+        $this->still[1] = null;
+        $this->fluid = $after;
     }
 
     /** With the pedal down to its stop a foot presses no more. */

@@ -91,9 +91,15 @@ final class RoadRecord
         $this->seconds[] = $now + $this->tickSeconds;
         $this->metresPerSecond[] = $car->metresPerSecond;
         $this->metres[] = $car->metres;
-        $this->wheels[] = array_map(static fn (float $turning, float $radius): float => $turning * $radius, $car->turning, $radii);
-        $this->slips[] = $car->slips;
-        $this->forces[] = $car->forces;
+        [$speeds, $slips, $forces] = [[], [], []];
+        foreach ($car->wheels as $number => $wheel) {
+            $speeds[] = $wheel->turning * $radii[$number];
+            $slips[] = $wheel->slip;
+            $forces[] = $wheel->force;
+        }
+        $this->wheels[] = $speeds;
+        $this->slips[] = $slips;
+        $this->forces[] = $forces;
         $this->loads[] = $car->loads;
     }
 

@@ -45,12 +45,12 @@ final class StartRun
 
     private function roll(float $share, float $now, float $tickSeconds): void
     {
-        $brakes = $this->brakes->torques($this->car->turned);
+        $brakes = $this->brakes->torques($this->car->wheels);
         $seconds = $tickSeconds / BrakedRun::SUBSTEPS;
         for ($step = 0; $step < BrakedRun::SUBSTEPS; $step++) {
             $this->car->step($brakes, $this->engine->follow($share, $this->car, $seconds), $seconds);
             foreach ($this->listening as $one) {
-                $one->timer->turn($this->car->turning[$one->turned] / (2.0 * M_PI), $now + $step * $seconds, $seconds);
+                $one->timer->turn($this->car->wheels[$one->turned]->turning / (2.0 * M_PI), $now + $step * $seconds, $seconds);
             }
         }
     }

@@ -30,15 +30,30 @@ final readonly class Track
 
     public function at(float $metres, bool $left): Surface
     {
-        $surface = $this->patches[0][$left ? 1 : 2];
-        foreach ($this->patches as $patch) {
-            if ($patch[0] > $metres) {
-                break;
-            }
-            $surface = $patch[$left ? 1 : 2];
+        $patch = $this->patchAt($metres);
+
+        return $left ? $this->left($patch) : $this->right($patch);
+    }
+
+    /** Number of the patch that so many metres lie on. */
+    public function patchAt(float $metres): int
+    {
+        $number = 0;
+        for ($next = 1; $next < count($this->patches) && $this->patches[$next][0] <= $metres; $next++) {
+            $number = $next;
         }
 
-        return $surface;
+        return $number;
+    }
+
+    public function left(int $patch): Surface
+    {
+        return $this->patches[$patch][1];
+    }
+
+    public function right(int $patch): Surface
+    {
+        return $this->patches[$patch][2];
     }
 
     /** Whether it is the same everywhere on each side. */

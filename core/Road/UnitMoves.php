@@ -30,7 +30,10 @@ final class UnitMoves
     /** @param  list<Modulation>  $wishes  by wheel */
     public function by(array $wishes, bool $pump): Moved
     {
-        $key = ($pump ? 'p' : '').implode('', array_map(static fn (Modulation $one): int => $one->position(), $wishes));
+        $key = $pump ? 'p' : '';
+        foreach ($wishes as $wish) {
+            $key .= $wish->value;
+        }
 
         return $this->moved[$key] ??= $this->solved($wishes, $pump);
     }
@@ -43,7 +46,10 @@ final class UnitMoves
      */
     public function braking(array $wishes, array $braked, bool $builds): Moved
     {
-        $key = implode(' ', [implode('', array_map(static fn (Modulation $one): int => $one->position(), $wishes)), implode('', $braked), (int) $builds]);
+        $key = implode('', $braked).($builds ? ' builds ' : ' ');
+        foreach ($wishes as $wish) {
+            $key .= $wish->value;
+        }
 
         return $this->moved[$key] ??= $this->cutOff($wishes, $braked, $builds);
     }

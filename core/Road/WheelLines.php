@@ -36,15 +36,15 @@ final readonly class WheelLines
     }
 
     /**
-     * @param  array<int, float>  $radians  that each wheel has turned: a disc of uneven thickness brakes more in one place than in another
+     * @param  list<RollingWheel>  $wheels  as they have turned: a disc of uneven thickness brakes more in one place than in another
      * @return list<float> N·m of each brake
      */
-    public function torques(BrakeState $fluid, array $radians): array
+    public function torques(BrakeState $fluid, array $wheels): array
     {
         $torques = [];
         foreach ($this->lines as $wheel => $line) {
             $even = $line->brake->torqueNewtonMetres($fluid->bar[$this->channels[$wheel]]);
-            $torques[] = $line->brake->uneven > 0.0 ? $even * (1.0 + $line->brake->uneven * sin($radians[$wheel])) : $even;
+            $torques[] = $line->brake->uneven > 0.0 ? $even * (1.0 + $line->brake->uneven * sin($wheels[$wheel]->turned)) : $even;
         }
 
         return $torques;

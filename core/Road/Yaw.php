@@ -44,6 +44,7 @@ final readonly class Yaw
     {
         [$front, $rear] = [$chassis->gravityBehindFrontAxleMetres, $chassis->wheelbaseMetres - $chassis->gravityBehindFrontAxleMetres];
         $inertia = $chassis->massKilograms * $front * $rear;
+        $frictions = [];
         [$sideways, $rate, $angle, $steering, $furthest, $moments, $off, $path] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, []];
         foreach ($record->metresPerSecond as $tick => $speed) {
             if ($speed < self::LEAST_METRES_PER_SECOND || abs($angle) > self::ROUND_RADIANS) {
@@ -56,7 +57,7 @@ final readonly class Yaw
                 $drift = ($wheel < 2 ? $steering : 0.0) - atan2($sideways + $rate * $along, max(1.0, $speed - $rate * $across));
                 $slip = sqrt($record->slips[$tick][$wheel] ** 2 + $drift ** 2);
                 $surface = $track->at($record->metres[$tick] - ($wheel < 2 ? 0.0 : $chassis->wheelbaseMetres), $wheel % 2 === 0);
-                $force = $slip > 0.0 ? $record->loads[$tick][$wheel] * $surface->friction()->at(min(1.0, $slip)) * $drift / $slip : 0.0;
+                $force = $slip > 0.0 ? $record->loads[$tick][$wheel] * ($frictions[$surface->value] ??= $surface->friction())->at(min(1.0, $slip)) * $drift / $slip : 0.0;
                 $side += $force;
                 $moment += $along * $force;
                 $braked += $across * $record->forces[$tick][$wheel];

@@ -94,7 +94,9 @@ final class SilentHereTest extends FeatureTestCase
         Queue::assertPushedOn(QueueNames::BESIDE, FindSilentFaults::class);
         Queue::assertCount(1);
 
-        app(SilentFaults::class)->findOut('ostrel-t2');
+        self::assertFalse(app(SilentFaults::class)->findOut('ostrel-t2', 0.0));
+        $this->getJson('/api/cars/ostrel-t2/silent-faults')->assertJsonPath('known', false);
+        self::assertTrue(app(SilentFaults::class)->findOut('ostrel-t2', INF));
         $this->getJson('/api/cars/ostrel-t2/silent-faults')->assertJsonPath('known', true)->assertJsonFragment(['kind' => 'tyre-other-size', 'channel' => 'FR', 'conductor' => '']);
     }
 

@@ -102,12 +102,12 @@ final class AdhesionTest extends TestCase
             $torque = $peak * $percent / 100.0;
             $car = new RollingCar($chassis, array_fill(0, 4, $radius), Track::of($surface), 45.0 / 3.6);
             [$from, $now] = [null, 0.0];
-            while ($car->metresPerSecond > 20.0 / 3.6 && $now < 60.0 && min($car->turning) > 0.0) {
+            while ($car->metresPerSecond > 20.0 / 3.6 && $now < 60.0 && min($car->turning()) > 0.0) {
                 $car->step($front ? [$torque, $torque, 0.0, 0.0] : [0.0, 0.0, $torque, $torque], null, 0.004);
                 $now += 0.004;
                 $from ??= $car->metresPerSecond <= 40.0 / 3.6 ? $now : null;
             }
-            if ($from === null || min($car->turning) <= 0.0) {
+            if ($from === null || min($car->turning()) <= 0.0) {
                 break;
             }
             $best = min($best, $now - $from);

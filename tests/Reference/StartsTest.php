@@ -43,15 +43,15 @@ final class StartsTest extends TestCase
         $spinsUpBy = (900.0 / 2.0 - $slippery * self::RADIUS) / ($wheel + self::ENGINE / 4.0);
         $half = $slippery * self::RADIUS + $wheel * $spinsUpBy;
 
-        self::assertEqualsWithDelta(1.0, -$car->forces[0] / $slippery, 0.02, 'the wheel on ice');
-        self::assertEqualsWithDelta(1.0, -$car->forces[1] / ($half / self::RADIUS), 0.05, 'the wheel that grips, which gains the speed of the car besides');
+        self::assertEqualsWithDelta(1.0, -$car->wheels[0]->force / $slippery, 0.02, 'the wheel on ice');
+        self::assertEqualsWithDelta(1.0, -$car->wheels[1]->force / ($half / self::RADIUS), 0.05, 'the wheel that grips, which gains the speed of the car besides');
     }
 
     private function started(Chassis $chassis, Track $track, float $newtonMetres, float $seconds): RollingCar
     {
         $car = new RollingCar($chassis, array_fill(0, 4, self::RADIUS), $track, 0.0);
         for ($now = 0.0; $now < $seconds - 1e-9; $now += 0.002) {
-            $car->step([0.0, 0.0, 0.0, 0.0], new DrivenAxle(0, $newtonMetres, self::ENGINE, $car->turning[0], $car->turning[1]), 0.002);
+            $car->step([0.0, 0.0, 0.0, 0.0], new DrivenAxle(0, $newtonMetres, self::ENGINE, $car->wheels[0]->turning, $car->wheels[1]->turning), 0.002);
         }
 
         return $car;

@@ -60,20 +60,20 @@ final class StopsTest extends TestCase
         foreach ([[Surface::Dry, [900.0, 900.0, 350.0, 350.0]], [Surface::Dry, [2600.0, 2600.0, 900.0, 900.0]], [Surface::Wet, [900.0, 900.0, 900.0, 900.0]], [Surface::Snow, [300.0, 300.0, 90.0, 90.0]]] as [$surface, $torques]) {
             $car = new RollingCar($chassis, array_fill(0, 4, self::RADIUS), Track::of($surface), 25.0);
             $inertias = [$chassis->frontWheelKilogramSquareMetres, $chassis->frontWheelKilogramSquareMetres, $chassis->rearWheelKilogramSquareMetres, $chassis->rearWheelKilogramSquareMetres];
-            $energy = static fn (): float => $chassis->massKilograms * $car->metresPerSecond ** 2 / 2.0 + array_sum(array_map(static fn (float $inertia, float $turning): float => $inertia * $turning ** 2 / 2.0, $inertias, $car->turning));
+            $energy = static fn (): float => $chassis->massKilograms * $car->metresPerSecond ** 2 / 2.0 + array_sum(array_map(static fn (float $inertia, float $turning): float => $inertia * $turning ** 2 / 2.0, $inertias, $car->turning()));
             $had = $energy();
             $taken = 0.0;
             for ($step = 0; $step < 40000 && $car->metresPerSecond > 0.5; $step++) {
-                [$speed, $turning] = [$car->metresPerSecond, $car->turning];
+                [$speed, $turning] = [$car->metresPerSecond, $car->turning()];
                 $seconds = 0.002;
                 $brakes = array_map(static fn (float $torque): float => $torque * min(1.0, $step * $seconds / 0.12), $torques);
                 $car->step($brakes, null, $seconds);
                 $mean = ($speed + $car->metresPerSecond) / 2.0;
                 $taken += $chassis->resistance->airNewtons * $speed ** 2 * $mean * $seconds;
-                foreach ($car->turning as $wheel => $after) {
+                foreach ($car->turning() as $wheel => $after) {
                     $turned = ($turning[$wheel] + $after) / 2.0;
-                    $against = $after > 0.0 ? $brakes[$wheel] + $chassis->resistance->rollingShare * $car->loads[$wheel] * self::RADIUS : self::RADIUS * $car->forces[$wheel] + $inertias[$wheel] * $turning[$wheel] / $seconds;
-                    $taken += ($against * $turned + $car->forces[$wheel] * ($mean - $turned * self::RADIUS)) * $seconds;
+                    $against = $after > 0.0 ? $brakes[$wheel] + $chassis->resistance->rollingShare * $car->loads[$wheel] * self::RADIUS : self::RADIUS * $car->wheels[$wheel]->force + $inertias[$wheel] * $turning[$wheel] / $seconds;
+                    $taken += ($against * $turned + $car->wheels[$wheel]->force * ($mean - $turned * self::RADIUS)) * $seconds;
                 }
             }
 

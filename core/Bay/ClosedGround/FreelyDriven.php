@@ -69,12 +69,23 @@ final readonly class FreelyDriven
             $parked = Car::hypothesis($this->car->sound, $this->car->sound);
             $sound = new self(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, $this->corners);
             $stretches = [];
-            foreach ($sound->ready()->drive($task, BrakingWork::WAYS[0])->parts as [$part, $driven]) {
+            foreach (self::watchedParts($sound, $task) as [$part, $driven]) {
                 array_push($stretches, ...($part->isBraked() ? [] : self::stretches($driven, $part->steers)));
             }
 
             return new AsDriven($drive->journey(), $stretches);
         });
+    }
+
+    /** @return list<array{FreePart, RoadRecord}> what comes after the last part without a foot on the brake left out: nobody watches it */
+    private static function watchedParts(self $sound, FreeTask $task): array
+    {
+        $parts = $task->parts;
+        while ($parts !== [] && $parts[count($parts) - 1]->isBraked()) {
+            array_pop($parts);
+        }
+
+        return $parts === [] ? [] : $sound->ready()->drive(new FreeTask($task->track, $parts, $task->mostMetresPerSecond), BrakingWork::WAYS[0])->parts;
     }
 
     /** @return list<Stretch> so short that the speed changes evenly on each */

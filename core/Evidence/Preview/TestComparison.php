@@ -27,6 +27,9 @@ final readonly class TestComparison
 
     public static function cell(CandidateTest $test, Car $faulty, Car $healthy, Simulator $simulator): Cell
     {
+        if ($test->features === []) {
+            return new Cell([], [], false); // what a driver tells is not laid side by side
+        }
         $there = self::shown($test, $healthy, $simulator);
         $here = $faulty === $healthy ? $there : self::shown($test, $faulty, $simulator, $test->isLocal() ? self::provocations($faulty) : []);
         $differs = array_filter($test->features, static fn (string $name): bool => Distinguishability::predictions($here[$name], $there[$name]));

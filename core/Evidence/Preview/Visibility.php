@@ -48,7 +48,7 @@ final readonly class Visibility
         $known = [];
         $silent = [];
         foreach ($faults as $fault) {
-            $alike = $this->alike($sound, $fault);
+            $alike = self::alike($sound, $fault);
             $known[$alike] ??= $this->shows($sound, $fault);
             if (! $known[$alike]) {
                 $silent[] = $fault;
@@ -58,16 +58,16 @@ final readonly class Visibility
         return $silent;
     }
 
-    private static function isByEyeOrHand(CandidateTest $test): bool
-    {
-        return array_filter($test->looks, static fn (CarAction $look): bool => ! $look instanceof LookAt && ! $look instanceof RockWheel) === [];
-    }
-
-    /** Both sides of an axle are built alike. */
-    private function alike(Vehicle $sound, Fault $fault): string
+    /** What of a fault makes a difference to whether it shows: both sides of an axle are built alike. */
+    public static function alike(Vehicle $sound, Fault $fault): string
     {
         $axle = $sound->hasChannel($fault->channel) ? $sound->channel($fault->channel)->place->axle : '';
 
         return implode(':', [$fault->kind->id, $axle === '' ? $fault->channel : $axle, $fault->conductor, $fault->strength, $fault->provokedBy->value ?? '']);
+    }
+
+    private static function isByEyeOrHand(CandidateTest $test): bool
+    {
+        return array_filter($test->looks, static fn (CarAction $look): bool => ! $look instanceof LookAt && ! $look instanceof RockWheel) === [];
     }
 }

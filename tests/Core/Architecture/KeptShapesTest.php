@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = '10c3c32764286aa9aabff746e768f104';
+    private const SHAPES = '16f556af5bf3e2af0d804b83b3819a28';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {
