@@ -109,8 +109,8 @@ final readonly class BrakeMachine
                 $after[$channel] = Orifice::after($line->brake->volume, $bars[$channel], $lineBar, $flow, $seconds);
             }
         } else {
-            $middle = $this->pumpedTo($lines, $supply, $moved, $bars, $bars, $seconds / 2.0);
-            $after = $this->pumpedTo($lines, $supply, $moved, $bars, $middle, $seconds);
+            $middle = $this->pumpedTo($lineBar, $lines, $supply, $moved, $bars, $bars, $seconds / 2.0);
+            $after = $this->pumpedTo($supply->builtUpBar($lines, $middle, $moved), $lines, $supply, $moved, $bars, $middle, $seconds);
         }
         foreach ($lines as $channel => $line) {
             $flows->giveFromMaster($name, $channel, $line->brake->volume, $after[$channel]);
@@ -118,14 +118,14 @@ final readonly class BrakeMachine
     }
 
     /**
+     * @param  float  $lineBar  between pump and inlets, by the pressures below
      * @param  array<string, WheelLine>  $lines
      * @param  array<string, float>  $from  pressures at the beginning
      * @param  array<string, float>  $at  pressures by which the pump's flow is shared
      * @return array<string, float> pressures after so many seconds
      */
-    private function pumpedTo(array $lines, Supply $supply, Moved $moved, array $from, array $at, float $seconds): array
+    private function pumpedTo(float $lineBar, array $lines, Supply $supply, Moved $moved, array $from, array $at, float $seconds): array
     {
-        $lineBar = $supply->builtUpBar($lines, $at, $moved);
         $after = [];
         foreach ($lines as $channel => $line) {
             $volume = $line->brake->volume;

@@ -33,14 +33,29 @@ final readonly class Supply
      */
     public function builtUpBar(array $lines, array $bars, Moved $moved): float
     {
+        $ways = [];
+        foreach ($lines as $channel => $line) {
+            $wantedOpen = ! in_array($channel, $moved->inletsShut, true);
+            $ways[] = [$bars[$channel], $line->filling($wantedOpen), $line->emptying($wantedOpen)];
+        }
+        $leak = $this->circuit->isolation->leak ?? 0.0;
+        $pumped = $this->circuit->pumpCubicCentimetresPerSecond;
         [$low, $high] = [$this->masterBar, max($this->masterBar, $this->circuit->reliefBar)];
         for ($halving = 0; $halving < self::HALVINGS; $halving++) {
             $middle = ($low + $high) / 2.0;
-            $taken = $this->flow($middle - $this->masterBar, $this->circuit->isolation->leak ?? 0.0);
-            foreach ($lines as $channel => $line) {
-                $taken += $this->intoBrake($line, $middle - $bars[$channel], ! in_array($channel, $moved->inletsShut, true));
+            $taken = $leak * sqrt($middle - $this->masterBar);
+            foreach ($ways as [$bar, $filling, $emptying]) {
+                $taken += $middle > $bar ? $filling * sqrt($middle - $bar) : -$emptying * sqrt($bar - $middle);
             }
-            [$low, $high] = $taken < $this->circuit->pumpCubicCentimetresPerSecond ? [$middle, $high] : [$low, $middle];
+            $isSettled = $middle === $low || $middle === $high;
+            if ($taken < $pumped) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+            if ($isSettled) {
+                break; // no number lies between them
+            }
         }
 
         return $low === $this->masterBar ? $low : $high;

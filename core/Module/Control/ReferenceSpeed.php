@@ -62,7 +62,7 @@ final class ReferenceSpeed
         if (! $isControlled) {
             $this->doubt($speeds);
         }
-        if (max([0.0, ...array_intersect_key($speeds, $this->spinning)]) <= $this->metresPerSecond) {
+        if ($this->spinning !== [] && max([0.0, ...array_intersect_key($speeds, $this->spinning)]) <= $this->metresPerSecond) {
             $this->spinning = [];
         }
         $speeds = $this->believable($speeds);
@@ -111,7 +111,13 @@ final class ReferenceSpeed
      */
     private function believable(array $speeds): array
     {
-        return array_diff_key(array_intersect_key($speeds, $this->believed), $this->spinning);
+        foreach ($speeds as $wheel => $speed) {
+            if (! isset($this->believed[$wheel]) || isset($this->spinning[$wheel])) {
+                unset($speeds[$wheel]);
+            }
+        }
+
+        return $speeds;
     }
 
     /**

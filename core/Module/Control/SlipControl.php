@@ -103,7 +103,12 @@ final class SlipControl
      */
     private function corrected(array $speeds): array
     {
-        return array_map(static fn (float $speed, float $factor): float => $speed * $factor, $speeds, $this->learned);
+        $corrected = [];
+        foreach ($speeds as $wheel => $speed) {
+            $corrected[] = $speed * $this->learned[$wheel];
+        }
+
+        return $corrected;
     }
 
     /**
@@ -118,8 +123,7 @@ final class SlipControl
         }
         $this->before = $speeds;
         $before = $this->reference->metresPerSecond;
-        $lows = array_filter($this->wheels, static fn (WheelControl $wheel): bool => $wheel->isLow || $wheel->isSuspect());
-        $this->reference->follow($speeds, $this->isOn || ! $this->duty->keepsFromLocking && $this->isRearHeld, min([INF, ...$speeds]) > $this->design->leavesBelowMetresPerSecond, count($lows) === count($this->wheels), $now, $seconds);
+        $this->reference->follow($speeds, $this->isOn || ! $this->duty->keepsFromLocking && $this->isRearHeld, min([INF, ...$speeds]) > $this->design->leavesBelowMetresPerSecond, $this->isLow(), $now, $seconds);
         $this->slowing += (($before - $this->reference->metresPerSecond) / $seconds - $this->slowing) * $seconds / self::SLOWING_SECONDS;
         $this->standing = max([0.0, ...$speeds]) < $this->design->leavesBelowMetresPerSecond ? $this->standing + $seconds : 0.0;
         if (! $brakes && ! $this->seemsBraked($speeds) || $this->reference->metresPerSecond < $this->design->leavesBelowMetresPerSecond || $this->standing > $this->design->reference->standsAfterSeconds) {
@@ -132,7 +136,24 @@ final class SlipControl
         }
         $halves = $this->duty->keepsFromLocking ? $this->wishes($speeds, $brakes ? $this->design->triggers : $this->unseen, $now, $seconds) : $this->distributed([self::AS_PRESSED, self::AS_PRESSED], $speeds, $this->reference->metresPerSecond);
 
-        return new ControlWish($halves[0], $halves[1], $now < $this->pumpUntil, $this->reference->metresPerSecond, array_map(static fn (WheelControl $wheel): WheelPhase => $wheel->phase, $this->wheels));
+        $phases = [];
+        foreach ($this->wheels as $wheel) {
+            $phases[] = $wheel->phase;
+        }
+
+        return new ControlWish($halves[0], $halves[1], $now < $this->pumpUntil, $this->reference->metresPerSecond, $phases);
+    }
+
+    /** Every wheel finds the road slippery. */
+    private function isLow(): bool
+    {
+        foreach ($this->wheels as $wheel) {
+            if (! $wheel->isLow && ! $wheel->isSuspect()) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -195,7 +216,10 @@ final class SlipControl
         $slip = $reference > 0.0 ? 1.0 - min($speeds[2], $speeds[3]) / $reference : 0.0;
         $isAlone = ! $this->duty->keepsFromLocking;
         $this->isRearHeld = $isAlone && ($this->isRearHeld || $this->slowing > self::DISTRIBUTES_ALONE_FROM) || $this->slowing > self::DISTRIBUTES_FROM && $slip > $this->design->rearSlipShare * ($this->isRearHeld ? self::LET_ON_SHARE : 1.0);
-        $held = fn (int $wheel, Modulation $wanted): Modulation => $wheel >= 2 && $this->isRearHeld && ! $this->wheels[$wheel]->isActive() ? Modulation::Hold : $wanted;
+        if (! $this->isRearHeld) {
+            return $halves;
+        }
+        $held = fn (int $wheel, Modulation $wanted): Modulation => $wheel >= 2 && ! $this->wheels[$wheel]->isActive() ? Modulation::Hold : $wanted;
 
         return [array_map($held, array_keys($halves[0]), $halves[0]), array_map($held, array_keys($halves[1]), $halves[1])];
     }
