@@ -18,21 +18,22 @@ use Lernfall\Road\StopTask;
 /** A car in a stop on closed ground. What it does is worked out once for all cars whose brakes are the same and whose module hears the same of the wheels. */
 final readonly class BrakingWork
 {
-    /** How often a stop is worked out, with the rings standing otherwise each time; where nothing is controlled, they make no difference. */
-    public const WAYS = [0.0, 1.0 / 3.0, 2.0 / 3.0];
-
     private RollingBody $body;
+
+    private RingStart $rings;
 
     public function __construct(private Car $car, private Corners $corners)
     {
         $this->body = new RollingBody($car, $corners);
+        $this->rings = RingStart::of($car);
     }
 
-    public function done(StopTask $task, Driver $driver, DriveMemory $memory): DriveOutcome
+    /** @param  ?RoadRecord  $made  where it has been recorded already */
+    public function done(StopTask $task, Driver $driver, DriveMemory $memory, ?RoadRecord $made = null): DriveOutcome
     {
         $duty = FailSafe::duty($this->car, $this->corners);
         $full = $this->car->state->lasting->accumulatedCubicCentimetres;
-        $work = fn (): DriveOutcome => $this->tried($task, $driver, $memory, $this->ready($this->car, $duty, $full));
+        $work = fn (): DriveOutcome => $this->tried($task, $driver, $memory, $this->ready($this->car, $duty, $full), $made);
         if (! $this->car->isTypical()) {
             return $work();
         }
@@ -42,24 +43,22 @@ final readonly class BrakingWork
         return $memory->with($this->car, $asked, $told, $work);
     }
 
-    /** Of the first try. */
+    /** What it does next, all there is of it. */
     public function record(StopTask $task): RoadRecord
     {
-        return $this->ready($this->car, FailSafe::duty($this->car, $this->corners), $this->car->state->lasting->accumulatedCubicCentimetres)->stop($task, self::WAYS[0]);
+        return $this->ready($this->car, FailSafe::duty($this->car, $this->corners), $this->car->state->lasting->accumulatedCubicCentimetres)->stop($task, $this->rings->first());
     }
 
-    /** Once more, with the rings standing otherwise, only where that could make a difference. */
-    private function tried(StopTask $task, Driver $driver, DriveMemory $memory, BrakingCar $braking): DriveOutcome
+    private function tried(StopTask $task, Driver $driver, DriveMemory $memory, BrakingCar $braking, ?RoadRecord $made): DriveOutcome
     {
         [$metres, $pedal, $limits] = [$this->usualMetres($task, $memory), $this->car->sound->unit()->restingPedalCentimetres($task->footNewtons), $driver->limits];
-        $figures = fn (RoadRecord $record): StopFigures => StopFigures::of($record, $metres, $pedal, $task, $this->body->chassis, $limits);
-        $first = $braking->stop($task, self::WAYS[0]);
-        $seen = $figures($first);
-        // the true car is tried as often whatever is wrong with it, so that how long it takes tells nothing
-        $isDone = $this->car->isHypothesis() && (! $first->isControlled() || $seen->isClear($limits));
-        $words = array_map(fn (float $way): array => ($isDone || $way === self::WAYS[0] ? $seen : $figures($braking->stop($task, $way)))->words($this->corners->ids, $limits), self::WAYS);
+        $first = $made ?? $braking->stop($task, $this->rings->first());
 
-        return new DriveOutcome($words, $first->left);
+        return new DriveOutcome($this->rings->told($first, static fn (float $share): RoadRecord => $braking->stop($task, $share), function (RoadRecord $record) use ($task, $metres, $pedal, $limits): array {
+            $figures = StopFigures::of($record, $metres, $pedal, $task, $this->body->chassis, $limits);
+
+            return [$figures->words($this->corners->ids, $limits), ! $record->isControlled() || $figures->isClear($limits)];
+        }), $first->left);
     }
 
     /** How far this car goes when nothing is wrong with it, in metres. */
@@ -69,7 +68,7 @@ final readonly class BrakingWork
             $parked = Car::hypothesis($this->car->sound, $this->car->sound);
             $braking = $this->ready(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, SlipDuty::whole($this->car->sound->model->build->slipControl), []);
 
-            return array_sum(array_map(static fn (float $way): float => $braking->stop($task, $way)->stopMetres(), self::WAYS)) / count(self::WAYS);
+            return RingStart::mean(static fn (float $share): float => $braking->stop($task, $share)->stopMetres());
         });
     }
 

@@ -30,8 +30,11 @@ final readonly class FreelyDriven
 
     private int $left;
 
+    private RingStart $rings;
+
     public function __construct(private Car $car, private Corners $corners)
     {
+        $this->rings = RingStart::of($car);
         $this->left = Corners::leftOf($car->vehicle->model->build->drivenAxle()) ?? throw new LogicException('Nothing turns its wheels.');
     }
 
@@ -51,10 +54,10 @@ final readonly class FreelyDriven
         return $memory->with($this->car, $asked, $told, $work);
     }
 
-    /** Of the first try. */
+    /** What it does next, all there is of it. */
     public function record(DriveFreely $drive, Driver $driver): FreeRecord
     {
-        return $this->ready()->drive($this->task($drive, $driver), BrakingWork::WAYS[0]);
+        return $this->ready()->drive($this->task($drive, $driver), $this->rings->first());
     }
 
     /**
@@ -85,7 +88,7 @@ final readonly class FreelyDriven
             array_pop($parts);
         }
 
-        return $parts === [] ? [] : $sound->ready()->drive(new FreeTask($task->track, $parts, $task->mostMetresPerSecond), BrakingWork::WAYS[0])->parts;
+        return $parts === [] ? [] : $sound->ready()->drive(new FreeTask($task->track, $parts, $task->mostMetresPerSecond), $sound->rings->first())->parts;
     }
 
     /** @return list<Stretch> so short that the speed changes evenly on each */
@@ -114,14 +117,13 @@ final readonly class FreelyDriven
         foreach ($task->parts as $part) {
             $resting[(int) $part->footNewtons] = $this->car->sound->unit()->restingPedalCentimetres($part->footNewtons);
         }
-        $figures = fn (FreeRecord $record): FreeFigures => FreeFigures::of($record, $resting, $this->left, $chassis, $task->track, $limits, $starts);
-        $first = $car->drive($task, BrakingWork::WAYS[0]);
-        $seen = $figures($first);
-        // the true car is tried as often whatever is wrong with it, so that how long it takes tells nothing
-        $isDone = $this->car->isHypothesis() && (! $first->isControlled() || $seen->isClear($limits, $starts));
-        $words = array_map(fn (float $way): array => ($isDone || $way === BrakingWork::WAYS[0] ? $seen : $figures($car->drive($task, $way)))->words($this->corners->ids, $limits, $starts), BrakingWork::WAYS);
+        $first = $car->drive($task, $this->rings->first());
 
-        return new DriveOutcome($words, $first->whole->left);
+        return new DriveOutcome($this->rings->told($first, static fn (float $share): FreeRecord => $car->drive($task, $share), function (FreeRecord $record) use ($task, $limits, $starts, $chassis, $resting): array {
+            $figures = FreeFigures::of($record, $resting, $this->left, $chassis, $task->track, $limits, $starts);
+
+            return [$figures->words($this->corners->ids, $limits, $starts), ! $record->isControlled() || $figures->isClear($limits, $starts)];
+        }), $first->whole->left);
     }
 
     /** With the control of slip off nobody who means to stamp on the brake drives faster than wheels may lock at. */

@@ -27,8 +27,11 @@ final readonly class StartWork
     /** Its left driven wheel. */
     private int $left;
 
+    private RingStart $rings;
+
     public function __construct(private Car $car, private Corners $corners)
     {
+        $this->rings = RingStart::of($car);
         $build = $car->vehicle->model->build;
         $this->drivetrain = $build->drivetrain ?? throw new LogicException('Who has corners and a driven axle has a drivetrain.');
         $this->left = Corners::leftOf($build->drivenAxle()) ?? throw new LogicException('Nothing turns its wheels.');
@@ -55,23 +58,23 @@ final readonly class StartWork
         return $memory->with($this->car, $asked, $told, $work);
     }
 
-    /** Of the first try. */
+    /** What it does next, all there is of it. */
     public function record(StartTask $task): RoadRecord
     {
-        return $this->ready($this->car, (new LampWork)->isTractionControlling($this->car))->start($task, BrakingWork::WAYS[0]);
+        return $this->ready($this->car, (new LampWork)->isTractionControlling($this->car))->start($task, $this->rings->first());
     }
 
     private function tried(StartTask $task, StartLimits $limits, DriveMemory $memory, StartingCar $starting): DriveOutcome
     {
         $usual = $this->usual($task, $memory);
-        $figures = fn (RoadRecord $record): StartFigures => StartFigures::of($record, $usual, $this->left, $limits);
-        $first = $starting->start($task, BrakingWork::WAYS[0]);
-        $seen = $figures($first);
-        // the true car is tried as often whatever is wrong with it, so that how long it takes tells nothing
-        $isDone = $this->car->isHypothesis() && (! $first->isControlled() || $seen->isClear($limits));
-        $words = array_map(fn (float $way): array => ($isDone || $way === BrakingWork::WAYS[0] ? $seen : $figures($starting->start($task, $way)))->words($this->corners->ids, $limits), BrakingWork::WAYS);
 
-        return new DriveOutcome($words);
+        $drive = static fn (float $share): RoadRecord => $starting->start($task, $share);
+
+        return new DriveOutcome($this->rings->told($drive($this->rings->first()), $drive, function (RoadRecord $record) use ($limits, $usual): array {
+            $figures = StartFigures::of($record, $usual, $this->left, $limits);
+
+            return [$figures->words($this->corners->ids, $limits), ! $record->isControlled() || $figures->isClear($limits)];
+        }));
     }
 
     /** How fast this car is at the end of it when nothing is wrong with it, in m/s. */
@@ -81,7 +84,7 @@ final readonly class StartWork
             $parked = Car::hypothesis($this->car->sound, $this->car->sound);
             $starting = $this->ready(Branch::likeliest((new KeyWork)->turn($parked, Ignition::Running))->car, true);
 
-            return array_sum(array_map(static fn (float $way): float => $starting->start($task, $way)->lastMetresPerSecond(), BrakingWork::WAYS)) / count(BrakingWork::WAYS);
+            return RingStart::mean(static fn (float $share): float => $starting->start($task, $share)->lastMetresPerSecond());
         });
     }
 

@@ -49,14 +49,15 @@ final readonly class StopWork
             return new Branch($way->weight, $before, Prediction::refused(Refusal::TooFastUncontrolled));
         }
         $work = new BrakingWork($way->car, $corners);
-        $outcome = $work->done($this->driver->stop($stop), $this->driver, $this->memory);
+        // what is recorded is for the eye: figures of one stop depend on where the rings stood, so that no car that could be there is held against them
+        $record = $records && ! $way->car->isHypothesis() ? $work->record($this->driver->stop($stop)) : null;
+        $outcome = $work->done($this->driver->stop($stop), $this->driver, $this->memory, $record);
         $features = SelfTest::heard($before);
         $felt = $outcome->felt();
         foreach ($felt->subjects() as $about) {
             $features[$about] = new CategoryFeature($felt->chances($about));
         }
-        // what is recorded is for the eye: figures of one stop depend on where the rings stood, so that no car that could be there is held against them
-        $recorded = $records && ! $way->car->isHypothesis() ? (new StopRecorder($way->car, $corners, $this->driver->limits))->recorded($work->record($this->driver->stop($stop))) : [];
+        $recorded = $record === null ? [] : (new StopRecorder($way->car, $corners, $this->driver->limits))->recorded($record);
         $left = array_map(static fn (float $cubicCentimetres): float => round($cubicCentimetres, 2), $outcome->left);
 
         return new Branch($way->weight, $way->car->in($way->car->state->withAccumulated($left)), Prediction::of($kind, [...$features, ...$recorded]));
