@@ -15,6 +15,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
+use InvalidArgumentException;
 use Lernfall\Chance\SignedRank;
 use Lernfall\Chance\StepDown;
 use Lernfall\Evidence\Variation\Variation;
@@ -27,21 +28,33 @@ use Lernfall\Evidence\Variation\Variation;
  */
 final class BenchLeak extends Command
 {
-    protected $signature = 'bench:leak {address : of a server with the demo data, on the database this command writes to} {--rounds=30}';
+    protected $signature = 'bench:leak {address : of a server with the demo data, on the database this command writes to} {--rounds=30} {--vehicle=harl-13} {--only= : words, with commas between them: what has none of them in its name is not timed}';
 
     protected $description = 'Try to tell faults apart by the time answers take';
 
     private const CASE = 'database/seeders/demo/bakery.case.json';
 
     private const FAULTS = [
-        ['kind' => 'coil-open', 'channel' => 'FR'],
-        ['kind' => 'loom-grounded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 0.5],
-        ['kind' => 'plug-corroded', 'channel' => 'RL', 'conductor' => '1', 'strength' => 26000],
-        ['kind' => 'gap-large', 'channel' => 'FL', 'strength' => 0.0016],
-        ['kind' => 'tooth-missing', 'channel' => 'RR', 'strength' => 1],
-        ['kind' => 'outlet-stuck-shut', 'channel' => 'FL'],
-        ['kind' => 'inlet-leaking', 'channel' => 'FR', 'strength' => 0.3],
-        ['kind' => 'plug-pin-back', 'channel' => 'RR', 'conductor' => '1', 'provokedBy' => 'wiggle-sensor-plug'],
+        'harl-13' => [
+            ['kind' => 'coil-open', 'channel' => 'FR'],
+            ['kind' => 'loom-grounded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 0.5],
+            ['kind' => 'plug-corroded', 'channel' => 'RL', 'conductor' => '1', 'strength' => 26000],
+            ['kind' => 'gap-large', 'channel' => 'FL', 'strength' => 0.0016],
+            ['kind' => 'tooth-missing', 'channel' => 'RR', 'strength' => 1],
+            ['kind' => 'outlet-stuck-shut', 'channel' => 'FL'],
+            ['kind' => 'inlet-leaking', 'channel' => 'FR', 'strength' => 0.3],
+            ['kind' => 'plug-pin-back', 'channel' => 'RR', 'conductor' => '1', 'provokedBy' => 'wiggle-sensor-plug'],
+        ],
+        'lendo-15' => [
+            ['kind' => 'loom-open', 'channel' => 'FR', 'conductor' => '1'],
+            ['kind' => 'loom-grounded', 'channel' => 'FR', 'conductor' => '1', 'strength' => 0.5],
+            ['kind' => 'plug-corroded', 'channel' => 'RL', 'conductor' => '1', 'strength' => 26000],
+            ['kind' => 'gap-large', 'channel' => 'FL', 'strength' => 0.0016],
+            ['kind' => 'tooth-missing', 'channel' => 'FR', 'strength' => 1],
+            ['kind' => 'outlet-stuck-shut', 'channel' => 'FL'],
+            ['kind' => 'inlet-leaking', 'channel' => 'FR', 'strength' => 0.3],
+            ['kind' => 'valve-relay-burnt'],
+        ],
     ];
 
     /** Chance that any two are told apart wrongly. */
@@ -74,10 +87,16 @@ final class BenchLeak extends Command
         return $this->told() === [] ? self::SUCCESS : self::FAILURE;
     }
 
+    /** @return non-empty-list<array<string, mixed>> */
+    private function faults(): array
+    {
+        return self::FAULTS[$this->option('vehicle')] ?? throw new InvalidArgumentException('There are faults for '.implode(' and ', array_keys(self::FAULTS)).'.');
+    }
+
     private function round(BenchVisitor $visitor, Publication $publication): void
     {
-        $attempts = $this->begun($visitor, array_map(fn (array $fault): int => $this->given($publication, $fault), array_column(self::FAULTS, null, 'kind')));
-        foreach (self::actions() as $index => [$what, $action]) {
+        $attempts = $this->begun($visitor, array_map(fn (array $fault): int => $this->given($publication, $fault), array_column($this->faults(), null, 'kind')));
+        foreach (TimedActions::named(array_values(array_filter(explode(',', (string) $this->option('only'))))) as $index => [$what, $action]) {
             $kinds = array_keys($attempts);
             shuffle($kinds);
             foreach ($kinds as $kind) {
@@ -118,7 +137,7 @@ final class BenchLeak extends Command
     private function given(Publication $publication, array $fault): int
     {
         $instructor = User::query()->where('role', Role::Instructor)->firstOrFail();
-        $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => [...JsonFile::read(base_path(self::CASE)), 'car' => 'harl-13', 'faults' => [$fault]]]);
+        $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => [...JsonFile::read(base_path(self::CASE)), 'car' => $this->option('vehicle'), 'faults' => [$fault]]]);
         $given = $publication->of($draft, [$instructor->groupIds()[0]], new Terms(Release::of(ReleaseKind::ByInstructor), variation: Variation::SameKind));
         $given->update(['preparation' => ['done' => true] + $this->variants->preparation($given)]);
         $given->version->replicate()->fill(['variant' => 1, 'variant_for' => $given->id])->save();
@@ -243,44 +262,5 @@ final class BenchLeak extends Command
         sort($numbers);
 
         return array_sum(array_slice($numbers, intdiv(count($numbers) - 1, 2), 2 - count($numbers) % 2)) / (2 - count($numbers) % 2);
-    }
-
-    /** @return list<array{string, array<string, mixed>}> a name where it is timed, and the action: dear ones, with what they need between them */
-    private static function actions(): array
-    {
-        $pads = ['first' => 'FR.module-plug.wheel.1', 'second' => 'FR.module-plug.wheel.2'];
-        $trigger = ['secondsPerDivision' => 0.02, 'trigger' => ['input' => 0, 'volts' => 0.0, 'edge' => 'rising']];
-
-        return [
-            ['', ['do' => 'ignition', 'to' => 'running']],
-            ['usual drive', ['do' => 'road-test']],
-            ['drive in left bends', ['do' => 'road-test', 'route' => 'left-bends']],
-            ['drive recorded', ['do' => 'record-drive', 'route' => 'usual', 'onCode' => false]],
-            ['drive recorded on a code', ['do' => 'record-drive', 'route' => 'left-bends', 'onCode' => true]],
-            ['hard stop on dry road', ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 40, 'hard' => true]],
-            ['gentle stop', ['do' => 'stop-on-closed-ground', 'footing' => 'dry', 'kilometresPerHour' => 20, 'hard' => false]],
-            ['free drive', ['do' => 'drive-freely', 'footing' => 'dry', 'parts' => [['foot' => 'throttle', 'steering' => 'straight', 'seconds' => 3], ['foot' => 'brake-hard', 'steering' => 'straight', 'seconds' => 4]]]],
-            ['pulling away with ice under the left wheels', ['do' => 'pull-away', 'footing' => 'ice-left']],
-            ['hard stop on wet road', ['do' => 'stop-on-closed-ground', 'footing' => 'wet', 'kilometresPerHour' => 40, 'hard' => true]],
-            ['hard stop with ice under the left wheels', ['do' => 'stop-on-closed-ground', 'footing' => 'ice-left', 'kilometresPerHour' => 20, 'hard' => true]],
-            ['hard stop from ice onto dry road, recorded', ['do' => 'record-stop', 'footing' => 'ice-then-dry', 'kilometresPerHour' => 20, 'hard' => true]],
-            ['pedal tried', ['do' => 'try-pedal']],
-            ['speeds at 30 km/h', ['do' => 'live-speeds', 'kilometresPerHour' => 30]],
-            ['codes read', ['do' => 'read-codes']],
-            ['', ['do' => 'end-session']], ['', ['do' => 'ignition', 'to' => 'off']],
-            ['rear wheels on the rollers', ['do' => 'brake-on-rollers', 'axle' => 'rear']],
-            ['', ['do' => 'secure', 'step' => 'chock']], ['', ['do' => 'secure', 'step' => 'raise']], ['', ['do' => 'secure', 'step' => 'stand']],
-            ['', ['do' => 'ignition', 'to' => 'on']],
-            ['valves on the lift, let go', ['do' => 'test-actuator', 'part' => 'valves.FL']],
-            ['valves on the lift, held before the pedal', ['do' => 'test-actuator', 'part' => 'valves.FL', 'modulation' => 'hold', 'beforePedal' => true]],
-            ['valves on the lift, all four', ['do' => 'test-actuator', 'part' => 'valves.FL', 'with' => ['valves.FR', 'valves.RL', 'valves.RR']]],
-            ['pump', ['do' => 'test-actuator', 'part' => 'pump']],
-            ['', ['do' => 'end-session']], ['', ['do' => 'ignition', 'to' => 'off']],
-            ['', ['do' => 'turn-wheel', 'channel' => 'FR', 'turnsPerSecond' => 0.5]],
-            ['one trace', ['do' => 'capture', 'inputs' => [[...$pads, 'voltsPerDivision' => 0.1, 'coupling' => 'dc']], ...$trigger]],
-            ['two traces', ['do' => 'capture', 'inputs' => [[...$pads, 'voltsPerDivision' => 0.1, 'coupling' => 'dc'], ['first' => 'FR.module-plug.wheel.1', 'second' => 'body', 'voltsPerDivision' => 0.5, 'coupling' => 'ac']], ...$trigger]],
-            ['volts, least and greatest', ['do' => 'measure', 'function' => 'volts-ac', ...$pads, 'records' => true]],
-            ['frequency', ['do' => 'measure', 'function' => 'hertz', ...$pads]],
-        ];
     }
 }

@@ -42,6 +42,13 @@ final class ReferenceSpeed
 
     private float $knownAt = 0.0;
 
+    /** How fast it was when it began to be watched, how long ago that was, and the lowest since. */
+    private float $watchedFrom = 0.0;
+
+    private float $watched = 0.0;
+
+    private float $lowest = 0.0;
+
     /** @param  list<float>  $speeds  of the wheels as it begins, with nobody's foot on the brake yet; one that spins alone, or with the other of its axle, says nothing */
     public function __construct(private readonly ReferenceLimits $limits, array $speeds)
     {
@@ -82,7 +89,31 @@ final class ReferenceSpeed
             return;
         }
         $falls = $isLow ? min($this->fallsBy, $this->limits->leastSlowingMetresPerSecondSquared) : $this->fallsBy;
-        $this->metresPerSecond = max($fastest, $this->metresPerSecond - $falls * $seconds);
+        $this->metresPerSecond = max(min($fastest, $this->metresPerSecond + $this->limits->mostRisingMetresPerSecondSquared * $seconds), $this->metresPerSecond - $falls * $seconds);
+        $this->watch($isControlled, $seconds);
+    }
+
+    /** A car that has slowed down gently for so long will not slow down much harder by itself, even where no wheel has recovered that would tell so. A speed that rises again was not the car's. */
+    private function watch(bool $isControlled, float $seconds): void
+    {
+        $rises = $this->metresPerSecond > (1.0 + $this->limits->agreeShare) * $this->lowest;
+        if (! $isControlled || $rises || $this->watched === 0.0) {
+            [$this->watchedFrom, $this->watched, $this->lowest] = [$this->metresPerSecond, $isControlled ? $seconds : 0.0, $this->metresPerSecond];
+
+            return;
+        }
+        $this->lowest = min($this->lowest, $this->metresPerSecond);
+        $this->watched += $seconds;
+        if ($this->watched >= $this->limits->slowsSeconds) {
+            $this->fallsBy = min($this->fallsBy, $this->bearing(($this->watchedFrom - $this->metresPerSecond) / $this->watched));
+            $this->watched = 0.0;
+        }
+    }
+
+    /** By how much its speed may fall, in m/s², after it has fallen by so much. */
+    private function bearing(float $slowing): float
+    {
+        return max($this->limits->leastSlowingMetresPerSecondSquared, min($this->limits->mostSlowingMetresPerSecondSquared, self::MARGIN * $slowing + self::MARGIN_METRES_PER_SECOND_SQUARED));
     }
 
     /** A wheel has recovered to this speed: the car is not slower. */
@@ -91,8 +122,7 @@ final class ReferenceSpeed
         if ($now - $this->knownAt < self::LEARNS_OVER_SECONDS) {
             return;
         }
-        $slowing = ($this->knownSpeed - $speed) / ($now - $this->knownAt);
-        $this->fallsBy = max($this->limits->leastSlowingMetresPerSecondSquared, min($this->limits->mostSlowingMetresPerSecondSquared, self::MARGIN * $slowing + self::MARGIN_METRES_PER_SECOND_SQUARED));
+        $this->fallsBy = $this->bearing(($this->knownSpeed - $speed) / ($now - $this->knownAt));
         $this->knownSpeed = $speed;
         $this->knownAt = $now;
     }

@@ -144,11 +144,11 @@ final class SlipControl
         return new ControlWish($halves[0], $halves[1], $now < $this->pumpUntil, $this->reference->metresPerSecond, $phases);
     }
 
-    /** Every wheel finds the road slippery. */
+    /** Every wheel finds the road slippery; one in the rear that has not been let go yet says nothing of it, while those in front agree. */
     private function isLow(): bool
     {
-        foreach ($this->wheels as $wheel) {
-            if (! $wheel->isLow && ! $wheel->isSuspect()) {
+        foreach ($this->wheels as $wheel => $control) {
+            if (! $control->isLow && ! $control->isSuspect() && ($wheel < 2 || $control->isActive())) {
                 return false;
             }
         }

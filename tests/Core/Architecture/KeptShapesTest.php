@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = '62dbc13680eae044856289e8197ffcce';
+    private const SHAPES = '86ed190d84980ed27774fe11f515c82e';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {
