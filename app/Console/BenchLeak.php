@@ -28,7 +28,7 @@ use Lernfall\Evidence\Variation\Variation;
  */
 final class BenchLeak extends Command
 {
-    protected $signature = 'bench:leak {address : of a server with the demo data, on the database this command writes to} {--rounds=30} {--vehicle=harl-13} {--only= : words, with commas between them: what has none of them in its name is not timed}';
+    protected $signature = 'bench:leak {address : of a server with the demo data, on the database this command writes to} {--rounds=20} {--vehicle=harl-13} {--only= : words with commas between them; what has none of them in its name is left out}';
 
     protected $description = 'Try to tell faults apart by the time answers take';
 

@@ -52,7 +52,7 @@ final class TimedActions
     }
 
     /**
-     * @param  list<string>  $words  only what has one of them in its name is timed; nothing: all of it
+     * @param  list<string>  $words  of what is timed only what has one of them in its name; none: all of it
      * @return list<array{string, array<string, mixed>}>
      */
     public static function named(array $words): array

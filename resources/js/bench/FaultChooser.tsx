@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Car, FaultKind, FaultSetting, SilentFault } from '../api/types';
+import type { Car, FaultKind, FaultSetting } from '../api/types';
 import { WHOLE_CAR } from '../words/card';
 import { Choice } from '../ui/Choice';
 import { SelectField, TextField } from '../ui/Field';
@@ -7,13 +7,15 @@ import { provocationOptions } from '../words/provocations';
 import { t } from '../words/words';
 import { atStation, begun, fits, moved, placed } from './moved';
 import { placesOf } from './places';
+import { SilentHere, SilentMark } from './SilentHere';
 import { edited, parsed, spoken, strengthOf } from './strength';
+import { isSilent, type SilentFaults } from './useSilentFaults';
 
 interface Props {
     car: Car;
     kinds: FaultKind[];
     /** What this car does not show in the usual strength. */
-    silent: SilentFault[];
+    silent: SilentFaults;
     fault: FaultSetting;
     errors: Record<string, string>;
     /** Which of the case's faults it is, for the messages beside its fields. */
@@ -33,6 +35,11 @@ export function FaultChooser({ car, kinds, silent, fault, errors, position, onCh
     const channel = car.channels.find((one) => one.id === fault.channel) ?? car.channels[0]!;
     const fitting = kinds.filter((one) => fits(one, car, channel.id) || fits(one, car, WHOLE_CAR));
     const there = byName(fitting.filter((one) => one.station === kind.station));
+
+    const isHere = (one: FaultKind) => isSilent(silent, one.id, placed(one, car, channel.id));
+    const isChosen =
+        (fault.strength === undefined || fault.strength === strengthOf(kind)) &&
+        isSilent(silent, kind.id, fault.channel, fault.conductor);
 
     const choose = (id: string) => {
         onChange(
@@ -60,12 +67,12 @@ export function FaultChooser({ car, kinds, silent, fault, errors, position, onCh
                 onChoose={choose}
                 options={there.map((one) => ({
                     value: one.id,
-                    label: isSilent(silent, one.id, placed(one, car, channel.id))
-                        ? `${t(`fault.${one.id}`)} · ${t('bench.silent-here')}`
-                        : t(`fault.${one.id}`),
+                    label: t(`fault.${one.id}`),
+                    mark: <SilentMark is={isHere(one)} />,
                 }))}
-                className="mb-2 flex-wrap text-small [&>button]:flex-none"
+                className="mb-1 flex-wrap text-small [&>button]:flex-none"
             />
+            <SilentHere known={silent.known} among={there.some(isHere)} chosen={isChosen} />
             <div className="flex items-start gap-5">
                 {fault.channel !== WHOLE_CAR && (
                     <div>
@@ -116,23 +123,7 @@ export function FaultChooser({ car, kinds, silent, fault, errors, position, onCh
                     />
                 )}
             </div>
-            {(fault.strength === undefined || fault.strength === strengthOf(kind)) &&
-                isSilent(silent, kind.id, fault.channel, fault.conductor) && (
-                    <p role="status" className="mt-2 border-l-4 border-amber pl-3 text-small">
-                        {t('bench.silent-here-why')}
-                    </p>
-                )}
         </>
-    );
-}
-
-/** On the wire given; without one, on every wire it can sit on. */
-function isSilent(silent: SilentFault[], kind: string, channel: string, conductor?: string): boolean {
-    return silent.some(
-        (one) =>
-            one.kind === kind &&
-            one.channel === channel &&
-            (one.conductor === '' || one.conductor === conductor),
     );
 }
 

@@ -1,8 +1,11 @@
 import { ToggleGroup } from 'radix-ui';
+import type { ReactNode } from 'react';
 
 interface Option<T extends string> {
     value: T;
     label: string;
+    /** Before the label. */
+    mark?: ReactNode;
     disabled?: boolean;
 }
 
@@ -46,6 +49,7 @@ export function Choice<T extends string>({
                     disabled={option.disabled}
                     className={`flex-auto rounded-edge border px-2 py-1 whitespace-nowrap data-[state=on]:font-semibold disabled:opacity-50 ${rest} ${chosen}`}
                 >
+                    {option.mark}
                     {option.label}
                 </ToggleGroup.Item>
             ))}
