@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Recorded\DrawnJob;
 use Tests\Recorded\Record;
 use Tests\Support\Sweep;
 
@@ -17,6 +18,8 @@ final class RecordedJobsTest extends TestCase
 {
     private const SHOWN = 40;
 
+    private const DRIVEN = 12;
+
     private const MARKED = 3;
 
     private const MARKED_THOROUGHLY = 60;
@@ -24,7 +27,15 @@ final class RecordedJobsTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function shown(): iterable
     {
-        foreach (Sweep::of(range(1, Record::JOBS), self::SHOWN) as $number) {
+        foreach (Sweep::of(range(1, DrawnJob::DRIVEN_FROM - 1), self::SHOWN) as $number) {
+            yield "job $number" => [$number];
+        }
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function driven(): iterable
+    {
+        foreach (Sweep::of(range(DrawnJob::DRIVEN_FROM, Record::JOBS), self::DRIVEN) as $number) {
             yield "job $number" => [$number];
         }
     }
@@ -38,6 +49,7 @@ final class RecordedJobsTest extends TestCase
     }
 
     #[DataProvider('shown')]
+    #[DataProvider('driven')]
     public function test_it_shows_the_same(int $number): void
     {
         self::assertSame(Record::kept()[$number]['observations'] ?? null, Record::of($number, false)->hashes()['observations']);

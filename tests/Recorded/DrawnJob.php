@@ -15,10 +15,14 @@ use Lernfall\Format\ActionReader;
 use Lernfall\Vehicle\Vehicle;
 use Tests\Support\Workbench;
 
-/** A job of 25 actions drawn from a number: always the same car, fault and actions, whatever they show. */
+/** A job of 25 actions drawn from a number: always the same car, fault and actions, whatever they show. From one number on they are driven on closed ground. */
 final class DrawnJob
 {
     public const CARS = ['brack-22', 'harl-13', 'lendo-15', 'mirl-10', 'ostrel-t2'];
+
+    public const DRIVEN_FROM = 201;
+
+    private const DRIVEN = ['brack-22', 'harl-13', 'lendo-15', 'mirl-10'];
 
     private const POLICIES = ['workshop', 'examination', 'first-year'];
 
@@ -38,7 +42,8 @@ final class DrawnJob
     public function __construct(public readonly int $number)
     {
         $this->draw = new Draw("recorded $number");
-        $this->vehicle = Workbench::vehicle(self::CARS[$number % count(self::CARS)]);
+        $cars = $this->isDriven() ? self::DRIVEN : self::CARS;
+        $this->vehicle = Workbench::vehicle($cars[$number % count($cars)]);
         $faults = Workbench::catalogue()->everyFault($this->vehicle);
         $fault = $this->one('fault', $faults);
         $this->case = Workbench::case($number % 19 === 0 ? [] : [[$fault->kind->id, $fault->channel, $fault->conductor, $fault->strength, $fault->provokedBy]], $this->vehicle);
@@ -63,6 +68,11 @@ final class DrawnJob
         return $job;
     }
 
+    private function isDriven(): bool
+    {
+        return $this->number >= self::DRIVEN_FROM;
+    }
+
     /** @return array<string, mixed> */
     private function action(Job $job, int $try): array
     {
@@ -70,11 +80,12 @@ final class DrawnJob
         $written = $this->writable($job);
 
         return match (true) {
-            $done === 0 => ['do' => 'ignition', 'to' => $this->draw->uniform('first key') < 0.7 ? 'on' : 'running'],
+            $done === 0 => ['do' => 'ignition', 'to' => ! $this->isDriven() && $this->draw->uniform('first key') < 0.7 ? 'on' : 'running'],
             $done === 1 => ['do' => $this->vehicle->module->lampCodes === null ? 'read-codes' : 'watch-lamp'],
             $done === self::STEPS - 1 => ['do' => 'conclude'],
             $done >= self::STEPS - self::CLOSING => $this->closing($job, $done, $try),
             $written !== null && $this->draw->uniform("write $try") < 0.35 => $written,
+            $this->isDriven() => (new DrawnDrive($this->draw, $try))->json(),
             default => (new DrawnAction($this->vehicle, $this->draw, $try))->json(),
         };
     }
