@@ -20,7 +20,7 @@ return [
         'seconds' => (float) env('LERNFALL_HELD_SECONDS', 0.25),
         'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator', 'stop-on-closed-ground', 'record-stop', 'pull-away', 'drive-freely'],
         // so many times that time between the points of the grid
-        'wider' => ['stop-on-closed-ground' => 1.2, 'record-stop' => 1.2, 'pull-away' => 1.2, 'drive-freely' => 1.6],
+        'wider' => ['drive-freely' => 1.2],
     ],
     // Drives on closed ground that are worked out when a case is published, of all cars that could be there; what else is driven is worked out when somebody does.
     'usual_drives' => (bool) env('LERNFALL_PREPARES_DRIVES', true) ? [

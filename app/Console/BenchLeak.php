@@ -53,7 +53,7 @@ final class BenchLeak extends Command
             ['kind' => 'tooth-missing', 'channel' => 'FR', 'strength' => 1],
             ['kind' => 'outlet-stuck-shut', 'channel' => 'FL'],
             ['kind' => 'inlet-leaking', 'channel' => 'FR', 'strength' => 0.3],
-            ['kind' => 'valve-relay-burnt'],
+            ['kind' => 'valve-relay-burnt', 'channel' => 'car'],
         ],
     ];
 
