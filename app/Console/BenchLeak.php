@@ -63,10 +63,8 @@ final class BenchLeak extends Command
     /** As near as medians are to be. */
     private const MOST_MILLISECONDS = 3.0;
 
-    /** How often the faults of each round change places by lot, and below which share of the differences then found one is owed to chance. */
-    private const SHUFFLES = 200;
-
-    private const OWED_TO_CHANCE = 0.99;
+    /** How often the faults of each round change places by lot, to find out how far apart they lie by chance. */
+    private const SHUFFLES = 10000;
 
     /** @var array<string, array<string, list<float>>> milliseconds by what was timed and by fault, a round after the other */
     private array $times = [];
@@ -174,7 +172,7 @@ final class BenchLeak extends Command
         foreach ($this->times as $what => $byFault) {
             $fromMiddle = self::fromMiddle($byFault);
             [$least, $most] = self::range($fromMiddle);
-            $byChance = self::byChance($fromMiddle);
+            $byChance = self::byChance($fromMiddle, self::LEVEL / count($this->times));
             [$quickest, $slowest] = self::range($byFault);
             $this->line(sprintf('%-34s medians %7.2f to %7.2f ms; from the middle of their rounds apart by %5.2f; by chance alone up to %5.2f', $what, $quickest, $slowest, $most - $least, $byChance));
             if ($most - $least >= self::MOST_MILLISECONDS) {
@@ -237,8 +235,12 @@ final class BenchLeak extends Command
         return $byFault;
     }
 
-    /** @param  array<string, list<float>>  $byFault */
-    private static function byChance(array $byFault): float
+    /**
+     * As far apart as they lie by chance alone, so that nothing of all that is timed lies further apart but with the chance of the level as a whole.
+     *
+     * @param  array<string, list<float>>  $byFault
+     */
+    private static function byChance(array $byFault, float $level): float
     {
         $rounds = array_map(null, ...array_values($byFault));
         $differences = [];
@@ -253,7 +255,7 @@ final class BenchLeak extends Command
         }
         sort($differences);
 
-        return $differences[(int) (self::OWED_TO_CHANCE * self::SHUFFLES)] ?? 0.0;
+        return $differences[(int) ((1.0 - $level) * self::SHUFFLES)] ?? 0.0;
     }
 
     /** @param  list<float>  $numbers */

@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 /** One place sound and with a fault, for whoever may know which is which. */
 #[OA\Schema(schema: 'PicturePair', required: ['channel', 'at', 'sight', 'sound', 'faulty'], properties: [
     new OA\Property(property: 'channel', type: 'string'),
-    new OA\Property(property: 'at', type: 'string'),
+    new OA\Property(property: 'at', description: 'a place that is looked at, or rocked', type: 'string'),
     new OA\Property(property: 'sight', description: 'the word for what is to be seen', type: 'string'),
     new OA\Property(property: 'sound', ref: '#/components/schemas/ShownPicture'),
     new OA\Property(property: 'faulty', ref: '#/components/schemas/ShownPicture'),
@@ -22,7 +22,7 @@ final readonly class PictureResource
     public static function of(PicturePair $pair): array
     {
         return [
-            'channel' => $pair->look->channel, 'at' => $pair->look->at->value, 'sight' => $pair->sight,
+            'channel' => $pair->channel, 'at' => $pair->at, 'sight' => $pair->sight,
             'sound' => ObservationFormat::picture($pair->sound), 'faulty' => ObservationFormat::picture($pair->faulty),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Evidence;
 
 use Lernfall\Bay\Repair\RepairKind;
+use Lernfall\Evidence\Portrait\PicturePair;
 use Lernfall\Evidence\Portrait\Portrait;
 use Lernfall\Evidence\Portrait\Portraits;
 use PHPUnit\Framework\TestCase;
@@ -36,6 +37,18 @@ final class PortraitsTest extends TestCase
         self::assertArrayHasKey('ring-wobbles', $portraits['ring-bent']->noticed);
         self::assertArrayHasKey('play-felt', $portraits['bearing-play']->noticed);
         self::assertSame([], $portraits['coil-open']->noticed);
+    }
+
+    public function test_what_hands_find_is_shown_as_a_rocked_wheel_beside_a_sound_one(): void
+    {
+        $portraits = $this->portraits();
+        foreach ([['bearing-play', 'play-felt', 'rimMillimetres'], ['ring-loose', 'ring-turns', 'ringMillimetres'], ['sensor-loose', 'sensor-moves', 'sensorMillimetres']] as [$kind, $word, $moves]) {
+            $pairs = array_values(array_filter($portraits[$kind]->pictures, static fn (PicturePair $one): bool => $one->at === PicturePair::ROCKED));
+            self::assertCount(1, $pairs, $kind);
+            self::assertSame($word, $pairs[0]->sight);
+            self::assertGreaterThan(2.0 * $pairs[0]->sound->shows[$moves], $pairs[0]->faulty->shows[$moves], $kind);
+        }
+        self::assertSame([], array_filter($portraits['linings-worn']->pictures, static fn (PicturePair $one): bool => $one->at === PicturePair::ROCKED));
     }
 
     /** Plugs and wiring before sensors, sensors before hubs, hubs before modules: common practice, no source. */
