@@ -126,7 +126,6 @@ final readonly class MotionReader
             $node->float('mostSlowingMetresPerSecondSquared'), $node->float('leastSlowingMetresPerSecondSquared'), $node->float('doubtfulShare'), $node->float('agreeShare'), $node->float('agreeSeconds'), $node->float('learnsShare'), $node->float('standsAfterSeconds'),
             ...array_filter([
                 'rollsSeconds' => $node->has('rollsSeconds') ? $node->float('rollsSeconds') : null,
-                'slowsSeconds' => $node->has('slowsSeconds') ? $node->float('slowsSeconds') : null,
                 'mostRisingMetresPerSecondSquared' => $node->has('mostRisingMetresPerSecondSquared') ? $node->float('mostRisingMetresPerSecondSquared') : null,
             ], is_float(...)),
         );

@@ -15,6 +15,9 @@ final class ReferenceSpeed
     /** Two speeds nearer to each other in time say too little. */
     private const LEARNS_OVER_SECONDS = 0.08;
 
+    /** A fall that has been gentle for so long goes on so. */
+    private const GENTLY_FOR_SECONDS = 0.25;
+
     /** It may slow down by this much more than it has. */
     private const MARGIN = 1.25;
 
@@ -104,7 +107,7 @@ final class ReferenceSpeed
         }
         $this->lowest = min($this->lowest, $this->metresPerSecond);
         $this->watched += $seconds;
-        if ($this->watched >= $this->limits->slowsSeconds) {
+        if ($this->watched >= self::GENTLY_FOR_SECONDS) {
             $this->fallsBy = min($this->fallsBy, $this->bearing(($this->watchedFrom - $this->metresPerSecond) / $this->watched));
             $this->watched = 0.0;
         }

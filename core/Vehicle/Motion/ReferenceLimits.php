@@ -18,7 +18,6 @@ final readonly class ReferenceLimits
      * @param  float  $learnsShare  by which a wheel's speed may differ all the time, by its tyre, and is put right
      * @param  float  $standsAfterSeconds  with every wheel slower than control leaves off at, the car is taken as standing
      * @param  float  $rollsSeconds  wheels that are let go and agree for so long roll with the car, whatever one that stands does
-     * @param  float  $slowsSeconds  a speed that has fallen gently for so long under control will not fall much faster
      * @param  float  $mostRisingMetresPerSecondSquared  by which its speed comes up at most to that of a wheel that runs up again, of which a few edges may tell too much
      */
     public function __construct(
@@ -30,11 +29,10 @@ final readonly class ReferenceLimits
         public float $learnsShare = 0.04,
         public float $standsAfterSeconds = 0.4,
         public float $rollsSeconds = 0.12,
-        public float $slowsSeconds = 0.25,
         public float $mostRisingMetresPerSecondSquared = 25.0,
     ) {
         Quantity::above('mostSlowingMetresPerSecondSquared', $mostSlowingMetresPerSecondSquared, $leastSlowingMetresPerSecondSquared);
-        Quantity::positive(['leastSlowingMetresPerSecondSquared' => $leastSlowingMetresPerSecondSquared, 'agreeSeconds' => $agreeSeconds, 'standsAfterSeconds' => $standsAfterSeconds, 'rollsSeconds' => $rollsSeconds, 'slowsSeconds' => $slowsSeconds, 'mostRisingMetresPerSecondSquared' => $mostRisingMetresPerSecondSquared]);
+        Quantity::positive(['leastSlowingMetresPerSecondSquared' => $leastSlowingMetresPerSecondSquared, 'agreeSeconds' => $agreeSeconds, 'standsAfterSeconds' => $standsAfterSeconds, 'rollsSeconds' => $rollsSeconds, 'mostRisingMetresPerSecondSquared' => $mostRisingMetresPerSecondSquared]);
         Quantity::within('doubtfulShare', $doubtfulShare, 0.0, 1.0);
         Quantity::within('agreeShare', $agreeShare, 0.0, 1.0);
         Quantity::within('learnsShare', $learnsShare, 0.0, 1.0);

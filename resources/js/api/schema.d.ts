@@ -2593,6 +2593,7 @@ export interface components {
         PicturePair: {
             /** @description One place sound and with a fault, for whoever may know which is which. */
             channel: string;
+            /** @description a place that is looked at, or rocked */
             at: string;
             /** @description the word for what is to be seen */
             sight: string;
