@@ -20,7 +20,7 @@ final class DriveReplayTest extends FeatureTestCase
         $this->act($attempt, ['do' => 'ignition', 'to' => 'running'])->assertOk();
         $told = $this->act($attempt, self::STOP)->assertOk()->json('step.observation.values');
         $this->act($attempt, ['do' => 'pull-away', 'footing' => 'ice-left'])->assertOk();
-        $this->act($attempt, ['do' => 'record-stop', ...array_diff_key(self::STOP, ['do' => 0])])->assertOk();
+        $recorded = $this->act($attempt, ['do' => 'record-stop', ...array_diff_key(self::STOP, ['do' => 0])])->assertOk()->json('step.observation.values');
 
         $this->actingAs($this->apprentice)->getJson("/api/attempts/$attempt->id/drives/2")->assertForbidden();
         $seen = $this->actingAs($this->instructor)->getJson("/api/attempts/$attempt->id/drives/2")->assertOk()->json();
@@ -30,7 +30,12 @@ final class DriveReplayTest extends FeatureTestCase
         $this->getJson("/api/attempts/$attempt->id/drives/1")->assertNotFound();
         $this->getJson("/api/attempts/$attempt->id/drives/9")->assertNotFound();
         $this->getJson("/api/attempts/$attempt->id/drives/3")->assertOk()->assertJsonPath('aside', []);
-        self::assertEquals($seen['speed'], $this->getJson("/api/attempts/$attempt->id/drives/4")->assertOk()->json('speed'), 'the same car in the same stop');
+        $replayed = $this->getJson("/api/attempts/$attempt->id/drives/4")->assertOk()->json();
+        self::assertEqualsWithDelta(count($seen['speed']), count($replayed['speed']), 0.1 * count($seen['speed']), 'the same car in the same stop, its rings standing otherwise');
+        $every = (int) round($recorded['reference']['secondsPerSample'] / $replayed['secondsPerSample']);
+        foreach ($recorded['reference']['steps'] as $sample => $steps) {
+            self::assertEqualsWithDelta($steps * $recorded['reference']['resolution'], $replayed['reference'][$sample * $every], 0.6 * $recorded['reference']['resolution'], "what was recorded is what is replayed, sample $sample");
+        }
 
         $this->actingAs($this->apprentice);
         $this->act($attempt, ['do' => 'conclude'])->assertOk();

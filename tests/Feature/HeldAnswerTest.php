@@ -26,12 +26,13 @@ final class HeldAnswerTest extends FeatureTestCase
     }
 
     /** What takes longer to work out than one step of the usual grid has a wider one. */
-    public function test_a_stop_is_shown_on_a_wider_grid(): void
+    public function test_a_free_drive_is_shown_on_a_wider_grid(): void
     {
         config(['lernfall.held.seconds' => 0.25]);
 
-        self::assertEqualsWithDelta(100.3, HeldAnswers::shownFrom(['do' => 'record-stop'], 100.0, 100.26), 1e-9);
-        self::assertEqualsWithDelta(100.9, HeldAnswers::shownFrom(['do' => 'stop-on-closed-ground'], 100.0, 100.7), 1e-9);
+        self::assertEqualsWithDelta(100.3, HeldAnswers::shownFrom(['do' => 'drive-freely'], 100.0, 100.26), 1e-9);
+        self::assertEqualsWithDelta(100.9, HeldAnswers::shownFrom(['do' => 'drive-freely'], 100.0, 100.7), 1e-9);
+        self::assertEqualsWithDelta(100.5, HeldAnswers::shownFrom(['do' => 'record-stop'], 100.0, 100.3), 1e-9);
         self::assertEqualsWithDelta(100.5, HeldAnswers::shownFrom(['do' => 'road-test'], 100.0, 100.3), 1e-9);
     }
 
