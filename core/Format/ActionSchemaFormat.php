@@ -11,6 +11,9 @@ use Lernfall\Bay\Contract\Refusal;
 /** The published schema of actions, put together from what each procedure says of its own. */
 final readonly class ActionSchemaFormat
 {
+    /** Of actions and of what they show; 1 were those whose looks told in words what is wrong. */
+    public const NUMBER = 2;
+
     /** @return array<string, mixed> JSON Schema, draft 2020-12 */
     public static function write(ProcedureRegistry $procedures): array
     {
@@ -23,7 +26,8 @@ final readonly class ActionSchemaFormat
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             '$id' => 'https://lernfall.invalid/schemas/action.schema.json',
             'title' => 'Action',
-            'description' => 'One thing a person does, with its settings.',
+            'description' => 'One thing a person does, with its settings. Number '.self::NUMBER.' of actions and of what they show.',
+            'version' => self::NUMBER,
             'oneOf' => array_map(static fn (string $name): array => ['$ref' => '#/$defs/'.$name], array_keys($definitions)),
             '$defs' => [
                 ...$definitions,

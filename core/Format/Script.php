@@ -11,7 +11,10 @@ use Lernfall\Document\Node;
 /** A list of actions to be played against a case. */
 final readonly class Script
 {
-    public const FORMAT = 'lernfall-script/1';
+    public const FORMAT = 'lernfall-script/2';
+
+    /** Written when a look told what is wrong; its actions are all read still. */
+    private const BEFORE = 'lernfall-script/1';
 
     /** @param  list<Action>  $actions */
     private function __construct(public string $seed, public array $actions)
@@ -22,7 +25,7 @@ final readonly class Script
     public static function read(mixed $document): self
     {
         $root = Node::root($document);
-        if ($root->text('format') !== self::FORMAT) {
+        if (! in_array($root->text('format'), [self::FORMAT, self::BEFORE], true)) {
             throw $root->at('format')->wrong('format', ['format' => self::FORMAT]);
         }
 

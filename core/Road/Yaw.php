@@ -17,6 +17,9 @@ final readonly class Yaw
     /** Below this speed nothing is felt any more. */
     private const LEAST_METRES_PER_SECOND = 2.0;
 
+    /** Valves of both sides never let go in the same moment: a turning shorter than this is felt as if it were spread over so long. An assumption. */
+    private const FELT_OVER_SECONDS = 2.0;
+
     /** Turned so far it goes on round. */
     private const ROUND_RADIANS = M_PI / 4.0;
 
@@ -32,7 +35,7 @@ final readonly class Yaw
     private const MOST_RADIANS = 0.2;
 
     /**
-     * @param  float  $momentPerKilogram  mean turning moment of the brakes against the mass, N·m/kg; above zero to the left
+     * @param  float  $momentPerKilogram  mean turning moment of the brakes against the mass, over no less than FELT_OVER_SECONDS, N·m/kg; above zero to the left
      * @param  float  $greatestRadians  furthest it has turned; above zero to the left
      * @param  list<array{float, float}>  $path  metres it is off its line, and radians it has turned, tick by tick, both above zero to the left; until nothing is felt any more, or it goes round
      */
@@ -74,7 +77,7 @@ final readonly class Yaw
             $path[] = [$off, $angle];
         }
 
-        return new self($path === [] ? 0.0 : $moments / count($path) / $chassis->massKilograms, $furthest, $path);
+        return new self($moments * $record->tickSeconds / max(self::FELT_OVER_SECONDS, count($path) * $record->tickSeconds) / $chassis->massKilograms, $furthest, $path);
     }
 
     public function goesRound(): bool

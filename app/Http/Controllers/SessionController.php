@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
-#[OA\Info(version: '1', title: 'Lernfall', description: 'What the browser asks of the server. Actions are described by docs/schemas/action.schema.json.')]
+#[OA\Info(version: '2', title: 'Lernfall', description: 'What the browser asks of the server. Actions and what they show are described by docs/schemas/action.schema.json.')]
 #[OA\Schema(schema: 'Problem', required: ['message'], properties: [
     new OA\Property(property: 'message', type: 'string'),
     new OA\Property(property: 'errors', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),

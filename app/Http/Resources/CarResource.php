@@ -29,7 +29,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'unitIntegrated', description: 'the hydraulic unit is one housing with the module: windings and relays lie inside', type: 'boolean'),
     new OA\Property(property: 'unitCoded', description: 'a new hydraulic unit has to be told which car it is in', type: 'boolean'),
     new OA\Property(property: 'brakeParts', description: 'valves of a channel, pump, relays, switches, fluid, lamps', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'placesOfTheCar', description: 'places to look at that sit at no corner', type: 'array', items: new OA\Items(type: 'string', enum: ['fuse', 'relay', 'ground', 'fluid', 'unit-pipes', 'pump-fuse', 'pump-relay', 'valve-fuse', 'valve-relay', 'unit-ground'])),
+    new OA\Property(property: 'placesOfTheCar', description: 'places to look at that sit at no corner', type: 'array', items: new OA\Items(type: 'string', enum: ['fuse', 'relay', 'ground', 'fluid', 'unit-pipes', 'pump-fuse', 'pump-relay', 'valve-fuse', 'valve-relay', 'unit-ground', 'pedal-switch', 'lever-switch'])),
     new OA\Property(property: 'modulePlug', type: 'string'),
     new OA\Property(property: 'plugs', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'channels', type: 'array', items: new OA\Items(ref: '#/components/schemas/Channel')),

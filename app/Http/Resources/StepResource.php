@@ -35,7 +35,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'picture', ref: '#/components/schemas/ShownPicture'),
 ])]
 #[OA\Schema(schema: 'ShownPicture', description: 'what there was to see at the place looked at; while the job is open the words for it are not given', required: ['drawing', 'shows'], properties: [
-    new OA\Property(property: 'drawing', type: 'string', enum: ['ring', 'encoder', 'film', 'gap', 'blades', 'tip', 'cable', 'plug-face', 'plug-joined', 'tyre', 'linings', 'brake-hose', 'fuse', 'relay', 'ground', 'unit-pipes', 'rocked-wheel', 'reservoir']),
+    new OA\Property(property: 'drawing', type: 'string', enum: ['ring', 'encoder', 'film', 'gap', 'blades', 'tip', 'cable', 'plug-face', 'plug-joined', 'tyre', 'linings', 'brake-hose', 'fuse', 'relay', 'ground', 'unit-pipes', 'rocked-wheel', 'switch', 'reservoir']),
     new OA\Property(property: 'shows', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')])),
 ])]
 #[OA\Schema(schema: 'ShownNumber', required: ['unit', 'si', 'resolution', 'overload'], properties: [

@@ -8,6 +8,7 @@ use Lernfall\Bay\Car\Car;
 use Lernfall\Vehicle\BrakeParts;
 use Lernfall\Vehicle\Brakes\RelayFeed;
 use Lernfall\Vehicle\Brakes\RelayState;
+use Lernfall\Vehicle\PartState;
 
 /** What there is to see at the places that sit at no corner: of the module's supply, of the hydraulic unit and of its fluid. */
 final readonly class CarSights
@@ -34,6 +35,8 @@ final readonly class CarSights
             Sight::ValveRelay => $this->relay($car, $at, $wiring?->valves),
             Sight::Ground => $this->ground($car, $at, $faults->rustOhms ?? 0.0),
             Sight::UnitGround => $this->ground($car, $at, $wiring->rustOhms ?? 0.0),
+            Sight::PedalSwitch => $this->switchAtArm($car, $at, BrakeParts::STOP_LAMP_SWITCH),
+            Sight::LeverSwitch => $this->switchAtArm($car, $at, BrakeParts::PARKING_BRAKE_SWITCH),
             Sight::UnitPipes => ['pipes-change-places', 'pipes-as-stamped', $this->hasCrossedPipes($car) ? $this->notices($car, $at, $this->eyes->faintCorrosion) : 0.0],
             default => ['fluid-low', 'fluid-full', $car->vehicle->brakeParts->isSound(BrakeParts::FLUID) ? 0.0 : 1.0],
         };
@@ -57,6 +60,16 @@ final readonly class CarSights
     private function burnt(Car $car, Sight $at, ?float $ohms, float $chance): array
     {
         return ['contacts-burnt', 'contacts-bright', $ohms === null ? 0.0 : $this->notices($car, $at, $chance)];
+    }
+
+    /** @return array{string, string, float} out of reach of its arm it stays closed, with a plunger that stays in it never closes; where its contacts are at fault nothing is seen, which is why this is faint */
+    private function switchAtArm(Car $car, Sight $at, string $switch): array
+    {
+        return match ($car->vehicle->brakeParts->state($switch)) {
+            PartState::Closed => ['switch-stands-off', 'plunger-follows', $this->notices($car, $at, $this->eyes->faintCorrosion)],
+            PartState::Open => ['plunger-stays-in', 'plunger-follows', $this->notices($car, $at, $this->eyes->faintCorrosion)],
+            default => ['switch-stands-off', 'plunger-follows', 0.0],
+        };
     }
 
     /** @return array{string, string, float} */

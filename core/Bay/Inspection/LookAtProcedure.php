@@ -35,7 +35,7 @@ use Lernfall\Vehicle\Vehicle;
  */
 final readonly class LookAtProcedure extends BaseCarProcedure
 {
-    private const AT_THE_UNIT = [Sight::PumpFuse, Sight::ValveFuse, Sight::PumpRelay, Sight::ValveRelay, Sight::UnitGround, Sight::UnitPipes];
+    private const WHERE_THERE_IS_ONE = [Sight::PumpFuse, Sight::ValveFuse, Sight::PumpRelay, Sight::ValveRelay, Sight::UnitGround, Sight::UnitPipes, Sight::PedalSwitch, Sight::LeverSwitch];
 
     public function name(): string
     {
@@ -125,7 +125,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
             $look('look-fuse', Sight::Fuse),
             $look('look-relay', Sight::Relay),
             $look('look-ground', Sight::Ground),
-            ...array_map(static fn (Sight $at): CandidateTest => $look("look-$at->value", $at), array_values(array_filter(self::AT_THE_UNIT, static fn (Sight $at): bool => $at->isOn($vehicle)))),
+            ...array_map(static fn (Sight $at): CandidateTest => $look("look-$at->value", $at), array_values(array_filter(self::WHERE_THERE_IS_ONE, static fn (Sight $at): bool => $at->isOn($vehicle)))),
         ];
     }
 

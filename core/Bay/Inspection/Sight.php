@@ -37,6 +37,10 @@ enum Sight: string
     case ValveFuse = 'valve-fuse';
     case ValveRelay = 'valve-relay';
     case UnitGround = 'unit-ground';
+    /** Of the stop lamps, with the pedal up and pressed by hand. */
+    case PedalSwitch = 'pedal-switch';
+    /** Of the parking brake, with its lever down and pulled. */
+    case LeverSwitch = 'lever-switch';
 
     /** Whether one has to reach in at a wheel for it. */
     public function isAtTheWheel(): bool
@@ -59,7 +63,7 @@ enum Sight: string
     /** Whether it sits at no corner. */
     public function isOfTheWholeCar(): bool
     {
-        return in_array($this, [self::Fuse, self::Relay, self::Ground, self::Fluid, self::UnitPipes, self::PumpFuse, self::PumpRelay, self::ValveFuse, self::ValveRelay, self::UnitGround], true);
+        return in_array($this, [self::Fuse, self::Relay, self::Ground, self::Fluid, self::UnitPipes, self::PumpFuse, self::PumpRelay, self::ValveFuse, self::ValveRelay, self::UnitGround, self::PedalSwitch, self::LeverSwitch], true);
     }
 
     /** @return list<self> those of this vehicle that sit at no corner */
@@ -80,6 +84,8 @@ enum Sight: string
             self::ValveFuse => $parts->unit !== null && $parts->has(BrakeParts::VALVE_RELAY),
             self::PumpRelay => $parts->unit !== null && $parts->has(BrakeParts::PUMP_RELAY) && ! $isInside,
             self::ValveRelay => $parts->unit !== null && $parts->has(BrakeParts::VALVE_RELAY) && ! $isInside,
+            self::PedalSwitch => $parts->has(BrakeParts::STOP_LAMP_SWITCH),
+            self::LeverSwitch => $parts->has(BrakeParts::PARKING_BRAKE_SWITCH),
             default => true,
         };
     }

@@ -11,6 +11,7 @@ use Lernfall\Bay\Contract\Note;
 use Lernfall\Bay\Contract\Prediction;
 use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Hands\Hands;
+use Lernfall\Bay\Inspection\Sight;
 use Lernfall\Bay\KnownGood\FitKnownGoodPart;
 use Lernfall\Bay\KnownGood\KnownGoodWork;
 use Lernfall\Module\Memory;
@@ -21,6 +22,12 @@ use Lernfall\Vehicle\PartState;
 /** Repairs put parts back to how they were built. They never ask what is wrong, and never say whether it helped. */
 final readonly class RepairWork
 {
+    /** Where what is fitted new can be looked at, beside what sits at a sensor or a plug: it has harmless marks of its own. */
+    private const FITTED_NEW = [
+        'replace-fuse' => [Sight::Fuse], 'replace-relay' => [Sight::Relay], 'replace-unit-fuse' => [Sight::PumpFuse, Sight::ValveFuse], 'replace-pump-relay' => [Sight::PumpRelay], 'replace-valve-relay' => [Sight::ValveRelay],
+        'replace-stop-lamp-switch' => [Sight::PedalSwitch], 'replace-parking-brake-switch' => [Sight::LeverSwitch], 'fit-tyre' => [Sight::Tyre], 'replace-brake-hose' => [Sight::BrakeLine],
+    ];
+
     public function __construct(private Hands $hands)
     {
     }
@@ -34,10 +41,17 @@ final readonly class RepairWork
         $branches = [];
         $isDrawn = in_array($repair->kind, [RepairKind::ReplaceSensor, RepairKind::CleanTip], true);
         foreach (SeizedSensor::drawn($this->taken($car, $repair), $isDrawn ? [$repair->channel] : [], $this->hands->breaksSeized) as [$weight, $drawn, $came]) {
-            $branches[] = new Branch($weight, self::shared($this->repaired($drawn, $repair)), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
+            $branches[] = new Branch($weight, self::shared(self::withNewMarks($this->repaired($drawn, $repair), $repair)), Prediction::of('done', [], [...Note::ofDrawing($came), ...($car->state->isPowered() ? [Note::RepairIgnitionOn] : [])]));
         }
 
         return $branches;
+    }
+
+    private static function withNewMarks(Car $car, Repair $repair): Car
+    {
+        $marked = array_map(static fn (Sight $at): string => "eye.$repair->channel.$at->value", self::FITTED_NEW[$repair->kind->value] ?? []);
+
+        return $marked === [] ? $car : $car->in($car->state->withRenewed(...$marked));
     }
 
     /** A corner that has become as it was built is the very same on all cars that could be there: what is known of it holds for it. */

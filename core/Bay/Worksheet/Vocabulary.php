@@ -54,6 +54,8 @@ final readonly class Vocabulary
 
     private const GROUNDS = ['ground-clean', 'ground-rusty'];
 
+    private const SWITCHES = ['plunger-follows', 'plunger-stays-in', 'switch-stands-off'];
+
     /** What can be seen at each place one can look at, and of what the terminal works. */
     public const SIGHTS = [
         'ring' => ['teeth-even', 'tooth-missing', 'tooth-chipped', 'ring-cracked', 'ring-wobbles', 'ring-packed', 'ring-lifted', 'ring-swollen', 'encoder-scratched'],
@@ -77,6 +79,8 @@ final readonly class Vocabulary
         'valve-relay' => self::RELAYS,
         'unit-ground' => self::GROUNDS,
         'unit-pipes' => ['pipes-as-stamped', 'pipes-change-places'],
+        'pedal-switch' => self::SWITCHES,
+        'lever-switch' => self::SWITCHES,
         'fluid' => ['fluid-full', 'fluid-low'],
         'reach' => ['no-way-in'],
         'rocked' => ['no-play', 'play-felt'],
@@ -102,6 +106,7 @@ final readonly class Vocabulary
         'ring' => 'surface-rust', 'gap' => 'surface-rust', 'tip' => 'fine-scratches', 'cable' => 'scuffed-sleeve', 'sensor-plug' => 'road-dirt', 'body-plug' => 'road-dirt', 'module-plug' => 'road-dirt',
         'linings' => 'brake-dust', 'brake-line' => 'surface-rust', 'fuse' => 'clouded-window', 'relay' => 'dull-contacts', 'ground' => 'dull-paint', 'fluid' => 'dark-fluid', 'tyre' => 'worn-tread',
         'pump-fuse' => 'clouded-window', 'valve-fuse' => 'clouded-window', 'pump-relay' => 'dull-contacts', 'valve-relay' => 'dull-contacts', 'unit-ground' => 'dull-paint', 'unit-pipes' => 'wax-on-it',
+        'pedal-switch' => 'grime-on-it', 'lever-switch' => 'grime-on-it',
     ];
 
     /** A plug that nobody has opened is sound as far as it can be seen, and so is a ring of iron under a film. */

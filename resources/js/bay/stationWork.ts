@@ -104,13 +104,17 @@ const AT_THE_UNIT: [Attempt['car']['placesOfTheCar'][number], string][] = [
     ['unit-ground', 'G'],
 ];
 
+/** The switches that can be looked at, each with its key. */
+const AT_THE_SWITCHES: typeof AT_THE_UNIT = [
+    ['pedal-switch', 'L'],
+    ['lever-switch', 'B'],
+];
+
 /** Unit, fluid and lamps can be looked at; what the terminal works and shows is under its own tab. */
 function atBrakes(attempt: Attempt, station: 'hydraulics' | 'brakes' | 'switches' | 'lamps'): Work[] {
     const looks: Record<typeof station, Work[]> = {
         hydraulics: [
-            ...AT_THE_UNIT.filter(([at]) => attempt.car.placesOfTheCar.includes(at)).map((one) =>
-                look(...one),
-            ),
+            ...there(attempt, AT_THE_UNIT),
             ...(attempt.car.unitIntegrated
                 ? []
                 : [
@@ -126,7 +130,7 @@ function atBrakes(attempt: Attempt, station: 'hydraulics' | 'brakes' | 'switches
                 action: { do: 'try-pedal' },
             },
         ],
-        switches: [],
+        switches: there(attempt, AT_THE_SWITCHES),
         lamps: [
             {
                 key: 'L',
@@ -142,6 +146,11 @@ function atBrakes(attempt: Attempt, station: 'hydraulics' | 'brakes' | 'switches
             ({ action }) => action.do !== 'repair' || isMadeOn(attempt.car, action.kind),
         ),
     ];
+}
+
+/** Those of these places that this car has. */
+function there({ car }: Attempt, places: typeof AT_THE_UNIT): Work[] {
+    return places.filter(([at]) => car.placesOfTheCar.includes(at)).map((one) => look(...one));
 }
 
 function looks(channel: string, station: Station): Work[] {

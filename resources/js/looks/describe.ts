@@ -148,6 +148,10 @@ const SAID: Record<ShownPicture['drawing'], (shows: Shows) => string[]> = {
         ...['rimMillimetres', 'ringMillimetres', 'sensorMillimetres'].map((one) => millimetres(shows, one)),
         ...much(shows, 'dirt'),
     ],
+    switch: (shows) => [
+        ...['restMillimetres', 'clearMillimetres', 'workedMillimetres'].map((one) => millimetres(shows, one)),
+        ...much(shows, 'grime'),
+    ],
     reservoir: (shows) => [
         t('look-says.level', { percent: Math.round(amount(shows, 'level') * 100) }),
         ...much(shows, 'tint'),

@@ -18,6 +18,7 @@ use Lernfall\Fault\CatalogueEntry;
 use Lernfall\Fault\Fault;
 use Lernfall\Vehicle\Vehicle;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Played;
 use Tests\Support\Workbench;
@@ -76,6 +77,10 @@ final class AppearanceTest extends TestCase
         'pump-relay-welded' => ['pump-relay' => ['apartMillimetres']],
         'valve-relay-welded' => ['valve-relay' => ['apartMillimetres']],
         'unit-ground-rusty' => ['unit-ground' => ['rust']],
+        'stop-lamp-switch-stuck' => ['pedal-switch' => ['clearMillimetres', 'restMillimetres']],
+        'stop-lamp-switch-open' => ['pedal-switch' => ['workedMillimetres']],
+        'parking-brake-switch-stuck' => ['lever-switch' => ['clearMillimetres', 'restMillimetres']],
+        'parking-brake-switch-open' => ['lever-switch' => ['workedMillimetres']],
         'brake-pipes-crossed' => ['unit-pipes' => ['leads.1', 'leads.2']],
         'brake-pipes-crossed-along' => ['unit-pipes' => ['leads.1', 'leads.3']],
     ];
@@ -171,6 +176,27 @@ final class AppearanceTest extends TestCase
         self::assertNotSame($teeth, $ring());
     }
 
+    /** What is fitted new at the unit, the supply, a switch or a brake has not got the marks of what came out. */
+    #[TestWith([RepairKind::ReplaceFuse, 'car', Sight::Fuse])]
+    #[TestWith([RepairKind::ReplaceRelay, 'car', Sight::Relay])]
+    #[TestWith([RepairKind::ReplaceUnitFuse, 'car', Sight::PumpFuse])]
+    #[TestWith([RepairKind::ReplaceValveRelay, 'car', Sight::ValveRelay])]
+    #[TestWith([RepairKind::ReplaceStopLampSwitch, 'car', Sight::PedalSwitch])]
+    #[TestWith([RepairKind::ReplaceBrakeHose, 'FL', Sight::BrakeLine])]
+    public function test_what_is_fitted_new_has_marks_of_its_own(RepairKind $kind, string $place, Sight $at): void
+    {
+        $differ = 0;
+        foreach (range(1, 6) as $car) {
+            $bench = Workbench::healthy("car $car")->secured();
+            $seen = static fn (): array => self::shows($bench->do(new LookAt($place, $at)));
+            $before = $seen();
+            self::assertSame($before, $seen());
+            $bench->do(new Repair($kind, $place));
+            $differ += $before === $seen() ? 0 : 1;
+        }
+        self::assertGreaterThan(0, $differ, 'marks are drawn in steps: now and then two parts have the same');
+    }
+
     public function test_two_sides_of_one_car_differ_in_harmless_marks(): void
     {
         $bench = Workbench::healthy()->secured();
@@ -182,7 +208,7 @@ final class AppearanceTest extends TestCase
     public function test_there_is_to_see_what_the_car_has(): void
     {
         $names = static fn (string $id): array => array_column(Sight::ofTheCar(Workbench::vehicle($id)), 'value');
-        self::assertSame(['fuse', 'relay', 'ground', 'fluid', 'unit-pipes', 'pump-fuse', 'pump-relay', 'valve-fuse', 'valve-relay', 'unit-ground'], $names('harl-13'));
+        self::assertSame(['fuse', 'relay', 'ground', 'fluid', 'unit-pipes', 'pump-fuse', 'pump-relay', 'valve-fuse', 'valve-relay', 'unit-ground', 'pedal-switch', 'lever-switch'], $names('harl-13'));
         self::assertSame(['pump-relay', 'valve-relay'], array_values(array_diff($names('harl-13'), $names('brack-22'))));
         self::assertSame(['fuse', 'relay', 'ground', 'fluid'], $names('ostrel-t2'));
 

@@ -79,13 +79,14 @@ final class DocumentsTest extends TestCase
         self::assertSame('rehearsal', $script->seed);
         self::assertEquals([new RoadTest], $script->actions);
         self::assertSame('mine', Script::read(['format' => Script::FORMAT, 'seed' => 'mine', 'actions' => []])->seed);
+        self::assertEquals([new RoadTest], Script::read(['format' => 'lernfall-script/1', 'actions' => [['do' => 'road-test']]])->actions, 'those of before go on being read');
 
         self::assertStringStartsWith('/actions/1/do: expected one of ', Sentences::ofRefused(static fn () => Script::read(['format' => Script::FORMAT, 'actions' => [['do' => 'road-test'], ['do' => 'fly']]])));
     }
 
     public function test_a_script_of_another_format_is_refused(): void
     {
-        self::assertSame('/format: expected "lernfall-script/1", found \'other/1\'', Sentences::ofRefused(static fn () => Script::read(['format' => 'other/1', 'actions' => []])));
+        self::assertSame('/format: expected "lernfall-script/2", found \'other/1\'', Sentences::ofRefused(static fn () => Script::read(['format' => 'other/1', 'actions' => []])));
     }
 
     /** The escapes and examples of RFC 6901, section 5, as far as they lead into objects and lists. */

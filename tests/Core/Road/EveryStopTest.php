@@ -8,6 +8,7 @@ use Lernfall\Bay\ClosedGround\Driver;
 use Lernfall\Bay\ClosedGround\Footing;
 use Lernfall\Bay\ClosedGround\StopHere;
 use Lernfall\Road\StopTask;
+use Lernfall\Road\Yaw;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\ClosedGround;
 use Tests\Support\Sweep;
@@ -19,7 +20,7 @@ final class EveryStopTest extends TestCase
     private const CARS = ['harl-13', 'lendo-15', 'mirl-10', 'brack-22'];
 
     /** Gravel is left out, where a wheel that locks for a moment stops the car. */
-    public function test_no_wheel_of_a_sound_car_leaves_a_mark_with_the_foot_hard_or_gently_on_the_brake(): void
+    public function test_a_sound_car_leaves_no_mark_and_pulls_only_where_one_side_is_slippery_with_the_foot_hard_or_gently_on_the_brake(): void
     {
         $driver = Workbench::simulator()->workshop->equipment(Driver::class);
         $cases = [];
@@ -35,9 +36,13 @@ final class EveryStopTest extends TestCase
             }
         }
         foreach (Sweep::of($cases, 200) as $name => [$car, $task, $way]) {
-            $record = (new ClosedGround($car))->stop($task, true, $way);
+            $ground = new ClosedGround($car);
+            $record = $ground->stop($task, true, $way);
             foreach ([0, 1, 2, 3] as $wheel) {
                 self::assertLessThan($driver->limits->locksSeconds, $record->lockedSeconds($wheel, $driver->limits->locksAboveMetresPerSecond), "$name, wheel $wheel");
+            }
+            if ($task->track->isEven() && $task->track->left(0) === $task->track->right(0)) {
+                self::assertLessThan($driver->limits->pullsNewtonMetresPerKilogram, abs(Yaw::of($record, $ground->chassis(), $task->track)->momentPerKilogram), $name);
             }
         }
     }

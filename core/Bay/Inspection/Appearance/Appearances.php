@@ -26,6 +26,7 @@ final readonly class Appearances
             Sight::Relay, Sight::PumpRelay, Sight::ValveRelay => RelayContacts::picture($scene),
             Sight::Ground, Sight::UnitGround => GroundScrew::picture($scene),
             Sight::UnitPipes => PipesOfUnit::picture($scene),
+            Sight::PedalSwitch, Sight::LeverSwitch => SwitchAtArm::picture($scene),
             Sight::Fluid => Reservoir::picture($scene),
         };
     }

@@ -17,6 +17,7 @@ import { Relay } from './Relay';
 import { Reservoir } from './Reservoir';
 import { RingInSlot } from './RingInSlot';
 import { RockedWheel } from './RockedWheel';
+import { SwitchAtArm } from './SwitchAtArm';
 import { Tip } from './Tip';
 import { Tyre } from './Tyre';
 
@@ -39,6 +40,7 @@ export const DRAWINGS: Record<ShownPicture['drawing'], ComponentType<DrawingProp
     ground: GroundScrew,
     'unit-pipes': PipesOfUnit,
     'rocked-wheel': RockedWheel,
+    switch: SwitchAtArm,
     reservoir: Reservoir,
 };
 

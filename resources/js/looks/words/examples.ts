@@ -3,7 +3,7 @@ import type { Shows } from '../shows';
 
 type Drawing = ShownPicture['drawing'];
 
-const PLAIN: Record<'ring' | 'encoder' | 'plug-face', Shows> = {
+const PLAIN: Record<'ring' | 'encoder' | 'plug-face' | 'switch', Shows> = {
     ring: {
         rust: 0.2,
         dirt: 0.2,
@@ -18,6 +18,7 @@ const PLAIN: Record<'ring' | 'encoder' | 'plug-face', Shows> = {
         wobbleMillimetres: 0,
     },
     encoder: { rust: 0.2, dirt: 0.2, turning: 'no', light: 'below', at: 0.4, gone: 0 },
+    switch: { arm: 'pedal', clearMillimetres: 0, restMillimetres: 1, workedMillimetres: 6, grime: 0.2 },
     'plug-face': {
         dirt: 0.2,
         catch: 'over',
@@ -96,6 +97,9 @@ const EXAMPLES: Record<string, [Drawing, Shows]> = {
     'pipes-change-places': ['unit-pipes', unit('FR', 'FL')],
     'ground-clean': ['ground', { rust: 0.1, dull: 0.2 }],
     'ground-rusty': ['ground', { rust: 0.9, dull: 0.2 }],
+    'plunger-follows': ['switch', PLAIN.switch],
+    'plunger-stays-in': ['switch', { ...PLAIN.switch, workedMillimetres: 1.2 }],
+    'switch-stands-off': ['switch', { ...PLAIN.switch, clearMillimetres: 3.5, restMillimetres: 6 }],
     'fluid-full': ['reservoir', { level: 0.8, tint: 0.2 }],
     'fluid-low': ['reservoir', { level: 0.1, tint: 0.2 }],
 };
