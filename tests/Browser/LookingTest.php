@@ -40,6 +40,15 @@ final class LookingTest extends BrowserTestCase
             ->press('Clean, reseat sensor plug')->press('Do it')->doNotSee('Do it')->press('Close the job')->press('Do it')->see('This job is closed.')->press('To the report')->see('pins clean and straight')->see('green on a pin');
     }
 
+    public function test_a_switch_is_looked_at_with_its_arm_let_go_and_moved_away(): void
+    {
+        $person = $this->person()->signIn('dilan')->pressIn("The midwife's Harl", 'Start the job')->see('Complaint')->choose('Corner', 'Supply of the module')->press('Switches')
+            ->press('Look at the pedal switch')->see('Stop lamp switch at the pedal')->see('pressed')->press('Say what is there')->seeLike('~moved away the plunger stands [56](\.\d)? mm out~')
+            ->tick('the plunger follows the arm')->choose('Judgement', 'in')->press('Write down')->see('the plunger follows the arm in')
+            ->press('Look at the lever switch')->see('Switch at the parking brake')->see('pulled');
+        $this->fitsEverywhere($person);
+    }
+
     private function fromPalette(Person $person, string $typed): Person
     {
         $person->still()->browser->getKeyboard()->sendKeys([Key::CONTROL, 'k', Key::CONTROL]);

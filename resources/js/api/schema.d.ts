@@ -2276,7 +2276,7 @@ export interface components {
             /** @description valves of a channel, pump, relays, switches, fluid, lamps */
             brakeParts: string[];
             /** @description places to look at that sit at no corner */
-            placesOfTheCar: ("fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground")[];
+            placesOfTheCar: ("fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground" | "pedal-switch" | "lever-switch")[];
             modulePlug: string;
             plugs: string[];
             channels: components["schemas"]["Channel"][];
@@ -2952,7 +2952,7 @@ export interface components {
         /** @description what there was to see at the place looked at; while the job is open the words for it are not given */
         ShownPicture: {
             /** @enum {string} */
-            drawing: "ring" | "encoder" | "film" | "gap" | "blades" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "relay" | "ground" | "unit-pipes" | "rocked-wheel" | "reservoir";
+            drawing: "ring" | "encoder" | "film" | "gap" | "blades" | "tip" | "cable" | "plug-face" | "plug-joined" | "tyre" | "linings" | "brake-hose" | "fuse" | "relay" | "ground" | "unit-pipes" | "rocked-wheel" | "switch" | "reservoir";
             shows: {
                 [key: string]: string | number;
             };
@@ -3287,7 +3287,7 @@ export interface components {
             /** @description Permanent id of a channel, for example FR */
             channel: string;
             /** @enum {unknown} */
-            at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground";
+            at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground" | "pedal-switch" | "lever-switch";
             /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
             asks?: boolean;
         };
@@ -3518,7 +3518,7 @@ export interface components {
         };
         /**
          * Action
-         * @description One thing a person does, with its settings.
+         * @description One thing a person does, with its settings. Number 2 of actions and of what they show.
          */
         "action.schema": {
             $defs: {
@@ -3800,7 +3800,7 @@ export interface components {
                     /** @description Permanent id of a channel, for example FR */
                     channel: string;
                     /** @enum {unknown} */
-                    at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground";
+                    at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground" | "pedal-switch" | "lever-switch";
                     /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
                     asks?: boolean;
                 };

@@ -16,20 +16,24 @@ export function SilentHere({ known, among, chosen }: Props) {
             role="status"
             className={`mb-2 border-l-4 pl-2 text-small ${known && chosen ? 'border-amber' : 'border-edge text-ink-soft'}`}
         >
-            {known && (chosen || among) && <Ring />}
+            {known && (chosen || among) && (
+                <>
+                    <Ring />{' '}
+                </>
+            )}
             {said(known, among, chosen)}
         </p>
     );
 }
 
-/** A place for the mark before each fault, whether it has one or not. */
+/** A place for the mark after each fault, whether it has one or not. */
 export function SilentMark({ is }: { is: boolean }) {
     return (
-        <span className="inline-block w-4">
+        <span className="inline-block w-4 text-right">
             {is && (
                 <>
+                    <span className="sr-only">, {t('bench.silent-here')}</span>
                     <Ring />
-                    <span className="sr-only">{t('bench.silent-here')}: </span>
                 </>
             )}
         </span>
@@ -38,7 +42,7 @@ export function SilentMark({ is }: { is: boolean }) {
 
 function Ring() {
     return (
-        <svg aria-hidden viewBox="0 0 12 12" className="mr-1 inline-block size-3 align-baseline">
+        <svg aria-hidden viewBox="0 0 12 12" className="inline-block size-3 align-baseline">
             <circle
                 cx="6"
                 cy="6"

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 interface Option<T extends string> {
     value: T;
     label: string;
-    /** Before the label. */
+    /** After the label. */
     mark?: ReactNode;
     disabled?: boolean;
 }
@@ -49,8 +49,8 @@ export function Choice<T extends string>({
                     disabled={option.disabled}
                     className={`flex-auto rounded-edge border px-2 py-1 whitespace-nowrap data-[state=on]:font-semibold disabled:opacity-50 ${rest} ${chosen}`}
                 >
-                    {option.mark}
                     {option.label}
+                    {option.mark}
                 </ToggleGroup.Item>
             ))}
         </ToggleGroup.Root>

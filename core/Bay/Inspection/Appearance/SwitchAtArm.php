@@ -16,7 +16,7 @@ final readonly class SwitchAtArm
 
         return new ObservedPicture('switch', [
             'arm' => $scene->look->at === Sight::PedalSwitch ? 'pedal' : 'lever',
-            'clearMillimetres' => $standsOff ? $scene->anywhere('clear', 2.5, 4.5) : 0.0,
+            'clearMillimetres' => $standsOff ? $scene->anywhere('clear', 1.5, 3.0) : 0.0,
             'restMillimetres' => $standsOff ? $scene->anywhere('out', 5.0, 6.5) : $scene->anywhere('rest', 0.6, 1.6),
             'workedMillimetres' => $scene->sees('plunger-stays-in') ? $scene->anywhere('stays', 0.8, 1.8) : $scene->anywhere('out', 5.0, 6.5),
             'grime' => $scene->harmless('grime', 0.1, 0.8),

@@ -2,10 +2,10 @@ import { t } from '../../words/words';
 import { Specks } from '../Specks';
 import { type DrawingProps, type Shows, amount, word } from '../shows';
 
-const PIXELS_A_MILLIMETRE = 4;
-const ARM = { face: 128, width: 22, pivot: 20, foot: 236 };
-const BODY = { top: 108, height: 44, length: 70 };
-const WORKED_DEGREES = 14;
+const PIXELS_A_MILLIMETRE = 5;
+const ARM = { face: 112, width: 22, pivot: 20, foot: 216 };
+const BODY = { top: 108, height: 44, length: 60 };
+const WORKED_DEGREES = 17;
 const SECOND = 178;
 
 /** A switch and the arm that holds its plunger in: at rest on the left, worked on the right. The lever stands up from its pivot, the pedal hangs from it. */
@@ -14,7 +14,12 @@ export function SwitchAtArm({ shows, seed }: DrawingProps) {
     return (
         <g>
             <g transform={isLever ? 'translate(0 268) scale(1 -1)' : undefined}>
-                <Half shows={shows} seed={`${seed} rest`} out={amount(shows, 'restMillimetres')} degrees={0} />
+                <Half
+                    shows={shows}
+                    seed={`${seed} rest`}
+                    out={amount(shows, 'restMillimetres')}
+                    degrees={0}
+                />
                 <g transform={`translate(${SECOND} 0)`}>
                     <Half
                         shows={shows}
@@ -58,7 +63,7 @@ function Half({ shows, seed, out, degrees }: HalfProps) {
     return (
         <g>
             <path
-                d={`M${end - BODY.length + 8} ${middle}Q${end - BODY.length - 8} ${middle + 50} 30 250`}
+                d={`M${end - BODY.length + 6} ${middle}q-40 40 -4 124`}
                 className="fill-none stroke-part-rubber"
                 strokeWidth={9}
             />
@@ -84,11 +89,16 @@ function Half({ shows, seed, out, degrees }: HalfProps) {
                 many={40}
                 round
                 share={amount(shows, 'grime')}
-                box={{ x: end - BODY.length + 4, y: BODY.top + 4, width: BODY.length - 8, height: BODY.height - 8 }}
+                box={{
+                    x: end - BODY.length + 4,
+                    y: BODY.top + 4,
+                    width: BODY.length - 8,
+                    height: BODY.height - 8,
+                }}
                 size={4}
                 className="fill-part-dirt"
             />
-            <path d="M64 40H74V232H64Z" className="fill-part-metal-dark stroke-part-edge" strokeWidth={3} />
+            <path d="M44 40H56V232H44Z" className="fill-part-metal-dark stroke-part-edge" strokeWidth={3} />
             <g transform={`rotate(${degrees} ${ARM.face + ARM.width / 2} ${ARM.pivot})`}>
                 <path
                     d={`M${ARM.face} ${ARM.pivot}H${ARM.face + ARM.width}V${ARM.foot}H${ARM.face}Z`}

@@ -99,7 +99,7 @@ const EXAMPLES: Record<string, [Drawing, Shows]> = {
     'ground-rusty': ['ground', { rust: 0.9, dull: 0.2 }],
     'plunger-follows': ['switch', PLAIN.switch],
     'plunger-stays-in': ['switch', { ...PLAIN.switch, workedMillimetres: 1.2 }],
-    'switch-stands-off': ['switch', { ...PLAIN.switch, clearMillimetres: 3.5, restMillimetres: 6 }],
+    'switch-stands-off': ['switch', { ...PLAIN.switch, clearMillimetres: 3, restMillimetres: 6 }],
     'fluid-full': ['reservoir', { level: 0.8, tint: 0.2 }],
     'fluid-low': ['reservoir', { level: 0.1, tint: 0.2 }],
 };
