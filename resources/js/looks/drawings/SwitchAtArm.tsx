@@ -14,16 +14,11 @@ export function SwitchAtArm({ shows, seed }: DrawingProps) {
     return (
         <g>
             <g transform={isLever ? 'translate(0 268) scale(1 -1)' : undefined}>
-                <Half
-                    shows={shows}
-                    seed={`${seed} rest`}
-                    out={amount(shows, 'restMillimetres')}
-                    degrees={0}
-                />
+                <Half shows={shows} seed={seed} out={amount(shows, 'restMillimetres')} degrees={0} />
                 <g transform={`translate(${SECOND} 0)`}>
                     <Half
                         shows={shows}
-                        seed={`${seed} worked`}
+                        seed={seed}
                         out={amount(shows, 'workedMillimetres')}
                         degrees={-WORKED_DEGREES}
                     />
