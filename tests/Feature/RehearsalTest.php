@@ -64,7 +64,7 @@ final class RehearsalTest extends TestCase
             'case with an entry nobody knows' => [['colour' => 'red'], [], 'colour'],
             'script with a wrong setting' => [[], ['actions' => [['do' => 'ignition', 'to' => 'sideways']]], "/actions/0/to: expected one of off, on, running, found 'sideways'"],
             'script with a pad that does not exist' => [[], ['actions' => [['do' => 'measure', 'function' => 'ohms', 'first' => 'x', 'second' => 'body']]], '/actions/0/first'],
-            'script of another format' => [[], ['format' => 'something'], '/format: expected "lernfall-script/1"'],
+            'script of another format' => [[], ['format' => 'something'], '/format: expected "lernfall-script/2"'],
         ];
     }
 
