@@ -19,8 +19,6 @@ return [
     'held' => [
         'seconds' => (float) env('LERNFALL_HELD_SECONDS', 0.25),
         'actions' => ['road-test', 'record-drive', 'live-speeds', 'capture', 'cycle-power', 'watch-lamp', 'press-pedal', 'clear-codes', 'test-actuator', 'stop-on-closed-ground', 'record-stop', 'pull-away', 'drive-freely'],
-        // so many times that time between the points of the grid
-        'wider' => ['drive-freely' => 1.2],
     ],
     // Drives on closed ground that are worked out when a case is published, of all cars that could be there; what else is driven is worked out when somebody does.
     'usual_drives' => (bool) env('LERNFALL_PREPARES_DRIVES', true) ? [

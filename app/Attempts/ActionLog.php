@@ -140,7 +140,7 @@ final readonly class ActionLog
             'core_revision' => Revision::CURRENT,
             'done_at' => $admitted->at,
             'by_id' => $admitted->by,
-            'shown_from' => $accepted === null ? null : HeldAnswers::shownFrom($admitted->written, $accepted, microtime(true)),
+            'shown_from' => $accepted === null ? null : HeldAnswers::shownFrom($accepted, microtime(true)),
         ]);
         if ($job->isConcluded()) {
             $this->closing->close($admitted->attempt, $entry);

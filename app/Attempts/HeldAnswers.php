@@ -25,7 +25,7 @@ final readonly class HeldAnswers
     /** @param  array<string, mixed>  $action */
     public function holds(array $action): bool
     {
-        return self::gridSeconds($action) > 0.0 && in_array($action['do'] ?? null, config()->array('lernfall.held.actions'), true);
+        return self::gridSeconds() > 0.0 && in_array($action['do'] ?? null, config()->array('lernfall.held.actions'), true);
     }
 
     /**
@@ -39,7 +39,7 @@ final readonly class HeldAnswers
         $this->pace->take($admitted->attempt);
         $accepted = microtime(true);
         $this->refuseBeside($admitted->attempt, $admitted->key);
-        $grid = self::gridSeconds($admitted->written);
+        $grid = self::gridSeconds();
         $isFirst = $this->cache->add(self::name($admitted->attempt), [$admitted->key, $accepted + $grid], (int) ceil($grid) + 1);
         if (! $isFirst) {
             $this->refuseBeside($admitted->attempt, $admitted->key);
@@ -62,7 +62,7 @@ final readonly class HeldAnswers
     /** @throws StaleNumber where another action is under way whose time has not come */
     public function refuseBeside(Attempt $attempt, string $key): void
     {
-        $taken = self::gridSeconds([]) > 0.0 ? $this->cache->get(self::name($attempt)) : null;
+        $taken = self::gridSeconds() > 0.0 ? $this->cache->get(self::name($attempt)) : null;
         if (! is_array($taken) || $attempt->entry($key) !== null) {
             return; // what has been answered is answered again
         }
@@ -78,25 +78,20 @@ final readonly class HeldAnswers
         return "held action of $attempt->id";
     }
 
-    /**
-     * Milliseconds after which to come back.
-     *
-     * @param  array<string, mixed>  $action
-     */
-    public function milliseconds(array $action): int
+    /** Milliseconds after which to come back. */
+    public function milliseconds(): int
     {
-        return (int) ceil(self::gridSeconds($action) * 1000.0);
+        return (int) ceil(self::gridSeconds() * 1000.0);
     }
 
     /**
-     * @param  array<string, mixed>  $action
      * @param  float  $accepted  seconds since 1970
      * @param  float  $done  likewise
      * @return float the first point of the grid after it was done
      */
-    public static function shownFrom(array $action, float $accepted, float $done): float
+    public static function shownFrom(float $accepted, float $done): float
     {
-        $grid = self::gridSeconds($action);
+        $grid = self::gridSeconds();
 
         return $accepted + $grid * max(1.0, ceil(($done - $accepted) / $grid));
     }
@@ -118,15 +113,9 @@ final readonly class HeldAnswers
         $actions->where(static fn (Builder $one) => $one->whereNull('shown_from')->orWhere('shown_from', '<=', microtime(true)));
     }
 
-    /**
-     * Wider for what takes longer to work out: a grid tells nothing only while all answers come well before one of its points.
-     *
-     * @param  array<string, mixed>  $action
-     */
-    private static function gridSeconds(array $action): float
+    /** A grid tells nothing only while all answers come well before one of its points. */
+    private static function gridSeconds(): float
     {
-        $wider = config()->array('lernfall.held.wider')[$action['do'] ?? ''] ?? 1;
-
-        return config()->float('lernfall.held.seconds') * (is_numeric($wider) ? (float) $wider : 1.0);
+        return config()->float('lernfall.held.seconds');
     }
 }

@@ -25,15 +25,13 @@ final class HeldAnswerTest extends FeatureTestCase
         $this->act($this->job, ['do' => 'ignition', 'to' => 'running'])->assertOk();
     }
 
-    /** What takes longer to work out than one step of the usual grid has a wider one. */
-    public function test_a_free_drive_is_shown_on_a_wider_grid(): void
+    public function test_what_was_done_is_shown_from_the_next_point_of_the_grid(): void
     {
         config(['lernfall.held.seconds' => 0.25]);
 
-        self::assertEqualsWithDelta(100.3, HeldAnswers::shownFrom(['do' => 'drive-freely'], 100.0, 100.26), 1e-9);
-        self::assertEqualsWithDelta(100.9, HeldAnswers::shownFrom(['do' => 'drive-freely'], 100.0, 100.7), 1e-9);
-        self::assertEqualsWithDelta(100.5, HeldAnswers::shownFrom(['do' => 'record-stop'], 100.0, 100.3), 1e-9);
-        self::assertEqualsWithDelta(100.5, HeldAnswers::shownFrom(['do' => 'road-test'], 100.0, 100.3), 1e-9);
+        self::assertEqualsWithDelta(100.25, HeldAnswers::shownFrom(100.0, 100.01), 1e-9);
+        self::assertEqualsWithDelta(100.5, HeldAnswers::shownFrom(100.0, 100.3), 1e-9);
+        self::assertEqualsWithDelta(100.75, HeldAnswers::shownFrom(100.0, 100.7), 1e-9);
     }
 
     public function test_a_drive_is_accepted_at_once_and_answered_when_its_time_has_come(): void

@@ -110,7 +110,7 @@ final readonly class AttemptController
      */
     private function held(HeldAnswers $held, array $action = []): JsonResponse
     {
-        $response = new JsonResponse(['heldMilliseconds' => $held->milliseconds($action)], 202);
+        $response = new JsonResponse(['heldMilliseconds' => $held->milliseconds()], 202);
         $response->headers->set('Content-Length', (string) strlen((string) $response->getContent()));
 
         return $response;
