@@ -7,5 +7,5 @@ namespace Lernfall;
 /** Names the state of the rules: observations and marks carry it, and it changes whenever one of them could come out differently. */
 final readonly class Revision
 {
-    public const CURRENT = '26';
+    public const CURRENT = '27';
 }

@@ -24,7 +24,7 @@ final class FollowedJobs
     private const MOST_BYTES = 150_000_000;
 
     /** Of what is kept on disk: another one whenever classes of the core look otherwise; KeptShapesTest says when. */
-    private const FORMAT = 11;
+    private const FORMAT = 12;
 
     /** @var array<int, array{FollowedJob, string}> with the key of the last action seen, by attempt */
     private array $known = [];

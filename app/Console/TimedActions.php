@@ -35,6 +35,7 @@ final class TimedActions
             ['', ['do' => 'secure', 'step' => 'chock']], ['', ['do' => 'secure', 'step' => 'raise']], ['', ['do' => 'secure', 'step' => 'stand']],
             ['ring looked at', ['do' => 'look', 'channel' => 'FR', 'at' => 'ring']],
             ['cable looked at', ['do' => 'look', 'channel' => 'FR', 'at' => 'cable']],
+            ['cable looked at in passing', ['do' => 'look', 'channel' => 'FR', 'at' => 'cable', 'manner' => 'in-passing']],
             ['wheel rocked', ['do' => 'rock-wheel', 'channel' => 'FL']],
             ['gap gauged', ['do' => 'gauge-gap', 'channel' => 'FL']],
             ['', ['do' => 'ignition', 'to' => 'on']],

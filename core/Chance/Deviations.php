@@ -15,6 +15,9 @@ interface Deviations
     /** How readily a fault shows that comes and goes: the name of that deviation ends so. */
     public const READINESS = '.readiness';
 
+    /** Drawn deviations are cut here, in standard deviations, so that no part leaves the works far outside its tolerance. */
+    public const FURTHEST = 2.5;
+
     /** The deviation of this name in standard deviations; 0 where it is not drawn. */
     public function standard(string $name): float;
 

@@ -7,9 +7,6 @@ namespace Lernfall\Chance;
 /** The deviations of one true car, fixed by its seed. */
 final readonly class DrawnDeviations implements Deviations
 {
-    /** Deviations are cut here, so that no part leaves the works far outside its tolerance. */
-    private const FURTHEST = 2.5;
-
     private Draw $draw;
 
     public function __construct(string $seed)

@@ -40,7 +40,8 @@ final readonly class LiftTest
     public function commanded(BrakeState $state, float $footNewtons, UnitOrder $order, ElectricalState $electrical, float $seconds): LiftOutcome
     {
         $currents = UnitCircuit::of($this->wiring, $electrical, $order, $this->coilCelsius);
-        $after = (new BrakeMachine($this->unit, self::STEP_SECONDS))->after($state, $this->master->bar($footNewtons), Moved::by($currents, $this->wiring, $this->unit), $seconds);
+        $moved = Moved::by($currents, $this->wiring, $this->unit);
+        $after = (new BrakeMachine($this->unit, self::STEP_SECONDS))->after($state, $this->master->bar($footNewtons), $moved, $seconds);
 
         $newtonMetres = $this->newtonMetres($after);
 
@@ -50,6 +51,7 @@ final readonly class LiftTest
             $newtonMetres,
             $this->wiring->motor->turnsAt($currents->motorVolts()),
             $this->master->pedalTravelCentimetres(array_sum($state->displaced)) - $this->master->pedalTravelCentimetres(array_sum($after->displaced)),
+            $moved->isHeardIn($this->unit),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Lernfall\Hydraulics;
 
 use Lernfall\Circuit\UnitCircuit;
 use Lernfall\Vehicle\Brakes\HydraulicUnit;
+use Lernfall\Vehicle\Brakes\Sticking;
 use Lernfall\Vehicle\Brakes\UnitWiring;
 
 /** What has been moved at the unit: valves pulled by their coils, pumps turning. */
@@ -47,6 +48,15 @@ final readonly class Moved
             array_values(array_filter($circuits, static fn (string $circuit): bool => $stands("$circuit.priming", 1))),
             $wiring->motor->turnsAt($currents->motorVolts()) ? $circuits : [],
         );
+    }
+
+    /** Whether a valve at a wheel strikes against its stop: one whose body sits fast does not, however much its coil pulls. */
+    public function isHeardIn(HydraulicUnit $unit): bool
+    {
+        $isFree = static fn (string $wheel, string $valve): bool => $unit->wheels[$wheel]->$valve->sticking === Sticking::Free;
+
+        return array_filter($this->inletsShut, static fn (string $wheel): bool => $isFree($wheel, 'inlet')) !== []
+            || array_filter($this->outletsOpen, static fn (string $wheel): bool => $isFree($wheel, 'outlet')) !== [];
     }
 
     /** Nothing gets into these wheels, and nothing out of them. */

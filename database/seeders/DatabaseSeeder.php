@@ -33,7 +33,7 @@ final class DatabaseSeeder extends Seeder
             $apprentices[$signIn] = $this->user($group, $signIn, $name, Role::Apprentice);
         }
         $assignments = $cars = [];
-        foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy', 'florist', 'nurse', 'potter', 'beekeeper', 'organist', 'cellist', 'chimney-sweep', 'haulier', 'postwoman', 'vet', 'brewer', 'joiner', 'glazier', 'farrier', 'weaver', 'saddler', 'thatcher', 'shepherd', 'lamplighter', 'wheelwright', 'verger'] as $case) {
+        foreach (['bakery', 'midwife', 'driving-school', 'surveyor', 'courier', 'pharmacy', 'florist', 'nurse', 'potter', 'beekeeper', 'organist', 'cellist', 'chimney-sweep', 'haulier', 'postwoman', 'vet', 'brewer', 'joiner', 'glazier', 'farrier', 'weaver', 'saddler', 'thatcher', 'shepherd', 'lamplighter', 'wheelwright', 'verger', 'locksmith'] as $case) {
             $draft = CaseDraft::query()->create(['instructor_id' => $instructor->id, 'document' => $this->file("$case.case.json")]);
             $assignments[$case] = $publication->of($draft, [$group->id]);
             $car = $draft->document['car'] ?? '';

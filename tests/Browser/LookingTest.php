@@ -49,6 +49,16 @@ final class LookingTest extends BrowserTestCase
         $this->fitsEverywhere($person);
     }
 
+    public function test_a_cable_is_looked_at_in_passing_then_closely_then_from_behind(): void
+    {
+        $person = $this->person()->signIn('bente')->pressIn("The midwife's Harl", 'Start the job')->see('Complaint')->tab('Eyes')->choose('How you look', 'in passing')
+            ->press('Follow the cable by eye')->see('Cable, in passing, Front left')->press('Look closer')->see('Lamp and glass come with a close look')->doNotSee('Lamp, from the left');
+        $this->fitsEverywhere($person);
+        $person->keys(Key::ESCAPE)->doNotSee('Looked at, in order')->press('Look closely, with a lamp')->see('Cable, Front left')->doNotSee('Look closely, with a lamp')
+            ->press('Look from behind as well')->see('Cable, from behind, Front left')->doNotSee('Look from behind as well')
+            ->press('Say what is there')->seeLike('~Seen at \d+ % of the way~')->tick('sheath sound all along')->choose('Judgement', 'in')->press('Write down')->see('Follow the cable by eye, FL');
+    }
+
     private function fromPalette(Person $person, string $typed): Person
     {
         $person->still()->browser->getKeyboard()->sendKeys([Key::CONTROL, 'k', Key::CONTROL]);

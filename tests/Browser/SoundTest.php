@@ -14,9 +14,9 @@ final class SoundTest extends BrowserTestCase
         $person = $this->person()->signIn('bente')->pressIn("The farrier's Harl", 'Start the job')->see('Complaint')->see('Sound: off')->choose('Key', 'on')
             ->tab('Scan')->select('Vehicle in its menu', 'Harl 1.3')->select('System in its menu', 'Wheel lock prevention')->press('Read the codes')->see('No code stored.')
             ->tab('Hands')->press('Chock')->see('Car: chocked')->press('Raise')->see('Car: raised')->press('Stands')->see('Car: on stands')
-            ->tab('Brakes')->choose('Where', 'On the lift')->press('Run the pump')->see('pump runs')->doNotSee('The pump hums')
-            ->press('Sound: off')->see('Sound: on')->doNotSee('The pump hums')->press('Run the pump')->see('The pump hums');
+            ->tab('Brakes')->choose('Where', 'On the lift')->press('Run the pump')->see('pump runs')->see('pump relay clicks')->doNotSee('The pump hums')
+            ->press('Sound: off')->see('Sound: on')->doNotSee('The pump hums')->press('Run the pump')->see('A click, The pump hums');
         $this->fitsEverywhere($person);
-        $person->press('Sound: on')->see('Sound: off')->press('Work the valves')->see('wheel')->doNotSee('The pump hums');
+        $person->press('Work the valves')->see('valve clicks')->see('♪ A click')->press('Sound: on')->see('Sound: off')->press('Run the pump')->see('pump runs')->doNotSee('♪');
     }
 }

@@ -40,7 +40,7 @@ final class RehearsalTest extends TestCase
     /** @return array<array-key, array{string}> */
     public static function wholeScripts(): array
     {
-        return Sweep::of([['ground-rusty'], ['old-code']], 1);
+        return Sweep::of([['ground-rusty'], ['old-code'], ['by-eye-alone']], 1);
     }
 
     public function test_it_prints_json_for_other_programs(): void

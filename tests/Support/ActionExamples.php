@@ -43,7 +43,7 @@ final class ActionExamples
     private static function wrongWords(): array
     {
         return [
-            ['secure', 'step', 'jump'], ['ignition', 'to', 'ON'], ['look', 'at', 'engine'], ['measure', 'function', 'amperes'],
+            ['secure', 'step', 'jump'], ['ignition', 'to', 'ON'], ['look', 'at', 'engine'], ['look', 'manner', 'quickly'], ['measure', 'function', 'amperes'],
             ['inject', 'shape', 'noise'], ['provoke', 'how', 'kick'], ['repair', 'kind', 'paint'], ['write-code', 'status', 'maybe'],
             ['write-reading', 'judgement', 'fine'], ['mark-station', 'mark', 'guilty'],
         ];

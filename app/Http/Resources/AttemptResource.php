@@ -9,6 +9,8 @@ use App\Attempts\Room;
 use App\Models\Attempt;
 use Lernfall\Bay\Contract\Simulator;
 use Lernfall\Bay\DataSheet\LookUpDataSheet;
+use Lernfall\Bay\Inspection\Manner;
+use Lernfall\Bay\Inspection\Sight;
 use Lernfall\Bay\Job\Job;
 use Lernfall\Bay\Meter\Meter;
 use Lernfall\Bay\Meter\MeterFunction;
@@ -21,7 +23,7 @@ use Lernfall\Format\CaseDocument;
 use OpenApi\Attributes as OA;
 
 /** Everything the bay needs, and nothing of what is wrong with the car. */
-#[OA\Schema(schema: 'Attempt', required: ['id', 'trialOf', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'picturesDescribed', 'defects', 'sights', 'harmless', 'expectations', 'room'], properties: [
+#[OA\Schema(schema: 'Attempt', required: ['id', 'trialOf', 'jobTitle', 'complaint', 'car', 'toolMenu', 'state', 'steps', 'dataSheet', 'rates', 'meter', 'rules', 'unsafeActs', 'withheld', 'madeElsewhere', 'symptoms', 'receivers', 'journeys', 'counselPoints', 'picturesDescribed', 'defects', 'sights', 'harmless', 'manners', 'expectations', 'room'], properties: [
     new OA\Property(property: 'id', type: 'integer'),
     new OA\Property(property: 'trialOf', description: 'the case, where its author tries it', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
     new OA\Property(property: 'jobTitle', type: 'string'),
@@ -45,6 +47,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'defects', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'sights', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
     new OA\Property(property: 'harmless', description: 'marks that any part in use has, by the place looked at', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+    new OA\Property(property: 'manners', description: 'how one can look, by the place looked at', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: 'schemas/action.schema.json#/$defs/look/properties/manner'))),
     new OA\Property(property: 'expectations', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'room', description: 'percent of what one job may hold that are left; null while there is plenty', oneOf: [new OA\Schema(type: 'integer'), new OA\Schema(type: 'null')]),
 ])]
@@ -95,9 +98,16 @@ final readonly class AttemptResource
             'defects' => Vocabulary::DEFECTS,
             'sights' => Vocabulary::SIGHTS,
             'harmless' => Vocabulary::HARMLESS,
+            'manners' => self::manners(),
             'expectations' => Vocabulary::EXPECTATIONS,
             'room' => Room::of($attempt)->percentLeft(),
         ];
+    }
+
+    /** @return array<string, list<Manner>> */
+    private static function manners(): array
+    {
+        return array_map(static fn (Sight $at): array => $at->manners(), array_column(Sight::cases(), null, 'value'));
     }
 
     /** @return array<string, mixed> */

@@ -14,6 +14,7 @@ use Lernfall\Chance\NearLimit;
 use Lernfall\Hydraulics\ByHand;
 use Lernfall\Hydraulics\LiftOutcome;
 use Lernfall\Vehicle\BrakeParts;
+use Lernfall\Vehicle\Brakes\RelayState;
 use Lernfall\Vehicle\PartState;
 
 /**
@@ -43,16 +44,30 @@ final readonly class ActuatorWork
         $left = $this->held($car);
         $left = $left->in($left->state->withAccumulated([...$left->state->lasting->accumulatedCubicCentimetres, ...$done->state->accumulated]));
 
-        return (new Strain($lift))->on($car, $isPump ? 0 : count($test->channels()), $isPump || $test->buildsUp(), Branch::only($left, Prediction::of('actuator', $isPump ? ['pump' => CategoryFeature::certain($this->heard($work, $done))] + self::pedal($done) : self::wheels($done, $test, $lift) + ($test->beforePedal || $test->buildsUp() ? [] : self::pedal($done)))));
+        $shown = $isPump ? $this->heard($car, $work, $done) + self::pedal($done) : self::wheels($done, $test, $lift) + self::atTheUnit($done, $test);
+
+        return (new Strain($lift))->on($car, $isPump ? 0 : count($test->channels()), $isPump || $test->buildsUp(), Branch::only($left, Prediction::of('actuator', $shown)));
     }
 
-    private function heard(LiftWork $work, LiftOutcome $done): string
+    /** @return array<string, CategoryFeature> of the pump, and of its relay where that sits in a socket by itself: one whose contacts are welded moves as little as one without a winding */
+    private function heard(Car $car, LiftWork $work, LiftOutcome $done): array
     {
-        return match (true) {
+        $pump = match (true) {
             ! $done->pumpRuns => 'pump-silent',
             $work->runsUntold() => 'pump-runs-on',
             default => 'pump-runs',
         };
+        $unit = $car->vehicle->unit();
+        $moves = $unit->wiring->pump->relay === RelayState::Works;
+
+        return ['pump' => CategoryFeature::certain($pump)]
+            + ($car->vehicle->brakeParts->has(BrakeParts::PUMP_RELAY) && ! $unit->design->isIntegrated ? ['relay-sound' => CategoryFeature::certain($moves ? 'relay-clicks' : 'relay-silent')] : []);
+    }
+
+    /** @return array<string, CategoryFeature> what a hand on the unit and a foot on the pedal tell; where the pump turns it drowns the valves, and what happens before the pedal goes down no foot tells */
+    private static function atTheUnit(LiftOutcome $done, TestActuator $test): array
+    {
+        return $test->buildsUp() ? [] : ['valve-sound' => CategoryFeature::certain($done->valveMoves ? 'valve-clicks' : 'valve-silent')] + ($test->beforePedal ? [] : self::pedal($done));
     }
 
     /** @return array<string, CategoryFeature> "wheel" of the part that was named, "wheel." and a channel of those driven with it, and "others" of the rest of their circuits */

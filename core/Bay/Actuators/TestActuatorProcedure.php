@@ -100,7 +100,7 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
         $valves = new TestActuator(BrakeParts::valves($channel->id));
 
         return [
-            CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel', 'others'])->ofTheUnit(),
+            CandidateTest::usual('valves', [...Before::secured(), ...Before::keyOn()], $valves, ['wheel', 'others', 'valve-sound'])->ofTheUnit(),
             CandidateTest::further('valves-before-pedal', [...Before::secured(), ...Before::keyOn()], [new TestActuator(BrakeParts::valves($channel->id), Modulation::Hold, true)], ['wheel'])->ofTheUnit(),
             ...($channel->place->axle === 'front' && $vehicle->brakeParts->has(BrakeParts::PUMP) ? [$this->repeated($vehicle, $channel)] : []),
             ...(in_array($channel->id, self::built($vehicle), true) && $channel->place->axle === 'front' ? [CandidateTest::further(
@@ -138,7 +138,7 @@ final readonly class TestActuatorProcedure extends BaseCarProcedure
                 ['wheel', ...array_map(static fn (TestActuator $one): string => "wheel.{$one->channels()[0]}", array_slice($valves, 1))],
             )->ofTheUnit()]),
             ...($vehicle->brakeParts->unit === null ? [] : [
-                CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump'])->ofTheUnit(),
+                CandidateTest::usual('pump', Before::keyOn(), $pump, ['pump', ...(KnownGoodPart::PumpRelay->places($vehicle) === [] ? [] : ['relay-sound'])])->ofTheUnit(),
                 // what leaks into the accumulators comes back at the pedal; past the seals of the master cylinder, nothing does
                 CandidateTest::further('pump-after-pedal', Before::keyOn(), [new TryPedal, $pump], ['pedal'])->ofTheUnit(),
             ]),

@@ -6,6 +6,7 @@ namespace Lernfall\Bay\Hands;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Contract\ObservedPicture;
+use Lernfall\Chance\Deviations;
 
 /** A wheel as it is rocked: how far its rim goes from one hand to the other, and whether ring and sensor follow a finger. */
 final readonly class RockedWheel
@@ -20,9 +21,6 @@ final readonly class RockedWheel
     /** Any wheel gives by as much. */
     private const GIVES = 0.1;
 
-    /** Deviations are drawn between minus and plus so many. */
-    private const FURTHEST = 2.5;
-
     /**
      * @param  bool  $bearing  the play of the bearing is felt
      * @param  bool  $joint  the play of a joint is felt
@@ -30,7 +28,7 @@ final readonly class RockedWheel
     public static function picture(Car $car, RockWheel $rock, bool $bearing, bool $joint, bool $ringTurns, bool $sensorMoves): ObservedPicture
     {
         $between = static fn (string $trait, float $least, float $greatest): float => round(
-            $least + ($greatest - $least) * (0.5 + $car->deviations->standard("looks.$rock->channel.rocked.$trait") / (2.0 * self::FURTHEST)), 1,
+            $least + ($greatest - $least) * (0.5 + $car->deviations->standard("looks.$rock->channel.rocked.$trait") / (2.0 * Deviations::FURTHEST)), 1,
         ) + 0.0;
         $play = $car->vehicle->channel($rock->channel)->wheelEnd->bearingPlayMetres * self::MILLIMETRES;
 

@@ -16,7 +16,7 @@ final readonly class CarSights
     /** Contacts of the module's relay that pass current with less than this have hardly arced. Those of the unit carry so much that they have whenever they are burnt. */
     private const FAINT_BURN_OHMS = 4.0;
 
-    public function __construct(private Eyes $eyes)
+    public function __construct(private Eyes $eyes, private Glance $glance)
     {
     }
 
@@ -91,6 +91,6 @@ final readonly class CarSights
 
     private function notices(Car $car, Sight $at, float $probability): float
     {
-        return $car->deviations->chance($car->deviation("eye.{$at->value}"), $probability);
+        return $this->glance->notices($car, $at->value, $probability);
     }
 }

@@ -15,11 +15,7 @@ use Lernfall\Bay\Contract\Refusal;
 use Lernfall\Bay\Hands\Hands;
 use Lernfall\Bay\Inspection\Appearance\Appearances;
 use Lernfall\Bay\Inspection\Appearance\Scene;
-use Lernfall\Vehicle\Cable;
-use Lernfall\Vehicle\Channel;
-use Lernfall\Vehicle\Contact;
 use Lernfall\Vehicle\Provocation;
-use Lernfall\Vehicle\Wire;
 
 /**
  * Looking closely. What is overlooked once stays overlooked until something has changed. The words are what an eye that looks carefully makes of it: they
@@ -27,7 +23,7 @@ use Lernfall\Vehicle\Wire;
  */
 final readonly class EyeWork
 {
-    public function __construct(private Eyes $eyes, private Hands $hands)
+    public function __construct(private Eyes $eyes, private Hands $hands, private Manners $manners)
     {
     }
 
@@ -58,17 +54,17 @@ final readonly class EyeWork
      */
     private function seen(float $share, Car $car, LookAt $look, array $notes): array
     {
-        [$sight, $otherwise, $chance] = $look->at->isOfTheWholeCar() ? (new CarSights($this->eyes))->at($car, $look->at) : $this->corner($car, $look);
-        $event = "eye.$look->channel.{$look->at->value}.$sight@".sprintf('%.3f', $chance);
+        [$sight, $otherwise, $event, $chance] = $this->event($car, $look);
         $blemish = self::BLEMISHES[$look->at->value] ?? '';
         $marked = "blemish.$look->channel.{$look->at->value}";
-        $rubs = $look->at === Sight::Cable ? $this->rubbing($car, $look->channel) : null;
-        $chances = ($rubs === null ? [] : ["rubs.$look->channel@{$rubs[0]}" => $rubs[1]]) + [$event => $chance] + ($blemish === '' ? [] : [$marked => $car->deviations->chance($marked, $this->eyes->blemish)]);
+        $manner = self::named($look->manner);
+        $rubs = $look->at === Sight::Cable ? $this->rubbing($car, $look->channel, $look->manner) : null;
+        $chances = ($rubs === null ? [] : ["rubs.$look->channel@{$rubs[0]}$manner" => $rubs[1]]) + [$event => $chance] + ($blemish === '' ? [] : [$marked => $car->deviations->chance($marked, $this->eyes->blemish)]);
         $branches = [];
         foreach (OutcomeBranching::of($car, $chances) as [$weight, $state, $outcomes]) {
             $seen = ['sight' => CategoryFeature::certain($outcomes[$event] ? $sight : $otherwise)];
             if ($rubs !== null) {
-                $seen['rubbing'] = CategoryFeature::certain($outcomes["rubs.$look->channel@{$rubs[0]}"] ? $rubs[0] : 'runs-clear');
+                $seen['rubbing'] = CategoryFeature::certain($outcomes["rubs.$look->channel@{$rubs[0]}$manner"] ? $rubs[0] : 'runs-clear');
             }
             if ($blemish !== '') {
                 $seen['blemish'] = CategoryFeature::certain($outcomes[$marked] ? $blemish : 'no-blemish');
@@ -89,7 +85,7 @@ final readonly class EyeWork
      *
      * @return ?array{string, float} what it touches and how surely that is noticed; null where nobody holds the steering
      */
-    private function rubbing(Car $car, string $channel): ?array
+    private function rubbing(Car $car, string $channel, Manner $manner): ?array
     {
         $held = $car->state->connections->provoked?->how;
         if (! in_array($held, [Provocation::SteeringLeft, Provocation::SteeringRight], true)) {
@@ -98,168 +94,48 @@ final readonly class EyeWork
         $loom = $car->channel($channel)->cable('loom');
         $touches = $loom->misrouted && ! $car->state->lift->raised;
 
-        return ['touches-'.($loom->rubsOn === '' ? 'something' : $loom->rubsOn), $touches ? $this->notices($car, "$channel.rubbing", $this->eyes->ringRaised) : 0.0];
+        return ['touches-'.($loom->rubsOn === '' ? 'something' : $loom->rubsOn), $touches ? (new Glance($manner, $this->manners))->notices($car, "$channel.rubbing", $this->eyes->ringRaised) : 0.0];
     }
 
-    /** @return array{string, string, float} what there is to see, what is seen otherwise, and how surely it is noticed */
-    private function corner(Car $car, LookAt $look): array
+    /**
+     * What may come to the eye in this manner. A close look notices all that one in passing has noticed, and one in passing nothing that a close one has not.
+     *
+     * @return array{string, string, string, float} what there is to see, what is seen otherwise, the event that it comes to the eye, and its chance as far as it was not looked at before
+     */
+    private function event(Car $car, LookAt $look): array
     {
-        // damage is there to be seen whether it acts at the moment or not
-        $channel = $car->actingChannel($look->channel) ?? $car->channel($look->channel);
+        [$sight, $otherwise, $closely] = $this->sights($car, $look, Manner::Closely);
+        $event = "eye.$look->channel.{$look->at->value}.$sight@".sprintf('%.3f', $closely);
+        $passed = $event.self::named(Manner::InPassing);
+        [,, $inPassing] = $this->sights($car, $look, Manner::InPassing);
+        $settled = $car->state->record->settled;
 
-        return match ($look->at) {
-            Sight::Ring => $this->ring($car, $channel),
-            Sight::Film => $this->film($car, $channel),
-            Sight::Gap => ['gap-wide', 'gap-usual', $this->gap($car, $channel)],
-            Sight::Tip => $this->tip($car, $channel),
-            Sight::Cable => $this->cable($car, $channel),
-            Sight::SensorPlug => $this->plug($car, $channel, 'sensor-plug'),
-            Sight::BodyPlug => $this->plug($car, $channel, 'body-plug'),
-            Sight::Linings => $this->linings($car, $channel->id),
-            Sight::BrakeLine => ['line-wet', 'line-dry', $car->vehicle->unit()->hydraulics->lineTo($channel->id)->leakFlow > 0.0 ? $this->notices($car, "$channel->id.brake-line", $this->eyes->corrosion) : 0.0],
-            Sight::ModulePlug => $this->plug($car, $channel, 'module-plug'),
-            default => $this->tyre($car, $channel),
+        return match ($look->manner) {
+            Manner::Closely => [$sight, $otherwise, $event, match ($settled[$passed] ?? null) {
+                true => 1.0,
+                false => ($closely - $inPassing) / (1.0 - $inPassing),
+                null => $closely,
+            }],
+            Manner::InPassing => [$sight, $otherwise, $passed, match ($settled[$event] ?? null) {
+                true => $inPassing / $closely,
+                false => 0.0,
+                null => $inPassing,
+            }],
+            Manner::FromBehind => [$sight, $otherwise, $event.self::named($look->manner), $this->sights($car, $look, $look->manner)[2]],
         };
     }
 
-    /** @return array{string, string, float} */
-    private function linings(Car $car, string $wheel): array
+    /** @return array{string, string, float} what there is to see, what is seen otherwise, and how surely it is noticed in this manner */
+    private function sights(Car $car, LookAt $look, Manner $manner): array
     {
-        $brake = $car->vehicle->unit()->hydraulics->lineTo($wheel)->brake;
-        $built = $car->sound->unit()->hydraulics->lineTo($wheel)->brake;
+        $glance = new Glance($manner, $this->manners);
 
-        return match (true) {
-            $brake->worn > 0.0 => ['linings-thin', 'linings-usual', $this->notices($car, "$wheel.linings", $this->eyes->corrosion)],
-            $brake->newtonMetresPerBar < $built->newtonMetresPerBar => ['linings-oily', 'linings-usual', $this->notices($car, "$wheel.linings", $this->eyes->faintCorrosion)],
-            default => ['linings-thin', 'linings-usual', 0.0],
-        };
+        return $look->at->isOfTheWholeCar() ? (new CarSights($this->eyes, $glance))->at($car, $look->at) : (new CornerSights($this->eyes, $glance))->at($car, $look);
     }
 
-    /** @return array{string, string, float} */
-    private function tip(Car $car, Channel $channel): array
+    /** Close looks have no name of their own in what a car was given. */
+    private static function named(Manner $manner): string
     {
-        $part = $car->state->sensorOf($channel->id);
-
-        return match (true) {
-            $channel->sensor->isStruck() => ['tip-struck', 'tip-clean', $this->notices($car, "$part.struck", $this->eyes->corrosion)],
-            $channel->sensor->isForeign() => ['other-part', 'tip-clean', $this->notices($car, "$part.part", $this->eyes->corrosion)],
-            $channel->wheelEnd->tipDust > 0.0 => ['tip-dusty', 'tip-clean', $this->notices($car, "$part.tip", $this->eyes->corrosion)],
-            default => ['tip-dusty', 'tip-clean', 0.0],
-        };
-    }
-
-    /** @return array{string, string, float} */
-    private function tyre(Car $car, Channel $channel): array
-    {
-        $end = $channel->wheelEnd;
-
-        return match (true) {
-            $end->tyreFactor !== 1.0 => ['tyre-other-size', 'tyre-as-built', $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
-            $end->tyreSoft > 0.0 => ['tyre-soft', 'tyre-as-built', $this->notices($car, "$channel->id.tyre", $this->eyes->corrosion)],
-            default => ['tyre-other-size', 'tyre-as-built', 0.0],
-        };
-    }
-
-    /** @return array{string, string, float} */
-    private function ring(Car $car, Channel $channel): array
-    {
-        $ring = $channel->wheelEnd->ring;
-        $turns = $car->state->wheels->turnsOf($channel->id) !== 0.0;
-        $sight = match (true) {
-            $ring->damage->missingTeeth > 0 => $ring->isEncoder ? 'encoder-scratched' : 'tooth-missing',
-            $ring->damage->chippedTeeth > 0 => $ring->isEncoder ? '' : 'tooth-chipped',
-            $ring->damage->crackPitches > 0.0 => 'ring-cracked',
-            $ring->damage->dirt > 0.0 => 'ring-packed',
-            $ring->damage->liftMetres > 0.0 => 'ring-lifted',
-            $ring->damage->swollen > 0.0 => 'ring-swollen',
-            // a wobble shows while the wheel turns
-            ($ring->damage->runoutMetres > 0.0) && $turns => 'ring-wobbles',
-            default => '',
-        };
-        if ($sight === '') {
-            return ['tooth-missing', 'teeth-even', 0.0];
-        }
-        $raised = $car->state->lift->raised;
-
-        return [$sight, 'teeth-even', $this->notices(
-            $car,
-            "$channel->id.ring.".($raised ? 'raised' : 'floor'),
-            $raised ? $this->eyes->ringRaised : $this->eyes->ringOnTheFloor,
-        )];
-    }
-
-    /** @return array{string, string, float} */
-    private function film(Car $car, Channel $channel): array
-    {
-        $ring = $channel->wheelEnd->ring;
-        if (! $ring->isEncoder) {
-            return ['film-blank', 'film-blank', 1.0];
-        }
-
-        return ['poles-gone', 'poles-even', $ring->damage->missingTeeth > 0 ? $this->notices($car, "$channel->id.film", $this->eyes->corrosion) : 0.0];
-    }
-
-    private function gap(Car $car, Channel $channel): float
-    {
-        $limit = $car->vehicle->model->dataSheet[$channel->place->axle]->greatestGapMetres * $this->eyes->gapStrikesAbove;
-
-        return $car->deviations->chanceThat(
-            $car->deviation("eye.$channel->id.gap"),
-            fn (float $deviation): bool => $channel->wheelEnd->gapMetres > $limit * (1.0 + $this->eyes->gapSpread * $deviation),
-        );
-    }
-
-    /** @return array{string, string, float} */
-    private function cable(Car $car, Channel $channel): array
-    {
-        $chafed = false;
-        $taped = false;
-        foreach ($channel->links as $link) {
-            if ($link instanceof Cable) {
-                $chafed = $chafed || $link->bridgeOhms !== null || array_filter($link->wires, static fn (Wire $wire): bool => $wire->leaks !== []) !== [];
-                $taped = $taped || $link->taped;
-            }
-        }
-
-        return match (true) {
-            $taped => ['taped', 'sheath-sound', 1.0],
-            $chafed => ['chafed', 'sheath-sound', $this->notices($car, "$channel->id.cable", $this->eyes->chafe)],
-            ! $channel->isTwisted() => ['mended-untwisted', 'sheath-sound', $this->notices($car, "$channel->id.cable", $this->eyes->chafe)],
-            default => ['chafed', 'sheath-sound', 0.0],
-        };
-    }
-
-    /** @return array{string, string, float} */
-    private function plug(Car $car, Channel $channel, string $name): array
-    {
-        $plug = $channel->plug($name);
-        if (! $plug->latched) {
-            return ['catch-open', 'plug-joined-sound', $this->notices($car, "$channel->id.$name.catch", $this->eyes->corrosion)];
-        }
-        if (! $car->state->isOpen($plug->plugId)) {
-            return ['plug-joined-sound', 'plug-joined-sound', 1.0];
-        }
-        if (array_filter($plug->contacts, static fn (Contact $contact): bool => ! $contact->touches) !== []) {
-            return ['pin-sits-back', 'pins-clean', $this->notices($car, "$channel->id.$name.back", $this->eyes->corrosion)];
-        }
-        if ($plug->crossed || $plug->input !== '') {
-            return ['colours-crossed', 'pins-clean', $this->notices($car, "$channel->id.$name.crossed", $this->eyes->faintCorrosion)];
-        }
-        $corroded = array_filter($plug->contacts, static fn (Contact $contact): bool => $contact->corroded);
-        if ($corroded === []) {
-            return ['pins-green', 'pins-clean', 0.0];
-        }
-        $worst = max(array_map(static fn (Contact $contact): float => $contact->ohms, $corroded));
-
-        return ['pins-green', 'pins-clean', $this->notices(
-            $car,
-            "$channel->id.$name",
-            $worst < $this->eyes->faintBelowOhms ? $this->eyes->faintCorrosion : $this->eyes->corrosion,
-        )];
-    }
-
-    private function notices(Car $car, string $what, float $probability): float
-    {
-        return $car->deviations->chance($car->deviation("eye.$what"), $probability);
+        return $manner === Manner::Closely ? '' : " $manner->value";
     }
 }

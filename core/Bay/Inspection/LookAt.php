@@ -10,7 +10,7 @@ use Lernfall\Bay\Contract\Observing;
 final readonly class LookAt implements Observing
 {
     /** @param  bool  $asks  says that a sensor sits fast, and leaves it where it is, instead of drawing it out */
-    public function __construct(public string $channel, public Sight $at, public bool $asks = false)
+    public function __construct(public string $channel, public Sight $at, public bool $asks = false, public Manner $manner = Manner::Closely)
     {
     }
 
@@ -21,11 +21,11 @@ final readonly class LookAt implements Observing
 
     public function rate(): string
     {
-        return 'look.'.$this->at->value;
+        return $this->manner === Manner::InPassing ? 'look.in-passing' : 'look.'.$this->at->value;
     }
 
     public function question(): string
     {
-        return "look {$this->channel} {$this->at->value}";
+        return "look {$this->channel} {$this->at->value}".($this->manner === Manner::Closely ? '' : " {$this->manner->value}");
     }
 }

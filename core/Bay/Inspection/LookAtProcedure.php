@@ -49,7 +49,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
 
     public function equipment(): array
     {
-        return [Eyes::class];
+        return [Eyes::class, Manners::class];
     }
 
     public function schema(): ActionSchema
@@ -57,7 +57,8 @@ final readonly class LookAtProcedure extends BaseCarProcedure
         return ActionSchema::of('Look closely at one place of a channel')
             ->with('channel', Setting::channel())
             ->with('at', Setting::choice(Sight::class))
-            ->orWith('asks', Setting::bool(Refusal::ASKS));
+            ->orWith('asks', Setting::bool(Refusal::ASKS))
+            ->orWith('manner', Setting::choice(Manner::class, 'how it is looked at; closely where nothing is said'));
     }
 
     public function example(): array
@@ -67,7 +68,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
 
     public function decode(Node $node): Action
     {
-        return new LookAt($node->text('channel'), $node->choice('at', Sight::class), $node->has('asks') && $node->bool('asks'));
+        return new LookAt($node->text('channel'), $node->choice('at', Sight::class), $node->has('asks') && $node->bool('asks'), $node->has('manner') ? $node->choice('manner', Manner::class) : Manner::Closely);
     }
 
     public function check(Action $action, JobInHand $job, Workshop $workshop): void
@@ -79,6 +80,9 @@ final readonly class LookAtProcedure extends BaseCarProcedure
         if (! $action->at->isOn($job->sound()) || $action->at === Sight::BodyPlug && ! $job->sound()->channel($action->channel)->has('body-plug')) {
             throw UnfitAction::unknown('at', $action->at->value);
         }
+        if (! in_array($action->manner, $action->at->manners(), true)) {
+            throw UnfitAction::unknown('manner', $action->manner->value);
+        }
     }
 
     public function reachesIn(CarAction $action): bool
@@ -88,7 +92,7 @@ final readonly class LookAtProcedure extends BaseCarProcedure
 
     public function predict(Car $car, CarAction $action, Workshop $workshop): array
     {
-        return (new EyeWork($workshop->equipment(Eyes::class), $workshop->equipment(Hands::class)))->look($car, $action);
+        return (new EyeWork($workshop->equipment(Eyes::class), $workshop->equipment(Hands::class), $workshop->equipment(Manners::class)))->look($car, $action);
     }
 
     /** A look at the tip may have freed a sensor that sat fast, and broken it. */

@@ -66,13 +66,31 @@ enum Sight: string
         return in_array($this, [self::Fuse, self::Relay, self::Ground, self::Fluid, self::UnitPipes, self::PumpFuse, self::PumpRelay, self::ValveFuse, self::ValveRelay, self::UnitGround, self::PedalSwitch, self::LeverSwitch], true);
     }
 
-    /** @return list<self> those of this vehicle that sit at no corner */
-    public static function ofTheCar(Vehicle $vehicle): array
+    /** Whether something has to be drawn out or uncovered for it. */
+    private function isHidden(): bool
     {
-        return array_values(array_filter(self::cases(), static fn (self $sight): bool => $sight->isOfTheWholeCar() && $sight->isOn($vehicle)));
+        return in_array($this, [self::Tip, self::Film, self::Fuse, self::Relay, self::PumpFuse, self::PumpRelay, self::ValveFuse, self::ValveRelay], true);
     }
 
-    /** Whether this vehicle has such a place; relays inside the unit are out of sight. */
+    /** @return list<Manner> how one can look there: what is hidden is not looked at in passing, and few places have a side turned away */
+    public function manners(): array
+    {
+        return [
+            Manner::Closely,
+            ...($this->isHidden() ? [] : [Manner::InPassing]),
+            ...(in_array($this, [self::Ring, self::Cable, self::Linings, self::BrakeLine], true) ? [Manner::FromBehind] : []),
+        ];
+    }
+
+    /** @return list<self> those of this vehicle that sit at no corner; where there is no fluid nobody is sent to look for it */
+    public static function ofTheCar(Vehicle $vehicle): array
+    {
+        $hasFluid = $vehicle->brakeParts->has(BrakeParts::FLUID);
+
+        return array_values(array_filter(self::cases(), static fn (self $sight): bool => $sight->isOfTheWholeCar() && $sight->isOn($vehicle) && ($hasFluid || $sight !== self::Fluid)));
+    }
+
+    /** Whether one may look there on this vehicle: relays inside the unit are out of sight. For fluid where there is none jobs of before have looked. */
     public function isOn(Vehicle $vehicle): bool
     {
         $parts = $vehicle->brakeParts;

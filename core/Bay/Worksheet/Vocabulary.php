@@ -90,6 +90,8 @@ final readonly class Vocabulary
         'lamps' => ['on', 'off', 'blinks'],
         'bulbs' => ['lit', 'dark'],
         'pump' => ['pump-runs', 'pump-runs-on', 'pump-silent'],
+        'relay-sound' => ['relay-clicks', 'relay-silent'],
+        'valve-sound' => ['valve-clicks', 'valve-silent'],
         'wheel' => ['wheel-let-go', 'wheel-drags', 'wheel-held'],
         'others' => ['others-held', 'another-let-go'],
         'pedal' => ['pedal-stays', 'pedal-pushed-back', 'pedal-goes-down'],

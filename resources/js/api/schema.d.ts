@@ -2165,6 +2165,10 @@ export interface components {
             harmless: {
                 [key: string]: string;
             };
+            /** @description how one can look, by the place looked at */
+            manners: {
+                [key: string]: components["schemas"]["manner"][];
+            };
             expectations: string[];
             /** @description percent of what one job may hold that are left; null while there is plenty */
             room: number | null;
@@ -3290,6 +3294,11 @@ export interface components {
             at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground" | "pedal-switch" | "lever-switch";
             /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
             asks?: boolean;
+            /**
+             * @description how it is looked at; closely where nothing is said
+             * @enum {unknown}
+             */
+            manner?: "closely" | "in-passing" | "from-behind";
         };
         /** @description Look at the lamps as the driver sees them */
         "look-at-lamps": {
@@ -3803,6 +3812,11 @@ export interface components {
                     at: "ring" | "film" | "gap" | "tip" | "cable" | "sensor-plug" | "body-plug" | "module-plug" | "tyre" | "linings" | "brake-line" | "fuse" | "relay" | "ground" | "fluid" | "unit-pipes" | "pump-fuse" | "pump-relay" | "valve-fuse" | "valve-relay" | "unit-ground" | "pedal-switch" | "lever-switch";
                     /** @description Where a sensor sits fast it is said, and left where it is, instead of drawing it out */
                     asks?: boolean;
+                    /**
+                     * @description how it is looked at; closely where nothing is said
+                     * @enum {unknown}
+                     */
+                    manner?: "closely" | "in-passing" | "from-behind";
                 };
                 /** @description Look at the lamps as the driver sees them */
                 "look-at-lamps": {
@@ -4081,6 +4095,11 @@ export interface components {
          * @enum {unknown}
          */
         journey: "carried" | "driven";
+        /**
+         * @description how it is looked at; closely where nothing is said
+         * @enum {unknown}
+         */
+        manner: "closely" | "in-passing" | "from-behind";
     };
     responses: never;
     parameters: never;

@@ -3,6 +3,7 @@ import type { Attempt } from '../api/types';
 import { Slate } from '../ui/Slate';
 import { t } from '../words/words';
 import { changedSince, lastOf } from '../words/card';
+import { Telltale } from './Telltale';
 
 const LOOKS: Record<string, string> = {
     abs: 'border-amber text-amber-lit',
@@ -42,6 +43,7 @@ export function LampPanel({ attempt }: { attempt: Attempt }) {
                             key={lamp}
                             className={`rounded-edge border px-2 py-1 ${lit ? `font-bold ${LOOKS[lamp] ?? ''}` : 'border-slate-line text-slate-soft'}`}
                         >
+                            {look !== undefined && <Telltale lamp={lamp} state={state} />}
                             <span className="block">{t(`lamp.${lamp}`)}</span>
                             <span>
                                 {look === undefined

@@ -11,7 +11,8 @@ import { LookControls } from './LookControls';
 import { LookPicture } from './LookPicture';
 import { type Look, lookAt, looks, nameOf, otherSide, seedOf, turnedAt } from './looked';
 import { LookedAt } from './LookedAt';
-import { type Looking, nextGlass, useLooking } from './useLooking';
+import { mannerOf } from './manners';
+import { type Looking, nextGlass, unaided, useLooking } from './useLooking';
 import { useLookKeys } from './useLookKeys';
 
 interface Props {
@@ -30,28 +31,40 @@ export function CloserLook({ attempt, from, act, onAct, busy, onClose }: Props) 
     const all = looks(attempt);
     const shown = all.find((one) => one.number === number) ?? from;
     const turnsPerSecond = turnedAt(attempt, shown);
-    const looking = useLooking(turnsPerSecond);
+    const isPassed = mannerOf(shown.observation.picture) === 'in-passing';
+    const held = useLooking(turnsPerSecond);
+    const looking = isPassed ? unaided(held) : held;
     useLookKeys(looking);
-    const { at } = shown.action;
+    const { at, channel } = shown.action;
+    const side = otherSide(attempt.car, channel);
     return (
         <Dialog title={t('look-picture.title')} open onClose={onClose} wide="page">
             <div role="group" aria-label={t('look-picture.title')} className="flex min-w-0 flex-col gap-3">
-                <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,3.4fr)_minmax(0,3fr)] gap-4 narrow:grid-cols-1">
+                <div
+                    className={`grid gap-4 narrow:grid-cols-1 ${side === undefined ? 'grid-cols-[minmax(0,32rem)_minmax(0,1fr)]' : 'grid-cols-[minmax(0,5fr)_minmax(0,3.4fr)_minmax(0,3fr)]'}`}
+                >
                     <div className="flex flex-col gap-2">
                         <Figure look={shown} looking={looking} />
-                        <LookControls
-                            drawing={shown.observation.picture.drawing}
-                            looking={looking}
-                            turns={turnsPerSecond > 0}
-                        />
+                        {isPassed ? (
+                            <p className="text-small text-ink-soft">{t('look-picture.passed')}</p>
+                        ) : (
+                            <LookControls
+                                drawing={shown.observation.picture.drawing}
+                                looking={looking}
+                                turns={turnsPerSecond > 0}
+                            />
+                        )}
                     </div>
-                    <OtherSide
-                        attempt={attempt}
-                        shown={shown}
-                        looking={looking}
-                        busy={busy}
-                        onLook={(side) => onAct({ do: 'look', channel: side, at })}
-                    />
+                    {side !== undefined && (
+                        <OtherSide
+                            attempt={attempt}
+                            side={side}
+                            at={at}
+                            looking={looking}
+                            busy={busy}
+                            onLook={() => onAct({ do: 'look', channel: side, at })}
+                        />
+                    )}
                     <div className="on-slate flex flex-col gap-2 rounded-part bg-slate p-3 text-slate-text">
                         <WriteDown
                             key={shown.number}
@@ -106,18 +119,16 @@ function Figure({ look, looking }: { look: Look; looking: Looking }) {
 
 interface OtherProps {
     attempt: Attempt;
-    shown: Look;
+    side: string;
+    at: Look['action']['at'];
     looking: Looking;
     busy: boolean;
-    onLook: (side: string) => void;
+    onLook: () => void;
 }
 
 /** The same place on the other side; empty until somebody has looked there, which costs its minutes. */
-function OtherSide({ attempt, shown, looking, busy, onLook }: OtherProps) {
-    const { channel, at } = shown.action;
-    const side = otherSide(attempt.car, channel);
+function OtherSide({ attempt, side, at, looking, busy, onLook }: OtherProps) {
     const other = lookAt(looks(attempt), side, at);
-    if (side === undefined) return <p className="text-small text-ink-soft">{t('look-picture.no-other')}</p>;
     return (
         <div className="flex flex-col gap-2">
             {other === undefined ? (
@@ -130,7 +141,7 @@ function OtherSide({ attempt, shown, looking, busy, onLook }: OtherProps) {
                         <Button
                             disabled={busy}
                             note={shortMinutes(attempt.rates[`look.${at}`]?.minutes ?? 0)}
-                            onClick={() => onLook(side)}
+                            onClick={onLook}
                         >
                             {t('look-picture.look-there')}
                         </Button>

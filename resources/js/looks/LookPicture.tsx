@@ -3,10 +3,14 @@ import type { ShownPicture } from '../api/types';
 import { tenths } from '../ui/tenths';
 import { DRAWINGS } from './drawings/drawings';
 import { Glass, type HeldGlass } from './Glass';
+import { mannerOf } from './manners';
 import { FIELD, type View } from './shows';
 
 /** As one looks at first: a ring where it stands, a part from in front, the lamp from the left. */
 export const AT_FIRST: View = { turn: 0, light: -0.4 };
+
+/** How much of it is dark in the light there is, without a lamp. */
+const LESS_LIGHT = 0.45;
 
 interface Props {
     picture: ShownPicture;
@@ -42,6 +46,14 @@ export const LookPicture = memo(function LookPicture({
                 <stop offset="1" stopColor="black" stopOpacity={0.42} />
             </radialGradient>
             {drawn}
+            {mannerOf(picture) === 'in-passing' && (
+                <rect
+                    width={FIELD.width}
+                    height={FIELD.height}
+                    className="fill-part-ink"
+                    opacity={LESS_LIGHT}
+                />
+            )}
             <rect width={FIELD.width} height={FIELD.height} fill={`url(#${id})`} />
             {glass !== undefined && glass.times > 1 && <Glass held={glass}>{drawn}</Glass>}
         </svg>

@@ -1,7 +1,7 @@
 import type { Car } from '../api/types';
 import { t } from '../words/words';
 import { LookPicture } from './LookPicture';
-import { type Look, lookAt, otherSide, seedOf } from './looked';
+import { type Look, lookAt, otherSide, placeOf, seedOf } from './looked';
 
 interface Props {
     car: Car;
@@ -30,7 +30,7 @@ export function LookedAt({ car, all, chosen, onChoose }: Props) {
                                 className="relative rounded-part border border-edge bg-bench p-1.5 text-left aria-pressed:border-petrol aria-pressed:outline-2 aria-pressed:outline-petrol"
                             >
                                 <span className="flex justify-between gap-3 pb-1 text-small">
-                                    <span className="font-semibold">{t(`look-place.${at}`)}</span>
+                                    <span className="font-semibold">{placeOf(look.action)}</span>
                                     <span className="text-ink-soft">
                                         {[channel, other?.action.channel]
                                             .filter((one) => one !== undefined && one !== 'car')

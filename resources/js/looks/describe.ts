@@ -87,8 +87,11 @@ function cable(shows: Shows): string[] {
     return [
         ...much(shows, 'scuffed', 'dirt'),
         t(`look-says.cover-${cover}`),
+        ...('along' in shows
+            ? [t('look-says.along', { at: Math.round(amount(shows, 'along') * 100) }), wires(shows)]
+            : []),
         ...(amount(shows, 'openMillimetres') > 0
-            ? [millimetres(shows, 'openMillimetres'), wires(shows)]
+            ? [millimetres(shows, 'openMillimetres'), ...('along' in shows ? [] : [wires(shows)])]
             : []),
         ...bare.map((one) => t('look-says.bare', { colour: t(`colour.${word(shows, `colour.${one}`)}`) })),
         ...(word(shows, 'beside') === '' ? [] : [t(`look-beside.${word(shows, 'beside')}`)]),

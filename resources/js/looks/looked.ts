@@ -9,9 +9,17 @@ export function looks({ steps }: Pick<Attempt, 'steps'>): Look[] {
     return stepsOf(steps, 'look').filter((step): step is Look => step.observation.picture !== undefined);
 }
 
-/** Where somebody looked: the place and its corner, or the place alone where it sits at none. */
-export function nameOf({ at, channel }: Look['action']): string {
+/** The place looked at, and how where that was not closely. */
+export function placeOf({ at, manner }: Look['action']): string {
     const place = t(`look-place.${at}`);
+    return manner === undefined || manner === 'closely'
+        ? place
+        : t('look-manner.of', { place, manner: t(`look-manner.${manner}`) });
+}
+
+/** Where somebody looked: the place and its corner, or the place alone where it sits at none. */
+export function nameOf(action: Look['action']): string {
+    const [place, { channel }] = [placeOf(action), action];
     return channel === WHOLE_CAR ? place : t('look-picture.of', { place, channel: t(`channel.${channel}`) });
 }
 
@@ -30,7 +38,8 @@ export function lookAt(all: Look[], channel: string | undefined, at: Look['actio
 
 /** By which its harmless marks lie where they lie; those of a sensor go with it. */
 export function seedOf({ action, observation: { picture } }: Look): string {
-    return action.at === 'tip' ? `tip ${picture.shows.dull}` : `${action.channel} ${action.at}`;
+    const behind = action.manner === 'from-behind' ? ' behind' : '';
+    return action.at === 'tip' ? `tip ${picture.shows.dull}` : `${action.channel} ${action.at}${behind}`;
 }
 
 /** How fast somebody turned the wheel as it was looked at, in turns a second; 0 where it stood. */

@@ -75,3 +75,16 @@ export function useLooking(turnsPerSecond = 0, startsRunning = false): Looking {
         },
     };
 }
+
+/** As somebody looks in passing, who has neither lamp nor glass to hand and turns nothing. */
+export function unaided(looking: Looking): Looking {
+    const nothing = () => undefined;
+    return {
+        ...looking,
+        view: AT_FIRST,
+        glass: { ...looking.glass, times: 1 },
+        setTurn: nothing,
+        setLight: nothing,
+        setTimes: nothing,
+    };
+}

@@ -7,10 +7,10 @@ export function SoundSwitch({ steps }: { steps: Step[] }) {
     const { isOn, sounding, turn } = useSound(steps);
     return (
         <>
-            {sounding !== undefined && (
+            {sounding.length > 0 && (
                 <span className="shrink-0 font-semibold text-ink">
                     <span aria-hidden>♪ </span>
-                    {t(`bay.heard.${sounding}`)}
+                    {sounding.map((sound) => t(`bay.heard.${sound}`)).join(', ')}
                 </span>
             )}
             <button type="button" onClick={turn} className="shrink-0 text-petrol underline">

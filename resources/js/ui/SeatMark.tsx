@@ -28,9 +28,17 @@ const DRAWN: Record<string, string> = {
     lamp: 'M10 6.5A3.5 3.5 0 1 1 9.9 6.5M8.5 13.5V16H11.5V13.5M10 1.5V4M3.5 4L5.3 5.8M16.5 4L14.7 5.8',
     // a box with its plug
     module: 'M3 6H13V15H3ZM13 8H16.5V13H13M6 9H10M6 12H10',
+    // an armature that strikes, and what is heard of it
+    click: 'M4 4V16M4 10H9M9 6V14M12.5 8A3 3 0 0 1 12.5 12M15 6A6 6 0 0 1 15 14',
 };
 
-const ALIKE: Record<string, string> = { 'self-test': 'unit', spin: 'spinning', mark: 'marks' };
+const ALIKE: Record<string, string> = {
+    'self-test': 'unit',
+    spin: 'spinning',
+    mark: 'marks',
+    'relay-sound': 'click',
+    'valve-sound': 'click',
+};
 
 /** A small drawing beside the word for it; nothing where there is none. */
 export function SeatMark({ about }: { about: string }) {

@@ -19,7 +19,7 @@ use SplFileInfo;
 final class KeptShapesTest extends TestCase
 {
     /** Of all properties as they are under these numbers. When it differs: raise both numbers, then write the new one here. */
-    private const SHAPES = 'd6724349d4923ce8cecf5484109a1e91';
+    private const SHAPES = 'e7856cbe407f1d08a52f3306788ffb46';
 
     public function test_what_is_kept_has_another_number_when_classes_look_otherwise(): void
     {

@@ -5,12 +5,21 @@ declare(strict_types=1);
 namespace Lernfall\Bay\Inspection\Appearance;
 
 use Lernfall\Bay\Contract\ObservedPicture;
+use Lernfall\Bay\Inspection\Manner;
 use Lernfall\Bay\Inspection\Sight;
 
 /** What each place looks like; reduced to what is to be seen from there now, and without a word for its condition. */
 final readonly class Appearances
 {
     public static function of(Scene $scene): ObservedPicture
+    {
+        $picture = self::drawn($scene);
+        $manner = $scene->look->manner;
+
+        return $manner === Manner::Closely ? $picture : new ObservedPicture($picture->drawing, $picture->shows + ['manner' => $manner->value]);
+    }
+
+    private static function drawn(Scene $scene): ObservedPicture
     {
         return match ($scene->look->at) {
             Sight::Ring => RingInSlot::picture($scene),

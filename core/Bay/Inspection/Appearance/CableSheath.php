@@ -8,9 +8,12 @@ use Lernfall\Bay\Contract\ObservedPicture;
 use Lernfall\Vehicle\Cable;
 use Lernfall\Vehicle\Channel;
 
-/** The cable followed to where it looks worst: its sheath, and the wires where that is open. Strands broken inside are not to be seen. */
+/** The cable followed from the sensor's plug to where it looks worst: its sheath, and the wires where that is open. Strands broken inside are not to be seen. */
 final readonly class CableSheath
 {
+    /** Where it bends as the wheel is steered, as a share of the way to the module. */
+    private const BEND = 0.2;
+
     public static function picture(Scene $scene): ObservedPicture
     {
         $channel = $scene->channel();
@@ -21,7 +24,8 @@ final readonly class CableSheath
         if ($scene->touching !== '') {
             $shows['beside'] = $scene->touching === 'runs-clear' ? 'nothing' : substr($scene->touching, strlen('touches-'));
         }
-
+        $rubs = $scene->touching !== '' || $scene->sees('chafed') && $channel->cable('loom')->misrouted;
+        $shows['along'] = $rubs ? self::BEND : $scene->anywhere('along', 0.3, 0.9);
         $shows['bare'] = $scene->sees('chafed') ? self::bare($channel) : '';
         $shows['openMillimetres'] = $scene->sees('chafed') ? $scene->anywhere('length', 8.0, 16.0) : 0.0;
         $shows['cover'] = match (true) {

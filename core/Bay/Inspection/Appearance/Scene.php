@@ -6,7 +6,9 @@ namespace Lernfall\Bay\Inspection\Appearance;
 
 use Lernfall\Bay\Car\Car;
 use Lernfall\Bay\Inspection\LookAt;
+use Lernfall\Bay\Inspection\Manner;
 use Lernfall\Bay\Inspection\Sight;
+use Lernfall\Chance\Deviations;
 use Lernfall\Vehicle\Channel;
 
 /** One look at one place of a true car: what of it comes to the eye, and the harmless marks any part in use has. */
@@ -14,9 +16,6 @@ final readonly class Scene
 {
     /** Harmless marks reach from here to the whole of their range where a sound place bears one that strikes the eye, and up to here otherwise. */
     private const STRIKING = 0.55;
-
-    /** Deviations are drawn between minus and plus so many. */
-    private const FURTHEST = 2.5;
 
     /**
      * @param  string  $sight  the word for what comes to the eye, of those of this place
@@ -38,18 +37,18 @@ final readonly class Scene
         return $this->car->actingChannel($this->look->channel) ?? $this->car->channel($this->look->channel);
     }
 
-    /** A harmless trait of this one part, never nothing: drawn from the part, whatever else is wrong with it. */
+    /** A harmless trait of this one part, on the side that is looked at; never nothing: drawn from the part, whatever else is wrong with it. */
     public function harmless(string $trait, float $least, float $greatest): float
     {
-        $share = 0.5 + $this->drawn($trait) / (2.0 * self::FURTHEST);
+        $share = 0.5 + $this->drawn($trait, $this->look->manner === Manner::FromBehind ? ' behind' : '') / (2.0 * Deviations::FURTHEST);
 
         return self::rounded($least + ($greatest - $least) * ($this->marked ? self::STRIKING + (1.0 - self::STRIKING) * $share : self::STRIKING * $share));
     }
 
-    /** A trait without any better or worse to it, between two bounds. */
+    /** A trait without any better or worse to it, between two bounds, the same from all sides. */
     public function anywhere(string $trait, float $least, float $greatest): float
     {
-        return self::rounded($least + ($greatest - $least) * (0.5 + $this->drawn($trait) / (2.0 * self::FURTHEST)));
+        return self::rounded($least + ($greatest - $least) * (0.5 + $this->drawn($trait) / (2.0 * Deviations::FURTHEST)));
     }
 
     /** To a tenth: finer than that no eye tells it. */
@@ -58,9 +57,9 @@ final readonly class Scene
         return round($value, 1) + 0.0;
     }
 
-    private function drawn(string $trait): float
+    private function drawn(string $trait, string $side = ''): float
     {
-        return $this->car->deviations->standard($this->car->deviation("looks.{$this->part()}.$trait"));
+        return $this->car->deviations->standard($this->car->deviation("looks.{$this->part()}$side.$trait"));
     }
 
     /** The part that is seen there: a sensor takes its marks along to where it is put, and what is fitted new has marks of its own. */

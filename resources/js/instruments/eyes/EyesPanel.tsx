@@ -1,6 +1,7 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Attempt } from '../../api/types';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { useShortcuts } from '../../ui/shortcuts';
 import { hasUnit, lastOf, WHOLE_CAR } from '../../words/card';
 import { shortMinutes } from '../../words/quantities';
@@ -16,6 +17,8 @@ const SEEN = ['look', 'gauge-gap', 'rock-wheel', 'look-at-lamps'] as const;
 /** Looking: at the lamps, and closely at each place of the chosen corner. */
 export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
     const minutes = (rate: string) => shortMinutes(attempt.rates[rate]?.minutes ?? 0);
+    const [manner, setManner] = useState<'closely' | 'in-passing'>('closely');
+    const passes = (at: string) => manner === 'in-passing' && attempt.manners[at]?.includes(manner) === true;
     const lamps = () => onAct({ do: 'look-at-lamps' });
     useShortcuts({ v: lamps });
     const top = useRef<HTMLDivElement>(null);
@@ -37,14 +40,31 @@ export function EyesPanel({ attempt, channel, busy, act, onAct }: PanelProps) {
                 {t('bay.look-lamps')}
             </Button>
             <h3 className="text-slate-soft">{t(`channel.${channel}`)}</h3>
+            <Choice
+                label={t('look-manner.how')}
+                onSlate
+                value={manner}
+                onChoose={setManner}
+                options={(['closely', 'in-passing'] as const).map((one) => ({
+                    value: one,
+                    label: t(`look-manner.${one}`),
+                }))}
+            />
             <div className="flex flex-col gap-1.5">
                 {places(attempt, channel).map((at) => (
                     <Button
                         key={at}
                         kind="slate-line"
                         disabled={busy}
-                        note={minutes(`look.${at}`)}
-                        onClick={() => onAct({ do: 'look', channel, at })}
+                        note={minutes(passes(at) ? 'look.in-passing' : `look.${at}`)}
+                        onClick={() =>
+                            onAct({
+                                do: 'look',
+                                channel,
+                                at,
+                                ...(passes(at) ? { manner: 'in-passing' } : {}),
+                            })
+                        }
                     >
                         {t(`look.${at}`)}
                     </Button>

@@ -8,6 +8,7 @@ import { useLooking } from '../../looks/useLooking';
 import { Button } from '../../ui/Button';
 import { t } from '../../words/words';
 import type { PanelProps } from '../room';
+import { LookAgain } from './LookAgain';
 
 type Props = Pick<PanelProps, 'attempt' | 'act' | 'onAct' | 'busy'> & { look: Look };
 
@@ -32,6 +33,7 @@ export function LookSeen({ attempt, act, onAct, busy, look }: Props) {
                     view={looking.view}
                 />
             </div>
+            <LookAgain attempt={attempt} look={look} busy={busy} onAct={onAct} />
             {turnsPerSecond > 0 && <Runs looking={looking} onSlate />}
             <Button kind="slate-line" onClick={() => setCloser(true)}>
                 {t('look-picture.closer')}

@@ -13,7 +13,13 @@ export const room: Room = {
     acts: ['bay.look-lamps'],
     shows: ['look', 'gauge-gap', 'rock-wheel', 'look-at-lamps'],
     told: {
-        look: (_, action) => placed('did.look', action.channel, { look: t(`look.${action.at}`) }),
+        look: (_, action) =>
+            [
+                placed('did.look', action.channel, { look: t(`look.${action.at}`) }),
+                ...(action.manner === undefined || action.manner === 'closely'
+                    ? []
+                    : [t(`look-manner.${action.manner}`)]),
+            ].join(', '),
         'gauge-gap': (_, action) => t('did.gauge-gap', { channel: action.channel }),
         'rock-wheel': (_, action) =>
             [

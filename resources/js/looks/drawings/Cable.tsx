@@ -4,6 +4,7 @@ import { Specks } from '../Specks';
 import { type DrawingProps, type Shows, amount, conductors, row, word } from '../shows';
 import { wireFill } from '../wires';
 import { Beside } from './Beside';
+import { CableCourse } from './CableCourse';
 
 /** Units of the drawing for a millimetre along the cable. */
 const MILLIMETRE = 9;
@@ -46,6 +47,7 @@ export function Cable({ shows, seed }: DrawingProps) {
             {amount(shows, 'openMillimetres') > 0 && <Opening shows={shows} />}
             {word(shows, 'cover') === 'tape' && <Tape />}
             {word(shows, 'cover') === 'single-wires' && <SingleWires shows={shows} />}
+            {'along' in shows && <CableCourse shows={shows} />}
             <path d="M24 280V288H69V280" className="fill-none stroke-part-ink" strokeWidth={1.5} />
             <text
                 x={46}

@@ -36,6 +36,7 @@ const PLAIN: Record<'ring' | 'encoder' | 'plug-face' | 'switch', Shows> = {
 };
 
 const cable = (shows: Shows): Shows => ({
+    along: 0.5,
     scuffed: 0.2,
     dirt: 0.2,
     cover: 'sheath',
