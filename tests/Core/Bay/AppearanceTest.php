@@ -210,7 +210,7 @@ final class AppearanceTest extends TestCase
         $names = static fn (string $id): array => array_column(Sight::ofTheCar(Workbench::vehicle($id)), 'value');
         self::assertSame(['fuse', 'relay', 'ground', 'fluid', 'unit-pipes', 'pump-fuse', 'pump-relay', 'valve-fuse', 'valve-relay', 'unit-ground', 'pedal-switch', 'lever-switch'], $names('harl-13'));
         self::assertSame(['pump-relay', 'valve-relay'], array_values(array_diff($names('harl-13'), $names('brack-22'))));
-        self::assertSame(['fuse', 'relay', 'ground', 'fluid'], $names('ostrel-t2'));
+        self::assertSame(['fuse', 'relay', 'ground'], $names('ostrel-t2'));
 
         $this->expectExceptionObject(UnfitAction::unknown('at', 'pump-relay'));
         Played::on(Workbench::case([['sensor-dead', 'FR']], Workbench::vehicle('brack-22')))->do(['do' => 'look', 'channel' => 'car', 'at' => 'pump-relay']);

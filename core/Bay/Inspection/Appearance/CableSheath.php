@@ -11,8 +11,8 @@ use Lernfall\Vehicle\Channel;
 /** The cable followed from the sensor's plug to where it looks worst: its sheath, and the wires where that is open. Strands broken inside are not to be seen. */
 final readonly class CableSheath
 {
-    /** Where it bends as the wheel is steered, as a share of the way to the module. */
-    private const BEND = 0.2;
+    /** Between these shares of the way to the module it moves with the wheel and is worn most. */
+    private const WORN = [0.1, 0.5];
 
     public static function picture(Scene $scene): ObservedPicture
     {
@@ -24,8 +24,7 @@ final readonly class CableSheath
         if ($scene->touching !== '') {
             $shows['beside'] = $scene->touching === 'runs-clear' ? 'nothing' : substr($scene->touching, strlen('touches-'));
         }
-        $rubs = $scene->touching !== '' || $scene->sees('chafed') && $channel->cable('loom')->misrouted;
-        $shows['along'] = $rubs ? self::BEND : $scene->anywhere('along', 0.3, 0.9);
+        $shows['along'] = $scene->anywhere('along', ...self::WORN);
         $shows['bare'] = $scene->sees('chafed') ? self::bare($channel) : '';
         $shows['openMillimetres'] = $scene->sees('chafed') ? $scene->anywhere('length', 8.0, 16.0) : 0.0;
         $shows['cover'] = match (true) {
