@@ -53,10 +53,8 @@ final readonly class Moved
     /** Whether a valve at a wheel strikes against its stop: one whose body sits fast does not, however much its coil pulls. */
     public function isHeardIn(HydraulicUnit $unit): bool
     {
-        $isFree = static fn (string $wheel, string $valve): bool => $unit->wheels[$wheel]->$valve->sticking === Sticking::Free;
-
-        return array_filter($this->inletsShut, static fn (string $wheel): bool => $isFree($wheel, 'inlet')) !== []
-            || array_filter($this->outletsOpen, static fn (string $wheel): bool => $isFree($wheel, 'outlet')) !== [];
+        return array_filter($this->inletsShut, static fn (string $wheel): bool => $unit->wheels[$wheel]->inlet->sticking === Sticking::Free) !== []
+            || array_filter($this->outletsOpen, static fn (string $wheel): bool => $unit->wheels[$wheel]->outlet->sticking === Sticking::Free) !== [];
     }
 
     /** Nothing gets into these wheels, and nothing out of them. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Bay;
 
 use Lernfall\Bay\Car\Car;
+use Lernfall\Bay\Contract\CategoryFeature;
 use Lernfall\Bay\Contract\UnfitAction;
 use Lernfall\Bay\Inspection\LookAt;
 use Lernfall\Bay\Inspection\Manner;
@@ -115,7 +116,9 @@ final class MannersTest extends TestCase
             $next = [];
             foreach ($ways as [$weight, $words, $car]) {
                 foreach (Workbench::simulator()->predict($car, $look) as $branch) {
-                    $next[] = [$weight * $branch->weight, [...$words, $branch->prediction->features['sight']->likeliest()], $branch->car];
+                    $sight = $branch->prediction->features['sight'];
+                    self::assertInstanceOf(CategoryFeature::class, $sight);
+                    $next[] = [$weight * $branch->weight, [...$words, $sight->likeliest()], $branch->car];
                 }
             }
             $ways = $next;
