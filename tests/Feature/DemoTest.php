@@ -23,7 +23,7 @@ final class DemoTest extends FeatureTestCase
     public function test_every_case_is_published_as_it_stands_and_can_be_previewed(): void
     {
         $this->actingAs($this->someone('kessel'));
-        self::assertSame(27, CaseDraft::query()->count());
+        self::assertSame(28, CaseDraft::query()->count());
         foreach (CaseDraft::query()->get() as $draft) {
             $this->getJson("/api/cases/$draft->id")->assertOk()->assertJsonPath('versions.0.number', 1);
             $rows = $this->postJson('/api/case-preview', $draft->document)->assertOk()->json('rows');
@@ -36,7 +36,7 @@ final class DemoTest extends FeatureTestCase
     {
         $this->actingAs($this->someone('dilan'));
         $jobs = $this->getJson('/api/jobs')->assertOk();
-        self::assertCount(27, $jobs->json());
+        self::assertCount(28, $jobs->json());
         $names = CaseDraft::query()->get()->map(static fn (CaseDraft $draft): string => $draft->document['name']);
         foreach (Assignment::query()->get() as $assignment) {
             $attempt = $this->postJson("/api/jobs/$assignment->id/attempt")->assertOk()->json('attempt');
