@@ -72,7 +72,7 @@ final readonly class AttemptController
             if ($taken instanceof AdmittedAction && $held->holds($action)) {
                 $held->afterwards($taken);
 
-                return $this->held($held, $action);
+                return $this->held($held);
             }
             $taken = $taken instanceof RecordedAction ? $taken : $log->do($taken);
         } catch (StaleNumber $stale) {
@@ -103,12 +103,8 @@ final readonly class AttemptController
         return $entry === null ? $this->held($held) : $this->answered($attempt, new RecordedAction($entry, $this->fold->now($attempt), isNew: false));
     }
 
-    /**
-     * Its length is told, so that whoever asked is not kept until all is done.
-     *
-     * @param  array<string, mixed>  $action  nothing where somebody asks again
-     */
-    private function held(HeldAnswers $held, array $action = []): JsonResponse
+    /** Its length is told, so that whoever asked is not kept until all is done. */
+    private function held(HeldAnswers $held): JsonResponse
     {
         $response = new JsonResponse(['heldMilliseconds' => $held->milliseconds()], 202);
         $response->headers->set('Content-Length', (string) strlen((string) $response->getContent()));

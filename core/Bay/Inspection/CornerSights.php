@@ -119,7 +119,7 @@ final readonly class CornerSights
     {
         $limit = $car->vehicle->model->dataSheet[$channel->place->axle]->greatestGapMetres * $this->eyes->gapStrikesAbove;
 
-        return $car->deviations->chanceThat(
+        return $this->glance->notices($car, "$channel->id.gap.at-all", 1.0) * $car->deviations->chanceThat(
             $car->deviation("eye.$channel->id.gap"),
             fn (float $deviation): bool => $channel->wheelEnd->gapMetres > $limit * (1.0 + $this->eyes->gapSpread * $deviation),
         );

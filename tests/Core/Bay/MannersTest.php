@@ -27,6 +27,7 @@ final class MannersTest extends TestCase
         yield 'a chafed cable' => ['loom-wires-together', 'FL', Sight::Cable, 'chafed'];
         yield 'a wet hose' => ['brake-line-leaking', 'FL', Sight::BrakeLine, 'line-wet'];
         yield 'oil on the linings' => ['lining-oily', 'FL', Sight::Linings, 'linings-oily'];
+        yield 'a wide gap' => ['gap-large', 'FL', Sight::Gap, 'gap-wide'];
         yield 'a rusty ground' => ['ground-rusty', Vehicle::WHOLE, Sight::Ground, 'ground-rusty'];
         yield 'a switch out of reach' => ['stop-lamp-switch-stuck', Vehicle::WHOLE, Sight::PedalSwitch, 'switch-stands-off'];
     }
